@@ -1,0 +1,27 @@
+package wrenlane.course;
+
+/** What stands on the ground; sizes are of common training cones, rounded, and shown to scale. */
+public enum ConeSort {
+    /** A tall cone: base 0.28 m, height 0.45 m. */
+    TALL(0.28, 0.45),
+    /** A low flat marker that may be ridden over: 0.20 m across, 0.02 m high. */
+    FLAT(0.20, 0.02);
+
+    private final double baseMetres;
+    private final double heightMetres;
+
+    ConeSort(double baseMetres, double heightMetres) {
+        this.baseMetres = baseMetres;
+        this.heightMetres = heightMetres;
+    }
+
+    /** Width of the base, in metres. */
+    public double baseMetres() {
+        return baseMetres;
+    }
+
+    /** Height, in metres. */
+    public double heightMetres() {
+        return heightMetres;
+    }
+}

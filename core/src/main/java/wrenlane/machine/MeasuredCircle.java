@@ -1,0 +1,79 @@
+package wrenlane.machine;
+
+import java.util.Optional;
+import wrenlane.finding.Finding;
+import wrenlane.units.MeasuredLength;
+
+/**
+ * A full-lock circle as ridden or walked and then measured on the ground.
+ *
+ * @param side the side turned to
+ * @param posture upright or leaned
+ * @param diameter outer edge of the front tyre's track, edge to edge
+ */
+public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter) {
+
+    /**
+     * The turn this circle shows: Rf = (D − tyre)/2, sin Δ = p / Rf.
+     *
+     * @param wheelbaseMetres p
+     * @param frontTyreMetres width of the front tyre
+     * @return empty where the circle is so small that the front wheel would stand square across (Rf ≤ p)
+     */
+    public Optional<SteeredTurn> turn(double wheelbaseMetres, double frontTyreMetres) {
+        double sine = wheelbaseMetres / ((diameter.metres() - frontTyreMetres) / 2);
+        return sine > 0 && sine < 1 ? Optional.of(new SteeredTurn(wheelbaseMetres, Math.asin(sine))) : Optional.empty();
+    }
+
+    /** What is wrong with this circle on this machine, if anything. */
+    public Optional<Finding> check(Machine machine) {
+        double p = machine.value(MachineDimension.WHEELBASE);
+        double tyre = machine.value(MachineDimension.FRONT_TYRE_WIDTH);
+        Optional<SteeredTurn> turn = turn(p, tyre);
+        String where = "circle-" + posture + "-" + side;
+        if (turn.isEmpty()) {
+            return Optional.of(new Finding(
+                    "circle-too-small",
+                    where,
+                    String.format(
+                            "A circle of %.2f m cannot be: with this wheelbase the front tyre's track is at least %.2f m"
+                                    + " across. Measure the outer edge of the front tyre's track, edge to edge.",
+                            diameter.metres(), 2 * p + tyre)));
+        }
+        return posture == Posture.UPRIGHT && !plausible(machine, turn.get())
+                ? Optional.of(new Finding(
+                        "circle-unlikely",
+                        where,
+                        String.format(
+                                "A circle of %.2f m means a lock outside 10° to 75°. Check the tape and the wheelbase.",
+                                diameter.metres())))
+                : Optional.empty();
+    }
+
+    private static boolean plausible(Machine machine, SteeredTurn turn) {
+        double lock = effectiveLockRadians(turn, machine.value(MachineDimension.CASTER_ANGLE));
+        return lock >= Math.toRadians(10) && lock <= Math.toRadians(75);
+    }
+
+    /**
+     * Lock that gives an upright turn: tan δ = tan Δ / cos ε, from {@link SteeredTurn} with φ = 0.
+     *
+     * @return δ in radians
+     */
+    static double effectiveLockRadians(SteeredTurn upright, double casterRadians) {
+        return Math.atan(Math.tan(upright.groundSteerRadians()) / Math.cos(casterRadians));
+    }
+
+    /**
+     * Lean that tightens a full-lock turn to the one measured: cos φ = tan δ · cos ε / tan Δ.
+     *
+     * @param leaned the turn measured leaned
+     * @param lockRadians δ, effective lock to the same side
+     * @param casterRadians ε
+     * @return φ in radians; empty where the leaned circle is no tighter than the upright one, so shows no lean
+     */
+    static Optional<Double> usableLeanRadians(SteeredTurn leaned, double lockRadians, double casterRadians) {
+        double cosine = Math.tan(lockRadians) * Math.cos(casterRadians) / Math.tan(leaned.groundSteerRadians());
+        return cosine > 0 && cosine <= 1 ? Optional.of(Math.acos(cosine)) : Optional.empty();
+    }
+}

@@ -1,0 +1,17 @@
+package wrenlane.machine;
+
+/** The side a machine turns to. */
+public enum Side {
+    LEFT,
+    RIGHT;
+
+    /** The other side. */
+    public Side opposite() {
+        return this == LEFT ? RIGHT : LEFT;
+    }
+
+    /** +1 for left, −1 for right: the sign of a turn's curvature and heading change. */
+    public int sign() {
+        return this == LEFT ? 1 : -1;
+    }
+}

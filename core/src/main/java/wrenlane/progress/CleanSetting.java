@@ -1,0 +1,82 @@
+package wrenlane.progress;
+
+import java.util.List;
+import java.util.Optional;
+import wrenlane.run.RunRecord;
+
+/**
+ * The tightest setting a rider rides clean four times in five to one side: an estimate from runs.
+ *
+ * <p>Model: the chance of a clean run at tightness t is 1 / (1 + exp(−(t − m)/w)), with w =
+ * {@link #SLOPE_TIGHTNESS} held fixed and m unknown. On a grid of m with a flat prior the likelihood of the runs gives
+ * a posterior; four in five is reached at m + w·ln 4. The estimate is the posterior mean, the band its 10th and 90th
+ * percentiles. A flat prior on [0.7, 2.6] keeps the answer finite where every run was clean, and then the band is wide,
+ * as it should be.
+ *
+ * @param tightness estimate
+ * @param lowTightness 10th percentile
+ * @param highTightness 90th percentile
+ */
+public record CleanSetting(double tightness, double lowTightness, double highTightness) {
+    /** Width of the change from failing to clean, in tightness; chosen by us: from one in five to four in five in 0.22. */
+    static final double SLOPE_TIGHTNESS = 0.08;
+
+    /** Odds of four clean runs in five. */
+    private static final double ODDS = 4;
+
+    /** Fewest runs an estimate is given for; chosen by us, because fewer say next to nothing. */
+    public static final int FEWEST_RUNS = 4;
+
+    private static final double GRID_FROM = 0.7;
+    private static final double GRID_STEP = 0.01;
+    private static final int GRID_SIZE = 191;
+
+    /** The estimate from runs to one side, or empty where there are fewer than {@link #FEWEST_RUNS}. */
+    public static Optional<CleanSetting> from(List<RunRecord> runs) {
+        if (runs.size() < FEWEST_RUNS) {
+            return Optional.empty();
+        }
+        double[] weight = posterior(runs);
+        double shift = SLOPE_TIGHTNESS * Math.log(ODDS);
+        double mean = 0;
+        for (int i = 0; i < GRID_SIZE; i++) {
+            mean += weight[i] * middle(i);
+        }
+        return Optional.of(
+                new CleanSetting(mean + shift, percentile(weight, 0.1) + shift, percentile(weight, 0.9) + shift));
+    }
+
+    private static double[] posterior(List<RunRecord> runs) {
+        double[] log = new double[GRID_SIZE];
+        double best = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < GRID_SIZE; i++) {
+            for (RunRecord run : runs) {
+                double x = (run.tightness() - middle(i)) / SLOPE_TIGHTNESS;
+                log[i] -= Math.log1p(Math.exp(run.clean() ? -x : x));
+            }
+            best = Math.max(best, log[i]);
+        }
+        double sum = 0;
+        for (int i = 0; i < GRID_SIZE; i++) {
+            log[i] = Math.exp(log[i] - best);
+            sum += log[i];
+        }
+        for (int i = 0; i < GRID_SIZE; i++) {
+            log[i] /= sum;
+        }
+        return log;
+    }
+
+    private static double middle(int i) {
+        return GRID_FROM + i * GRID_STEP;
+    }
+
+    private static double percentile(double[] weight, double share) {
+        double sum = 0;
+        int i = 0;
+        while (i < GRID_SIZE - 1 && sum + weight[i] < share) {
+            sum += weight[i++];
+        }
+        return middle(i);
+    }
+}

@@ -1,0 +1,90 @@
+package wrenlane.simulation;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.SplittableRandom;
+import wrenlane.machine.Side;
+import wrenlane.rideline.Ladder;
+import wrenlane.run.Fault;
+
+/**
+ * A simulated rider whose skill grows from day to day and whose weak side shows. Stands in for people in the demo day.
+ *
+ * <p>The chance of a clean run at tightness t is 1 / (1 + exp(−(t − m)/w)), m falling with every run by the side's
+ * learning rate towards the best the rider will reach. The same seed gives the same runs.
+ */
+public final class VirtualRider {
+    private static final double SLOPE = 0.07;
+
+    private final SplittableRandom random;
+    private final Skill skill;
+    private final Map<Side, Double> comfort = new EnumMap<>(Side.class);
+
+    /**
+     * How a simulated rider begins and grows.
+     *
+     * @param startTightness tightness ridden clean every other time at first, on the better side
+     * @param bestTightness where it would end after endless practice
+     * @param weakSide the side that lags
+     * @param weakBy how much it lags at first, in tightness
+     * @param learning share of the way to the best gained per run
+     */
+    public record Skill(double startTightness, double bestTightness, Side weakSide, double weakBy, double learning) {
+        public Skill {
+            if (!(bestTightness > 0.5 && startTightness >= bestTightness && startTightness < 4)) {
+                throw new IllegalArgumentException("tightness goes from " + startTightness + " to " + bestTightness
+                        + "; it falls, and lies between 0.5 and 4");
+            }
+            if (!(weakBy >= 0 && weakBy < 2 && learning >= 0 && learning < 1)) {
+                throw new IllegalArgumentException(
+                        "weakBy is " + weakBy + " (0 to 2), learning is " + learning + " (0 to 1)");
+            }
+        }
+    }
+
+    public VirtualRider(Skill skill, long seed) {
+        this.skill = skill;
+        this.random = new SplittableRandom(seed);
+        for (Side side : Side.values()) {
+            comfort.put(side, skill.startTightness() + (side == skill.weakSide() ? skill.weakBy() : 0));
+        }
+    }
+
+    /** Rides once, learns from it, and gives the faults seen: none for a clean run. */
+    public Set<Fault> ride(Side side, double tightness) {
+        double now = comfort(side);
+        double chance = 1 / (1 + Math.exp(-(tightness - now) / SLOPE));
+        double best = skill.bestTightness() + (side == skill.weakSide() ? skill.weakBy() / 3 : 0);
+        comfort.put(side, now + skill.learning() * (best - now));
+        return random.nextDouble() < chance ? Set.of() : faults(chance);
+    }
+
+    /** The rung such a rider would be set: the tightest still ridden clean about two times in three. */
+    public Ladder.Rung choose(Ladder ladder, Side side) {
+        return ladder.rungs().stream()
+                .filter(r -> r.tightness() >= comfort(side) + SLOPE * Math.log(2))
+                .reduce((wide, tight) -> tight)
+                .orElse(ladder.rungs().get(0));
+    }
+
+    private double comfort(Side side) {
+        return comfort.getOrDefault(side, skill.startTightness());
+    }
+
+    /** Far beyond comfort people put a foot down; near it they run over the line. */
+    private Set<Fault> faults(double chance) {
+        double draw = random.nextDouble();
+        EnumSet<Fault> faults = EnumSet.of(
+                draw < 0.45
+                        ? Fault.LINE
+                        : draw < 0.72
+                                ? Fault.FOOT
+                                : draw < 0.84 ? Fault.STALL : draw < 0.95 ? Fault.CONE : Fault.STOPPED);
+        if (random.nextDouble() > chance + 0.75) {
+            faults.add(random.nextDouble() < 0.15 ? Fault.DROP : Fault.FOOT);
+        }
+        return faults;
+    }
+}

@@ -1,0 +1,7 @@
+package wrenlane.units;
+
+/** The units a person reads lengths in. */
+public enum LengthSystem {
+    METRIC,
+    IMPERIAL
+}

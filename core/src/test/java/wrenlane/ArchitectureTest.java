@@ -1,0 +1,71 @@
+package wrenlane;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+
+/** Each noun of the trade depends only on those before it. */
+class ArchitectureTest {
+    /** Left to right; a new package takes its place here. */
+    private static final List<String> ORDER = List.of(
+            "finding",
+            "units",
+            "machine",
+            "rider",
+            "course",
+            "rideline",
+            "yard",
+            "setout",
+            "run",
+            "progress",
+            "simulation");
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("wrenlane");
+
+    @TestFactory
+    List<DynamicTest> dependsOnlyOnPackagesToItsLeft() {
+        return ORDER.subList(0, ORDER.size() - 1).stream()
+                .map(name -> DynamicTest.dynamicTest(
+                        name,
+                        () -> noClasses()
+                                .that()
+                                .resideInAPackage("wrenlane." + name)
+                                .should()
+                                .dependOnClassesThat()
+                                .resideInAnyPackage(toTheRightOf(name))
+                                .check(CORE)))
+                .toList();
+    }
+
+    @Test
+    void everyPackageHasItsPlaceInTheOrder() {
+        noClasses()
+                .should()
+                .resideOutsideOfPackages(
+                        ORDER.stream().map(name -> "wrenlane." + name).toArray(String[]::new))
+                .check(CORE);
+    }
+
+    @Test
+    void usesNothingButTheJdkAndItself() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideOutsideOfPackages("wrenlane..", "java..", "org.jspecify..")
+                .check(CORE);
+    }
+
+    private static String[] toTheRightOf(String name) {
+        return ORDER.subList(ORDER.indexOf(name) + 1, ORDER.size()).stream()
+                .map(other -> "wrenlane." + other)
+                .toArray(String[]::new);
+    }
+}

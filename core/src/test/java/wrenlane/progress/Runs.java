@@ -1,0 +1,33 @@
+package wrenlane.progress;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import wrenlane.machine.Side;
+import wrenlane.run.Fault;
+import wrenlane.run.RunRecord;
+
+/** Runs for tests. */
+final class Runs {
+    private Runs() {}
+
+    /** Runs at one setting: {@code .} is clean, another letter its fault. */
+    static List<RunRecord> of(Side side, double tightness, String outcomes) {
+        List<RunRecord> runs = new ArrayList<>();
+        for (int i = 0; i < outcomes.length(); i++) {
+            runs.add(new RunRecord(
+                    side, tightness * 5, 5, faults(outcomes.charAt(i)), Instant.EPOCH.plusSeconds(runs.size())));
+        }
+        return runs;
+    }
+
+    private static Set<Fault> faults(char letter) {
+        for (Fault fault : Fault.values()) {
+            if (fault.letter() == letter) {
+                return Set.of(fault);
+            }
+        }
+        return Set.of();
+    }
+}
