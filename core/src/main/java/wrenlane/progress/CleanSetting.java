@@ -27,9 +27,17 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
     /** Fewest runs an estimate is given for; chosen by us, because fewer say next to nothing. */
     public static final int FEWEST_RUNS = 4;
 
+    /** Runs that still say what a rider can do now; chosen by us: about two lessons to one side. */
+    static final int LATEST_RUNS = 12;
+
     private static final double GRID_FROM = 0.7;
     private static final double GRID_STEP = 0.01;
     private static final int GRID_SIZE = 191;
+
+    /** The estimate from the latest {@link #LATEST_RUNS} runs to one side, oldest first: riders change. */
+    public static Optional<CleanSetting> recent(List<RunRecord> runs) {
+        return from(runs.subList(Math.max(0, runs.size() - LATEST_RUNS), runs.size()));
+    }
 
     /** The estimate from runs to one side, or empty where there are fewer than {@link #FEWEST_RUNS}. */
     public static Optional<CleanSetting> from(List<RunRecord> runs) {

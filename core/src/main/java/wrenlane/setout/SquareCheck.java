@@ -1,5 +1,9 @@
 package wrenlane.setout;
 
+import java.util.Locale;
+import java.util.Optional;
+import wrenlane.finding.Finding;
+
 /**
  * How far out of square a four-sided box is, from its two diagonals.
  *
@@ -10,6 +14,30 @@ package wrenlane.setout;
  * @param shiftMetres how far the far side is pushed along itself: depth · sin α
  */
 public record SquareCheck(double skewRadians, double shiftMetres) {
+    /** How far the diagonals may miss the sides before we say so, as a share; chosen by us: sagging tapes stay below. */
+    private static final double MISFIT_SHARE = 0.02;
+
+    /**
+     * What is wrong with two measured diagonals, if anything. By the parallelogram law d₁² + d₂² = 2(a² + b²) whatever
+     * the skew; where that is out by more than 2 % of the diagonal, a side or a diagonal was read wrongly.
+     */
+    public static Optional<Finding> check(
+            double depthMetres, double widthMetres, double firstDiagonalMetres, double secondDiagonalMetres) {
+        double square = Math.hypot(depthMetres, widthMetres);
+        double taped = Math.hypot(firstDiagonalMetres, secondDiagonalMetres) / Math.sqrt(2);
+        return Math.abs(taped - square) <= MISFIT_SHARE * square
+                ? Optional.empty()
+                : Optional.of(new Finding(
+                        "diagonals-misfit",
+                        "diagonals",
+                        String.format(
+                                Locale.ROOT,
+                                "These diagonals belong to a box of another size: together they should come to %.2f m each,"
+                                        + " and they come to %.2f m. Tape the sides and both diagonals again.",
+                                square,
+                                taped)));
+    }
+
     /**
      * The skew that two measured diagonals mean.
      *

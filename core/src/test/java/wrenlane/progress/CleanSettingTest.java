@@ -27,6 +27,13 @@ class CleanSettingTest {
     }
 
     @Test
+    void recentRunsAloneCount() {
+        String latest = "....F..F....";
+        assertThat(CleanSetting.recent(Runs.of(Side.LEFT, 1.4, "FFFFFFFF" + latest)))
+                .isEqualTo(CleanSetting.from(Runs.of(Side.LEFT, 1.4, latest)));
+    }
+
+    @Test
     void moreRunsNarrowTheBand() {
         assertThat(band("....F".repeat(10))).isLessThan(band("....F"));
     }

@@ -58,6 +58,15 @@ class SetOutSheetTest {
         SquareCheck check = SquareCheck.fromDiagonals(depth, width, first, second);
         assertThat(check.skewRadians()).isCloseTo(skew, within(1e-9));
         assertThat(check.shiftMetres()).isCloseTo(depth * Math.sin(skew), within(1e-9));
+        assertThat(SquareCheck.check(depth, width, first, second)).isEmpty();
+    }
+
+    @Test
+    void pointsOutDiagonalsOfABoxOfAnotherSize() {
+        assertThat(SquareCheck.check(4, 3, 5.1, 4.9)).isEmpty();
+        assertThat(SquareCheck.check(4, 3, 5.2, 5.2))
+                .hasValueSatisfying(f -> assertThat(f.message()).contains("5.00 m", "5.20 m"));
+        assertThat(SquareCheck.check(4, 3, Double.NaN, 5)).isPresent();
     }
 
     @Test

@@ -1,0 +1,37 @@
+package wrenlane.rideline;
+
+import java.util.List;
+import wrenlane.course.Point;
+
+/**
+ * The ground that the widest points of a machine pass over: the bar ends, upright.
+ *
+ * @param left edge on the left of the way ridden, one point for each of the line's
+ * @param right edge on the right
+ */
+public record SweptBand(List<Point> left, List<Point> right) {
+    /** Where the bars stand between the contacts, from the rear, as a share of the wheelbase; an estimate, by us. */
+    private static final double BARS_SHARE = 0.8;
+
+    public SweptBand {
+        left = List.copyOf(left);
+        right = List.copyOf(right);
+    }
+
+    /**
+     * The band of a line.
+     *
+     * @param widthMetres width of the machine, bar end to bar end
+     */
+    public static SweptBand of(List<LinePoint> line, double widthMetres) {
+        return new SweptBand(
+                line.stream().map(p -> barEnd(p, widthMetres / 2)).toList(),
+                line.stream().map(p -> barEnd(p, -widthMetres / 2)).toList());
+    }
+
+    private static Point barEnd(LinePoint p, double toTheLeft) {
+        double x = p.rear().x() + BARS_SHARE * (p.front().x() - p.rear().x());
+        double y = p.rear().y() + BARS_SHARE * (p.front().y() - p.rear().y());
+        return new Point(x - toTheLeft * Math.sin(p.headingRadians()), y + toTheLeft * Math.cos(p.headingRadians()));
+    }
+}

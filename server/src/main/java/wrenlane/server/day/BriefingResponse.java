@@ -1,0 +1,76 @@
+package wrenlane.server.day;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.ConeSort;
+import wrenlane.rideline.Ladder;
+import wrenlane.rider.RiderLevel;
+import wrenlane.server.progress.EstimateJson;
+import wrenlane.yard.Caution;
+
+/**
+ * The day on one page.
+ *
+ * @param cones to bring, most for any one course
+ * @param riders who rides what at which rung
+ * @param cautions of the ground, and of what stands on it
+ * @param stops how far each stop of the lane is
+ * @param runs logged this day
+ */
+record BriefingResponse(
+        long dayId,
+        List<ConeCount> cones,
+        List<RiderBriefing> riders,
+        List<Caution> cautions,
+        List<StopState> stops,
+        int runs) {
+
+    /**
+     * How many cones of a sort.
+     *
+     * @param spare to bring besides
+     */
+    record ConeCount(ConeSort sort, int needed, int spare) {}
+
+    /**
+     * One rider.
+     *
+     * @param rung to begin on; missing where the machine has no rung on this kind
+     * @param left tightest setting ridden clean four times in five, an estimate
+     */
+    record RiderBriefing(
+            long riderId,
+            String riderName,
+            RiderLevel level,
+            long machineId,
+            String machineName,
+            Ladder.@Nullable Rung rung,
+            @Nullable EstimateJson left,
+            @Nullable EstimateJson right) {}
+
+    /** A stop of the lane. */
+    enum Stop {
+        TODAY,
+        YARD,
+        MACHINES,
+        COURSE,
+        SET_OUT,
+        LESSON,
+        RANGE,
+        PROGRESS
+    }
+
+    /** How far a stop is for the day. */
+    enum Readiness {
+        DONE,
+        ATTENTION,
+        EMPTY
+    }
+
+    /**
+     * One stop.
+     *
+     * @param message what is not ready and what to do; empty where all is done
+     */
+    record StopState(Stop stop, Readiness readiness, String message) {}
+}

@@ -1,0 +1,173 @@
+package wrenlane.server.day;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Cone;
+import wrenlane.course.ConeSort;
+import wrenlane.course.UTurnBox;
+import wrenlane.machine.Provenance;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.BriefingResponse.ConeCount;
+import wrenlane.server.day.BriefingResponse.Readiness;
+import wrenlane.server.day.BriefingResponse.RiderBriefing;
+import wrenlane.server.day.BriefingResponse.Stop;
+import wrenlane.server.day.BriefingResponse.StopState;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.machine.FigureJson;
+import wrenlane.server.machine.MachineResponse;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunService;
+import wrenlane.server.yard.YardResponse;
+import wrenlane.server.yard.YardService;
+import wrenlane.yard.Caution;
+import wrenlane.yard.Yard;
+
+/** Puts the day on one page: what to bring, who rides what, and what is not ready. */
+@Service
+class BriefingService {
+    /** One spare cone for every so many, at least one; chosen by us. */
+    private static final int SPARE_SHARE = 5;
+
+    private final DayService days;
+    private final YardService yards;
+    private final CourseService courses;
+    private final MachineService machines;
+    private final RiderService riders;
+    private final RunService runs;
+    private final ProgressService progress;
+
+    BriefingService(
+            DayService days,
+            YardService yards,
+            CourseService courses,
+            MachineService machines,
+            RiderService riders,
+            RunService runs,
+            ProgressService progress) {
+        this.days = days;
+        this.yards = yards;
+        this.courses = courses;
+        this.machines = machines;
+        this.riders = riders;
+        this.runs = runs;
+        this.progress = progress;
+    }
+
+    BriefingResponse briefing(long dayId) {
+        DayResponse day = days.get(dayId);
+        Optional<YardResponse> yard = Optional.ofNullable(day.yardId()).map(yards::get);
+        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
+        List<MachineResponse> ridden = day.riders().stream()
+                .map(DayRider::machineId)
+                .distinct()
+                .map(machines::get)
+                .toList();
+        int logged = runs.countOnDay(dayId);
+        return new BriefingResponse(
+                dayId,
+                cones(set),
+                day.riders().stream().map(this::rider).toList(),
+                cautions(yard, set),
+                stops(yard, set, ridden, logged),
+                logged);
+    }
+
+    private static List<ConeCount> cones(List<CourseResponse> set) {
+        Map<ConeSort, Integer> most = new EnumMap<>(ConeSort.class);
+        for (CourseResponse course : set) {
+            Map<ConeSort, Integer> count = new EnumMap<>(ConeSort.class);
+            for (Cone cone : course.request().box().cones()) {
+                count.merge(cone.sort(), 1, Integer::sum);
+            }
+            count.forEach((sort, n) -> most.merge(sort, n, Math::max));
+        }
+        return most.entrySet().stream()
+                .map(e -> new ConeCount(e.getKey(), e.getValue(), Math.max(1, e.getValue() / SPARE_SHARE)))
+                .toList();
+    }
+
+    private RiderBriefing rider(DayRider pair) {
+        RiderResponse rider = riders.get(pair.riderId());
+        MachineResponse machine = machines.get(pair.machineId());
+        Standing standing = progress.standing(rider, machine.id());
+        return new RiderBriefing(
+                rider.id(),
+                rider.name(),
+                rider.level(),
+                machine.id(),
+                machine.name(),
+                standing.rung(),
+                standing.left(),
+                standing.right());
+    }
+
+    private static List<Caution> cautions(Optional<YardResponse> yard, List<CourseResponse> set) {
+        List<Caution> cautions = new ArrayList<>();
+        yard.ifPresent(y -> {
+            cautions.addAll(y.cautions());
+            Yard ground =
+                    new Yard(y.length().measured("length"), y.width().measured("width"), y.surface(), y.fallPercent());
+            for (CourseResponse course : set) {
+                UTurnBox box = course.request().box();
+                ground.cautionsFor(box)
+                        .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
+            }
+        });
+        return List.copyOf(cautions);
+    }
+
+    private static List<StopState> stops(
+            Optional<YardResponse> yard, List<CourseResponse> set, List<MachineResponse> ridden, int logged) {
+        boolean ready = yard.isPresent() && !set.isEmpty() && !ridden.isEmpty();
+        return List.of(
+                new StopState(Stop.TODAY, ready ? Readiness.DONE : Readiness.ATTENTION, ""),
+                yard(yard),
+                machines(ridden),
+                set.isEmpty()
+                        ? new StopState(Stop.COURSE, Readiness.EMPTY, "No course on this day yet. Add one.")
+                        : new StopState(Stop.COURSE, Readiness.DONE, ""),
+                set.isEmpty()
+                        ? new StopState(Stop.SET_OUT, Readiness.EMPTY, "Nothing to set out until there is a course.")
+                        : new StopState(Stop.SET_OUT, Readiness.DONE, ""),
+                new StopState(Stop.LESSON, Readiness.EMPTY, ""),
+                new StopState(Stop.RANGE, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""),
+                new StopState(Stop.PROGRESS, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""));
+    }
+
+    private static StopState yard(Optional<YardResponse> yard) {
+        if (yard.isEmpty()) {
+            return new StopState(
+                    Stop.YARD, Readiness.EMPTY, "No yard chosen for this day. Measure one, or choose one.");
+        }
+        return yard.get().cautions().isEmpty()
+                ? new StopState(Stop.YARD, Readiness.DONE, "")
+                : new StopState(
+                        Stop.YARD, Readiness.ATTENTION, "The ground of this yard needs care: see the cautions.");
+    }
+
+    private static StopState machines(List<MachineResponse> ridden) {
+        if (ridden.isEmpty()) {
+            return new StopState(Stop.MACHINES, Readiness.EMPTY, "Nobody is on this day yet. Add riders and machines.");
+        }
+        List<String> unmeasured = ridden.stream()
+                .filter(m -> m.circles().isEmpty())
+                .filter(m -> m.figures().stream().map(FigureJson::provenance).allMatch(p -> p == Provenance.TYPICAL))
+                .map(MachineResponse::name)
+                .toList();
+        return unmeasured.isEmpty()
+                ? new StopState(Stop.MACHINES, Readiness.DONE, "")
+                : new StopState(
+                        Stop.MACHINES,
+                        Readiness.ATTENTION,
+                        "Nothing measured yet on " + String.join(", ", unmeasured) + ": typical figures only.");
+    }
+}

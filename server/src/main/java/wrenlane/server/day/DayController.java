@@ -1,0 +1,59 @@
+package wrenlane.server.day;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Days, and the briefing of each. */
+@RestController
+@RequestMapping("/api/days")
+class DayController {
+    private final DayService service;
+    private final BriefingService briefings;
+
+    DayController(DayService service, BriefingService briefings) {
+        this.service = service;
+        this.briefings = briefings;
+    }
+
+    @GetMapping
+    List<DayResponse> listDays() {
+        return service.all();
+    }
+
+    @GetMapping("/{id}")
+    DayResponse getDay(@PathVariable long id) {
+        return service.get(id);
+    }
+
+    @GetMapping("/{id}/briefing")
+    BriefingResponse getBriefing(@PathVariable long id) {
+        return briefings.briefing(id);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    DayResponse createDay(@Valid @RequestBody DayRequest request) {
+        return service.create(request);
+    }
+
+    @PutMapping("/{id}")
+    DayResponse updateDay(@PathVariable long id, @Valid @RequestBody DayRequest request) {
+        return service.update(id, request);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteDay(@PathVariable long id) {
+        service.delete(id);
+    }
+}

@@ -1,0 +1,32 @@
+package wrenlane.server.day;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** All SQL about days. */
+@Mapper
+interface DayMapper {
+    List<DayRow> all();
+
+    Optional<DayRow> find(long id);
+
+    List<Long> courses(long dayId);
+
+    List<DayRiderRow> riders(long dayId);
+
+    long insert(DayRow row);
+
+    int update(DayRow row);
+
+    int delete(long id);
+
+    void clearCourses(long dayId);
+
+    void clearRiders(long dayId);
+
+    void insertCourse(@Param("dayId") long dayId, @Param("courseId") long courseId, @Param("position") int position);
+
+    void insertRider(@Param("dayId") long dayId, @Param("rider") DayRiderRow rider, @Param("position") int position);
+}

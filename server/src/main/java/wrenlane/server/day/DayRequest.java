@@ -1,0 +1,26 @@
+package wrenlane.server.day;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A day as a person plans it.
+ *
+ * @param yardId where, once that is known
+ * @param courseIds in the order they are set
+ * @param riders who rides what, in the order they ride
+ */
+public record DayRequest(
+        @NotNull LocalDate date,
+        @NotBlank @Size(max = 80) String title,
+        @Nullable Long yardId,
+        @NotNull @Size(max = 20) List<@NotNull Long> courseIds,
+        @NotNull @Size(max = 60) List<@NotNull @Valid DayRider> riders) {
+    /** A rider with the machine ridden that day. */
+    public record DayRider(@NotNull Long riderId, @NotNull Long machineId) {}
+}

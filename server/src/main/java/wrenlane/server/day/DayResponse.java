@@ -1,0 +1,14 @@
+package wrenlane.server.day;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A day as stored. */
+public record DayResponse(
+        long id,
+        LocalDate date,
+        String title,
+        @Nullable Long yardId,
+        List<Long> courseIds,
+        List<DayRequest.DayRider> riders) {}

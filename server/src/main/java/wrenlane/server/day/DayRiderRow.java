@@ -1,0 +1,4 @@
+package wrenlane.server.day;
+
+/** A row of the day_rider table. */
+record DayRiderRow(Long riderId, Long machineId) {}

@@ -1,0 +1,30 @@
+package wrenlane.server.http;
+
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is running, and where its data lies. */
+@RestController
+@RequestMapping("/api/about")
+class AboutController {
+    private final About about;
+
+    /**
+     * About this application.
+     *
+     * @param dataFolder where the data file lies
+     * @param demo whether it was started with the demo day, whose runs are simulated
+     */
+    record About(String dataFolder, boolean demo) {}
+
+    AboutController(@Value("${wren.data}") String dataFolder, @Value("${wren.demo}") String demo) {
+        this.about = new About(dataFolder, !demo.isBlank());
+    }
+
+    @GetMapping
+    About about() {
+        return about;
+    }
+}

@@ -1,0 +1,66 @@
+package wrenlane.server.http;
+
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The API's own description, from which the pages' types are made. */
+@Configuration
+class OpenApiConfig {
+    @Bean
+    OpenAPI description() {
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Wren Lane")
+                        .version("1")
+                        .description("SI units and radians throughout; names carry their unit. Problems are RFC 9457"
+                                + " documents; status 422 lists findings."))
+                .servers(List.of());
+    }
+
+    /** A record's component is required unless it may be null, as its type says. */
+    @Bean
+    ModelConverter requiredComponents() {
+        return new ModelConverter() {
+            @Override
+            public @Nullable Schema<?> resolve(
+                    AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+                Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+                JavaType javaType = Json.mapper().constructType(type.getType());
+                if (schema != null && javaType != null && javaType.getRawClass().isRecord()) {
+                    require(schema, javaType.getRawClass(), context);
+                }
+                return schema;
+            }
+        };
+    }
+
+    private static void require(Schema<?> schema, Class<?> record, ModelConverterContext context) {
+        Schema<?> defined = schema;
+        if (schema.get$ref() != null) {
+            String ref = schema.get$ref();
+            defined = context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
+        }
+        if (defined == null || defined.getProperties() == null) {
+            return;
+        }
+        List<String> required = Arrays.stream(record.getRecordComponents())
+                .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                .map(RecordComponent::getName)
+                .filter(defined.getProperties()::containsKey)
+                .toList();
+        defined.setRequired(required);
+    }
+}

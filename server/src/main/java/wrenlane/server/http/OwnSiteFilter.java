@@ -1,0 +1,78 @@
+package wrenlane.server.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Refuses requests meant for another host or sent from another site's page, so that no web page a person visits can
+ * reach the app on their own machine, and sets the headers that keep pages to themselves.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class OwnSiteFilter extends OncePerRequestFilter {
+    private static final String POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
+                    + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
+                    + " frame-ancestors 'none'";
+
+    private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
+
+    OwnSiteFilter(@Value("${wren.hosts}") String more) {
+        Arrays.stream(more.split(","))
+                .map(host -> host.strip().toLowerCase(Locale.ROOT))
+                .filter(host -> !host.isEmpty())
+                .forEach(hosts::add);
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        headers(response);
+        String host = request.getHeader("Host");
+        if (host == null || !hosts.contains(name(host))) {
+            refuse(response, 421, "This app answers to its own address only.");
+        } else if (foreign(request.getHeader("Origin"), host)) {
+            refuse(response, 403, "Requests from other sites are refused.");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static boolean foreign(@Nullable String origin, String host) {
+        return origin != null
+                && !origin.equalsIgnoreCase("http://" + host)
+                && !origin.equalsIgnoreCase("https://" + host);
+    }
+
+    private static String name(String host) {
+        return host.replaceFirst(":\\d+$", "").toLowerCase(Locale.ROOT);
+    }
+
+    private static void headers(HttpServletResponse response) {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        response.setHeader("Permissions-Policy", "geolocation=(), camera=(), microphone=()");
+    }
+
+    private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getWriter().write("{\"status\":" + status + ",\"title\":\"Refused\",\"detail\":\"" + detail + "\"}");
+    }
+}

@@ -1,0 +1,10 @@
+package wrenlane.server.http;
+
+/** A body larger than this application reads: status 413. */
+public class TooLargeException extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    public TooLargeException(long limitBytes) {
+        super("The request is larger than " + limitBytes / 1000 + " kB.");
+    }
+}

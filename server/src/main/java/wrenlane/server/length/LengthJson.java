@@ -1,0 +1,48 @@
+package wrenlane.server.length;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import wrenlane.finding.Checks;
+import wrenlane.server.http.RefusedException;
+import wrenlane.units.LengthFormat;
+import wrenlane.units.LengthMethod;
+import wrenlane.units.MeasuredLength;
+
+/**
+ * A measured length on the wire and in the tables.
+ *
+ * @param metres the length
+ * @param uncertaintyMetres one standard deviation
+ * @param method how it was measured
+ * @param text as typed, kept so that a person finds their own words again
+ */
+public record LengthJson(
+        @NotNull Double metres,
+        @NotNull Double uncertaintyMetres,
+        @NotNull LengthMethod method,
+        @NotNull @Size(max = 60) String text) {
+
+    /** From the core. */
+    public static LengthJson of(MeasuredLength length, String text) {
+        return new LengthJson(length.metres(), length.uncertaintyMetres(), length.method(), text);
+    }
+
+    /** A taped length with its text made from it. */
+    public static LengthJson taped(double metres) {
+        return of(MeasuredLength.taped(metres), LengthFormat.metric(metres));
+    }
+
+    /**
+     * To the core.
+     *
+     * @param where the name of the field, for the finding
+     * @throws RefusedException where it is out of range
+     */
+    public MeasuredLength measured(String where) {
+        Checks checks = new Checks()
+                .add(Checks.range(where, "The length", metres, Double.MIN_VALUE, MeasuredLength.MAX_METRES, "m"))
+                .add(Checks.range(where, "Its uncertainty", uncertaintyMetres, 0, MeasuredLength.MAX_METRES, "m"));
+        RefusedException.unlessNone(checks);
+        return new MeasuredLength(metres, uncertaintyMetres, method);
+    }
+}

@@ -1,0 +1,28 @@
+package wrenlane.server.machine;
+
+import wrenlane.machine.Posture;
+import wrenlane.machine.Side;
+import wrenlane.server.length.LengthJson;
+import wrenlane.units.LengthMethod;
+
+/** A row of the machine_circle table. */
+record CircleRow(
+        String side, String posture, Double diameterM, Double diameterUM, String diameterMethod, String diameterText) {
+    static CircleRow of(CircleJson c) {
+        LengthJson d = c.diameter();
+        return new CircleRow(
+                c.side().name(),
+                c.posture().name(),
+                d.metres(),
+                d.uncertaintyMetres(),
+                d.method().name(),
+                d.text());
+    }
+
+    CircleJson json() {
+        return new CircleJson(
+                Side.valueOf(side),
+                Posture.valueOf(posture),
+                new LengthJson(diameterM, diameterUM, LengthMethod.valueOf(diameterMethod), diameterText));
+    }
+}

@@ -1,0 +1,64 @@
+package wrenlane.server.machine;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.machine.MachineClass;
+
+/** Machines, and what they can do. */
+@RestController
+@RequestMapping("/api")
+class MachineController {
+    private final MachineService service;
+
+    MachineController(MachineService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/machine-classes")
+    List<MachineClassResponse> listMachineClasses() {
+        return MachineClass.all().stream().map(MachineClassResponse::of).toList();
+    }
+
+    @GetMapping("/machines")
+    List<MachineResponse> listMachines() {
+        return service.all();
+    }
+
+    @GetMapping("/machines/{id}")
+    MachineResponse getMachine(@PathVariable long id) {
+        return service.get(id);
+    }
+
+    @PostMapping("/machines")
+    @ResponseStatus(HttpStatus.CREATED)
+    MachineResponse createMachine(@Valid @RequestBody MachineRequest request) {
+        return service.create(request);
+    }
+
+    @PutMapping("/machines/{id}")
+    MachineResponse updateMachine(@PathVariable long id, @Valid @RequestBody MachineRequest request) {
+        return service.update(id, request);
+    }
+
+    @DeleteMapping("/machines/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteMachine(@PathVariable long id) {
+        service.delete(id);
+    }
+
+    /** What a machine could do, without storing it. */
+    @PostMapping("/machine-evaluations")
+    TurnReport evaluateMachine(@Valid @RequestBody MachineRequest request) {
+        return TurnReport.of(request.turn());
+    }
+}

@@ -1,0 +1,37 @@
+package wrenlane.server.machine;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Posture;
+import wrenlane.machine.Side;
+
+/**
+ * What a machine can do.
+ *
+ * @param turns both sides, upright and leaned
+ * @param limitLeftMetres smallest U-turn to the left: tightness 1.00
+ * @param limitRightMetres smallest U-turn to the right
+ * @param idleWalkingSpeedMetresPerSecond with the clutch home; missing where the drive lets go at idle
+ */
+public record TurnReport(
+        List<SideTurnJson> turns,
+        double limitLeftMetres,
+        double limitRightMetres,
+        @Nullable Double idleWalkingSpeedMetresPerSecond) {
+
+    static TurnReport of(MachineTurn turn) {
+        List<SideTurnJson> turns = new ArrayList<>();
+        for (Posture posture : Posture.values()) {
+            for (Side side : Side.values()) {
+                turns.add(SideTurnJson.of(turn, side, posture));
+            }
+        }
+        return new TurnReport(
+                List.copyOf(turns),
+                turn.uTurnLimitMetres(Side.LEFT),
+                turn.uTurnLimitMetres(Side.RIGHT),
+                turn.machine().idleWalkingSpeedMetresPerSecond().orElse(null));
+    }
+}

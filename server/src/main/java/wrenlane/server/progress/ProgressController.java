@@ -1,0 +1,34 @@
+package wrenlane.server.progress;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A rider's progress over all days, and standing on one. */
+@RestController
+@RequestMapping("/api")
+class ProgressController {
+    private final ProgressService service;
+
+    ProgressController(ProgressService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/riders/{id}/progress")
+    ProgressResponse getProgress(@PathVariable long id) {
+        return service.progress(id);
+    }
+
+    @GetMapping("/days/{dayId}/riders/{riderId}/range")
+    RangeResponse getRange(
+            @PathVariable long dayId,
+            @PathVariable long riderId,
+            @RequestParam long courseId,
+            @RequestParam long machineId,
+            @RequestParam(required = false) @Nullable Double settingMetres) {
+        return service.range(dayId, riderId, courseId, machineId, settingMetres);
+    }
+}

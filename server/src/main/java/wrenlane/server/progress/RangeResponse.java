@@ -1,0 +1,20 @@
+package wrenlane.server.progress;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.progress.NextRun;
+import wrenlane.server.run.RunResponse;
+
+/**
+ * What the range shows of one rider on one course.
+ *
+ * @param standing before today's next run
+ * @param runs of this day on this course, oldest first
+ * @param nextLeft advice if the next run goes left at the setting asked about
+ * @param nextRight advice if it goes right
+ */
+record RangeResponse(
+        Standing standing,
+        List<RunResponse> runs,
+        @Nullable NextRun nextLeft,
+        @Nullable NextRun nextRight) {}

@@ -1,0 +1,76 @@
+package wrenlane.server.rider;
+
+import jakarta.validation.Valid;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
+import wrenlane.rider.School;
+
+/** Riders, and the levels and schools there are. */
+@RestController
+@RequestMapping("/api")
+class RiderController {
+    private final RiderService service;
+
+    /** A level with the limits that go with it: estimates. */
+    record LevelOption(RiderLevel level, RiderLimits limits) {}
+
+    /** A school with what it does. */
+    record SchoolOption(School school, String label, String summary) {}
+
+    /** What a rider may be. */
+    record RiderOptions(List<LevelOption> levels, List<SchoolOption> schools) {}
+
+    RiderController(RiderService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/rider-options")
+    RiderOptions riderOptions() {
+        return new RiderOptions(
+                Arrays.stream(RiderLevel.values())
+                        .map(l -> new LevelOption(l, l.limits()))
+                        .toList(),
+                Arrays.stream(School.values())
+                        .map(s -> new SchoolOption(s, s.label(), s.summary()))
+                        .toList());
+    }
+
+    @GetMapping("/riders")
+    List<RiderResponse> listRiders() {
+        return service.all();
+    }
+
+    @GetMapping("/riders/{id}")
+    RiderResponse getRider(@PathVariable long id) {
+        return service.get(id);
+    }
+
+    @PostMapping("/riders")
+    @ResponseStatus(HttpStatus.CREATED)
+    RiderResponse createRider(@Valid @RequestBody RiderRequest request) {
+        return service.create(request);
+    }
+
+    @PutMapping("/riders/{id}")
+    RiderResponse updateRider(@PathVariable long id, @Valid @RequestBody RiderRequest request) {
+        return service.update(id, request);
+    }
+
+    @DeleteMapping("/riders/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteRider(@PathVariable long id) {
+        service.delete(id);
+    }
+}

@@ -1,0 +1,20 @@
+package wrenlane.server.rider;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
+import wrenlane.rider.RiderLevel;
+import wrenlane.rider.School;
+
+/**
+ * A rider as a person describes them.
+ *
+ * @param machineId the machine usually ridden, if there is one
+ */
+public record RiderRequest(
+        @NotBlank @Size(max = 80) String name,
+        @NotNull RiderLevel level,
+        @NotNull School school,
+        @Nullable Long machineId,
+        @NotNull @Size(max = 2000) String notes) {}

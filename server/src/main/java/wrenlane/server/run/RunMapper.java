@@ -1,0 +1,22 @@
+package wrenlane.server.run;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** All SQL about runs. */
+@Mapper
+interface RunMapper {
+    Optional<RunRow> find(String id);
+
+    List<RunRow> ofRider(long riderId);
+
+    List<RunRow> ofRiderOnDay(@Param("riderId") long riderId, @Param("dayId") long dayId);
+
+    int countOnDay(long dayId);
+
+    void insert(RunRow row);
+
+    int withdraw(@Param("id") String id, @Param("at") String at);
+}

@@ -1,0 +1,51 @@
+package wrenlane.server.setout;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.course.UTurnBox;
+import wrenlane.finding.Checks;
+import wrenlane.server.course.CourseRequest;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.length.LengthJson;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.SquareCheck;
+import wrenlane.units.LengthSystem;
+
+/** Set-out figures. Stores nothing. */
+@RestController
+@RequestMapping("/api")
+class SetOutController {
+    /** A course to set out, with figures rounded for a tape in one system. */
+    record SetOutRequest(
+            @NotNull @Valid CourseRequest course, @NotNull LengthSystem system) {}
+
+    /**
+     * Two diagonals as taped on the ground.
+     *
+     * @param first from the datum corner A to C
+     * @param second from B to D
+     */
+    record SquareRequest(
+            @NotNull @Valid CourseRequest course,
+            @NotNull @Valid LengthJson first,
+            @NotNull @Valid LengthJson second) {}
+
+    @PostMapping("/set-outs")
+    SetOutSheet setOut(@Valid @RequestBody SetOutRequest request) {
+        return SetOutSheet.of(request.course().box(), request.system());
+    }
+
+    @PostMapping("/square-checks")
+    SquareCheck squareCheck(@Valid @RequestBody SquareRequest request) {
+        UTurnBox box = request.course().box();
+        double first = request.first().measured("first").metres();
+        double second = request.second().measured("second").metres();
+        RefusedException.unlessNone(
+                new Checks().add(SquareCheck.check(box.depthMetres(), box.widthMetres(), first, second)));
+        return SquareCheck.fromDiagonals(box.depthMetres(), box.widthMetres(), first, second);
+    }
+}

@@ -1,0 +1,59 @@
+package wrenlane.server.yard;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.yard.Caution;
+
+/** Yards. */
+@RestController
+@RequestMapping("/api/yards")
+class YardController {
+    private final YardService service;
+
+    YardController(YardService service) {
+        this.service = service;
+    }
+
+    @GetMapping
+    List<YardResponse> listYards() {
+        return service.all();
+    }
+
+    @GetMapping("/{id}")
+    YardResponse getYard(@PathVariable long id) {
+        return service.get(id);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    YardResponse createYard(@Valid @RequestBody YardRequest request) {
+        return service.create(request);
+    }
+
+    @PutMapping("/{id}")
+    YardResponse updateYard(@PathVariable long id, @Valid @RequestBody YardRequest request) {
+        return service.update(id, request);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deleteYard(@PathVariable long id) {
+        service.delete(id);
+    }
+
+    /** The cautions of a yard that is not stored yet. */
+    @PostMapping("/cautions")
+    List<Caution> yardCautions(@Valid @RequestBody YardRequest request) {
+        return request.yard().cautions();
+    }
+}

@@ -1,0 +1,240 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import wrenlane.server.RunningApp.Answer;
+
+/** Bad input on every endpoint: a clear problem document each time, never a 500, and nothing stored. */
+class BadInputTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private static final List<String> STORES =
+            List.of("/api/yards", "/api/machines", "/api/riders", "/api/courses", "/api/days");
+
+    private record Endpoint(String method, String path, Map<String, Object> good) {}
+
+    private static List<Endpoint> endpoints() {
+        Map<String, Object> evaluation = Map.of("course", Courses.box(7), "pairs", List.of());
+        Map<String, Object> day =
+                Map.of("date", "2026-05-14", "title", "Day", "courseIds", List.of(), "riders", List.of());
+        Map<String, Object> run = Map.of(
+                "dayId",
+                1,
+                "riderId",
+                1,
+                "machineId",
+                1,
+                "courseId",
+                1,
+                "side",
+                "LEFT",
+                "settingMetres",
+                7.0,
+                "faults",
+                List.of(),
+                "loggedAt",
+                "2026-05-14T09:00:00Z");
+        Map<String, Object> file = Map.of(
+                "format",
+                "wren-lane-days/1",
+                "yards",
+                List.of(),
+                "machines",
+                List.of(),
+                "riders",
+                List.of(),
+                "courses",
+                List.of(),
+                "days",
+                List.of());
+        return List.of(
+                new Endpoint("POST", "/api/length-readings", Map.of("text", "7 m", "system", "METRIC")),
+                new Endpoint("POST", "/api/yards", Courses.yard("Y")),
+                new Endpoint("PUT", "/api/yards/999", Courses.yard("Y")),
+                new Endpoint("POST", "/api/yards/cautions", Courses.yard("Y")),
+                new Endpoint("POST", "/api/machines", Courses.machine("M")),
+                new Endpoint("PUT", "/api/machines/999", Courses.machine("M")),
+                new Endpoint("POST", "/api/machine-evaluations", Courses.machine("M")),
+                new Endpoint("POST", "/api/riders", Courses.rider("R")),
+                new Endpoint("PUT", "/api/riders/999", Courses.rider("R")),
+                new Endpoint("POST", "/api/courses", Courses.box(7)),
+                new Endpoint("PUT", "/api/courses/999", Courses.box(7)),
+                new Endpoint("POST", "/api/course-evaluations", evaluation),
+                new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),
+                new Endpoint(
+                        "POST",
+                        "/api/square-checks",
+                        Map.of("course", Courses.box(7), "first", Courses.length(10), "second", Courses.length(10))),
+                new Endpoint("POST", "/api/days", day),
+                new Endpoint("PUT", "/api/days/999", day),
+                new Endpoint("PUT", "/api/runs/11111111-1111", run),
+                new Endpoint("POST", "/api/imports", file));
+    }
+
+    static Stream<Arguments> malformed() {
+        List<String> bodies =
+                List.of("", "{", "[]", "null", "\"text\"", "{\"a\":", "{\"name\":NaN}", "nonsense", "{\"unknown\":1}");
+        return endpoints().stream().flatMap(e -> bodies.stream().map(b -> Arguments.of(e, b)));
+    }
+
+    @ParameterizedTest
+    @MethodSource
+    void malformed(Endpoint endpoint, String body) {
+        leavesTheStoresAlone(() -> problem(APP.send(endpoint.method(), endpoint.path(), body), 400, 422));
+    }
+
+    static Stream<Endpoint> missing() {
+        return endpoints().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource
+    void missing(Endpoint endpoint) {
+        leavesTheStoresAlone(() -> {
+            for (String field : endpoint.good().keySet()) {
+                if (List.of("machineId", "pace", "bay").contains(field)) {
+                    continue;
+                }
+                Map<String, Object> spoilt = new java.util.HashMap<>(endpoint.good());
+                spoilt.remove(field);
+                Answer answer = problem(APP.send(endpoint.method(), endpoint.path(), json(spoilt)), 422);
+                assertThat(answer.body().get("findings").toString()).contains(field);
+            }
+        });
+    }
+
+    static Stream<Arguments> wrongValues() {
+        return Stream.of(
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", -1), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", 16), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", "NaN"), 422, 400),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("length", Courses.length(-4)), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("length", Courses.length(1e9)), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("name", " "), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("name", "x".repeat(81)), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("notes", "x".repeat(2001)), 422),
+                spoil("/api/yards", Courses.yard("Y"), y -> y.put("surface", "ICE"), 400),
+                spoil(
+                        "/api/yards",
+                        Courses.yard("Y"),
+                        y -> y.put("bay", Map.of("count", 0, "taped", Courses.length(9))),
+                        422),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("classId", "hovercraft"), 422),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("WHEELBASE", 9)), 422),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("LOCK_LEFT", -1)), 422),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("SEATS", 2)), 400),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(2.0)), 422),
+                spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(50.0)), 422),
+                spoil("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 409),
+                spoil("/api/riders", Courses.rider("R"), r -> r.put("level", "EXPERT"), 400),
+                spoil("/api/courses", Courses.box(7), c -> c.put("width", Courses.length(2.9)), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("width", Courses.length(21)), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("width", "7 m"), 400),
+                spoil("/api/courses", Courses.box(7), c -> c.put("entrySide", "UP"), 400),
+                spoil("/api/set-outs", setOut(Courses.box(700)), c -> {}, 422),
+                spoil("/api/square-checks", square(30, 1), c -> {}, 422),
+                spoil("/api/square-checks", square(12, 3), c -> {}, 422),
+                spoil("/api/course-evaluations", pairs(4711), c -> {}, 404),
+                spoil("/api/length-readings", reading("7 furlongs"), c -> {}, 422),
+                spoil("/api/length-readings", reading("x".repeat(5000)), c -> {}, 422),
+                spoil("/api/days", day("2026-02-30"), c -> {}, 400),
+                spoil("/api/days", day("0001-01-01"), c -> {}, 422),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 409),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 409));
+    }
+
+    @ParameterizedTest
+    @MethodSource
+    void wrongValues(String path, Map<String, Object> body, List<Integer> statuses) {
+        leavesTheStoresAlone(() -> problem(APP.post(path, body), statuses.toArray(Integer[]::new)));
+    }
+
+    @Test
+    void wrongIdsAreNotFound() {
+        for (String store : STORES) {
+            problem(APP.get(store + "/4711"), 404);
+            problem(APP.get(store + "/seven"), 400);
+            problem(APP.get(store + "/99999999999999999999"), 400);
+            problem(APP.delete(store + "/4711"), 404);
+        }
+        problem(APP.get("/api/days/4711/briefing"), 404);
+        problem(APP.get("/api/riders/4711/progress"), 404);
+        problem(APP.get("/api/days/1/riders/4711/range?courseId=1&machineId=1"), 404);
+        problem(APP.get("/api/days/1/riders/1/range?courseId=one&machineId=1"), 400);
+        problem(APP.get("/api/days/1/riders/1/range"), 400);
+        problem(APP.delete("/api/runs/11111111-2222"), 404);
+        problem(APP.get("/api/no-such-thing"), 404);
+        problem(APP.send("PATCH", "/api/yards", "{}"), 405);
+        problem(APP.send("POST", "/api/yards", "{}", "Content-Type", "text/plain"), 415, 422);
+    }
+
+    @Test
+    void refusesABodyThatIsTooLarge() {
+        Map<String, Object> yard = Courses.yard("Y");
+        yard.put("notes", "x".repeat(300_000));
+        leavesTheStoresAlone(() -> problem(APP.post("/api/yards", yard), 413));
+    }
+
+    private static Answer problem(Answer answer, Integer... statuses) {
+        assertThat(statuses).as(answer.raw().body()).contains(answer.status());
+        assertThat(answer.raw().headers().firstValue("Content-Type").orElse("")).contains("application/problem+json");
+        assertThat(answer.body().get("detail").asString()).isNotBlank();
+        assertThat(answer.raw().body()).doesNotContain("Exception", "\tat ", "SQL");
+        return answer;
+    }
+
+    private static void leavesTheStoresAlone(Runnable attempt) {
+        List<String> before = STORES.stream().map(s -> APP.get(s).raw().body()).toList();
+        attempt.run();
+        assertThat(STORES.stream().map(s -> APP.get(s).raw().body()).toList()).isEqualTo(before);
+    }
+
+    private static Arguments spoil(
+            String path, Map<String, Object> body, Consumer<Map<String, Object>> how, Integer... statuses) {
+        how.accept(body);
+        return Arguments.of(path, body, List.of(statuses));
+    }
+
+    private static Object figures(String dimension, double value) {
+        return List.of(Map.of("dimension", dimension, "value", value, "provenance", "MEASURED"));
+    }
+
+    private static Object circles(double diameter) {
+        return List.of(Map.of("side", "LEFT", "posture", "UPRIGHT", "diameter", Courses.length(diameter)));
+    }
+
+    private static Map<String, Object> setOut(Map<String, Object> box) {
+        return Map.of("course", box, "system", "METRIC");
+    }
+
+    private static Map<String, Object> square(double first, double second) {
+        return Map.of("course", Courses.box(7), "first", Courses.length(first), "second", Courses.length(second));
+    }
+
+    private static Map<String, Object> pairs(long machineId) {
+        return Map.of("course", Courses.box(7), "pairs", List.of(Map.of("machineId", machineId, "level", "NOVICE")));
+    }
+
+    private static Map<String, Object> reading(String text) {
+        return Map.of("text", text, "system", "METRIC");
+    }
+
+    private static Map<String, Object> day(String date) {
+        return new java.util.HashMap<>(
+                Map.of("date", date, "title", "Day", "courseIds", List.of(), "riders", List.of()));
+    }
+
+    private static String json(Object body) {
+        return tools.jackson.databind.json.JsonMapper.builder().build().writeValueAsString(body);
+    }
+}

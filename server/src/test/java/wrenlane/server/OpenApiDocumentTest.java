@@ -1,0 +1,39 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The pages' types are made from {@code openapi.json}; run with {@code -Dopenapi.write=true} to write it anew. */
+class OpenApiDocumentTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private static final Path DOCUMENT = Path.of("openapi.json");
+    private static final JsonMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    @Test
+    void theCheckedInDocumentIsWhatTheApplicationServes() throws IOException {
+        JsonNode served = APP.get("/api/openapi.json").body();
+        if (Boolean.getBoolean("openapi.write")) {
+            Files.writeString(DOCUMENT, JSON.writeValueAsString(served) + "\n");
+        }
+        assertThat(JSON.readTree(Files.readString(DOCUMENT)))
+                .as("openapi.json has drifted: run ./wren openapi and commit it")
+                .isEqualTo(served);
+    }
+
+    @Test
+    void describesEveryProblemFreeAnswerWithRequiredFields() {
+        JsonNode yard = APP.get("/api/openapi.json").body().at("/components/schemas/YardResponse/required");
+        assertThat(yard.toString()).contains("name", "cautions").doesNotContain("bay");
+    }
+}

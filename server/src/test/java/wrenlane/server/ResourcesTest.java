@@ -1,0 +1,107 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Each resource is made, read back, changed and deleted. */
+class ResourcesTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    @Test
+    void aYardKeepsItsWordsAndItsCalibrations() {
+        Map<String, Object> yard = Courses.yard("Quay");
+        yard.put("bay", Map.of("count", 4, "taped", Courses.length(9.84)));
+        yard.put("fallPercent", 4.0);
+        JsonNode stored = APP.post("/api/yards", yard).body();
+        assertThat(stored.at("/length/text").asString()).isEqualTo("40.0 m");
+        assertThat(stored.at("/bay/taped/metres").asDouble()).isEqualTo(9.84);
+        assertThat(stored.has("pace")).isFalse();
+        assertThat(stored.at("/cautions/0/code").asString()).isEqualTo("fall-novices");
+
+        yard.put("name", "Quay, swept");
+        String path = "/api/yards/" + stored.get("id").asLong();
+        assertThat(APP.put(path, yard).body().get("name").asString()).isEqualTo("Quay, swept");
+        assertThat(APP.delete(path).status()).isEqualTo(204);
+        assertThat(APP.get(path).status()).isEqualTo(404);
+    }
+
+    @Test
+    void readsALengthInBays() {
+        JsonNode read = APP.post(
+                        "/api/length-readings",
+                        Map.of(
+                                "text", "2.5 bays",
+                                "system", "METRIC",
+                                "bay", Map.of("count", 4, "taped", Courses.length(9.6))))
+                .body();
+        assertThat(read.at("/length/metres").asDouble()).isCloseTo(6.0, within(1e-9));
+        assertThat(read.get("metric").asString()).isEqualTo("6.00 m");
+        assertThat(read.get("imperial").asString()).isEqualTo("19' 8\"");
+    }
+
+    @Test
+    void aMachineStartsTypicalAndTakesWhatIsMeasured() {
+        Map<String, Object> machine = Courses.machine("Twin");
+        machine.put("figures", List.of(Map.of("dimension", "WHEELBASE", "value", 1.38, "provenance", "MEASURED")));
+        machine.put("circles", List.of(Map.of("side", "LEFT", "posture", "UPRIGHT", "diameter", Courses.length(5.6))));
+        JsonNode stored = APP.post("/api/machines", machine).body();
+        assertThat(stored.get("figures").size()).isEqualTo(12);
+        assertThat(stored.at("/figures/0/provenance").asString()).isEqualTo("MEASURED");
+        assertThat(stored.at("/figures/1/provenance").asString()).isEqualTo("TYPICAL");
+        assertThat(stored.at("/turn/turns/0/measured/circleWidthMetres").asDouble())
+                .isCloseTo(5.6, within(1e-9));
+        assertThat(stored.at("/turn/turns/1").has("measured")).isFalse();
+        assertThat(APP.get("/api/machines/" + stored.get("id").asLong()).body()).isEqualTo(stored);
+    }
+
+    @Test
+    void aRiderKeepsTheUsualMachine() {
+        long machine = APP.post("/api/machines", Courses.machine("Twin"))
+                .body()
+                .get("id")
+                .asLong();
+        Map<String, Object> rider = Courses.rider("Ada Testwick");
+        rider.put("machineId", machine);
+        JsonNode stored = APP.post("/api/riders", rider).body();
+        assertThat(stored.get("machineId").asLong()).isEqualTo(machine);
+        assertThat(APP.get("/api/rider-options").body().at("/levels").size()).isEqualTo(3);
+        assertThat(APP.get("/api/rider-options").body().at("/schools").size()).isEqualTo(5);
+    }
+
+    @Test
+    void aDayIsBriefedEvenWhileNothingIsReady() {
+        JsonNode day = APP.post(
+                        "/api/days",
+                        Map.of("date", "2026-05-14", "title", "Empty", "courseIds", List.of(), "riders", List.of()))
+                .body();
+        JsonNode briefing =
+                APP.get("/api/days/" + day.get("id").asLong() + "/briefing").body();
+        assertThat(briefing.at("/stops/1/readiness").asString()).isEqualTo("EMPTY");
+        assertThat(briefing.at("/stops/1/message").asString()).contains("No yard");
+        assertThat(briefing.get("riders").size()).isZero();
+    }
+
+    @Test
+    void setsOutABoxAndChecksThatItIsSquare() {
+        JsonNode sheet = APP.post("/api/set-outs", Map.of("course", Courses.box(7.2), "system", "METRIC"))
+                .body();
+        assertThat(sheet.get("steps").size()).isEqualTo(10);
+        assertThat(sheet.get("diagonalMetres").asDouble()).isCloseTo(10.397, within(0.001));
+        JsonNode check = APP.post(
+                        "/api/square-checks",
+                        Map.of(
+                                "course", Courses.box(7.2),
+                                "first", Courses.length(10.45),
+                                "second", Courses.length(10.35)))
+                .body();
+        // By hand: (10.45² − 10.35²) / (4 · 7.5 · 7.2) = 0.0096296; times the depth 0.0722 m.
+        assertThat(check.get("shiftMetres").asDouble()).isCloseTo(0.0722, within(0.0001));
+    }
+}

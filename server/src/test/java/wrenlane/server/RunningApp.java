@@ -1,0 +1,135 @@
+package wrenlane.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Starts the real application on a free port with a data file of its own, and talks to it over HTTP. Started once for
+ * each set of arguments and shared by all tests of the module, which keep to data they make themselves.
+ */
+public final class RunningApp implements BeforeAllCallback {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private final List<String> args;
+    private @Nullable Started app;
+
+    private record Started(ConfigurableApplicationContext context, Path folder) implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            context.close();
+            try (var files = Files.walk(folder)) {
+                for (Path p : files.sorted((a, b) -> b.compareTo(a)).toList()) {
+                    Files.delete(p);
+                }
+            }
+        }
+    }
+
+    private RunningApp(List<String> args) {
+        this.args = args;
+    }
+
+    /** An application without data. */
+    public static RunningApp empty() {
+        return new RunningApp(List.of());
+    }
+
+    /** An application with the demo day. */
+    public static RunningApp withDemoDay() {
+        return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"));
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext extension) {
+        app = extension
+                .getRoot()
+                .getStore(ExtensionContext.Namespace.create(RunningApp.class))
+                .getOrComputeIfAbsent(args, this::start, Started.class);
+    }
+
+    private Started start(List<String> wanted) {
+        try {
+            Path folder = Files.createTempDirectory("wren-lane-test");
+            List<String> all = new ArrayList<>(wanted);
+            all.addAll(List.of("--server.port=0", "--wren.data=" + folder, "--wren.max-body-bytes=200000"));
+            return new Started(WrenLane.start(all.toArray(String[]::new)), folder);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private Started started() {
+        return Objects.requireNonNull(app, "register with @RegisterExtension");
+    }
+
+    /** A bean of the running application. */
+    public <T> T bean(Class<T> type) {
+        return started().context().getBean(type);
+    }
+
+    /** Port it listens on. */
+    public int port() {
+        return Objects.requireNonNull(((WebServerApplicationContext) started().context()).getWebServer())
+                .getPort();
+    }
+
+    /** An answer with its body read as JSON. */
+    public record Answer(int status, JsonNode body, HttpResponse<String> raw) {}
+
+    public Answer get(String path) {
+        return send("GET", path, "");
+    }
+
+    public Answer post(String path, Object body) {
+        return send("POST", path, json(body));
+    }
+
+    public Answer put(String path, Object body) {
+        return send("PUT", path, json(body));
+    }
+
+    public Answer delete(String path) {
+        return send("DELETE", path, "");
+    }
+
+    /** Sends a body as it is, well formed or not. */
+    public Answer send(String method, String path, String body, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        try {
+            HttpResponse<String> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            JsonNode read = type.contains("json") ? JSON.readTree(response.body()) : JSON.nullNode();
+            return new Answer(response.statusCode(), read, response);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String json(Object body) {
+        return JSON.writeValueAsString(body);
+    }
+}

@@ -1,0 +1,159 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** A run is stored once, keeps what it was ridden at, and is undone for good. */
+class RunsTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private long machine;
+    private long rider;
+    private long course;
+    private long day;
+
+    private static long id(RunningApp.Answer created) {
+        assertThat(created.status()).as(created.raw().body()).isEqualTo(201);
+        return created.body().get("id").asLong();
+    }
+
+    @BeforeEach
+    void aDay() {
+        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
+        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
+        course = id(APP.post("/api/courses", Courses.box(7.2)));
+        day = id(APP.post(
+                "/api/days",
+                Map.of(
+                        "date",
+                        "2026-05-14",
+                        "title",
+                        "A day",
+                        "courseIds",
+                        List.of(course),
+                        "riders",
+                        List.of(Map.of("riderId", rider, "machineId", machine)))));
+    }
+
+    private Map<String, Object> run(String side, double setting, String... faults) {
+        Map<String, Object> run = new HashMap<>();
+        run.put("dayId", day);
+        run.put("riderId", rider);
+        run.put("machineId", machine);
+        run.put("courseId", course);
+        run.put("side", side);
+        run.put("settingMetres", setting);
+        run.put("faults", List.of(faults));
+        run.put("loggedAt", "2026-05-14T09:00:00Z");
+        return run;
+    }
+
+    private JsonNode range(double setting) {
+        return APP.get("/api/days/" + day + "/riders/" + rider + "/range?courseId=" + course + "&machineId=" + machine
+                        + "&settingMetres=" + setting)
+                .body();
+    }
+
+    @Test
+    void sendingARunTwiceStoresItOnce() {
+        String id = UUID.randomUUID().toString();
+        assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2, "LINE")).status())
+                .isEqualTo(200);
+        assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2, "LINE")).status())
+                .isEqualTo(200);
+        assertThat(range(7.2).get("runs").size()).isEqualTo(1);
+    }
+
+    @Test
+    void anotherRunUnderTheSameIdIsRefused() {
+        String id = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        assertThat(APP.put("/api/runs/" + id, run("RIGHT", 7.2)).status()).isEqualTo(409);
+        assertThat(range(7.2).at("/runs/0/side").asString()).isEqualTo("LEFT");
+    }
+
+    @Test
+    void anUndoneRunStaysUndoneWhenSentAgain() {
+        String id = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        assertThat(APP.delete("/api/runs/" + id).status()).isEqualTo(204);
+        assertThat(APP.delete("/api/runs/" + id).status()).isEqualTo(204);
+        RunningApp.Answer again = APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        assertThat(again.body().get("withdrawn").asBoolean()).isTrue();
+        assertThat(range(7.2).get("runs").size()).isZero();
+    }
+
+    @Test
+    void editingTheCourseOrTheMachineNeverRewritesARun() {
+        String id = UUID.randomUUID().toString();
+        JsonNode before = APP.put("/api/runs/" + id, run("LEFT", 7.2)).body();
+        Map<String, Object> narrower = Courses.box(5.5);
+        narrower.put("name", "Renamed");
+        APP.put("/api/courses/" + course, narrower);
+        Map<String, Object> other = Courses.machine("Longer");
+        other.put("classId", "tourer-1400");
+        APP.put("/api/machines/" + machine, other);
+        assertThat(range(7.2).at("/runs/0")).isEqualTo(before);
+        assertThat(before.get("courseName").asString()).isEqualTo("Test box");
+    }
+
+    @Test
+    void advisesAfterEachRun() {
+        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        for (String side : List.of("LEFT", "RIGHT")) {
+            for (int i = 0; i < 4; i++) {
+                APP.put("/api/runs/" + UUID.randomUUID(), run(side, 7.2));
+            }
+        }
+        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("TIGHTEN");
+        assertThat(range(6.6).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2, "DROP"));
+        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("WIDEN");
+    }
+
+    @Test
+    void showsInTheRidersProgress() {
+        for (int i = 0; i < 5; i++) {
+            APP.put("/api/runs/" + UUID.randomUUID(), run("RIGHT", 8, i == 0 ? new String[] {"FOOT"} : new String[0]));
+        }
+        JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
+        assertThat(progress.at("/right/clean").asInt()).isEqualTo(4);
+        assertThat(progress.at("/right/faults/0/label").asString()).isEqualTo("foot down");
+        assertThat(progress.at("/days/0/right/metres").asDouble()).isBetween(5.0, 9.5);
+        assertThat(progress.at("/days/0").has("left")).isFalse();
+    }
+
+    @Test
+    void whatIsRiddenIsNotDeletedAway() {
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+        for (String path : List.of("riders/" + rider, "machines/" + machine, "courses/" + course, "days/" + day)) {
+            assertThat(APP.delete("/api/" + path).status()).as(path).isEqualTo(409);
+            assertThat(APP.get("/api/" + path).status()).isEqualTo(200);
+        }
+    }
+
+    @Test
+    void refusesAnImpossibleRun() {
+        assertThat(APP.put("/api/runs/short", run("LEFT", 7.2)).status()).isEqualTo(422);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 0.5)).status())
+                .isEqualTo(422);
+        Map<String, Object> future = run("LEFT", 7.2);
+        future.put("loggedAt", "2999-01-01T00:00:00Z");
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), future).status()).isEqualTo(422);
+        Map<String, Object> stranger = run("LEFT", 7.2);
+        stranger.put("riderId", 4711);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), stranger).status()).isEqualTo(404);
+        Map<String, Object> otherDay = run("LEFT", 7.2);
+        otherDay.put("dayId", 4711);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), otherDay).status()).isEqualTo(409);
+    }
+}
