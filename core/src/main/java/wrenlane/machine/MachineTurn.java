@@ -16,11 +16,15 @@ import wrenlane.units.MeasuredLength;
  * @param circles full-lock circles measured on the ground, at most one for each side and posture
  */
 public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
-    /**
-     * Lean kept back from scraping where no leaned circle is measured, in radians: the reserve of a skilled rider, 3°.
-     * An estimate.
-     */
+    /** Lean always kept back from scraping, in radians: the reserve of a skilled rider, 3°. An estimate. */
     public static final double SCRAPE_RESERVE_RADIANS = Math.toRadians(3);
+
+    /**
+     * Lean reckoned with at full lock where no leaned circle is measured, in radians: 15°. Chosen by us, because steady
+     * balance at 8 km/h on a 2 m radius asks for tan θ = v²/(R·g) = 2.22²/(2 · 9.81), 14°: faster than that nobody
+     * turns at full lock. An estimate.
+     */
+    public static final double FULL_LOCK_LEAN_RADIANS = Math.toRadians(15);
 
     public MachineTurn {
         circles = List.copyOf(circles);
@@ -44,7 +48,7 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
 
     /** The full-lock turn from the figures alone. */
     public SteeredTurn computed(Side side, Posture posture) {
-        double lean = posture == Posture.UPRIGHT ? 0 : scrapeLeanLessReserve(side);
+        double lean = posture == Posture.UPRIGHT ? 0 : estimatedLean(side);
         return SteeredTurn.of(wheelbaseMetres(), machine.value(MachineDimension.lock(side)), casterRadians(), lean);
     }
 
@@ -66,11 +70,11 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
                 .orElseGet(() -> machine.value(MachineDimension.lock(side)));
     }
 
-    /** Lean this machine is used to on a side, in radians: solved from the leaned circle, else scrape lean less 3°. */
+    /** Lean this machine is used to on a side, in radians: solved from the leaned circle, else 15°, or less where it would scrape. */
     public double usableLeanRadians(Side side) {
         return measured(side, Posture.LEANED)
                 .flatMap(t -> MeasuredCircle.usableLeanRadians(t, effectiveLockRadians(side), casterRadians()))
-                .orElseGet(() -> scrapeLeanLessReserve(side));
+                .orElseGet(() -> estimatedLean(side));
     }
 
     /**
@@ -98,8 +102,9 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
         return machine.value(MachineDimension.CASTER_ANGLE);
     }
 
-    private double scrapeLeanLessReserve(Side side) {
-        return machine.value(MachineDimension.scrapeLean(side)) - SCRAPE_RESERVE_RADIANS;
+    private double estimatedLean(Side side) {
+        return Math.min(
+                FULL_LOCK_LEAN_RADIANS, machine.value(MachineDimension.scrapeLean(side)) - SCRAPE_RESERVE_RADIANS);
     }
 
     /**

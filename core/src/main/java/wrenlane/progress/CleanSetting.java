@@ -8,10 +8,10 @@ import wrenlane.run.RunRecord;
  * The tightest setting a rider rides clean four times in five to one side: an estimate from runs.
  *
  * <p>Model: the chance of a clean run at tightness t is 1 / (1 + exp(−(t − m)/w)), with w =
- * {@link #SLOPE_TIGHTNESS} held fixed and m unknown. On a grid of m with a flat prior the likelihood of the runs gives
- * a posterior; four in five is reached at m + w·ln 4. The estimate is the posterior mean, the band its 10th and 90th
- * percentiles. A flat prior on [0.7, 2.6] keeps the answer finite where every run was clean, and then the band is wide,
- * as it should be.
+ * {@link #SLOPE_TIGHTNESS} held fixed and m unknown. On a grid of m, what riders in general
+ * can do (a normal prior about {@link #PRIOR_MEAN}) and the likelihood of the runs give a posterior; four in five is
+ * reached at m + w·ln 4. The estimate is the posterior mean, the band its 10th and 90th percentiles. The prior keeps
+ * the answer sober where every run was clean: nobody is told they can do what they have not come near.
  *
  * @param tightness estimate
  * @param lowTightness 10th percentile
@@ -29,6 +29,12 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
 
     /** Runs that still say what a rider can do now; chosen by us: about two lessons to one side. */
     static final int LATEST_RUNS = 12;
+
+    /** Tightness ridden clean every other time by riders in general; chosen by us from the levels' starting rungs. */
+    private static final double PRIOR_MEAN = 1.4;
+
+    /** Spread of that, one standard deviation; chosen by us: nearly everyone between 1.0 and 1.8. */
+    private static final double PRIOR_SPREAD = 0.2;
 
     private static final double GRID_FROM = 0.7;
     private static final double GRID_STEP = 0.01;
@@ -58,6 +64,8 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
         double[] log = new double[GRID_SIZE];
         double best = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < GRID_SIZE; i++) {
+            double fromPrior = (middle(i) - PRIOR_MEAN) / PRIOR_SPREAD;
+            log[i] = -fromPrior * fromPrior / 2;
             for (RunRecord run : runs) {
                 double x = (run.tightness() - middle(i)) / SLOPE_TIGHTNESS;
                 log[i] -= Math.log1p(Math.exp(run.clean() ? -x : x));

@@ -2,6 +2,7 @@ package wrenlane.rideline;
 
 import java.util.Optional;
 import wrenlane.course.CourseStart;
+import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.machine.SteeredTurn;
@@ -64,7 +65,7 @@ public record RidingPoint(
     private static final int BALANCE_ROUNDS = 20;
 
     private static double scrapeLean(MachineTurn turn, Side side) {
-        return turn.usableLeanRadians(side) + MachineTurn.SCRAPE_RESERVE_RADIANS;
+        return turn.machine().value(MachineDimension.scrapeLean(side));
     }
 
     /** The steered turn at this point's curvature. */

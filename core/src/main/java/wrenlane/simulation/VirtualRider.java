@@ -61,10 +61,10 @@ public final class VirtualRider {
         return random.nextDouble() < chance ? Set.of() : faults(chance);
     }
 
-    /** The rung such a rider would be set: the tightest still ridden clean about two times in three. */
+    /** The rung such a rider would be set: the tightest with at least two chances in five of a clean run. */
     public Ladder.Rung choose(Ladder ladder, Side side) {
         return ladder.rungs().stream()
-                .filter(r -> r.tightness() >= comfort(side) + SLOPE * Math.log(2))
+                .filter(r -> r.tightness() >= comfort(side) - SLOPE * Math.log(1.5))
                 .reduce((wide, tight) -> tight)
                 .orElse(ladder.rungs().get(0));
     }

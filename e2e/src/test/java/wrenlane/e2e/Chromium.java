@@ -1,0 +1,78 @@
+package wrenlane.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.net.URI;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
+final class Chromium implements AutoCloseable {
+    private final Playwright playwright;
+    private final Browser browser;
+    private final List<String> hosts = new ArrayList<>();
+    private final List<String> complaints = new ArrayList<>();
+
+    Chromium() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-dev-shm-usage",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    /** A fresh browser of a size, without anything kept. */
+    Page page(int width, int height) {
+        BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB"));
+        context.setDefaultTimeout(20_000);
+        Page page = context.newPage();
+        page.onRequest(r -> hosts.add(URI.create(r.url()).getHost()));
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && !m.text().contains("Failed to load resource")) {
+                complaints.add(m.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        return page;
+    }
+
+    Page desk() {
+        return page(1280, 800);
+    }
+
+    Page phone() {
+        return page(390, 844);
+    }
+
+    /** Every host any page asked. */
+    List<String> hosts() {
+        return List.copyOf(hosts);
+    }
+
+    /** Errors any page wrote to its console. */
+    List<String> complaints() {
+        return List.copyOf(complaints);
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,135 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every page: nothing serious for axe on paper and in sun, no sideways scroll, reached by keyboard. */
+class EveryPageIT {
+    private static final Set<String> SERIOUS = Set.of("serious", "critical");
+
+    private static RunningServer server;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void open() throws IOException {
+        server = RunningServer.withDemoDay();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() throws IOException {
+        chromium.close();
+        server.close();
+    }
+
+    private static Page at(Page page, String address) {
+        page.navigate(server.address() + address);
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))
+                .first()
+                .waitFor();
+        page.waitForFunction(
+                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning')");
+        return page;
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/today",
+                "/today?day=new",
+                "/yard",
+                "/machines/4",
+                "/machines/new",
+                "/riders",
+                "/course",
+                "/course/new",
+                "/set-out",
+                "/lesson",
+                "/range/2",
+                "/progress/2",
+                "/nowhere"
+            })
+    void hasNothingSeriousForAxe(String address) {
+        Page page = chromium.desk();
+        assertThat(serious(at(page, address))).isEmpty();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
+                .click();
+        assertThat(serious(page)).isEmpty();
+        page.context().close();
+    }
+
+    private static List<String> serious(Page page) {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(r -> SERIOUS.contains(r.getImpact()))
+                        .map(EveryPageIT::said)
+                        .toList();
+    }
+
+    private static String said(Rule rule) {
+        return rule.getId() + ": " + rule.getNodes().get(0).getHtml();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"/today", "/yard", "/machines/4", "/riders", "/course", "/set-out", "/range/2", "/progress/2"})
+    void fitsAPhoneWithoutScrollingSideways(String address) {
+        Page page = at(chromium.phone(), address);
+        assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth"))
+                .as(address)
+                .isTrue();
+        page.context().close();
+    }
+
+    @Test
+    void everythingNeededForARunIsReachedByKeyboardAlone() {
+        Page page = at(chromium.desk(), "/today");
+        page.keyboard().press("7");
+        page.getByText("No run yet today").waitFor();
+        page.keyboard().press("n");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Tomas Ekvik");
+        page.keyboard().press("]");
+        page.keyboard().press("d");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("A drop. Rest")).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Keys")))
+                .isVisible();
+        page.context().close();
+    }
+
+    @Test
+    void tabReachesEveryControlOfTheCoursePage() {
+        Page page = at(chromium.desk(), "/course");
+        page.getByRole(AriaRole.SLIDER).first().waitFor();
+        int controls = (Integer)
+                page.evaluate(
+                        "() => document.querySelectorAll('main button:not(:disabled), main input, main select, main [role=slider]').length");
+        page.evaluate(
+                "() => { window.reached = new Set(); document.addEventListener('focusin', e => window.reached.add(e.target)); }");
+        for (int i = 0; i < controls + 30; i++) {
+            page.keyboard().press("Tab");
+        }
+        int reached = (Integer) page.evaluate("() => [...window.reached].filter(e => e.closest('main')).length");
+        // A group of toggles is one stop of the Tab key: the arrows go on inside it.
+        int inGroups = (Integer)
+                page.evaluate(
+                        "() => document.querySelectorAll('main [role=radio]').length - document.querySelectorAll('main [role=radiogroup], main [role=group]:has([role=radio])').length");
+        assertThat(reached).isGreaterThanOrEqualTo(controls - inGroups);
+        page.context().close();
+    }
+}

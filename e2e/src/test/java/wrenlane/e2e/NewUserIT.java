@@ -1,0 +1,94 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Someone who starts with nothing. */
+class NewUserIT {
+    private static RunningServer server;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void open() throws IOException {
+        server = RunningServer.empty();
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void close() throws IOException {
+        chromium.close();
+        server.close();
+    }
+
+    private static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private static void fill(Page page, String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    @Test
+    void goesFromAnEmptyAppToALoggedRun() {
+        Page page = chromium.desk();
+        page.navigate(server.address());
+        press(page, "Start the day");
+        assertThat(page.getByText("Nobody is on this day yet. Put riders")).isVisible();
+
+        page.navigate(server.address() + "/yard");
+        fill(page, "Name", "Quay");
+        fill(page, "Usable length", "40 m");
+        fill(page, "Usable width", "70 ft");
+        press(page, "Save yard");
+        assertThat(page.getByText("Yard saved.").first()).isVisible();
+
+        page.navigate(server.address() + "/machines/new");
+        fill(page, "Circle upright, left", "2 m");
+        assertThat(page.getByText("A circle of 2.00 m cannot be")).isVisible();
+        fill(page, "Circle upright, left", "5.4 m");
+        press(page, "Save machine");
+        assertThat(page.getByText("Machine saved.").first()).isVisible();
+
+        page.navigate(server.address() + "/riders/new");
+        fill(page, "Name", "Ada Testwick");
+        press(page, "Save rider");
+        assertThat(page.getByText("Rider saved.").first()).isVisible();
+
+        page.navigate(server.address() + "/course/new");
+        press(page, "Save course");
+        assertThat(page.getByText("Now on").first()).isVisible();
+
+        page.navigate(server.address() + "/today");
+        page.getByLabel("Ada Testwick").selectOption("1");
+        press(page, "Save the day");
+        assertThat(page.getByText("Day saved.").first()).isVisible();
+
+        page.navigate(server.address() + "/range");
+        press(page, "Clean");
+        assertThat(page.getByText("All saved on the server")).isVisible();
+        assertThat(page.getByTestId("run")).hasCount(1);
+    }
+
+    @Test
+    void bringsDaysInFromAFileAndIsToldWhatIsWrongWithAnother() {
+        Page page = chromium.desk();
+        page.navigate(server.address() + "/today?day=new");
+        page.locator("input[type=file]").setInputFiles(Path.of("pom.xml"));
+        assertThat(page.getByText("This file is not JSON. Nothing came in.").first())
+                .isVisible();
+        page.locator("input[type=file]")
+                .setInputFiles(Path.of(System.getProperty("wren.root", ".."), "demo/ferry-apron.json"));
+        assertThat(page.getByText("5 days, 7 riders and 7 machines came in.").first())
+                .isVisible();
+    }
+}

@@ -1,0 +1,119 @@
+package wrenlane.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The built jar as a process with a data folder of its own; it can be stopped and started again on the same data. */
+final class RunningServer implements AutoCloseable {
+    private static final Duration START_LIMIT = Duration.ofSeconds(120);
+
+    private final Path root =
+            Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();
+    private final Path data;
+    private final boolean demo;
+    private final int port;
+    private Process process;
+
+    private RunningServer(boolean demo) throws IOException {
+        this.demo = demo;
+        this.data = Files.createTempDirectory("wren-lane-e2e");
+        try (ServerSocket free = new ServerSocket(0)) {
+            this.port = free.getLocalPort();
+        }
+        this.process = launch();
+        awaitFirstPage();
+    }
+
+    static RunningServer withDemoDay() throws IOException {
+        return new RunningServer(true);
+    }
+
+    static RunningServer empty() throws IOException {
+        return new RunningServer(false);
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Stops the process and waits for its end. */
+    void stop() {
+        process.destroy();
+        try {
+            if (!process.waitFor(30, TimeUnit.SECONDS)) {
+                process.destroyForcibly().waitFor();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Starts it again on the same data and port. */
+    void start() throws IOException {
+        process = launch();
+        awaitFirstPage();
+    }
+
+    private Process launch() throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx512m",
+                "-jar",
+                root.resolve("server/target/wren-lane.jar").toString(),
+                "--wren.data=" + data,
+                "--server.port=" + port));
+        if (demo) {
+            command.add("--wren.demo=" + root.resolve("demo/ferry-apron.json"));
+        }
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                        data.resolve("server.log").toFile()))
+                .start();
+    }
+
+    /** Asks until the demo day, or the empty list of days, is there. */
+    private void awaitFirstPage() throws IOException {
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest days =
+                HttpRequest.newBuilder(URI.create(address() + "/api/days")).build();
+        Instant limit = Instant.now().plus(START_LIMIT);
+        while (Instant.now().isBefore(limit) && process.isAlive()) {
+            try {
+                HttpResponse<String> answer = http.send(days, HttpResponse.BodyHandlers.ofString());
+                if (answer.statusCode() == 200 && (!demo || answer.body().contains("lesson 5"))) {
+                    return;
+                }
+            } catch (IOException e) {
+                // Not listening yet.
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+            Thread.onSpinWait();
+        }
+        throw new IllegalStateException("no first page:\n" + Files.readString(data.resolve("server.log")));
+    }
+
+    @Override
+    public void close() throws IOException {
+        stop();
+        try (var files = Files.walk(data)) {
+            for (Path p : files.sorted((a, b) -> b.compareTo(a)).toList()) {
+                Files.delete(p);
+            }
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package wrenlane.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Path;
+
+/** Makes the pictures of {@code docs/screenshots} from the demo day. */
+public final class Screenshots {
+    private final RunningServer server;
+    private final Chromium chromium;
+    private final Path folder;
+
+    private Screenshots(RunningServer server, Chromium chromium, Path folder) {
+        this.server = server;
+        this.chromium = chromium;
+        this.folder = folder;
+    }
+
+    /** Makes them all; the first argument, if any, is another folder. */
+    public static void main(String[] args) throws IOException {
+        Path folder = Path.of(args.length > 0 ? args[0] : System.getProperty("wren.root", "..") + "/docs/screenshots");
+        try (RunningServer server = RunningServer.withDemoDay();
+                Chromium chromium = new Chromium()) {
+            new Screenshots(server, chromium, folder).takeAll();
+        }
+    }
+
+    private void takeAll() {
+        Page desk = chromium.desk();
+        take(desk, "/today", "today");
+        take(desk, "/yard", "yard");
+        take(desk, "/machines/4", "machines");
+        take(desk, "/riders", "riders");
+        take(desk, "/course", "course");
+        tight(desk);
+        take(desk, "/set-out", "set-out");
+        take(desk, "/lesson", "lesson");
+        take(desk, "/progress/2", "progress");
+        Page phone = chromium.phone();
+        range(phone);
+        Page sun = chromium.desk();
+        sun.navigate(server.address() + "/course");
+        sun.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
+                .click();
+        take(sun, "/course", "course-sun");
+    }
+
+    private void tight(Page page) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Touring 850"))
+                .click();
+        Locator width = page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true));
+        width.fill("4.9 m");
+        page.getByText("too tight by").waitFor();
+        shoot(page, "course-too-tight");
+    }
+
+    private void range(Page phone) {
+        phone.navigate(server.address() + "/range/2");
+        phone.getByText("Advice follows").or(phone.getByText("Hold.")).first().waitFor();
+        phone.locator("body").press("Space");
+        phone.locator("body").press("Space");
+        phone.locator("body").press("l");
+        phone.locator("body").press("Enter");
+        phone.locator("body").press("Space");
+        phone.getByText("All saved on the server").waitFor();
+        phone.locator("[data-testid=run]").nth(3).waitFor();
+        shoot(phone, "range");
+    }
+
+    private void take(Page page, String address, String name) {
+        page.navigate(server.address() + address);
+        page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
+        page.waitForFunction(
+                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
+        shoot(page, name);
+    }
+
+    private void shoot(Page page, String name) {
+        page.evaluate("() => document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}

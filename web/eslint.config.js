@@ -1,0 +1,22 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['dist', 'target', 'src/shared/http/schema.d.ts', 'eslint.config.js'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  hooks.configs.flat['recommended-latest'] ?? hooks.configs['recommended-latest'],
+  prettier,
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['*/features/*/*'], message: 'Enter a feature by its index only.' }] },
+      ],
+    },
+  },
+);

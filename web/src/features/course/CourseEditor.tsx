@@ -1,0 +1,157 @@
+import { useState } from 'react';
+import { changed, useSaveDay, type Day } from '../day';
+import { moved, readLength } from '../length';
+import type { Machine } from '../machine';
+import type { Rider } from '../rider';
+import { said } from '../../shared/http';
+import { Button, Select, useSay } from '../../shared/ui';
+import { usePreferences } from '../../shared/units';
+import { useSaveCourse, type Course, type CourseKind, type CourseRequest } from './api';
+import { BoxDrawing } from './BoxDrawing';
+import { CourseFields } from './CourseFields';
+import { same } from './model';
+import { pairsOf } from './pairs';
+import { Reading } from './Reading';
+import { useEvaluation } from './useEvaluation';
+
+/** The course as it is being worked on, with the core's answer beside it at every move. */
+export function CourseEditor(props: {
+  stored: Course | undefined;
+  start: CourseRequest;
+  kind: CourseKind;
+  day: Day | undefined;
+  courses: Course[];
+  machines: Machine[];
+  riders: Rider[];
+  onOpen: (id: number | 'new') => void;
+}) {
+  const { stored, kind, day } = props;
+  const [course, setCourse] = useState(props.start);
+  const [chosen, setChosen] = useState<string>();
+  const { system } = usePreferences();
+  const pairs = pairsOf(day, props.machines, props.riders);
+  const first = pairs.find((p) => p.key === chosen) ?? pairs[0];
+  const ordered = first ? [first, ...pairs.filter((p) => p !== first)] : [];
+  const { answered, problem } = useEvaluation({
+    course,
+    pairs: ordered.map((p) => ({ machineId: p.machine.id, level: p.rider?.level ?? 'DEVELOPING' })),
+    ...(day?.yardId === undefined ? {} : { yardId: day.yardId }),
+  });
+  const change = (some: Partial<CourseRequest>) => setCourse((before) => ({ ...before, ...some }));
+  const settle = async (name: 'width' | 'depth', text: string) => {
+    try {
+      const { length } = await readLength(text, system, {});
+      const limits = kind.dimensions.find((d) => d.name === `${name}Metres`);
+      if (limits && (length.metres < limits.minMetres || length.metres > limits.maxMetres)) {
+        return `${limits.label} must be between ${limits.minMetres} and ${limits.maxMetres} m.`;
+      }
+      change({ [name]: length });
+      return undefined;
+    } catch (e) {
+      return said(e);
+    }
+  };
+  const rungs = answered?.evaluation.ladder?.rungs ?? [];
+  return (
+    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      <section aria-label="Plan" className="flex min-w-0 flex-col gap-3 px-6 py-4">
+        <Heading {...props} course={course} onChange={change} />
+        <BoxDrawing
+          answered={answered}
+          limits={kind.dimensions}
+          rungs={rungs.map((r) => r.settingMetres)}
+          onDrag={(name, metres) => change({ [name]: moved(course[name], metres) })}
+          onSettle={settle}
+        />
+        {problem !== undefined && (
+          <p role="alert" className="text-brick">
+            {problem} The drawing keeps the last good state.
+          </p>
+        )}
+        <CourseFields
+          course={course}
+          rungs={rungs}
+          machineName={first?.machine.name}
+          onChange={change}
+          onRung={(metres) => void settle('width', `${metres.toFixed(2)} m`)}
+        />
+      </section>
+      <Reading
+        answered={answered}
+        pairs={ordered}
+        inOrder={pairs}
+        onChoose={setChosen}
+        saved={stored !== undefined && same(stored, course)}
+      />
+    </div>
+  );
+}
+
+function Heading(props: {
+  stored: Course | undefined;
+  course: CourseRequest;
+  courses: Course[];
+  day: Day | undefined;
+  onChange: (some: Partial<CourseRequest>) => void;
+  onOpen: (id: number | 'new') => void;
+}) {
+  const { stored, course, day } = props;
+  const save = useSaveCourse();
+  const saveDay = useSaveDay();
+  const say = useSay();
+  const changedNow = stored === undefined || !same(stored, course);
+  const addToDay = (id: number) => {
+    if (day === undefined || day.courseIds.includes(id)) return;
+    saveDay.mutate(
+      { id: day.id, day: changed(day, { courseIds: [...day.courseIds, id] }) },
+      { onSuccess: () => say.done(`Now on ${day.title}.`), onError: say.failed },
+    );
+  };
+  const submit = () =>
+    save.mutate(
+      { ...(stored && { id: stored.id }), course },
+      {
+        onSuccess: (saved) => {
+          say.done('Course saved. Runs already logged keep the setting they were ridden at.');
+          if (stored === undefined) {
+            addToDay(saved.id);
+            props.onOpen(saved.id);
+          }
+        },
+        onError: say.failed,
+      },
+    );
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-3">
+      <div className="min-w-0 flex-1">
+        <h1 className="sr-only">{course.name}</h1>
+        <input
+          aria-label="Name of the course"
+          maxLength={80}
+          className="w-full border-b border-transparent bg-transparent text-[1.75rem] font-bold leading-tight hover:border-rule focus:border-ink"
+          value={course.name}
+          onChange={(e) => props.onChange({ name: e.target.value })}
+        />
+      </div>
+      <Select
+        label="U-turn boxes"
+        value={stored === undefined ? 'new' : String(stored.id)}
+        options={[
+          ...props.courses.map((c) => ({ value: String(c.id), label: c.name })),
+          { value: 'new', label: 'New box…' },
+        ]}
+        onChoose={(v) => props.onOpen(v === 'new' ? 'new' : Number(v))}
+      />
+      {stored !== undefined && day !== undefined && !day.courseIds.includes(stored.id) && (
+        <Button onClick={() => addToDay(stored.id)}>Put on the day</Button>
+      )}
+      <Button
+        kind="primary"
+        disabled={!changedNow || course.name.trim() === '' || save.isPending}
+        onClick={submit}
+      >
+        {changedNow ? 'Save course' : 'Saved'}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { useNavigate, useParams } from 'react-router';
+import { useDay, useDayLink, type Day } from '../day';
+import { useMachines, type Machine } from '../machine';
+import { useRiders, type Rider } from '../rider';
+import { useReading } from '../../shared/http';
+import { Loading } from '../../shared/ui';
+import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
+import { CourseEditor } from './CourseEditor';
+import { fresh, requestOf } from './model';
+
+export { useCourses, type Course, type CourseRequest } from './api';
+export { requestOf } from './model';
+export { BoxDrawing } from './BoxDrawing';
+export { useEvaluation } from './useEvaluation';
+
+/** A course: its dimensions, who fits it, and by how much. */
+export default function CoursePage() {
+  const day = useDay();
+  const courses = useReading(useCourses());
+  const machines = useReading(useMachines());
+  const riders = useReading(useRiders());
+  const kinds = useReading(useCourseKinds());
+  return (
+    <Loading of={day}>
+      {({ day: d }) => (
+        <Loading of={courses}>
+          {(cs) => (
+            <Loading of={machines}>
+              {(ms) => (
+                <Loading of={riders}>
+                  {(rs) => (
+                    <Loading of={kinds}>
+                      {(ks) => (
+                        <Shown day={d} courses={cs} machines={ms} riders={rs} kind={ks[0] as CourseKind} />
+                      )}
+                    </Loading>
+                  )}
+                </Loading>
+              )}
+            </Loading>
+          )}
+        </Loading>
+      )}
+    </Loading>
+  );
+}
+
+function Shown(props: {
+  day: Day | undefined;
+  courses: Course[];
+  machines: Machine[];
+  riders: Rider[];
+  kind: CourseKind;
+}) {
+  const { day, courses, machines, riders, kind } = props;
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const link = useDayLink();
+  const first = day?.courseIds[0];
+  const shown =
+    id === 'new'
+      ? undefined
+      : (courses.find((c) => (id === undefined ? c.id === first : String(c.id) === id)) ??
+        (id === undefined ? courses[0] : undefined));
+  return (
+    <CourseEditor
+      key={shown?.id ?? 'new'}
+      stored={shown}
+      start={shown ? requestOf(shown) : fresh(kind)}
+      kind={kind}
+      day={day}
+      courses={courses}
+      machines={machines}
+      riders={riders}
+      onOpen={(to) => void navigate(link(`/course/${to}`))}
+    />
+  );
+}

@@ -1,0 +1,101 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import { Problem, said } from '../../shared/http';
+import { lengthText, roomText, usePreferences } from '../../shared/units';
+import { readLength, type Calibrations, type Length } from './api';
+
+type Reading = { state: 'settled' } | { state: 'reading' } | { state: 'refused'; message: string };
+
+/** How long a person pauses before a length counts as typed, in milliseconds. */
+const PAUSE = 250;
+
+/**
+ * The one way to enter a length: tape, paces, bays or wheel. It says back what it understood; what it did not
+ * understand stays in the field with a sentence about what would do.
+ */
+export function LengthField(props: {
+  label: string;
+  value: Length | undefined;
+  known?: Calibrations;
+  placeholder?: string;
+  onRead: (length: Length) => void;
+  onRefused?: () => void;
+}) {
+  const { system } = usePreferences();
+  const id = useId();
+  const [text, setText] = useState(props.value?.text ?? '');
+  const [seen, setSeen] = useState(props.value);
+  const [reading, setReading] = useState<Reading>({ state: 'settled' });
+  const asked = useRef<AbortController>(undefined);
+  const waiting = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+  if (props.value !== seen) {
+    setSeen(props.value);
+    if (props.value !== undefined && props.value.metres !== seen?.metres) {
+      setText(props.value.text);
+      setReading({ state: 'settled' });
+    }
+  }
+  useEffect(() => () => clearTimeout(waiting.current), []);
+
+  const read = async (typed: string) => {
+    asked.current?.abort();
+    const call = new AbortController();
+    asked.current = call;
+    setReading({ state: 'reading' });
+    try {
+      const answer = await readLength(typed, system, props.known ?? {}, call.signal);
+      setReading({ state: 'settled' });
+      props.onRead(answer.length);
+    } catch (e) {
+      if (call.signal.aborted) return;
+      setReading({ state: 'refused', message: e instanceof Problem ? e.message : said(e) });
+      props.onRefused?.();
+    }
+  };
+
+  const type = (typed: string) => {
+    setText(typed);
+    clearTimeout(waiting.current);
+    waiting.current = setTimeout(() => void read(typed), PAUSE);
+  };
+
+  const bad = reading.state === 'refused';
+  return (
+    <div>
+      <label htmlFor={id} className="mb-1 block text-sm text-soft">
+        {props.label}
+      </label>
+      <input
+        id={id}
+        className={`figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${bad ? 'border-brick' : 'border-rule'}`}
+        value={text}
+        placeholder={props.placeholder ?? '7.2 m'}
+        autoComplete="off"
+        aria-invalid={bad}
+        aria-describedby={`${id}-said`}
+        onChange={(e) => type(e.target.value)}
+        onBlur={() => {
+          if (reading.state === 'settled' && text !== (props.value?.text ?? '')) void read(text);
+        }}
+      />
+      <div
+        id={`${id}-said`}
+        aria-live="polite"
+        className={`mt-1 text-sm ${bad ? 'text-brick' : 'text-soft'}`}
+      >
+        {bad ? reading.message : <ReadBack length={props.value} />}
+      </div>
+    </div>
+  );
+}
+
+function ReadBack({ length }: { length: Length | undefined }) {
+  const { system } = usePreferences();
+  if (length === undefined) return <>Tape, paces, bays or wheel.</>;
+  const other = system === 'METRIC' ? 'IMPERIAL' : 'METRIC';
+  return (
+    <span className="figures text-[0.8rem] tracking-tight">
+      {roomText(length.metres, length.uncertaintyMetres, system)} · {lengthText(length.metres, other)}
+    </span>
+  );
+}

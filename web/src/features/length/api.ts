@@ -1,0 +1,23 @@
+import { body, http, type Api } from '../../shared/http';
+import type { LengthSystem } from '../../shared/units';
+
+export type Length = Api<'LengthJson'>;
+export type Calibration = Api<'CalibrationJson'>;
+
+/** What one pace and one bay measure here, if known. */
+export interface Calibrations {
+  pace?: Calibration;
+  bay?: Calibration;
+}
+
+/** Asks the core what a text says. */
+export function readLength(text: string, system: LengthSystem, known: Calibrations, signal?: AbortSignal) {
+  return body(
+    http.POST('/api/length-readings', { body: { text, system, ...known }, signal: signal ?? null }),
+  );
+}
+
+/** A length moved while it is dragged: how far out it may be stays as it was until the core reads it anew. */
+export function moved(length: Length, metres: number): Length {
+  return { ...length, metres, text: `${metres.toFixed(2)} m` };
+}

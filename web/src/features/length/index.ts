@@ -1,0 +1,2 @@
+export { LengthField } from './LengthField';
+export { moved, readLength, type Calibration, type Calibrations, type Length } from './api';

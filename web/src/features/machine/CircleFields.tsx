@@ -1,0 +1,57 @@
+import { LengthField } from '../length';
+import { Button, Chevron, sideWord } from '../../shared/ui';
+import type { Draft, Posture, Side } from './model';
+
+const EACH: { posture: Posture; side: Side; name: string }[] = [
+  { posture: 'UPRIGHT', side: 'LEFT', name: 'upright' },
+  { posture: 'UPRIGHT', side: 'RIGHT', name: 'upright' },
+  { posture: 'LEANED', side: 'LEFT', name: 'leaned' },
+  { posture: 'LEANED', side: 'RIGHT', name: 'leaned' },
+];
+
+/** Full-lock circles measured on the ground: they override the figures. */
+export function CircleFields(props: {
+  circles: Draft['circles'];
+  onChange: (circles: Draft['circles']) => void;
+}) {
+  const { circles, onChange } = props;
+  return (
+    <fieldset className="border-t border-rule pt-3">
+      <legend className="float-left mb-1 w-full font-semibold">Measured circles</legend>
+      <p className="mb-2 text-sm text-soft">
+        Walk or ride the machine round at full lock on the level, chalk the outer edge of the front tyre, and
+        tape the circle from edge to edge. Measured beats computed.
+      </p>
+      <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+        {EACH.map(({ posture, side, name }) => {
+          const key = `${posture}/${side}` as const;
+          return (
+            <div key={key} className="flex items-start gap-2">
+              <div className="flex-1">
+                <LengthField
+                  label={`Circle ${name}, ${sideWord(side)}`}
+                  value={circles[key]}
+                  placeholder="not measured"
+                  onRead={(diameter) => onChange({ ...circles, [key]: diameter })}
+                />
+              </div>
+              {circles[key] && (
+                <Button
+                  kind="quiet"
+                  className="mt-6"
+                  aria-label={`Drop the circle ${name}, ${sideWord(side)}`}
+                  onClick={() => {
+                    const { [key]: _dropped, ...others } = circles;
+                    onChange(others);
+                  }}
+                >
+                  Drop <Chevron side={side} size={10} />
+                </Button>
+              )}
+            </div>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,60 @@
+import type { MachineClass } from './api';
+import { figureText, figureValue, unitOf, type Dimension, type Draft } from './model';
+
+/** The figures of a machine: typical until something else is typed. */
+export function FigureFields(props: {
+  kind: MachineClass;
+  measured: Draft['measured'];
+  onChange: (measured: Draft['measured']) => void;
+}) {
+  const { kind, measured, onChange } = props;
+  const type = (dimension: Dimension, text: string) => {
+    const { [dimension]: _before, ...others } = measured;
+    onChange(text.trim() === '' ? others : { ...others, [dimension]: text });
+  };
+  return (
+    <table className="table-plain">
+      <caption className="mb-1 text-left font-semibold">Figures</caption>
+      <thead>
+        <tr>
+          <th>Figure</th>
+          <th>Typical</th>
+          <th>Measured</th>
+        </tr>
+      </thead>
+      <tbody>
+        {kind.figures.map((f) => {
+          const text = measured[f.dimension];
+          const bad = text !== undefined && figureValue(text, f.quantity) === undefined;
+          return (
+            <tr key={f.dimension}>
+              <td className="align-middle">{f.label}</td>
+              <td
+                className={`figures align-middle whitespace-nowrap ${text === undefined ? '' : 'text-soft line-through'}`}
+              >
+                {figureText(f.value, f.quantity)}
+                {'\u2009'}
+                {unitOf(f.quantity)}
+              </td>
+              <td className="w-32">
+                <span className="flex items-baseline gap-1">
+                  <input
+                    aria-label={`${f.label}, measured`}
+                    aria-invalid={bad}
+                    inputMode="decimal"
+                    autoComplete="off"
+                    className={`figures w-20 rounded-sm border bg-panel px-1.5 py-0.5 ${bad ? 'border-brick' : 'border-rule'}`}
+                    value={text ?? ''}
+                    onChange={(e) => type(f.dimension, e.target.value)}
+                  />
+                  <span className="text-soft">{unitOf(f.quantity)}</span>
+                </span>
+                {bad && <span className="text-sm text-brick">Type a number.</span>}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,53 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, http, type Api } from '../../shared/http';
+
+export type Machine = Api<'MachineResponse'>;
+export type MachineRequest = Api<'MachineRequest'>;
+export type MachineClass = Api<'MachineClassResponse'>;
+export type TurnReport = Api<'TurnReport'>;
+export type SideTurn = Api<'SideTurnJson'>;
+
+/** All machines. */
+export function useMachines() {
+  return useQuery({ queryKey: ['machines'], queryFn: () => body(http.GET('/api/machines')) });
+}
+
+/** The classes with their typical figures. */
+export function useMachineClasses() {
+  return useQuery({
+    queryKey: ['machine-classes'],
+    staleTime: Infinity,
+    queryFn: () => body(http.GET('/api/machine-classes')),
+  });
+}
+
+/** What a machine could do, as it is being described. */
+export function useTurnReport(machine: MachineRequest) {
+  return useQuery({
+    queryKey: ['turn-report', machine],
+    retry: false,
+    placeholderData: (before: TurnReport | undefined) => before,
+    queryFn: () => body(http.POST('/api/machine-evaluations', { body: machine })),
+  });
+}
+
+/** Stores a machine, new or changed. */
+export function useSaveMachine() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, machine }: { id?: number; machine: MachineRequest }) =>
+      id === undefined
+        ? body(http.POST('/api/machines', { body: machine }))
+        : body(http.PUT('/api/machines/{id}', { params: { path: { id } }, body: machine })),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+/** Deletes a machine nobody has ridden. */
+export function useDeleteMachine() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => body(http.DELETE('/api/machines/{id}', { params: { path: { id } } })),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}

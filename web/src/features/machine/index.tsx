@@ -1,0 +1,44 @@
+import { useNavigate, useParams } from 'react-router';
+import { useDayLink } from '../day';
+import { useReading } from '../../shared/http';
+import { Loading } from '../../shared/ui';
+import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
+import { MachineForm } from './MachineForm';
+import { MachineList } from './MachineList';
+import { GroupTabs } from './GroupTabs';
+
+export { useMachines, type Machine } from './api';
+export { GroupTabs } from './GroupTabs';
+
+/** The machines: what is measured, and the turn each can do. */
+export default function MachinesPage() {
+  const machines = useReading(useMachines());
+  const classes = useReading(useMachineClasses());
+  return (
+    <Loading of={machines}>
+      {(all) => <Loading of={classes}>{(kinds) => <Shown machines={all} classes={kinds} />}</Loading>}
+    </Loading>
+  );
+}
+
+function Shown({ machines, classes }: { machines: Machine[]; classes: MachineClass[] }) {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const link = useDayLink();
+  const shown = id === 'new' ? undefined : (machines.find((m) => String(m.id) === id) ?? machines[0]);
+  return (
+    <div className="flex flex-1 flex-col">
+      <GroupTabs here="machines" />
+      <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <MachineList machines={machines} shown={shown?.id} />
+        <MachineForm
+          key={shown?.id ?? 'new'}
+          machine={shown}
+          classes={classes}
+          onSaved={(saved) => void navigate(link(`/machines/${saved.id}`))}
+          onDeleted={() => void navigate(link('/machines'))}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import type { Length } from '../length';
+import type { Machine, MachineClass, MachineRequest } from './api';
+
+export type Quantity = MachineClass['figures'][number]['quantity'];
+export type Dimension = MachineClass['figures'][number]['dimension'];
+export type Side = MachineRequest['circles'][number]['side'];
+export type Posture = MachineRequest['circles'][number]['posture'];
+
+/** How a figure is said and typed: degrees for angles, rpm for idle, the rest as they are. */
+const SCALE: Record<Quantity, { per: number; unit: string; places: number }> = {
+  METRES: { per: 1, unit: 'm', places: 3 },
+  RADIANS: { per: Math.PI / 180, unit: '°', places: 1 },
+  KILOGRAMS: { per: 1, unit: 'kg', places: 0 },
+  REVOLUTIONS_PER_SECOND: { per: 1 / 60, unit: 'rpm', places: 0 },
+  RATIO: { per: 1, unit: '', places: 1 },
+};
+
+/** The unit a figure is typed in. */
+export function unitOf(quantity: Quantity): string {
+  return SCALE[quantity].unit;
+}
+
+/** A figure as typed. */
+export function figureText(value: number, quantity: Quantity): string {
+  const { per, places } = SCALE[quantity];
+  return String(Number((value / per).toFixed(places)));
+}
+
+/** A typed figure back in SI; undefined where it is no number. */
+export function figureValue(text: string, quantity: Quantity): number | undefined {
+  const typed = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(typed) ? undefined : typed * SCALE[quantity].per;
+}
+
+/** A machine while it is being described. */
+export interface Draft {
+  name: string;
+  classId: string;
+  transmission: MachineRequest['transmission'];
+  /** Typed texts of what is measured; what is missing here is typical. */
+  measured: Partial<Record<Dimension, string>>;
+  circles: Partial<Record<`${Posture}/${Side}`, Length>>;
+}
+
+/** A new machine of a class. */
+export function fresh(kind: MachineClass): Draft {
+  return { name: kind.label, classId: kind.id, transmission: kind.transmission, measured: {}, circles: {} };
+}
+
+/** A draft of a stored machine. */
+export function draftOf(machine: Machine, kind: MachineClass): Draft {
+  const measured: Draft['measured'] = {};
+  for (const f of machine.figures) {
+    const typical = kind.figures.find((t) => t.dimension === f.dimension);
+    if (f.provenance === 'MEASURED' && typical) measured[f.dimension] = figureText(f.value, typical.quantity);
+  }
+  const circles: Draft['circles'] = {};
+  for (const c of machine.circles) circles[`${c.posture}/${c.side}`] = c.diameter;
+  return {
+    name: machine.name,
+    classId: machine.classId,
+    transmission: machine.transmission,
+    measured,
+    circles,
+  };
+}
+
+/** What to send. A text that is no number is left out, and stays in its field. */
+export function requestOf(draft: Draft, kind: MachineClass): MachineRequest {
+  const figures = kind.figures.flatMap((t) => {
+    const text = draft.measured[t.dimension];
+    const value = text === undefined ? undefined : figureValue(text, t.quantity);
+    return value === undefined ? [] : [{ dimension: t.dimension, value, provenance: 'MEASURED' as const }];
+  });
+  const circles = Object.entries(draft.circles).map(([key, diameter]) => {
+    const [posture, side] = key.split('/') as [Posture, Side];
+    return { posture, side, diameter };
+  });
+  const { name, classId, transmission } = draft;
+  return { name: name.trim() === '' ? kind.label : name, classId, transmission, figures, circles };
+}

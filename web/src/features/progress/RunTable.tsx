@@ -1,0 +1,45 @@
+import { sideWord } from '../../shared/ui';
+import { dateText, lengthText, usePreferences } from '../../shared/units';
+import { outcomeText } from '../run';
+import type { Progress } from './api';
+
+/** Every run in words, for screen readers and for copying. */
+export function RunTable({ progress }: { progress: Progress }) {
+  const { system } = usePreferences();
+  return (
+    <details>
+      <summary className="cursor-pointer text-steel">Every run as a table</summary>
+      <table className="table-plain mt-2">
+        <thead>
+          <tr>
+            <th>Day</th>
+            <th>Course</th>
+            <th>Side</th>
+            <th className="text-right!">Width</th>
+            <th className="text-right!">Tightness</th>
+            <th>Outcome</th>
+          </tr>
+        </thead>
+        <tbody>
+          {progress.days.flatMap((d) =>
+            d.runs.map((r) => (
+              <tr key={r.id}>
+                <td className="whitespace-nowrap">{dateText(d.date)}</td>
+                <td>{r.courseName}</td>
+                <td>{sideWord(r.side)}</td>
+                <td className="figures text-right whitespace-nowrap">
+                  {lengthText(r.settingMetres, system)}
+                </td>
+                <td className="figures text-right">{r.tightness.toFixed(2)}</td>
+                <td>
+                  {outcomeText(r.faults)}
+                  {r.simulated && <span className="text-soft"> (simulated)</span>}
+                </td>
+              </tr>
+            )),
+          )}
+        </tbody>
+      </table>
+    </details>
+  );
+}

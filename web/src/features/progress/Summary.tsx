@@ -1,0 +1,108 @@
+import { Link } from 'react-router';
+import { useDayLink } from '../day';
+import { Chevron, Figure } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
+import type { Progress } from './api';
+
+/** What the lane says in words: both sides, what went wrong, what comes next. */
+export function Summary({ progress }: { progress: Progress }) {
+  const { standing, left, right } = progress;
+  const link = useDayLink();
+  return (
+    <aside
+      aria-label="Summary"
+      className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
+    >
+      <Headline standing={standing} />
+      <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+        <Figure name="Left, tightness" figure={standing?.left?.tightness.toFixed(2) ?? '–'} />
+        <Figure name="Right, tightness" figure={standing?.right?.tightness.toFixed(2) ?? '–'} />
+        <Figure name="Left, clean" figure={String(left.clean)} unit={`of ${left.runs}`} />
+        <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
+      </div>
+      <Faults left={left} right={right} />
+      {standing?.rung && <Next progress={progress} />}
+      <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
+        The line is an estimate from the last dozen runs to each side: the tightest width ridden clean four
+        times in five, with a band that holds it eight times in ten.{' '}
+        <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
+      </p>
+    </aside>
+  );
+}
+
+function Headline({ standing }: { standing: Progress['standing'] }) {
+  const { system } = usePreferences();
+  const [l, r] = [standing?.left, standing?.right];
+  if (l === undefined || r === undefined) {
+    return <h2 className="text-[1.3rem] leading-snug">Four runs to each side give a first estimate.</h2>;
+  }
+  const behind = Math.abs(l.metres - r.metres);
+  const weak = l.metres > r.metres ? 'left' : 'right';
+  return (
+    <div>
+      <h2 className="text-[1.3rem] leading-snug">
+        Left <span className="figures">{lengthText(l.metres, system)}</span>, right{' '}
+        <span className="figures">{lengthText(r.metres, system)}</span>, clean four times in five.
+      </h2>
+      <p className="mt-1">
+        {behind < 0.1
+          ? 'Both sides are level.'
+          : `The ${weak} side is ${lengthText(behind, system)} behind: start on it, and alternate.`}
+      </p>
+    </div>
+  );
+}
+
+function Faults({ left, right }: Pick<Progress, 'left' | 'right'>) {
+  const faults = [...new Set([...left.faults, ...right.faults].map((f) => f.fault))];
+  const count = (side: Progress['left'], fault: string) =>
+    side.faults.find((f) => f.fault === fault)?.count ?? 0;
+  const label = (fault: string) =>
+    [...left.faults, ...right.faults].find((f) => f.fault === fault)?.label ?? fault;
+  if (faults.length === 0) return <p>No fault logged.</p>;
+  const rows = faults
+    .map((f) => ({ f, l: count(left, f), r: count(right, f) }))
+    .sort((a, b) => b.l + b.r - a.l - a.r);
+  return (
+    <table className="table-plain">
+      <caption className="mb-1 text-left font-semibold">What went wrong most</caption>
+      <thead>
+        <tr>
+          <th>Seen</th>
+          <th className="text-right!">
+            <Chevron side="LEFT" size={10} /> left
+          </th>
+          <th className="text-right!">
+            right <Chevron side="RIGHT" size={10} />
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ f, l, r }) => (
+          <tr key={f}>
+            <td className="first-letter:uppercase">{label(f)}</td>
+            <td className="figures text-right">{l}</td>
+            <td className="figures text-right">{r}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Next({ progress }: { progress: Progress }) {
+  const { system } = usePreferences();
+  const { standing } = progress;
+  if (standing?.rung === undefined) return null;
+  const weak = (standing.left?.tightness ?? 0) > (standing.right?.tightness ?? 0) ? 'left' : 'right';
+  return (
+    <section>
+      <h2>Next</h2>
+      <p>
+        U-turn box at <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>, tightness{' '}
+        <span className="figures">{standing.rung.tightness.toFixed(2)}</span>, {weak} side first.
+      </p>
+    </section>
+  );
+}

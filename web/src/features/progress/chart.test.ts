@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import type { Progress } from './api';
+import { layOut } from './chart';
+
+const run = (
+  id: string,
+  side: 'LEFT' | 'RIGHT',
+  settingMetres: number,
+): Progress['days'][number]['runs'][number] => ({
+  id,
+  side,
+  settingMetres,
+  limitMetres: 5,
+  tightness: settingMetres / 5,
+  faults: [],
+  dayId: 1,
+  riderId: 1,
+  machineId: 1,
+  courseId: 1,
+  courseName: 'Box',
+  loggedAt: '2026-05-14T09:00:00Z',
+  simulated: false,
+  withdrawn: false,
+});
+
+const estimate = {
+  tightness: 1.3,
+  lowTightness: 1.2,
+  highTightness: 1.4,
+  metres: 6.5,
+  lowMetres: 6,
+  highMetres: 7,
+};
+
+const progress: Progress = {
+  riderId: 1,
+  machineName: 'Twin',
+  standing: {
+    ladder: {
+      limitMetres: 5.2,
+      rungs: [
+        { settingMetres: 9, tightness: 1.73 },
+        { settingMetres: 5.5, tightness: 1.06 },
+      ],
+    },
+    limitLeftMetres: 5,
+    limitRightMetres: 5.2,
+  },
+  days: [
+    { dayId: 1, date: '2026-05-01', title: 'One', runs: [run('a', 'LEFT', 8), run('b', 'RIGHT', 8)] },
+    { dayId: 2, date: '2026-05-08', title: 'Two', runs: [run('c', 'LEFT', 6)], left: estimate },
+  ],
+  left: { side: 'LEFT', runs: 2, clean: 2, faults: [] },
+  right: { side: 'RIGHT', runs: 1, clean: 1, faults: [] },
+};
+
+const chart = layOut(progress, 'metres', 800, 500);
+const mark = (id: string) => chart?.marks.find((m) => m.id === id);
+
+describe('the lane of progress', () => {
+  it('puts left turns to the left and right turns to the right, alike for the same width', () => {
+    const [a, b] = [mark('a'), mark('b')];
+    expect(400 - (a?.x ?? 0)).toBeCloseTo((b?.x ?? 0) - 400);
+    expect(a?.x).toBeLessThan(400);
+  });
+
+  it('closes in as the setting narrows', () => {
+    expect(mark('c')?.x).toBeGreaterThan(mark('a')?.x ?? 0);
+  });
+
+  it('runs down with time, day by day', () => {
+    expect(mark('a')?.y).toBeLessThan(mark('b')?.y ?? 0);
+    expect(mark('b')?.y).toBeLessThan(mark('c')?.y ?? 0);
+    expect(chart?.days[0]?.to).toBeLessThan(chart?.days[1]?.from ?? 0);
+  });
+
+  it('sets each kerb at its own limit', () => {
+    expect(400 - (chart?.kerb.left ?? 0)).toBeLessThan((chart?.kerb.right ?? 0) - 400);
+  });
+
+  it('draws an estimate only where there is one', () => {
+    expect(chart?.estimates.map((e) => e.side)).toEqual(['LEFT']);
+  });
+
+  it('keeps everything inside the drawing', () => {
+    for (const scale of ['metres', 'tightness'] as const) {
+      const laid = layOut(progress, scale, 360, 400);
+      for (const m of laid?.marks ?? []) {
+        expect(m.x).toBeGreaterThan(0);
+        expect(m.x).toBeLessThan(360);
+        expect(m.y).toBeLessThan(400);
+      }
+    }
+  });
+
+  it('is not drawn without runs', () => {
+    expect(layOut({ ...progress, days: [] }, 'metres', 800, 500)).toBeUndefined();
+  });
+});

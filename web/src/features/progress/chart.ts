@@ -1,0 +1,129 @@
+import type { Estimate, Progress, ProgressDay } from './api';
+
+export type Scale = 'metres' | 'tightness';
+type Side = 'LEFT' | 'RIGHT';
+
+/** One run on the chart. */
+export interface Mark {
+  id: string;
+  x: number;
+  y: number;
+  side: Side;
+  faults: ProgressDay['runs'][number]['faults'];
+}
+
+/** The two-sided lane, in pixels. */
+export interface Chart {
+  width: number;
+  height: number;
+  top: number;
+  bottom: number;
+  middle: number;
+  marks: Mark[];
+  days: { id: number; date: string; y: number; from: number; to: number }[];
+  /** Estimate lines with their bands, for each side. */
+  estimates: { side: Side; line: string; band: string }[];
+  /** Ticks of the axis, for each side. */
+  ticks: { side: Side; value: number; x: number }[];
+  /** Inner edges of the kerb: the machine's limit. */
+  kerb: { left: number; right: number };
+  rungs: { side: Side; x: number }[];
+}
+
+const TOP = 46;
+const BOTTOM = 14;
+/** Half the kerb's width where both limits meet the middle, in pixels: room for the dates. */
+const HALF_KERB = 66;
+
+function value(of: { settingMetres: number; tightness: number }, scale: Scale): number {
+  return scale === 'metres' ? of.settingMetres : of.tightness;
+}
+
+function estimateAt(e: Estimate, scale: Scale): [number, number, number] {
+  return scale === 'metres'
+    ? [e.metres, e.lowMetres, e.highMetres]
+    : [e.tightness, e.lowTightness, e.highTightness];
+}
+
+/** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards. */
+export function layOut(progress: Progress, scale: Scale, width: number, height: number): Chart | undefined {
+  const { standing, days } = progress;
+  if (standing === undefined || days.length === 0) return undefined;
+  const limit = {
+    LEFT: scale === 'metres' ? standing.limitLeftMetres : 1,
+    RIGHT: scale === 'metres' ? standing.limitRightMetres : 1,
+  };
+  const runs = days.flatMap((d) => d.runs);
+  const inner = Math.min(limit.LEFT, limit.RIGHT);
+  const widest = Math.max(
+    ...runs.map((r) => value(r, scale)),
+    ...standing.ladder.rungs.map((r) => value(r, scale)),
+  );
+  const least = Math.min(inner, ...runs.map((r) => value(r, scale)));
+  const middle = width / 2;
+  const perUnit = (middle - HALF_KERB - 18) / Math.max(0.001, widest - least);
+  const x = (side: Side, v: number) =>
+    middle + (side === 'LEFT' ? -1 : 1) * (HALF_KERB + (v - least) * perUnit);
+  const bottom = height - BOTTOM;
+  const gap = 16;
+  const perRun = (bottom - TOP - gap * days.length) / Math.max(1, Math.max(1, runs.length));
+  let y = TOP;
+  const marks: Mark[] = [];
+  const laid = days.map((d) => {
+    const from = y + gap / 2;
+    y = from;
+    for (const r of d.runs) {
+      marks.push({
+        id: r.id,
+        x: x(r.side, value(r, scale)),
+        y: y + perRun / 2,
+        side: r.side,
+        faults: r.faults,
+      });
+      y += perRun;
+    }
+    const to = y;
+    y += gap / 2;
+    return { id: d.dayId, date: d.date, from, to, y: (from + to) / 2 };
+  });
+  const step = scale === 'metres' ? 1 : 0.2;
+  const values = Array.from({ length: 60 }, (_, i) => Math.ceil(least / step) * step + i * step).filter(
+    (v) => v <= widest + 1e-9,
+  );
+  const sides: Side[] = ['LEFT', 'RIGHT'];
+  return {
+    width,
+    height,
+    top: TOP,
+    bottom,
+    middle,
+    marks,
+    days: laid,
+    estimates: sides.flatMap((side) => {
+      const along = days.flatMap((d, i) => {
+        const e = side === 'LEFT' ? d.left : d.right;
+        const at = laid[i];
+        if (e === undefined || at === undefined) return [];
+        const [mid, low, high] = estimateAt(e, scale);
+        return [{ y: at.y, mid: x(side, mid), low: x(side, low), high: x(side, high) }];
+      });
+      if (along.length === 0) return [];
+      const path = (points: [number, number][]) =>
+        points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${px.toFixed(1)} ${py.toFixed(1)}`).join('');
+      return [
+        {
+          side,
+          line: path(along.map((a) => [a.mid, a.y])),
+          band:
+            path([
+              ...along.map((a): [number, number] => [a.low, a.y]),
+              ...along.toReversed().map((a): [number, number] => [a.high, a.y]),
+            ]) + 'Z',
+        },
+      ];
+    }),
+    ticks: sides.flatMap((side) => values.map((v) => ({ side, value: v, x: x(side, v) }))),
+    kerb: { left: x('LEFT', limit.LEFT), right: x('RIGHT', limit.RIGHT) },
+    rungs: sides.flatMap((side) => standing.ladder.rungs.map((r) => ({ side, x: x(side, value(r, scale)) }))),
+  };
+}

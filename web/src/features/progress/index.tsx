@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useDay, useDayLink } from '../day';
+import { LEVELS, useRiders, type Rider } from '../rider';
+import { useReading } from '../../shared/http';
+import { Loading, Select, Toggle } from '../../shared/ui';
+import { useProgress, type Progress } from './api';
+import type { Scale } from './chart';
+import { LaneChart } from './LaneChart';
+import { RunTable } from './RunTable';
+import { Summary } from './Summary';
+
+/** One rider over all days: the lane narrows. */
+export default function ProgressPage() {
+  const riders = useReading(useRiders());
+  const day = useDay();
+  return (
+    <Loading of={riders}>
+      {(all) => (
+        <Loading of={day}>{({ day: d }) => <Chosen riders={all} first={d?.riders[0]?.riderId} />}</Loading>
+      )}
+    </Loading>
+  );
+}
+
+function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined }) {
+  const { riderId } = useParams();
+  const link = useDayLink();
+  const rider =
+    riders.find((r) => (riderId === undefined ? r.id === first : String(r.id) === riderId)) ?? riders[0];
+  if (rider === undefined) {
+    return (
+      <div className="m-6 max-w-xl">
+        <h1 className="mb-3">Progress</h1>
+        <p>
+          Each rider’s lane narrows here as they improve.{' '}
+          <Link to={link('/riders/new')}>Describe the first rider.</Link>
+        </p>
+      </div>
+    );
+  }
+  return <OfRider key={rider.id} rider={rider} riders={riders} />;
+}
+
+function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
+  const progress = useReading(useProgress(rider.id));
+  return <Loading of={progress}>{(p) => <Shown rider={rider} riders={riders} progress={p} />}</Loading>;
+}
+
+function Shown({ rider, riders, progress }: { rider: Rider; riders: Rider[]; progress: Progress }) {
+  const [scale, setScale] = useState<Scale>('metres');
+  const navigate = useNavigate();
+  const link = useDayLink();
+  return (
+    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <section className="flex min-w-0 flex-col gap-3 px-6 py-4">
+        <div className="flex flex-wrap items-end justify-between gap-3">
+          <div>
+            <h1>{rider.name}</h1>
+            <p className="text-soft">
+              {[progress.machineName, LEVELS[rider.level], 'U-turns, width ridden']
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+          </div>
+          <div className="flex flex-wrap items-end gap-3">
+            <Toggle
+              label="Said in"
+              value={scale}
+              options={[
+                { value: 'metres', label: 'width' },
+                { value: 'tightness', label: 'tightness' },
+              ]}
+              onChoose={setScale}
+            />
+            <Select
+              label="Rider"
+              value={String(rider.id)}
+              options={riders.map((r) => ({ value: String(r.id), label: r.name }))}
+              onChoose={(id) => void navigate(link(`/progress/${id}`))}
+            />
+          </div>
+        </div>
+        {progress.days.length === 0 ? (
+          <p>
+            No run yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
+          </p>
+        ) : (
+          <>
+            <LaneChart progress={progress} scale={scale} />
+            <RunTable progress={progress} />
+          </>
+        )}
+      </section>
+      <Summary progress={progress} />
+    </div>
+  );
+}

@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import type { Machine } from '../machine';
+import { Button, NotesField, Select, TextField, Toggle, useSay } from '../../shared/ui';
+import { degreesText, speedText, usePreferences } from '../../shared/units';
+import { useDeleteRider, useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
+
+/** Describes a rider. */
+export function RiderForm(props: {
+  rider: Rider | undefined;
+  machines: Machine[];
+  options: RiderOptions;
+  onSaved: (saved: Rider) => void;
+  onDeleted: () => void;
+}) {
+  const { rider, machines, options } = props;
+  const [draft, setDraft] = useState<RiderRequest>(() => ({
+    name: rider?.name ?? '',
+    level: rider?.level ?? 'NOVICE',
+    school: rider?.school ?? 'CLUTCH_FIRST',
+    notes: rider?.notes ?? '',
+    ...(rider?.machineId === undefined ? {} : { machineId: rider.machineId }),
+  }));
+  const save = useSaveRider();
+  const remove = useDeleteRider();
+  const say = useSay();
+  const change = (some: Partial<RiderRequest>) => setDraft((before) => ({ ...before, ...some }));
+  const school = options.schools.find((s) => s.school === draft.school);
+  return (
+    <form
+      className="grid max-w-2xl content-start gap-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        save.mutate(
+          { ...(rider && { id: rider.id }), rider: draft },
+          {
+            onSuccess: (saved) => {
+              say.done('Rider saved.');
+              props.onSaved(saved);
+            },
+            onError: say.failed,
+          },
+        );
+      }}
+    >
+      <TextField
+        label="Name"
+        maxLength={80}
+        value={draft.name}
+        onChange={(e) => change({ name: e.target.value })}
+      />
+      <Toggle
+        label="Level"
+        value={draft.level}
+        options={[
+          { value: 'NOVICE', label: 'Novice' },
+          { value: 'DEVELOPING', label: 'Developing' },
+          { value: 'SKILLED', label: 'Skilled' },
+        ]}
+        onChoose={(level) => change({ level })}
+      />
+      <LimitsLine options={options} level={draft.level} />
+      <Select
+        label="School"
+        value={draft.school}
+        options={options.schools.map((s) => ({ value: s.school, label: s.label }))}
+        onChoose={(v) => change({ school: v })}
+      />
+      <p className="-mt-2 text-sm text-soft">{school?.summary}</p>
+      <Select
+        label="Usual machine"
+        value={String(draft.machineId ?? '')}
+        options={[
+          { value: '', label: 'None' },
+          ...machines.map((m) => ({ value: String(m.id), label: m.name })),
+        ]}
+        onChoose={(v) => {
+          const { machineId: _before, ...others } = draft;
+          setDraft(v === '' ? others : { ...others, machineId: Number(v) });
+        }}
+      />
+      <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
+      <div className="flex items-center gap-3">
+        <Button kind="primary" type="submit" disabled={draft.name.trim() === '' || save.isPending}>
+          Save rider
+        </Button>
+        {rider && (
+          <Button
+            onClick={() =>
+              remove.mutate(rider.id, {
+                onSuccess: () => {
+                  say.done('Rider deleted.');
+                  props.onDeleted();
+                },
+                onError: say.failed,
+              })
+            }
+          >
+            Delete
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+function LimitsLine({ options, level }: { options: RiderOptions; level: Rider['level'] }) {
+  const { speed } = usePreferences();
+  const limits = options.levels.find((l) => l.level === level)?.limits;
+  if (limits === undefined) return null;
+  return (
+    <p className="-mt-2 text-sm text-soft">
+      Reckoned with, as estimates: turns the bars at {degreesText(limits.steeringRateRadiansPerSecond)} a
+      second, leans at {degreesText(limits.rollRateRadiansPerSecond)} a second, holds{' '}
+      {speedText(limits.lowestSpeedMetresPerSecond, speed)} feet-up, keeps{' '}
+      {degreesText(limits.leanReserveRadians)} of lean in reserve.
+    </p>
+  );
+}

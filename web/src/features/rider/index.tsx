@@ -1,0 +1,86 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import { useDayLink } from '../day';
+import { GroupTabs, useMachines, type Machine } from '../machine';
+import { useReading } from '../../shared/http';
+import { Loading } from '../../shared/ui';
+import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
+import { RiderForm } from './RiderForm';
+
+export { useRiders, type Rider } from './api';
+
+export const LEVELS: Record<Rider['level'], string> = {
+  NOVICE: 'novice',
+  DEVELOPING: 'developing',
+  SKILLED: 'skilled',
+};
+
+/** The riders: level, school, usual machine, notes. */
+export default function RidersPage() {
+  const riders = useReading(useRiders());
+  const machines = useReading(useMachines());
+  const options = useReading(useRiderOptions());
+  return (
+    <Loading of={riders}>
+      {(all) => (
+        <Loading of={machines}>
+          {(ridden) => (
+            <Loading of={options}>{(may) => <Shown riders={all} machines={ridden} options={may} />}</Loading>
+          )}
+        </Loading>
+      )}
+    </Loading>
+  );
+}
+
+function Shown({
+  riders,
+  machines,
+  options,
+}: {
+  riders: Rider[];
+  machines: Machine[];
+  options: RiderOptions;
+}) {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const link = useDayLink();
+  const shown = id === 'new' ? undefined : (riders.find((r) => String(r.id) === id) ?? riders[0]);
+  return (
+    <div className="flex flex-1 flex-col">
+      <GroupTabs here="riders" />
+      <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div>
+          {riders.length === 0 && <p className="mb-3">No rider yet. Describe the first one beside this.</p>}
+          <ul>
+            {riders.map((r) => (
+              <li key={r.id}>
+                <Link
+                  to={link(`/riders/${r.id}`)}
+                  aria-current={r.id === shown?.id ? 'true' : undefined}
+                  className={`block border-b border-rule px-2 py-2 text-ink no-underline ${r.id === shown?.id ? 'border-l-4 border-l-cone bg-panel' : 'hover:bg-panel'}`}
+                >
+                  <span className="font-semibold">{r.name}</span>
+                  <span className="block text-[0.87rem] text-soft">
+                    {LEVELS[r.level]} ·{' '}
+                    {machines.find((m) => m.id === r.machineId)?.name ?? 'no machine of their own'}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <Link to={link('/riders/new')} className="mt-3 inline-block">
+            New rider
+          </Link>
+        </div>
+        <RiderForm
+          key={shown?.id ?? 'new'}
+          rider={shown}
+          machines={machines}
+          options={options}
+          onSaved={(saved) => void navigate(link(`/riders/${saved.id}`))}
+          onDeleted={() => void navigate(link('/riders'))}
+        />
+      </div>
+    </div>
+  );
+}

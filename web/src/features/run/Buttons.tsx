@@ -1,0 +1,52 @@
+import type { Fault } from './api';
+import type { Command } from './keys';
+import { FAULTS } from './marks';
+
+/** Clean in one tap; a fault and Log in two. Made for gloves. */
+export function Buttons(props: { faults: Fault[]; canUndo: boolean; onCommand: (command: Command) => void }) {
+  const { faults, onCommand } = props;
+  return (
+    <div className="grid gap-2">
+      <button
+        type="button"
+        className="min-h-20 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page"
+        onClick={() => onCommand({ do: 'clean' })}
+      >
+        Clean
+      </button>
+      <div className="grid grid-cols-4 gap-2">
+        {FAULTS.map((f) => {
+          const on = faults.includes(f.fault);
+          return (
+            <button
+              key={f.fault}
+              type="button"
+              aria-pressed={on}
+              className={`flex min-h-16 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
+              onClick={() => onCommand({ do: 'fault', fault: f.fault })}
+            >
+              <span className="text-[1.3rem] font-bold leading-none">{f.letter}</span>
+              <span className="text-[0.87rem]">{f.word}</span>
+            </button>
+          );
+        })}
+        <button
+          type="button"
+          disabled={faults.length === 0}
+          className="min-h-16 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft"
+          onClick={() => onCommand({ do: 'log' })}
+        >
+          Log faults
+        </button>
+      </div>
+      <button
+        type="button"
+        disabled={!props.canUndo}
+        className="min-h-11 rounded-sm border border-rule bg-panel disabled:text-soft"
+        onClick={() => onCommand({ do: 'undo' })}
+      >
+        Undo the last run
+      </button>
+    </div>
+  );
+}

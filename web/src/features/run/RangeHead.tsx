@@ -1,0 +1,130 @@
+import type { Course } from '../course';
+import type { Machine } from '../machine';
+import type { Rider } from '../rider';
+import { Chevron } from '../../shared/ui';
+import { sayLength, usePreferences } from '../../shared/units';
+import type { Side } from './api';
+import type { Command } from './keys';
+
+const PICK = 'max-w-full rounded-sm border border-rule bg-panel px-2 py-2';
+
+/** Who, on what, where, at which rung, to which side: large. */
+export function RangeHead(props: {
+  rider: Rider;
+  riders: Rider[];
+  machine: Machine;
+  course: Course;
+  courses: Course[];
+  setting: number;
+  limitMetres: number | undefined;
+  side: Side;
+  onRider: (id: number) => void;
+  onCourse: (id: number) => void;
+  onCommand: (command: Command) => void;
+}) {
+  const { rider, machine, course, side, onCommand } = props;
+  return (
+    <>
+      <div className="flex items-start justify-between gap-3">
+        <div className="min-w-0">
+          <h1 className="truncate">{rider.name}</h1>
+          <p className="truncate text-soft">{machine.name}</p>
+        </div>
+        <button
+          type="button"
+          className="min-h-12 shrink-0 rounded-sm border border-ink bg-panel px-4"
+          onClick={() => onCommand({ do: 'next' })}
+        >
+          Next rider
+        </button>
+      </div>
+      <div className="flex gap-2">
+        <select
+          aria-label="Rider"
+          className={`${PICK} w-1/2`}
+          value={rider.id}
+          onChange={(e) => props.onRider(Number(e.target.value))}
+        >
+          {props.riders.map((r) => (
+            <option key={r.id} value={r.id}>
+              {r.name}
+            </option>
+          ))}
+        </select>
+        <select
+          aria-label="Course"
+          className={`${PICK} w-1/2`}
+          value={course.id}
+          onChange={(e) => props.onCourse(Number(e.target.value))}
+        >
+          {props.courses.map((c) => (
+            <option key={c.id} value={c.id}>
+              {c.name}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div className="grid grid-cols-[1fr_1.1fr_1fr] items-stretch gap-2">
+        <SideButton side="LEFT" on={side === 'LEFT'} onCommand={onCommand} />
+        <Rung {...props} />
+        <SideButton side="RIGHT" on={side === 'RIGHT'} onCommand={onCommand} />
+      </div>
+    </>
+  );
+}
+
+function SideButton(props: { side: Side; on: boolean; onCommand: (command: Command) => void }) {
+  const { side, on } = props;
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      className={`min-h-16 rounded-sm border text-[1.2rem] font-semibold ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      onClick={() => props.onCommand({ do: 'side', side })}
+    >
+      {side === 'LEFT' ? (
+        <>
+          <Chevron side="LEFT" size={18} /> Left
+        </>
+      ) : (
+        <>
+          Right <Chevron side="RIGHT" size={18} />
+        </>
+      )}
+    </button>
+  );
+}
+
+function Rung(props: {
+  setting: number;
+  limitMetres: number | undefined;
+  onCommand: (command: Command) => void;
+}) {
+  const { system } = usePreferences();
+  const { figure, unit } = sayLength(props.setting, system);
+  const step = (by: 1 | -1, name: string, sign: string) => (
+    <button
+      type="button"
+      aria-label={name}
+      className="min-w-9 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink"
+      onClick={() => props.onCommand({ do: 'rung', by })}
+    >
+      {sign}
+    </button>
+  );
+  return (
+    <div className="flex items-stretch justify-between gap-1" role="group" aria-label="Rung">
+      {step(-1, 'Wider rung', '+')}
+      <div className="flex flex-col items-center justify-center">
+        <span className="figures text-[1.6rem] leading-none whitespace-nowrap">
+          {figure}
+          <span className="text-base text-soft"> {unit}</span>
+        </span>
+        <span className="figures mt-1 text-[0.87rem] text-soft">
+          {props.limitMetres === undefined ? '' : `tight ${(props.setting / props.limitMetres).toFixed(2)}`}
+        </span>
+      </div>
+      {step(1, 'Tighter rung', '−')}
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import { Button } from '../../shared/ui';
+import type { Outbox } from './outbox';
+
+/** Says plainly what is saved on this device and what on the server. */
+export function Saved(props: { box: Outbox; reached: boolean; dismiss: () => void }) {
+  const { waiting, refused } = props.box;
+  if (refused.length > 0) {
+    return (
+      <div role="alert" className="border-l-4 border-brick bg-panel px-3 py-1">
+        Not taken by the server: {refused[0]?.message}{' '}
+        <Button kind="quiet" onClick={props.dismiss}>
+          Dismiss
+        </Button>
+      </div>
+    );
+  }
+  if (waiting.length === 0) return <span className="text-moss">All saved on the server</span>;
+  return (
+    <span className="text-ochre">
+      {waiting.length} saved on this device
+      {props.reached ? ', on the way to the server' : '; the server is out of reach'}
+    </span>
+  );
+}

@@ -1,0 +1,82 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import { useCourses, type Course } from '../course';
+import { useDay, useDayLink, type Day } from '../day';
+import { useMachines, type Machine } from '../machine';
+import { useRiders, type Rider } from '../rider';
+import { useReading } from '../../shared/http';
+import { Loading } from '../../shared/ui';
+import { RiderRange } from './RiderRange';
+
+export { Outcome, outcomeText, letterOf } from './marks';
+export type { Run } from './api';
+
+/** Beside the riders: one at a time, a run in two taps. */
+export default function RangePage() {
+  const day = useDay();
+  const courses = useReading(useCourses());
+  const machines = useReading(useMachines());
+  const riders = useReading(useRiders());
+  return (
+    <Loading of={day}>
+      {({ day: d }) => (
+        <Loading of={courses}>
+          {(cs) => (
+            <Loading of={machines}>
+              {(ms) => (
+                <Loading of={riders}>
+                  {(rs) =>
+                    d === undefined ? <NotReady /> : <Shown day={d} courses={cs} machines={ms} riders={rs} />
+                  }
+                </Loading>
+              )}
+            </Loading>
+          )}
+        </Loading>
+      )}
+    </Loading>
+  );
+}
+
+function Shown(props: { day: Day; courses: Course[]; machines: Machine[]; riders: Rider[] }) {
+  const { day, courses, machines, riders } = props;
+  const { riderId } = useParams();
+  const navigate = useNavigate();
+  const link = useDayLink();
+  const on = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
+  const at = Math.max(
+    0,
+    day.riders.findIndex((r) => String(r.riderId) === riderId),
+  );
+  const pair = day.riders[at];
+  const rider = riders.find((r) => r.id === pair?.riderId);
+  const machine = machines.find((m) => m.id === pair?.machineId);
+  if (pair === undefined || rider === undefined || machine === undefined || on.length === 0)
+    return <NotReady />;
+  const go = (id: number) => void navigate(link(`/range/${id}`));
+  const after = day.riders[(at + 1) % day.riders.length] ?? pair;
+  return (
+    <RiderRange
+      key={`${day.id}/${rider.id}`}
+      day={day}
+      courses={on}
+      rider={rider}
+      machine={machine}
+      riders={day.riders.flatMap((r) => riders.find((o) => o.id === r.riderId) ?? [])}
+      onRider={go}
+      onNext={() => go(after.riderId)}
+    />
+  );
+}
+
+function NotReady() {
+  const link = useDayLink();
+  return (
+    <div className="m-6 max-w-xl">
+      <h1 className="mb-3">Range</h1>
+      <p>
+        Runs are logged here once the day has a course and riders.{' '}
+        <Link to={link('/today')}>Put them on the day.</Link>
+      </p>
+    </div>
+  );
+}

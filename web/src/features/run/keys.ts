@@ -1,0 +1,44 @@
+import type { Fault, Side } from './api';
+import { FAULTS } from './marks';
+
+/** What a key on the range asks for. */
+export type Command =
+  | { do: 'clean' }
+  | { do: 'fault'; fault: Fault }
+  | { do: 'log' }
+  | { do: 'side'; side: Side }
+  | { do: 'rung'; by: 1 | -1 }
+  | { do: 'next' }
+  | { do: 'undo' }
+  | { do: 'timer' };
+
+const FIXED: Record<string, Command> = {
+  ' ': { do: 'clean' },
+  Enter: { do: 'log' },
+  ArrowLeft: { do: 'side', side: 'LEFT' },
+  ArrowRight: { do: 'side', side: 'RIGHT' },
+  '[': { do: 'rung', by: -1 },
+  ']': { do: 'rung', by: 1 },
+  n: { do: 'next' },
+  u: { do: 'undo' },
+  k: { do: 'timer' },
+};
+
+/** The command of a key, if it has one. */
+export function commandOf(key: string): Command | undefined {
+  const fault = FAULTS.find((f) => f.letter.toLowerCase() === key.toLowerCase());
+  if (fault) return { do: 'fault', fault: fault.fault };
+  return FIXED[key.length === 1 ? key.toLowerCase() : key];
+}
+
+/** A fault tapped once is on, tapped again off. */
+export function toggled(faults: Fault[], fault: Fault): Fault[] {
+  return faults.includes(fault) ? faults.filter((f) => f !== fault) : [...faults, fault];
+}
+
+/** The rung one step from a setting: +1 is tighter. Rungs are widest first. */
+export function stepped(rungs: number[], setting: number, by: 1 | -1): number {
+  const beyond =
+    by === 1 ? rungs.find((r) => r < setting - 0.005) : rungs.findLast((r) => r > setting + 0.005);
+  return beyond ?? setting;
+}

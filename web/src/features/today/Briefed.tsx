@@ -1,0 +1,120 @@
+import { Link } from 'react-router';
+import { useCourses } from '../course';
+import { useDayLink, type Briefing, type Day } from '../day';
+import { CautionNote } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
+
+type Stop = Briefing['stops'][number]['stop'];
+
+const WHERE: Record<Stop, { path: string; name: string }> = {
+  TODAY: { path: '/today', name: 'Today' },
+  YARD: { path: '/yard', name: 'Yard' },
+  MACHINES: { path: '/machines', name: 'Machines' },
+  COURSE: { path: '/course', name: 'Course' },
+  SET_OUT: { path: '/set-out', name: 'Set-out' },
+  LESSON: { path: '/lesson', name: 'Lesson' },
+  RANGE: { path: '/range', name: 'Range' },
+  PROGRESS: { path: '/progress', name: 'Progress' },
+};
+
+/** The one button to go on: to the first stop that is empty, else to the cones. */
+export function GoOn({ briefing }: { briefing: Briefing }) {
+  const link = useDayLink();
+  const empty = briefing.stops.find(
+    (s) => s.readiness === 'EMPTY' && s.message !== '' && s.stop !== 'MACHINES',
+  );
+  const to = empty ? WHERE[empty.stop] : briefing.runs > 0 ? WHERE.RANGE : WHERE.SET_OUT;
+  return (
+    <Link
+      to={link(to.path)}
+      className="block rounded-sm bg-cone px-4 py-3 text-center text-[1.13rem] font-semibold text-on-cone no-underline"
+    >
+      {empty ? `Go on to ${to.name}` : briefing.runs > 0 ? 'Go on logging runs' : 'Set the cones out'}
+    </Link>
+  );
+}
+
+/** What is not ready, each with the way to it. */
+export function NotReady({ briefing }: { briefing: Briefing }) {
+  const link = useDayLink();
+  const open = briefing.stops.filter((s) => s.message !== '');
+  return (
+    <section>
+      <h2 className="mb-1">Not ready</h2>
+      {open.length === 0 ? (
+        <p className="text-moss">Everything is ready for this day.</p>
+      ) : (
+        <ul className="grid gap-1.5">
+          {open.map((s) => (
+            <li key={s.stop}>
+              <Link to={link(WHERE[s.stop].path)}>{WHERE[s.stop].name}</Link>: {s.message}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** What to bring: cones by sort with spare, and what measures them. */
+export function Bring({ briefing }: { briefing: Briefing }) {
+  const words = { TALL: 'tall cones', FLAT: 'flat markers' } as const;
+  return (
+    <section>
+      <h2 className="mb-1">Bring</h2>
+      <ul className="grid gap-1">
+        {briefing.cones.map((c) => (
+          <li key={c.sort}>
+            <span className="figures text-[1.3rem]">{c.needed}</span> {words[c.sort]}{' '}
+            <span className="text-soft">and {c.spare} spare</span>
+          </li>
+        ))}
+        <li>Tape of 20 m or more, chalk, broom, first-aid kit, water</li>
+      </ul>
+      <p className="mt-1 text-sm text-soft">
+        Enough for the largest course of the day; they share their cones.
+      </p>
+    </section>
+  );
+}
+
+/** What could hurt a person today. */
+export function Cautions({ briefing }: { briefing: Briefing }) {
+  return (
+    <section className="grid gap-2">
+      <h2>Mind</h2>
+      {briefing.cautions.map((c) => (
+        <CautionNote key={c.code + c.message}>{c.message}</CautionNote>
+      ))}
+      <CautionNote>
+        Gear on. Swept, dry ground, closed to traffic, onlookers back. One machine moving at a time; agree a
+        stop word and a hand signal. Warm tyres, water, rests. A licensed instructor and local rules come
+        first.
+      </CautionNote>
+    </section>
+  );
+}
+
+/** What to set first: the courses in their order, each with its sheet. */
+export function SetFirst({ day }: { day: Day }) {
+  const { system } = usePreferences();
+  const link = useDayLink();
+  const courses = useCourses().data ?? [];
+  const set = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
+  if (set.length === 0) return null;
+  return (
+    <section>
+      <h2 className="mb-1">Set first</h2>
+      <ol className="grid list-inside list-decimal gap-1">
+        {set.map((c) => (
+          <li key={c.id}>
+            <Link to={link(`/set-out/${c.id}`)}>{c.name}</Link>,{' '}
+            <span className="figures">
+              {lengthText(c.width.metres, system)} × {lengthText(c.depth.metres, system)}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,58 @@
+import { Link } from 'react-router';
+import { useDayLink, type Briefing } from '../day';
+import { LEVELS } from '../rider';
+import { lengthText, usePreferences } from '../../shared/units';
+
+/** Who rides what, at which rung to begin. */
+export function RiderTable({ briefing }: { briefing: Briefing }) {
+  const { system } = usePreferences();
+  const link = useDayLink();
+  if (briefing.riders.length === 0) {
+    return <p>Nobody is on this day yet. Put riders on it below; each needs a machine.</p>;
+  }
+  const say = (metres: number | undefined) => (metres === undefined ? '–' : lengthText(metres, system));
+  return (
+    <div className="overflow-x-auto">
+      <table className="table-plain">
+        <caption className="mb-1 text-left text-[1.05rem] font-semibold">Who rides what</caption>
+        <thead>
+          <tr>
+            <th>Rider</th>
+            <th>Machine</th>
+            <th className="text-right!">Rung to begin</th>
+            <th className="text-right!">Tightness</th>
+            <th className="text-right!">Clean left</th>
+            <th className="text-right!">Clean right</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {briefing.riders.map((r) => (
+            <tr key={r.riderId}>
+              <td>
+                <Link to={link(`/progress/${r.riderId}`)} className="font-semibold text-ink">
+                  {r.riderName}
+                </Link>
+                <span className="block text-[0.87rem] text-soft">{LEVELS[r.level]}</span>
+              </td>
+              <td>{r.machineName}</td>
+              <td className="figures text-right text-[1.13rem] font-semibold whitespace-nowrap">
+                {say(r.rung?.settingMetres)}
+              </td>
+              <td className="figures text-right">{r.rung?.tightness.toFixed(2) ?? '–'}</td>
+              <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
+              <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
+              <td className="text-right">
+                <Link to={link(`/range/${r.riderId}`)}>Log</Link>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm text-soft">
+        Clean: the width ridden clean four times in five, an estimate from the last dozen runs. The weaker
+        side sets the rung; without runs, the level does.
+      </p>
+    </div>
+  );
+}

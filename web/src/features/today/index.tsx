@@ -1,0 +1,66 @@
+import { useSearchParams } from 'react-router';
+import { useBriefing, useDay, type Briefing, type Day } from '../day';
+import { useReading } from '../../shared/http';
+import { Loading, Select } from '../../shared/ui';
+import { dateText } from '../../shared/units';
+import { Bring, Cautions, GoOn, NotReady, SetFirst } from './Briefed';
+import { DayEditor } from './DayEditor';
+import { NewDay } from './NewDay';
+import { RiderTable } from './RiderTable';
+
+/** The day on one page: what to bring, who rides what, what is not ready. */
+export default function TodayPage() {
+  const day = useDay();
+  return (
+    <Loading of={day}>
+      {({ day: d, days }) => (d === undefined ? <NewDay first /> : <Chosen key={d.id} day={d} days={days} />)}
+    </Loading>
+  );
+}
+
+function Chosen({ day, days }: { day: Day; days: Day[] }) {
+  const [params, setParams] = useSearchParams();
+  const briefing = useReading(useBriefing(day.id));
+  return (
+    <div className="flex flex-1 flex-col">
+      <div className="flex flex-wrap items-end justify-between gap-3 px-6 pt-4">
+        <div>
+          <h1>{day.title}</h1>
+          <p className="text-soft">{dateText(day.date)}</p>
+        </div>
+        <Select
+          label="Day"
+          value={params.get('day') === 'new' ? 'new' : String(day.id)}
+          options={[
+            ...days.map((d) => ({ value: String(d.id), label: `${dateText(d.date)} · ${d.title}` })),
+            { value: 'new', label: 'New day…' },
+          ]}
+          onChoose={(v) => setParams({ day: v })}
+        />
+      </div>
+      {params.get('day') === 'new' ? (
+        <NewDay />
+      ) : (
+        <Loading of={briefing}>{(b) => <Page day={day} briefing={b} />}</Loading>
+      )}
+    </div>
+  );
+}
+
+function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
+  return (
+    <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="flex min-w-0 flex-col gap-5">
+        <RiderTable briefing={briefing} />
+        <DayEditor day={day} />
+      </div>
+      <aside aria-label="Before you go" className="flex flex-col gap-5">
+        <GoOn briefing={briefing} />
+        <NotReady briefing={briefing} />
+        <SetFirst day={day} />
+        <Bring briefing={briefing} />
+        <Cautions briefing={briefing} />
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Frame } from './frame/Frame';
+import { NoSuchPage } from './frame/NoSuchPage';
+import { ToastProvider } from './shared/ui';
+import { PreferencesProvider } from './shared/units';
+import './styles.css';
+
+const Today = lazy(() => import('./features/today'));
+const Yard = lazy(() => import('./features/yard'));
+const Machines = lazy(() => import('./features/machine'));
+const Riders = lazy(() => import('./features/rider'));
+const Course = lazy(() => import('./features/course'));
+const SetOut = lazy(() => import('./features/setout'));
+const Lesson = lazy(() => import('./features/lesson'));
+const Range = lazy(() => import('./features/run'));
+const Progress = lazy(() => import('./features/progress'));
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 2000 } },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    children: [
+      { path: '/', element: <Navigate to="/today" replace /> },
+      { path: '/today', element: <Today /> },
+      { path: '/yard', element: <Yard /> },
+      { path: '/machines/:id?', element: <Machines /> },
+      { path: '/riders/:id?', element: <Riders /> },
+      { path: '/course/:id?', element: <Course /> },
+      { path: '/set-out/:id?', element: <SetOut /> },
+      { path: '/lesson', element: <Lesson /> },
+      { path: '/range/:riderId?', element: <Range /> },
+      { path: '/progress/:riderId?', element: <Progress /> },
+      { path: '*', element: <NoSuchPage /> },
+    ],
+  },
+]);
+
+const root = document.getElementById('root');
+if (root === null) throw new Error('index.html has no #root');
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <PreferencesProvider>
+        <ToastProvider>
+          <RouterProvider router={router} />
+        </ToastProvider>
+      </PreferencesProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,30 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+import { Problem, readProblem } from './problem';
+
+/** A type the server describes, by its name there. */
+export type Api<Name extends keyof components['schemas']> = components['schemas'][Name];
+
+/** The server, with types made from its own description. */
+export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?? 'http://localhost' });
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The body of an answer, or a Problem thrown. A server out of reach is a Problem too. */
+export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await sent;
+  } catch (e) {
+    if (e instanceof DOMException && e.name === 'AbortError') throw e;
+    throw new Problem(0, 'The server is out of reach. Check that Wren Lane is still running.', []);
+  }
+  if (!answer.response.ok) {
+    throw readProblem(answer.response.status, answer.error);
+  }
+  return answer.data as T;
+}

@@ -1,0 +1,46 @@
+/** One thing that is wrong, as the server says it. */
+export interface Finding {
+  code: string;
+  where: string;
+  message: string;
+}
+
+/** An answer that is not what was asked for; status 0 where the server was out of reach. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly findings: Finding[],
+  ) {
+    super(message);
+    this.name = 'Problem';
+  }
+
+  get unreachable(): boolean {
+    return this.status === 0;
+  }
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null;
+}
+
+function isFinding(value: unknown): value is Finding {
+  return isRecord(value) && typeof value.message === 'string' && typeof value.where === 'string';
+}
+
+/** Reads a problem document; anything else becomes a plain sentence. */
+export function readProblem(status: number, document: unknown): Problem {
+  const detail = isRecord(document) && typeof document.detail === 'string' ? document.detail : undefined;
+  const findings = isRecord(document) && Array.isArray(document.findings) ? document.findings : [];
+  return new Problem(
+    status,
+    detail ?? `The server answered with status ${status}. Try again.`,
+    findings.filter(isFinding),
+  );
+}
+
+/** What to say of anything thrown. */
+export function said(error: unknown): string {
+  return error instanceof Error ? error.message : 'Something went wrong. Try again.';
+}

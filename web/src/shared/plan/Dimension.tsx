@@ -1,0 +1,155 @@
+import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
+
+/** A dimension line as a draughtsman draws it: between two places, with ticks, and its figure in the middle. */
+export function DimensionLine(props: { x1: number; y1: number; x2: number; y2: number }) {
+  const { x1, y1, x2, y2 } = props;
+  const t = 5;
+  const tick = (x: number, y: number) => `M${x - t} ${y + t}L${x + t} ${y - t}`;
+  return (
+    <path
+      aria-hidden="true"
+      d={`M${x1} ${y1}L${x2} ${y2}${tick(x1, y1)}${tick(x2, y2)}`}
+      stroke="var(--chalk)"
+      strokeWidth={1.2 * 1}
+      fill="none"
+    />
+  );
+}
+
+/** The figure of a dimension: click it, or press Enter on it, to type another. */
+export function DimensionFigure(props: {
+  x: number;
+  y: number;
+  name: string;
+  text: string;
+  typed: string;
+  onType: (text: string) => Promise<string | undefined>;
+}) {
+  const [open, setOpen] = useState(false);
+  const [refused, setRefused] = useState<string>();
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (open) input.current?.select();
+  }, [open]);
+  const width = Math.max(74, props.text.length * 8.4 + 18);
+  const submit = async (text: string) => {
+    const problem = await props.onType(text);
+    setRefused(problem);
+    if (problem === undefined) setOpen(false);
+  };
+  return (
+    <foreignObject
+      x={props.x - (open ? 90 : width / 2)}
+      y={props.y - 14}
+      width={open ? 180 : width}
+      height={open ? 130 : 28}
+    >
+      {open ? (
+        <form
+          className="bg-panel p-1 text-ink"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void submit(String(new FormData(e.currentTarget).get('value')));
+          }}
+        >
+          <input
+            ref={input}
+            name="value"
+            aria-label={`${props.name}, new value`}
+            aria-invalid={refused !== undefined}
+            defaultValue={props.typed}
+            autoComplete="off"
+            className="figures w-full border border-ink bg-panel px-1 text-[0.93rem]"
+            onKeyDown={(e) => {
+              if (e.key === 'Escape') {
+                setOpen(false);
+                setRefused(undefined);
+              }
+            }}
+            onBlur={() => refused === undefined && setOpen(false)}
+          />
+          {refused && (
+            <p role="alert" className="mt-1 text-[0.8rem] leading-tight text-brick">
+              {refused}
+            </p>
+          )}
+        </form>
+      ) : (
+        <button
+          type="button"
+          aria-label={`${props.name} ${props.text}: type another`}
+          className="figures h-full w-full rounded-sm bg-cone text-[0.93rem] font-semibold text-on-cone"
+          onClick={() => setOpen(true)}
+        >
+          {props.text}
+        </button>
+      )}
+    </foreignObject>
+  );
+}
+
+/** A handle that drags a dimension; with the keyboard, arrows move it by a centimetre, with Shift by ten. */
+export function DragHandle(props: {
+  x: number;
+  y: number;
+  name: string;
+  metres: number;
+  min: number;
+  max: number;
+  along: 'x' | 'y';
+  at: (x: number, y: number) => number;
+  onChange: (metres: number) => void;
+  onCommit: (metres: number) => void;
+  children?: ReactNode;
+}) {
+  const dragging = useRef(false);
+  const metresAt = (e: PointerEvent<SVGGElement>) => {
+    const svg = e.currentTarget.ownerSVGElement;
+    const box = svg?.getBoundingClientRect();
+    const metres = props.at(e.clientX - (box?.left ?? 0), e.clientY - (box?.top ?? 0));
+    return Math.min(props.max, Math.max(props.min, metres));
+  };
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={props.name}
+      aria-valuemin={props.min}
+      aria-valuemax={props.max}
+      aria-valuenow={Number(props.metres.toFixed(2))}
+      aria-valuetext={`${props.metres.toFixed(2)} metres`}
+      className={`touch-none ${props.along === 'y' ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
+      onPointerDown={(e) => {
+        dragging.current = true;
+        e.currentTarget.setPointerCapture(e.pointerId);
+      }}
+      onPointerMove={(e) => dragging.current && props.onChange(metresAt(e))}
+      onPointerUp={(e) => {
+        if (!dragging.current) return;
+        dragging.current = false;
+        props.onCommit(metresAt(e));
+      }}
+      onKeyDown={(e) => {
+        const step = (e.shiftKey ? 0.1 : 0.01) * (['ArrowUp', 'ArrowRight'].includes(e.key) ? 1 : -1);
+        if (!['ArrowUp', 'ArrowRight', 'ArrowDown', 'ArrowLeft'].includes(e.key)) return;
+        e.preventDefault();
+        e.stopPropagation();
+        const metres = Math.min(props.max, Math.max(props.min, props.metres + step));
+        props.onCommit(Math.round(metres * 100) / 100);
+      }}
+    >
+      <circle cx={props.x} cy={props.y} r={22} fill="transparent" />
+      <circle cx={props.x} cy={props.y} r={8} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />
+      <path
+        d={
+          props.along === 'y'
+            ? `M${props.x - 3} ${props.y - 2}l3 -3l3 3M${props.x - 3} ${props.y + 2}l3 3l3 -3`
+            : `M${props.x - 2} ${props.y - 3}l-3 3l3 3M${props.x + 2} ${props.y - 3}l3 3l-3 3`
+        }
+        stroke="#fff"
+        strokeWidth={1.4}
+        fill="none"
+      />
+    </g>
+  );
+}

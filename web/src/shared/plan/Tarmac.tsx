@@ -1,0 +1,90 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { lengthText, usePreferences } from '../units';
+import { fitView, ticks, type Bounds, type View } from './view';
+
+/** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
+export function Tarmac(props: {
+  bounds: Bounds;
+  label: string;
+  className?: string;
+  children: (view: View) => ReactNode;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState<{ width: number; height: number }>();
+  useEffect(() => {
+    const element = box.current;
+    if (element === null) return undefined;
+    const watch = new ResizeObserver(([entry]) => {
+      if (entry !== undefined) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
+    });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  const view =
+    size && size.width > 0 && size.height > 0 ? fitView(props.bounds, size.width, size.height) : undefined;
+  return (
+    <div
+      ref={box}
+      className={`relative overflow-hidden rounded-sm border border-ink/20 bg-tarmac ${props.className ?? 'h-96'}`}
+    >
+      {view && (
+        <svg
+          role="group"
+          aria-label={props.label}
+          width={view.width}
+          height={view.height}
+          viewBox={`0 0 ${view.width} ${view.height}`}
+          className="absolute inset-0"
+        >
+          <Grid view={view} />
+          {props.children(view)}
+          <ScaleBar view={view} />
+        </svg>
+      )}
+    </div>
+  );
+}
+
+const FOOT = 0.3048;
+
+function Grid({ view }: { view: View }) {
+  const { system } = usePreferences();
+  const least = system === 'METRIC' ? 1 : 5 * FOOT;
+  const step = view.pixelsPerMetre * least < 14 ? least * 5 : least;
+  const { minX, maxX, minY, maxY } = view.bounds;
+  return (
+    <g aria-hidden="true" stroke="var(--plan-grid)" strokeWidth={1}>
+      {ticks(minX, maxX, step).map((x) => (
+        <line key={`x${x}`} x1={view.x(x)} x2={view.x(x)} y1={0} y2={view.height} />
+      ))}
+      {ticks(minY, maxY, step).map((y) => (
+        <line key={`y${y}`} y1={view.y(y)} y2={view.y(y)} x1={0} x2={view.width} />
+      ))}
+    </g>
+  );
+}
+
+function ScaleBar({ view }: { view: View }) {
+  const { system } = usePreferences();
+  const unit = system === 'METRIC' ? 1 : FOOT;
+  const steps = [1, 2, 5, 10, 20, 50];
+  const count = steps.find((s) => s * unit * view.pixelsPerMetre > 70) ?? 50;
+  const length = count * unit * view.pixelsPerMetre;
+  const y = view.height - 14;
+  return (
+    <g aria-hidden="true" stroke="var(--chalk)" strokeWidth={1.2} fill="none">
+      <path d={`M14 ${y - 5}V${y + 5}M14 ${y}H${14 + length}M${14 + length} ${y - 5}V${y + 5}`} />
+      <text
+        x={14 + length / 2}
+        y={y - 6}
+        fill="var(--chalk)"
+        stroke="none"
+        textAnchor="middle"
+        className="figures"
+        fontSize={12}
+      >
+        {system === 'METRIC' ? `${count}\u2009m` : lengthText(count * unit, system)}
+      </text>
+    </g>
+  );
+}

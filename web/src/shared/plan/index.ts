@@ -1,0 +1,3 @@
+export { Tarmac } from './Tarmac';
+export { DimensionFigure, DimensionLine, DragHandle } from './Dimension';
+export { fitView, pathOf, ticks, type Bounds, type Ground, type View } from './view';

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { fitView, pathOf, ticks } from './view';
+
+const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
+
+describe('the view of a plan', () => {
+  const view = fitView(bounds, 800, 300);
+
+  it('shows everything at one scale', () => {
+    expect(view.pixelsPerMetre).toBeCloseTo(300 / 7);
+    for (const [x, y] of [
+      [-4, -1],
+      [10, 6],
+    ] as const) {
+      expect(view.x(x)).toBeGreaterThanOrEqual(0);
+      expect(view.x(x)).toBeLessThanOrEqual(800);
+      expect(view.y(y)).toBeGreaterThanOrEqual(-1e-9);
+      expect(view.y(y)).toBeLessThanOrEqual(300 + 1e-9);
+    }
+  });
+
+  it('puts left of the run at the top', () => {
+    expect(view.y(5)).toBeLessThan(view.y(0));
+    expect(view.x(5)).toBeGreaterThan(view.x(0));
+  });
+
+  it('finds a place back from the screen', () => {
+    expect(view.metresX(view.x(3.21))).toBeCloseTo(3.21);
+    expect(view.metresY(view.y(1.23))).toBeCloseTo(1.23);
+  });
+
+  it('draws a path', () => {
+    expect(
+      pathOf(
+        [
+          { x: 0, y: 0 },
+          { x: 1, y: 0 },
+        ],
+        fitView({ minX: 0, maxX: 1, minY: 0, maxY: 1 }, 100, 100),
+      ),
+    ).toBe('M0.0 100.0L100.0 100.0');
+  });
+});
+
+it('ticks at whole steps inside a range', () => {
+  expect(ticks(-1.2, 2.1, 1)).toEqual([-1, 0, 1, 2]);
+  expect(ticks(0.2, 0.8, 1)).toEqual([]);
+});

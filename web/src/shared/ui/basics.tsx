@@ -1,0 +1,115 @@
+import type { ButtonHTMLAttributes, InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react';
+
+type Kind = 'primary' | 'plain' | 'quiet';
+
+const KINDS: Record<Kind, string> = {
+  primary: 'bg-cone text-on-cone border-cone font-semibold hover:brightness-95',
+  plain: 'bg-panel text-ink border-rule hover:border-ink',
+  quiet: 'bg-transparent text-steel border-transparent underline underline-offset-2',
+};
+
+/** A button; one primary action a page. */
+export function Button({
+  kind = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind }) {
+  return (
+    <button
+      type="button"
+      className={`rounded-sm border px-3 py-1.5 disabled:opacity-50 ${KINDS[kind]} ${className}`}
+      {...rest}
+    />
+  );
+}
+
+const BOX = 'w-full rounded-sm border border-rule bg-panel px-2 py-1.5 text-ink hover:border-ink';
+
+/** A label over whatever it names. */
+export function Labelled({ label, children, hint }: { label: string; children: ReactNode; hint?: string }) {
+  return (
+    <label className="block">
+      <span className="mb-1 block text-sm text-soft">{label}</span>
+      {children}
+      {hint && <span className="mt-1 block text-sm text-soft">{hint}</span>}
+    </label>
+  );
+}
+
+/** A line of text. */
+export function TextField({ label, ...rest }: InputHTMLAttributes<HTMLInputElement> & { label: string }) {
+  return (
+    <Labelled label={label}>
+      <input className={BOX} {...rest} />
+    </Labelled>
+  );
+}
+
+/** A few lines of text. */
+export function NotesField(props: { label: string; value: string; onChange: (text: string) => void }) {
+  return (
+    <Labelled label={props.label}>
+      <textarea
+        className={`${BOX} min-h-20`}
+        maxLength={2000}
+        value={props.value}
+        onChange={(e) => props.onChange(e.target.value)}
+      />
+    </Labelled>
+  );
+}
+
+/** A choice from a list. */
+export function Select<T extends string>({
+  label,
+  options,
+  value,
+  onChoose,
+  ...rest
+}: Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value'> & {
+  label: string;
+  options: { value: T; label: string }[];
+  value: T;
+  onChoose: (value: T) => void;
+}) {
+  return (
+    <Labelled label={label}>
+      <select className={BOX} value={value} onChange={(e) => onChoose(e.target.value as T)} {...rest}>
+        {options.map((o) => (
+          <option key={o.value} value={o.value}>
+            {o.label}
+          </option>
+        ))}
+      </select>
+    </Labelled>
+  );
+}
+
+/** A figure that matters, with its name above and its unit after. */
+export function Figure({
+  name,
+  figure,
+  unit,
+  after,
+}: {
+  name: string;
+  figure: string;
+  unit?: string;
+  after?: string;
+}) {
+  return (
+    <div>
+      <div className="text-sm text-soft">{name}</div>
+      <div className="figures text-[1.87rem] leading-tight">
+        {figure}
+        {unit && <span className="ml-0.5 text-base text-soft">{unit}</span>}
+        {after && <span className="ml-2 text-base text-soft whitespace-nowrap">{after}</span>}
+      </div>
+    </div>
+  );
+}
+
+/** Something to mind, where a person could be hurt. */
+export function CautionNote({ children }: { children: ReactNode }) {
+  return <p className="border-l-4 border-ochre bg-panel py-1.5 pl-3 pr-2">{children}</p>;
+}

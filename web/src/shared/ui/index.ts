@@ -1,0 +1,5 @@
+export * from './basics';
+export { Loading } from './Loading';
+export { Toggle } from './Toggle';
+export { ToastProvider, useSay } from './toasts';
+export { Chevron, sideWord, type SideName } from './sides';

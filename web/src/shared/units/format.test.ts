@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest';
+import { dateText, degreesText, lengthText, roomText, speedText, typedLength } from './format';
+
+describe('lengths', () => {
+  it('are said in metres to the centimetre', () => {
+    expect(lengthText(7.204, 'METRIC')).toBe('7.20\u2009m');
+    expect(lengthText(-0.1, 'METRIC')).toBe('−0.10\u2009m');
+  });
+
+  it('are said in feet and inches to the half inch', () => {
+    expect(lengthText(7.1628, 'IMPERIAL')).toBe('23′\u20096″');
+    expect(lengthText(7.1755, 'IMPERIAL')).toBe('23′\u20096.5″');
+    expect(lengthText(-0.3048, 'IMPERIAL')).toBe('−1′\u20090″');
+    expect(lengthText(-0.001, 'IMPERIAL')).toBe('0′\u20090″');
+  });
+
+  it('never say twelve inches', () => {
+    expect(lengthText(0.3047, 'IMPERIAL')).toBe('1′\u20090″');
+  });
+
+  it('carry how far out they may be', () => {
+    expect(roomText(0.42, 0.15, 'METRIC')).toBe('0.42 ± 0.15\u2009m');
+  });
+
+  it('are typed again as the parser reads them', () => {
+    expect(typedLength(7.2, 'METRIC')).toBe('7.20 m');
+    expect(typedLength(7.1628, 'IMPERIAL')).toBe('23\' 6"');
+  });
+});
+
+describe('speeds, angles and dates', () => {
+  it('are said in the unit chosen', () => {
+    expect(speedText(2.5, 'km/h')).toBe('9.0\u2009km/h');
+    expect(speedText(0.44704 * 5, 'mph')).toBe('5.0\u2009mph');
+    expect(degreesText(Math.PI / 6)).toBe('30.0°');
+    expect(dateText('2026-05-14')).toBe('14 May 2026');
+  });
+});

@@ -1,0 +1,2 @@
+export * from './format';
+export { PreferencesProvider, usePreferences, type Preferences } from './preferences';

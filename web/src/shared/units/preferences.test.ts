@@ -1,0 +1,16 @@
+import { describe, expect, it } from 'vitest';
+import { readPreferences } from './preferences';
+
+describe('preferences', () => {
+  it('come back as kept', () => {
+    const kept = { system: 'IMPERIAL', speed: 'mph', light: 'sun' };
+    expect(readPreferences(JSON.stringify(kept))).toEqual(kept);
+  });
+
+  it('fall back to metres and paper for anything else', () => {
+    const defaults = { system: 'METRIC', speed: 'km/h', light: 'paper' };
+    for (const kept of [null, '', '{', '{"system":"CUBITS"}', '[]', '42']) {
+      expect(readPreferences(kept)).toEqual(defaults);
+    }
+  });
+});

@@ -1,0 +1,10 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
+  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
+  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+});

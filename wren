@@ -1,0 +1,151 @@
+#!/usr/bin/env bash
+# Wren Lane: build, start, test. `./wren help` lists what it does.
+set -euo pipefail
+cd "$(dirname "${BASH_SOURCE[0]}")"
+
+JAR=server/target/wren-lane.jar
+APP=server/target/app
+MVN=(mvn -B -q --no-transfer-progress)
+
+help() {
+  cat <<'TEXT'
+./wren demo          build what is missing and start with the demo day, in a throw-away data folder
+./wren run           build what is missing and start with your own data
+./wren build         build one runnable jar: server/target/wren-lane.jar
+./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
+./wren bench         run the benchmarks of the core, and a load on the server
+./wren screenshots   make the pictures in docs/screenshots anew from the demo day
+./wren openapi       write server/openapi.json anew from the running code
+./wren format        format all code
+
+demo and run take:   --port N   listen on that port of this machine (8787)
+run takes:           --data DIR keep the data there (~/.local/share/wren-lane)
+TEXT
+}
+
+fail() {
+  echo "wren: $1" >&2
+  exit 1
+}
+
+# The first number in what a tool says of its version.
+major() {
+  "$@" 2>&1 | grep -oE '[0-9]+' | head -n 1 || true
+}
+
+need() {
+  command -v javac >/dev/null || fail "a JDK 17 or newer is missing (Debian: apt install openjdk-17-jdk-headless)"
+  [ "$(major javac -version)" -ge 17 ] || fail "the JDK is older than 17"
+  command -v mvn >/dev/null || fail "Maven is missing (Debian: apt install maven)"
+  command -v npm >/dev/null || fail "Node 20 or newer with npm is missing"
+  [ "$(major node --version)" -ge 20 ] || fail "Node is older than 20"
+}
+
+# Whether the jar is older than any source it is made of.
+stale() {
+  [ ! -f "$JAR" ] || [ ! -f "$APP/wren-lane.jar" ] || [ -n "$(find pom.xml core/pom.xml core/src/main web/pom.xml web/src web/public \
+    web/index.html web/package-lock.json web/vite.config.ts server/pom.xml server/src/main server/openapi.json \
+    -newer "$JAR" -type f ! -name schema.d.ts -print -quit)" ]
+}
+
+build() {
+  need
+  if stale; then
+    echo "Building Wren Lane; the first time takes a few minutes." >&2
+    "${MVN[@]}" package -DskipTests -pl server -am
+    train
+  fi
+}
+
+# Unpacks the jar and trains an archive of loaded classes, which halves the time to start.
+train() {
+  local scratch
+  scratch=$(mktemp -d)
+  rm -rf "$APP"
+  java -Djarmode=tools -jar "$JAR" extract --destination "$APP" >/dev/null
+  java -XX:ArchiveClassesAtExit="$APP/wren-lane.jsa" -Dspring.context.exit=onRefresh -jar "$APP/wren-lane.jar" \
+    --wren.data="$scratch" --server.port=0 >/dev/null 2>&1 || true
+  rm -rf "$scratch"
+}
+
+start() {
+  local archive=()
+  [ -f "$APP/wren-lane.jsa" ] && archive=(-XX:SharedArchiveFile="$APP/wren-lane.jsa" -Xshare:auto)
+  exec java "${archive[@]}" -Xmx512m -XX:+UseSerialGC -jar "$APP/wren-lane.jar" "$@"
+}
+
+demo() {
+  build
+  local data
+  data=$(mktemp -d "${TMPDIR:-/tmp}/wren-lane-demo.XXXXXX")
+  start --wren.data="$data" --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT"
+}
+
+run() {
+  build
+  start --wren.data="${DATA:-${XDG_DATA_HOME:-$HOME/.local/share}/wren-lane}" --server.port="$PORT"
+}
+
+chromium() {
+  command -v chromium >/dev/null && return
+  echo "Installing Chromium through apt." >&2
+  local sudo=()
+  [ "$(id -u)" -eq 0 ] || sudo=(sudo)
+  "${sudo[@]}" apt-get update -qq
+  "${sudo[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends chromium >/dev/null
+}
+
+tests() {
+  need
+  chromium
+  mvn -B --no-transfer-progress verify "$@"
+}
+
+screenshots() {
+  build
+  chromium
+  "${MVN[@]}" -DskipTests install -pl server -am
+  "${MVN[@]}" test-compile exec:java -pl e2e -Dexec.classpathScope=test -Dexec.mainClass=wrenlane.e2e.Screenshots \
+    -Dwren.root="$PWD"
+}
+
+bench() {
+  build
+  "${MVN[@]}" -DskipTests package -pl core,bench -am
+  java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"
+  node bench/load.mjs "$APP/wren-lane.jar" "$PWD/demo/ferry-apron.json"
+}
+
+openapi() {
+  need
+  "${MVN[@]}" test -pl server -am -DargLine=-Dopenapi.write=true -Dtest=OpenApiDocumentTest \
+    -Dsurefire.failIfNoSpecifiedTests=false
+}
+
+format() {
+  need
+  "${MVN[@]}" spotless:apply
+  (cd web && bash install.sh && npm run --silent format)
+}
+
+PORT=8787
+DATA=""
+COMMAND=${1:-help}
+[ $# -gt 0 ] && shift
+REST=()
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --port) PORT=${2:?--port wants a number}; shift 2 ;;
+    --data) DATA=${2:?--data wants a folder}; shift 2 ;;
+    *) REST+=("$1"); shift ;;
+  esac
+done
+case "$PORT" in '' | *[!0-9]*) fail "--port wants a number, not '$PORT'" ;; esac
+
+case "$COMMAND" in
+  demo | run | build | screenshots | openapi | format) "$COMMAND" ;;
+  bench) bench "${REST[@]}" ;;
+  test) tests "${REST[@]}" ;;
+  help | -h | --help) help ;;
+  *) fail "'$COMMAND' is not known; ./wren help lists what is" ;;
+esac
