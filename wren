@@ -71,7 +71,10 @@ train() {
 start() {
   local archive=()
   [ -f "$APP/wren-lane.jsa" ] && archive=(-XX:SharedArchiveFile="$APP/wren-lane.jsa" -Xshare:auto)
-  exec java "${archive[@]}" -Xmx512m -XX:+UseSerialGC -jar "$APP/wren-lane.jar" "$@"
+  # The optimising compiler waits until code is really hot: on two cores it would hold up the start.
+  exec java "${archive[@]}" -Xmx512m -XX:+UseSerialGC -XX:Tier4InvocationThreshold=50000 \
+    -XX:Tier4MinInvocationThreshold=10000 -XX:Tier4CompileThreshold=100000 -XX:Tier4BackEdgeThreshold=400000 \
+    -jar "$APP/wren-lane.jar" --spring.main.lazy-initialization=true "$@"
 }
 
 demo() {

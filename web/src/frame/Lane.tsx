@@ -33,7 +33,7 @@ export function Lane() {
             >
               <Mark here={here === s.stop} readiness={readiness(s.stop)} />
               <span className="mt-1 block text-[0.9rem]">{s.name}</span>
-              <span className="sr-only">, {WORDS[readiness(s.stop)]}</span>
+              <span className="sr-only"> {WORDS[readiness(s.stop)]}</span>
             </NavLink>
           </li>
         ))}

@@ -102,10 +102,11 @@ function Heading(props: {
   const changedNow = stored === undefined || !same(stored, course);
   const addToDay = (id: number) => {
     if (day === undefined || day.courseIds.includes(id)) return;
-    saveDay.mutate(
-      { id: day.id, day: changed(day, { courseIds: [...day.courseIds, id] }) },
-      { onSuccess: () => say.done(`Now on ${day.title}.`), onError: say.failed },
-    );
+    // Not by the mutation's own callbacks: opening the saved course leaves this page before they come.
+    saveDay
+      .mutateAsync({ id: day.id, day: changed(day, { courseIds: [...day.courseIds, id] }) })
+      .then(() => say.done(`Now on ${day.title}.`))
+      .catch(say.failed);
   };
   const submit = () =>
     save.mutate(

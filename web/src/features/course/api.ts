@@ -35,6 +35,6 @@ export function useSaveCourse() {
       id === undefined
         ? body(http.POST('/api/courses', { body: course }))
         : body(http.PUT('/api/courses/{id}', { params: { path: { id } }, body: course })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }

@@ -27,7 +27,7 @@ export function useSaveDay() {
       id === undefined
         ? body(http.POST('/api/days', { body: day }))
         : body(http.PUT('/api/days/{id}', { params: { path: { id } }, body: day })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }
 
@@ -39,6 +39,6 @@ export function useImport() {
       const document = JSON.parse(await file.text()) as Api<'ImportDocument'>;
       return body(http.POST('/api/imports', { body: document }));
     },
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }

@@ -39,7 +39,7 @@ export function useSaveMachine() {
       id === undefined
         ? body(http.POST('/api/machines', { body: machine }))
         : body(http.PUT('/api/machines/{id}', { params: { path: { id } }, body: machine })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }
 
@@ -48,6 +48,6 @@ export function useDeleteMachine() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: number) => body(http.DELETE('/api/machines/{id}', { params: { path: { id } } })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }

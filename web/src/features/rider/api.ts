@@ -27,7 +27,7 @@ export function useSaveRider() {
       id === undefined
         ? body(http.POST('/api/riders', { body: rider }))
         : body(http.PUT('/api/riders/{id}', { params: { path: { id } }, body: rider })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }
 
@@ -36,6 +36,6 @@ export function useDeleteRider() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: number) => body(http.DELETE('/api/riders/{id}', { params: { path: { id } } })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }

@@ -120,7 +120,7 @@ function Rung(props: {
           {figure}
           <span className="text-base text-soft"> {unit}</span>
         </span>
-        <span className="figures mt-1 text-[0.87rem] text-soft">
+        <span className="figures mt-1 text-[0.8rem] whitespace-nowrap text-soft">
           {props.limitMetres === undefined ? '' : `tight ${(props.setting / props.limitMetres).toFixed(2)}`}
         </span>
       </div>

@@ -45,7 +45,11 @@ export function RiderRange(props: {
   const advice = side === 'LEFT' ? advised.data?.nextLeft : advised.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
+  // Until the rider's rung is known, or the server is found out of reach, a run would be logged at a guess.
+  const ready = known.data !== undefined || known.isError;
+
   const log = (seen: Fault[]) => {
+    if (!ready) return;
     outbox.add({
       kind: 'log',
       id: crypto.randomUUID(),
@@ -98,7 +102,7 @@ export function RiderRange(props: {
         side={side}
         onCommand={run}
       />
-      <Tallies runs={runs} />
+      <Tallies runs={runs} ready={ready} />
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
         {advice ? (
           <>
@@ -108,7 +112,7 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
-      <Buttons faults={faults} canUndo={runs.length > 0} onCommand={run} />
+      <Buttons ready={ready} faults={faults} canUndo={runs.length > 0} onCommand={run} />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
         <Saved {...outbox} />

@@ -6,7 +6,7 @@ import type { ShownRun } from './outbox';
 const SHOWN = 5;
 
 /** The last runs as tallies, and the count to each side. */
-export function Tallies({ runs }: { runs: ShownRun[] }) {
+export function Tallies({ runs, ready }: { runs: ShownRun[]; ready: boolean }) {
   const last = runs.slice(-SHOWN);
   const count = (side: ShownRun['side']) => {
     const those = runs.filter((r) => r.side === side);
@@ -21,7 +21,7 @@ export function Tallies({ runs }: { runs: ShownRun[] }) {
         <Chevron side="LEFT" /> {count('LEFT')}
       </span>
       {last.length === 0 ? (
-        <span className="text-soft">No run yet today</span>
+        <span className="text-soft">{ready ? 'No run yet today' : 'One moment…'}</span>
       ) : (
         <ol className="flex items-center gap-3">
           {last.map((r) => (

@@ -18,7 +18,7 @@ export function useSaveYard() {
       id === undefined
         ? body(http.POST('/api/yards', { body: yard }))
         : body(http.PUT('/api/yards/{id}', { params: { path: { id } }, body: yard })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries(),
   });
 }
 

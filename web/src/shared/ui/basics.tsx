@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react';
+import { useId, type ButtonHTMLAttributes, type InputHTMLAttributes, type ReactNode } from 'react';
 
 type Kind = 'primary' | 'plain' | 'quiet';
 
@@ -25,62 +25,64 @@ export function Button({
 
 const BOX = 'w-full rounded-sm border border-rule bg-panel px-2 py-1.5 text-ink hover:border-ink';
 
-/** A label over whatever it names. */
-export function Labelled({ label, children, hint }: { label: string; children: ReactNode; hint?: string }) {
+/** A label over the control it names; the control takes the id. */
+function Labelled({ label, children }: { label: string; children: (id: string) => ReactNode }) {
+  const id = useId();
   return (
-    <label className="block">
-      <span className="mb-1 block text-sm text-soft">{label}</span>
-      {children}
-      {hint && <span className="mt-1 block text-sm text-soft">{hint}</span>}
-    </label>
+    <div>
+      <label htmlFor={id} className="mb-1 block text-sm text-soft">
+        {label}
+      </label>
+      {children(id)}
+    </div>
   );
 }
 
 /** A line of text. */
 export function TextField({ label, ...rest }: InputHTMLAttributes<HTMLInputElement> & { label: string }) {
-  return (
-    <Labelled label={label}>
-      <input className={BOX} {...rest} />
-    </Labelled>
-  );
+  return <Labelled label={label}>{(id) => <input id={id} className={BOX} {...rest} />}</Labelled>;
 }
 
 /** A few lines of text. */
 export function NotesField(props: { label: string; value: string; onChange: (text: string) => void }) {
   return (
     <Labelled label={props.label}>
-      <textarea
-        className={`${BOX} min-h-20`}
-        maxLength={2000}
-        value={props.value}
-        onChange={(e) => props.onChange(e.target.value)}
-      />
+      {(id) => (
+        <textarea
+          id={id}
+          className={`${BOX} min-h-20`}
+          maxLength={2000}
+          value={props.value}
+          onChange={(e) => props.onChange(e.target.value)}
+        />
+      )}
     </Labelled>
   );
 }
 
 /** A choice from a list. */
-export function Select<T extends string>({
-  label,
-  options,
-  value,
-  onChoose,
-  ...rest
-}: Omit<SelectHTMLAttributes<HTMLSelectElement>, 'value'> & {
+export function Select<T extends string>(props: {
   label: string;
   options: { value: T; label: string }[];
   value: T;
   onChoose: (value: T) => void;
 }) {
   return (
-    <Labelled label={label}>
-      <select className={BOX} value={value} onChange={(e) => onChoose(e.target.value as T)} {...rest}>
-        {options.map((o) => (
-          <option key={o.value} value={o.value}>
-            {o.label}
-          </option>
-        ))}
-      </select>
+    <Labelled label={props.label}>
+      {(id) => (
+        <select
+          id={id}
+          className={BOX}
+          value={props.value}
+          onChange={(e) => props.onChoose(e.target.value as T)}
+        >
+          {props.options.map((o) => (
+            <option key={o.value} value={o.value}>
+              {o.label}
+            </option>
+          ))}
+        </select>
+      )}
     </Labelled>
   );
 }

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.net.URI;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,12 +14,16 @@ import java.util.Map;
 
 /** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
 final class Chromium implements AutoCloseable {
+    /** How long a condition may take to come true before a test gives up, in milliseconds. */
+    private static final double PATIENCE_MILLIS = 20_000;
+
     private final Playwright playwright;
     private final Browser browser;
     private final List<String> hosts = new ArrayList<>();
     private final List<String> complaints = new ArrayList<>();
 
     Chromium() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -40,7 +45,7 @@ final class Chromium implements AutoCloseable {
     Page page(int width, int height) {
         BrowserContext context = browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB"));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(PATIENCE_MILLIS);
         Page page = context.newPage();
         page.onRequest(r -> hosts.add(URI.create(r.url()).getHost()));
         page.onConsoleMessage(m -> {

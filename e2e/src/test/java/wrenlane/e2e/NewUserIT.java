@@ -8,9 +8,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 
 /** Someone who starts with nothing. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class NewUserIT {
     private static RunningServer server;
     private static Chromium chromium;
@@ -39,6 +43,7 @@ class NewUserIT {
     }
 
     @Test
+    @Order(1)
     void goesFromAnEmptyAppToALoggedRun() {
         Page page = chromium.desk();
         page.navigate(server.address());
@@ -74,12 +79,14 @@ class NewUserIT {
         assertThat(page.getByText("Day saved.").first()).isVisible();
 
         page.navigate(server.address() + "/range");
+        assertThat(page.getByText("No run yet today")).isVisible();
         press(page, "Clean");
         assertThat(page.getByText("All saved on the server")).isVisible();
         assertThat(page.getByTestId("run")).hasCount(1);
     }
 
     @Test
+    @Order(2)
     void bringsDaysInFromAFileAndIsToldWhatIsWrongWithAnother() {
         Page page = chromium.desk();
         page.navigate(server.address() + "/today?day=new");

@@ -16,7 +16,7 @@ import java.util.concurrent.TimeUnit;
 
 /** The built jar as a process with a data folder of its own; it can be stopped and started again on the same data. */
 final class RunningServer implements AutoCloseable {
-    private static final Duration START_LIMIT = Duration.ofSeconds(120);
+    private static final Duration START_LIMIT = Duration.ofMinutes(2);
 
     private final Path root =
             Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Media;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -150,7 +152,7 @@ class WalkIT {
         field("A to C as taped").fill("10.45");
         field("B to D as taped").fill("10.35");
         assertThat(page.getByText("off square: push the far line")).isVisible();
-        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
         assertThat(page.getByRole(AriaRole.TABLE)).isVisible();
     }
@@ -235,10 +237,10 @@ class WalkIT {
     @Order(11)
     void backAndReloadKeepTheDayAndTheStop() {
         go("/today");
-        page.getByLabel("Day").selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
+        field("Day").selectOption(new SelectOption().setIndex(1));
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("lesson 4");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out, ready"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out ready"))
                 .click();
         assertThat(page).hasURL(Pattern.compile("/set-out\\?day=\\d+"));
         page.reload();

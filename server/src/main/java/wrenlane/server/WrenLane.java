@@ -7,6 +7,8 @@ import java.time.Clock;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -16,6 +18,7 @@ import wrenlane.server.imports.DemoDay;
 /** The application. {@code --wren.data=DIR} says where the data file lies; the folder is made where it is missing. */
 @SpringBootApplication
 public class WrenLane {
+    private static final Logger LOG = LoggerFactory.getLogger(WrenLane.class);
     private static final String DATA = "--wren.data=";
 
     public static void main(String[] args) throws IOException {
@@ -31,6 +34,11 @@ public class WrenLane {
         Files.createDirectories(folder);
         ConfigurableApplicationContext context = SpringApplication.run(WrenLane.class, args);
         context.getBean(DemoDay.class).bringIn();
+        LOG.info(
+                "Wren Lane is at http://{}:{} with its data in {}",
+                context.getEnvironment().getProperty("server.address"),
+                context.getEnvironment().getProperty("local.server.port"),
+                folder.toAbsolutePath());
         return context;
     }
 

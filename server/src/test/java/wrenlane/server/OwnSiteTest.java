@@ -53,7 +53,7 @@ class OwnSiteTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/", "/today", "/yard/3", "/course", "/range/2/5", "/progress/1"})
+    @CsvSource({"/", "/today", "/yard/3", "/course", "/range/2/5", "/progress/1", "/nowhere"})
     void givesThePageAtEveryStop(String address) {
         assertThat(APP.get(address).status()).isEqualTo(200);
         assertThat(APP.get(address).raw().body()).containsIgnoringCase("<!doctype html>");

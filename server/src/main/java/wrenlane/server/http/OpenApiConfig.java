@@ -8,6 +8,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -27,7 +28,7 @@ class OpenApiConfig {
                         .version("1")
                         .description("SI units and radians throughout; names carry their unit. Problems are RFC 9457"
                                 + " documents; status 422 lists findings."))
-                .servers(List.of());
+                .servers(List.of(new Server().url("/")));
     }
 
     /** A record's component is required unless it may be null, as its type says. */

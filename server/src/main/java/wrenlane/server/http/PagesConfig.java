@@ -12,9 +12,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class PagesConfig implements WebMvcConfigurer {
     private static final String STOPS = "today|yard|machines|riders|course|set-out|lesson|range|progress";
 
+    /** Any other single word: the page says there that nothing is there. */
+    private static final String ELSEWHERE = "(?!api$)[a-z0-9-]+";
+
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName("forward:/index.html");
+        registry.addViewController("/{page:" + ELSEWHERE + "}").setViewName("forward:/index.html");
         registry.addViewController("/{stop:" + STOPS + "}/**").setViewName("forward:/index.html");
     }
 

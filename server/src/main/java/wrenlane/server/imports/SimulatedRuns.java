@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -66,6 +67,7 @@ class SimulatedRuns {
         MachineTurn turn = machines.turn(pair.machineId());
         Ladder ladder = Ladder.of(turn.uTurnLimitBothSidesMetres(), UTurnBox.WIDTH);
         Instant first = day.date().atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
+        Map<String, RunRequest> ridden = new LinkedHashMap<>();
         for (int i = 0; i < count; i++) {
             Side side = i % 2 == 0 ? Side.LEFT : Side.RIGHT;
             double setting = rider.choose(ladder, side).settingMetres();
@@ -78,8 +80,9 @@ class SimulatedRuns {
                     setting,
                     rider.ride(side, setting / turn.uTurnLimitMetres(side)),
                     first.plusSeconds((long) i * RUN_SECONDS));
-            runs.putSimulated(id(day.id(), pair.riderId(), i), request);
+            ridden.put(id(day.id(), pair.riderId(), i), request);
         }
+        runs.putSimulated(ridden);
         return count;
     }
 

@@ -3,6 +3,7 @@ package wrenlane.server.run;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -45,18 +46,8 @@ public class RunService {
     /** Stores a run, or gives the one already stored under this id. */
     @Transactional
     public RunResponse put(String id, RunRequest request) {
-        return put(id, request, false);
-    }
-
-    /** Stores a run of a virtual rider. */
-    @Transactional
-    public RunResponse putSimulated(String id, RunRequest request) {
-        return put(id, request, true);
-    }
-
-    private RunResponse put(String id, RunRequest request, boolean simulated) {
         check(id, request);
-        RunRow row = row(id, request, simulated);
+        RunRow row = row(id, request, ridden(request), false);
         Optional<RunRow> stored = mapper.find(id);
         if (stored.isEmpty()) {
             mapper.insert(row);
@@ -64,6 +55,24 @@ public class RunService {
             throw new ConflictException("Another run is stored under this id. Nothing was changed.");
         }
         return mapper.find(id).map(RunRow::response).orElseThrow(() -> new NotFoundException("run", id));
+    }
+
+    /** Stores new runs of one virtual rider on one course and machine, by their ids, marked as simulated. */
+    @Transactional
+    public void putSimulated(Map<String, RunRequest> runs) {
+        Optional<Ridden> ridden = runs.values().stream().findFirst().map(this::ridden);
+        ridden.ifPresent(r -> runs.forEach((id, request) -> {
+            check(id, request);
+            mapper.insert(row(id, request, r, true));
+        }));
+    }
+
+    /** What a run is ridden on: what it keeps of the course, and the machine's limit as reckoned now. */
+    private record Ridden(CourseResponse course, MachineTurn turn) {}
+
+    private Ridden ridden(RunRequest request) {
+        riders.get(request.riderId());
+        return new Ridden(courses.get(request.courseId()), machines.turn(request.machineId()));
     }
 
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
@@ -109,12 +118,10 @@ public class RunService {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");
         }
         RefusedException.unlessNone(checks);
-        riders.get(request.riderId());
     }
 
-    private RunRow row(String id, RunRequest request, boolean simulated) {
-        CourseResponse course = courses.get(request.courseId());
-        MachineTurn turn = machines.turn(request.machineId());
+    private static RunRow row(String id, RunRequest request, Ridden ridden, boolean simulated) {
+        CourseResponse course = ridden.course();
         return new RunRow(
                 id,
                 request.dayId(),
@@ -127,7 +134,7 @@ public class RunService {
                 course.start().name(),
                 request.settingMetres(),
                 course.depth().metres(),
-                turn.uTurnLimitMetres(request.side()),
+                ridden.turn().uTurnLimitMetres(request.side()),
                 RunRow.joined(request.faults()),
                 request.loggedAt().toString(),
                 simulated,
