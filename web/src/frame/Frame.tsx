@@ -1,16 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
-import { Popover } from 'radix-ui';
 import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { useDayLink } from '../features/day';
-import { body, http } from '../shared/http';
-import { Toggle } from '../shared/ui';
-import { usePreferences } from '../shared/units';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Lane } from './Lane';
 import { STOPS } from './stops';
-
-const TOOL = 'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] hover:border-ink';
+import { DemoLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
 export function Frame() {
@@ -48,102 +42,6 @@ export function Frame() {
         </ErrorBoundary>
       </main>
     </div>
-  );
-}
-
-function DemoLabel() {
-  const about = useQuery({ queryKey: ['about'], queryFn: () => body(http.GET('/api/about')) });
-  return about.data?.demo ? (
-    <span className="border border-dashed border-ochre px-2 py-1 text-[0.87rem] text-ochre">
-      Demo<span className="max-sm:sr-only">: simulated riders</span>
-    </span>
-  ) : null;
-}
-
-function Units() {
-  const { system, speed, change } = usePreferences();
-  return (
-    <Popover.Root>
-      <Popover.Trigger className={TOOL} aria-label="Units">
-        {system === 'METRIC' ? 'm' : 'ft'} · {speed}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          align="end"
-          className="z-40 grid gap-3 border border-ink bg-panel p-4 shadow-lg"
-        >
-          <Toggle
-            label="Lengths"
-            value={system}
-            options={[
-              { value: 'METRIC', label: 'm' },
-              { value: 'IMPERIAL', label: 'ft, in' },
-            ]}
-            onChoose={(v) => change({ system: v })}
-          />
-          <Toggle
-            label="Speeds"
-            value={speed}
-            options={[
-              { value: 'km/h', label: 'km/h' },
-              { value: 'mph', label: 'mph' },
-            ]}
-            onChoose={(v) => change({ speed: v })}
-          />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
-  );
-}
-
-function Light() {
-  const { light, change } = usePreferences();
-  return (
-    <button
-      type="button"
-      className={TOOL}
-      aria-label={`Light: ${light}`}
-      onClick={() => change({ light: light === 'paper' ? 'sun' : 'paper' })}
-    >
-      {light === 'paper' ? 'Paper' : 'Sun'}
-    </button>
-  );
-}
-
-const KEYS: [string, string][] = [
-  ['1 … 8', 'go to a stop of the lane'],
-  ['Space', 'Range: clean run'],
-  ['C L G F S T D', 'Range: cone, line, gate, foot, stall, stopped, drop'],
-  ['Enter', 'Range: log the faults tapped'],
-  ['← →', 'Range: side'],
-  ['[ ]', 'Range: wider, tighter rung'],
-  ['N', 'Range: next rider'],
-  ['U', 'Range: undo'],
-  ['K', 'Range: timer'],
-  ['?', 'this list'],
-];
-
-function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  return (
-    <Popover.Root {...props}>
-      <Popover.Trigger className={TOOL} aria-label="Keys">
-        ?
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content sideOffset={6} align="end" className="z-40 border border-ink bg-panel p-4 shadow-lg">
-          <h2 className="mb-2">Keys</h2>
-          <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-            {KEYS.map(([key, what]) => (
-              <div key={key} className="contents">
-                <dt className="figures">{key}</dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
   );
 }
 

@@ -2,7 +2,7 @@ import { useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Loading } from '../../shared/ui';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
 import { CourseEditor } from './CourseEditor';
@@ -15,31 +15,23 @@ export { useEvaluation } from './useEvaluation';
 
 /** A course: its dimensions, who fits it, and by how much. */
 export default function CoursePage() {
-  const day = useDay();
-  const courses = useReading(useCourses());
-  const machines = useReading(useMachines());
-  const riders = useReading(useRiders());
-  const kinds = useReading(useCourseKinds());
+  const all = together(
+    useDay(),
+    useReading(useCourses()),
+    useReading(useMachines()),
+    useReading(useRiders()),
+    useReading(useCourseKinds()),
+  );
   return (
-    <Loading of={day}>
-      {({ day: d }) => (
-        <Loading of={courses}>
-          {(cs) => (
-            <Loading of={machines}>
-              {(ms) => (
-                <Loading of={riders}>
-                  {(rs) => (
-                    <Loading of={kinds}>
-                      {(ks) => (
-                        <Shown day={d} courses={cs} machines={ms} riders={rs} kind={ks[0] as CourseKind} />
-                      )}
-                    </Loading>
-                  )}
-                </Loading>
-              )}
-            </Loading>
-          )}
-        </Loading>
+    <Loading of={all}>
+      {([{ day }, courses, machines, riders, kinds]) => (
+        <Shown
+          day={day}
+          courses={courses}
+          machines={machines}
+          riders={riders}
+          kind={kinds[0] as CourseKind}
+        />
       )}
     </Loading>
   );

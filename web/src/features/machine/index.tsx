@@ -1,6 +1,6 @@
 import { useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Loading } from '../../shared/ui';
 import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
 import { MachineForm } from './MachineForm';
@@ -12,12 +12,9 @@ export { GroupTabs } from './GroupTabs';
 
 /** The machines: what is measured, and the turn each can do. */
 export default function MachinesPage() {
-  const machines = useReading(useMachines());
-  const classes = useReading(useMachineClasses());
+  const all = together(useReading(useMachines()), useReading(useMachineClasses()));
   return (
-    <Loading of={machines}>
-      {(all) => <Loading of={classes}>{(kinds) => <Shown machines={all} classes={kinds} />}</Loading>}
-    </Loading>
+    <Loading of={all}>{([machines, classes]) => <Shown machines={machines} classes={classes} />}</Loading>
   );
 }
 

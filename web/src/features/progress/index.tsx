@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink } from '../day';
 import { LEVELS, useRiders, type Rider } from '../rider';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Loading, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
@@ -12,13 +12,10 @@ import { Summary } from './Summary';
 
 /** One rider over all days: the lane narrows. */
 export default function ProgressPage() {
-  const riders = useReading(useRiders());
-  const day = useDay();
+  const all = together(useReading(useRiders()), useDay());
   return (
-    <Loading of={riders}>
-      {(all) => (
-        <Loading of={day}>{({ day: d }) => <Chosen riders={all} first={d?.riders[0]?.riderId} />}</Loading>
-      )}
+    <Loading of={all}>
+      {([riders, { day }]) => <Chosen riders={riders} first={day?.riders[0]?.riderId} />}
     </Loading>
   );
 }

@@ -1,7 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Loading } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
 import { RiderForm } from './RiderForm';
@@ -16,18 +16,10 @@ export const LEVELS: Record<Rider['level'], string> = {
 
 /** The riders: level, school, usual machine, notes. */
 export default function RidersPage() {
-  const riders = useReading(useRiders());
-  const machines = useReading(useMachines());
-  const options = useReading(useRiderOptions());
+  const all = together(useReading(useRiders()), useReading(useMachines()), useReading(useRiderOptions()));
   return (
-    <Loading of={riders}>
-      {(all) => (
-        <Loading of={machines}>
-          {(ridden) => (
-            <Loading of={options}>{(may) => <Shown riders={all} machines={ridden} options={may} />}</Loading>
-          )}
-        </Loading>
-      )}
+    <Loading of={all}>
+      {([riders, machines, options]) => <Shown riders={riders} machines={machines} options={options} />}
     </Loading>
   );
 }

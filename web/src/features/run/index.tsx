@@ -3,7 +3,7 @@ import { useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Loading } from '../../shared/ui';
 import { RiderRange } from './RiderRange';
 
@@ -12,27 +12,21 @@ export type { Run } from './api';
 
 /** Beside the riders: one at a time, a run in two taps. */
 export default function RangePage() {
-  const day = useDay();
-  const courses = useReading(useCourses());
-  const machines = useReading(useMachines());
-  const riders = useReading(useRiders());
+  const all = together(
+    useDay(),
+    useReading(useCourses()),
+    useReading(useMachines()),
+    useReading(useRiders()),
+  );
   return (
-    <Loading of={day}>
-      {({ day: d }) => (
-        <Loading of={courses}>
-          {(cs) => (
-            <Loading of={machines}>
-              {(ms) => (
-                <Loading of={riders}>
-                  {(rs) =>
-                    d === undefined ? <NotReady /> : <Shown day={d} courses={cs} machines={ms} riders={rs} />
-                  }
-                </Loading>
-              )}
-            </Loading>
-          )}
-        </Loading>
-      )}
+    <Loading of={all}>
+      {([{ day }, courses, machines, riders]) =>
+        day === undefined ? (
+          <NotReady />
+        ) : (
+          <Shown day={day} courses={courses} machines={machines} riders={riders} />
+        )
+      }
     </Loading>
   );
 }

@@ -1,7 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Button, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useSheet } from './api';
@@ -9,13 +9,8 @@ import { SheetView } from './SheetView';
 
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
-  const day = useDay();
-  const courses = useReading(useCourses());
-  return (
-    <Loading of={day}>
-      {({ day: d }) => <Loading of={courses}>{(all) => <Shown day={d} courses={all} />}</Loading>}
-    </Loading>
-  );
+  const all = together(useDay(), useReading(useCourses()));
+  return <Loading of={all}>{([{ day }, courses]) => <Shown day={day} courses={courses} />}</Loading>;
 }
 
 function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {

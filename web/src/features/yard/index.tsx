@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { changed, useDay, useSaveDay, type Day } from '../day';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Button, Loading, Select, useSay } from '../../shared/ui';
 import { useYards, type Yard } from './api';
 import { YardForm } from './YardForm';
@@ -11,13 +11,8 @@ const NEW = 'new';
 
 /** The yard of the day: measured, calibrated, with what to mind. */
 export default function YardPage() {
-  const day = useDay();
-  const yards = useReading(useYards());
-  return (
-    <Loading of={day}>
-      {({ day: chosen }) => <Loading of={yards}>{(all) => <Chosen day={chosen} yards={all} />}</Loading>}
-    </Loading>
-  );
+  const all = together(useDay(), useReading(useYards()));
+  return <Loading of={all}>{([{ day }, yards]) => <Chosen day={day} yards={yards} />}</Loading>;
 }
 
 function Chosen({ day, yards }: { day: Day | undefined; yards: Yard[] }) {

@@ -1,3 +1,3 @@
 export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';
-export { useReading, type Loaded } from './loaded';
+export { together, useReading, type Loaded } from './loaded';

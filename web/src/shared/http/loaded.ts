@@ -15,3 +15,14 @@ export function useReading<T>(query: UseQueryResult<T>): Loaded<T> {
   }
   return { state: 'loading' };
 }
+
+/** Several as one: ready once all are, failed as soon as one is. */
+export function together<T extends readonly unknown[]>(...of: { [K in keyof T]: Loaded<T[K]> }): Loaded<T> {
+  const each = of as readonly Loaded<unknown>[];
+  const failed = each.find((l) => l.state === 'failed');
+  if (failed !== undefined) return failed;
+  const values = each.flatMap((l) => (l.state === 'ready' ? [l.value] : []));
+  return values.length === each.length
+    ? { state: 'ready', value: values as unknown as T }
+    : { state: 'loading' };
+}

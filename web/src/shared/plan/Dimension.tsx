@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type PointerEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 /** A dimension line as a draughtsman draws it: between two places, with ticks, and its figure in the middle. */
 export function DimensionLine(props: { x1: number; y1: number; x2: number; y2: number }) {
@@ -10,7 +10,7 @@ export function DimensionLine(props: { x1: number; y1: number; x2: number; y2: n
       aria-hidden="true"
       d={`M${x1} ${y1}L${x2} ${y2}${tick(x1, y1)}${tick(x2, y2)}`}
       stroke="var(--chalk)"
-      strokeWidth={1.2 * 1}
+      strokeWidth={1.2}
       fill="none"
     />
   );
@@ -85,71 +85,5 @@ export function DimensionFigure(props: {
         </button>
       )}
     </foreignObject>
-  );
-}
-
-/** A handle that drags a dimension; with the keyboard, arrows move it by a centimetre, with Shift by ten. */
-export function DragHandle(props: {
-  x: number;
-  y: number;
-  name: string;
-  metres: number;
-  min: number;
-  max: number;
-  along: 'x' | 'y';
-  at: (x: number, y: number) => number;
-  onChange: (metres: number) => void;
-  onCommit: (metres: number) => void;
-  children?: ReactNode;
-}) {
-  const dragging = useRef(false);
-  const metresAt = (e: PointerEvent<SVGGElement>) => {
-    const svg = e.currentTarget.ownerSVGElement;
-    const box = svg?.getBoundingClientRect();
-    const metres = props.at(e.clientX - (box?.left ?? 0), e.clientY - (box?.top ?? 0));
-    return Math.min(props.max, Math.max(props.min, metres));
-  };
-  return (
-    <g
-      role="slider"
-      tabIndex={0}
-      aria-label={props.name}
-      aria-valuemin={props.min}
-      aria-valuemax={props.max}
-      aria-valuenow={Number(props.metres.toFixed(2))}
-      aria-valuetext={`${props.metres.toFixed(2)} metres`}
-      className={`touch-none ${props.along === 'y' ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
-      onPointerDown={(e) => {
-        dragging.current = true;
-        e.currentTarget.setPointerCapture(e.pointerId);
-      }}
-      onPointerMove={(e) => dragging.current && props.onChange(metresAt(e))}
-      onPointerUp={(e) => {
-        if (!dragging.current) return;
-        dragging.current = false;
-        props.onCommit(metresAt(e));
-      }}
-      onKeyDown={(e) => {
-        const step = (e.shiftKey ? 0.1 : 0.01) * (['ArrowUp', 'ArrowRight'].includes(e.key) ? 1 : -1);
-        if (!['ArrowUp', 'ArrowRight', 'ArrowDown', 'ArrowLeft'].includes(e.key)) return;
-        e.preventDefault();
-        e.stopPropagation();
-        const metres = Math.min(props.max, Math.max(props.min, props.metres + step));
-        props.onCommit(Math.round(metres * 100) / 100);
-      }}
-    >
-      <circle cx={props.x} cy={props.y} r={22} fill="transparent" />
-      <circle cx={props.x} cy={props.y} r={8} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />
-      <path
-        d={
-          props.along === 'y'
-            ? `M${props.x - 3} ${props.y - 2}l3 -3l3 3M${props.x - 3} ${props.y + 2}l3 3l3 -3`
-            : `M${props.x - 2} ${props.y - 3}l-3 3l3 3M${props.x + 2} ${props.y - 3}l3 3l-3 3`
-        }
-        stroke="#fff"
-        strokeWidth={1.4}
-        fill="none"
-      />
-    </g>
   );
 }

@@ -34,7 +34,7 @@ export function Tarmac(props: {
           width={view.width}
           height={view.height}
           viewBox={`0 0 ${view.width} ${view.height}`}
-          className="absolute inset-0"
+          className="drawing absolute inset-0"
         >
           <Grid view={view} />
           {props.children(view)}

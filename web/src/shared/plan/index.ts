@@ -1,3 +1,4 @@
 export { Tarmac } from './Tarmac';
-export { DimensionFigure, DimensionLine, DragHandle } from './Dimension';
+export { DimensionFigure, DimensionLine } from './Dimension';
+export { DragHandle } from './DragHandle';
 export { fitView, pathOf, ticks, type Bounds, type Ground, type View } from './view';

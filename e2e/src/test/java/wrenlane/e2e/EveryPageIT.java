@@ -102,6 +102,7 @@ class EveryPageIT {
         page.keyboard().press("n");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText("Tomas Ekvik");
+        page.getByText("No run yet today").waitFor();
         page.keyboard().press("]");
         page.keyboard().press("d");
         page.keyboard().press("Enter");

@@ -3,6 +3,7 @@ package wrenlane.e2e;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.io.IOException;
 import java.nio.file.Path;
 
@@ -36,6 +37,9 @@ public final class Screenshots {
         take(desk, "/course", "course");
         tight(desk);
         take(desk, "/set-out", "set-out");
+        desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        shoot(desk, "set-out-printed");
+        desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
         take(desk, "/lesson", "lesson");
         take(desk, "/progress/2", "progress");
         Page phone = chromium.phone();
@@ -58,7 +62,7 @@ public final class Screenshots {
 
     private void range(Page phone) {
         phone.navigate(server.address() + "/range/2");
-        phone.getByText("Advice follows").or(phone.getByText("Hold.")).first().waitFor();
+        phone.getByText("No run yet today").waitFor();
         phone.locator("body").press("Space");
         phone.locator("body").press("Space");
         phone.locator("body").press("l");
@@ -71,6 +75,8 @@ public final class Screenshots {
 
     private void take(Page page, String address, String name) {
         page.navigate(server.address() + address);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Yard ready"))
+                .waitFor();
         page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
         page.waitForFunction(
                 "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
