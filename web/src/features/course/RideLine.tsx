@@ -15,7 +15,13 @@ export function RideLine({ drawn, view }: { drawn: Evaluation['drawn']; view: Vi
       />
       <path d={entry} stroke="var(--chalk)" strokeWidth={1.4} strokeDasharray="7 6" fill="none" />
       <path d={pathOf(drawn.front, view)} stroke="var(--chalk)" strokeWidth={1.3} fill="none" />
-      <path d={pathOf(rear, view)} stroke="var(--plan-rear)" strokeWidth={3.2} fill="none" />
+      <path
+        className="rear-wheel"
+        d={pathOf(rear, view)}
+        stroke="var(--plan-rear)"
+        strokeWidth={3.2}
+        fill="none"
+      />
       {chevrons(rear, view)}
       <EntryArrow at={rear[0]} view={view} />
     </g>

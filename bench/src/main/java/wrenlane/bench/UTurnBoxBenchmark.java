@@ -56,7 +56,8 @@ public class UTurnBoxBenchmark {
     public double tenMachinesToBothSides() {
         double room = 0;
         for (MachineTurn machine : machines) {
-            room += fit(machine, Side.LEFT).room().metres() + fit(machine, Side.RIGHT).room().metres();
+            room += fit(machine, Side.LEFT).room().metres()
+                    + fit(machine, Side.RIGHT).room().metres();
         }
         return room;
     }

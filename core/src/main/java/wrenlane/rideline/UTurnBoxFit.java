@@ -1,7 +1,6 @@
 package wrenlane.rideline;
 
 import java.util.List;
-import wrenlane.course.CourseStart;
 import wrenlane.course.Point;
 import wrenlane.course.UTurnBox;
 import wrenlane.machine.MachineTurn;
@@ -15,27 +14,14 @@ import wrenlane.rider.RiderLimits;
  * lets them, without swinging out. Width needed: reach of the line across plus a whole tyre (half at each line). Depth
  * needed: reach of the line beyond the mouth plus half a tyre, with the turn begun as the rear wheel crosses the mouth.
  *
- * @param side the side turned to
- * @param widthNeededMetres smallest width this rider can turn in
- * @param depthNeededMetres smallest depth
+ * @param need what machine and rider need, whatever the box
  * @param roomAcross width left over, negative where it lacks
  * @param roomDeep depth left over, negative where it lacks
- * @param limitMetres smallest width the machine can do, whoever rides
- * @param tightness width over limit; 1.00 is the machine's own limit
+ * @param tightness width over the machine's own limit; 1.00 is that limit
  * @param turnUsed peak curvature the width asks for, as a share of what rider and machine have; above 1 where it does
  *     not fit
- * @param ridden the riding point reckoned with
  */
-public record UTurnBoxFit(
-        Side side,
-        double widthNeededMetres,
-        double depthNeededMetres,
-        Room roomAcross,
-        Room roomDeep,
-        double limitMetres,
-        double tightness,
-        double turnUsed,
-        RidingPoint ridden) {
+public record UTurnBoxFit(UTurnNeed need, Room roomAcross, Room roomDeep, double tightness, double turnUsed) {
 
     /** Standard deviations of width and depth of the box as set out, in metres. */
     public record BoxUncertainty(double widthMetres, double depthMetres) {
@@ -50,22 +36,21 @@ public record UTurnBoxFit(
     /** Reckons the box for one machine, rider and side. */
     public static UTurnBoxFit of(
             UTurnBox box, BoxUncertainty measured, MachineTurn turn, RiderLimits limits, Side side) {
-        Needs needs = Needs.of(box.start(), turn, side, limits);
-        double[] spread = turn.uncertaintiesOf(t -> {
-            Needs n = Needs.of(box.start(), t, side, limits);
-            return new double[] {n.width(), n.depth()};
-        });
-        double limit = turn.uTurnLimitMetres(side);
+        return of(box, measured, UTurnNeed.of(box.start(), turn, side, limits));
+    }
+
+    /** Reckons the box for a need already known. */
+    public static UTurnBoxFit of(UTurnBox box, BoxUncertainty measured, UTurnNeed need) {
         return new UTurnBoxFit(
-                side,
-                needs.width(),
-                needs.depth(),
-                new Room(box.widthMetres() - needs.width(), Math.hypot(measured.widthMetres(), spread[0])),
-                new Room(box.depthMetres() - needs.depth(), Math.hypot(measured.depthMetres(), spread[1])),
-                limit,
-                box.widthMetres() / limit,
-                turnUsed(box.widthMetres(), turn, needs.point()),
-                needs.point());
+                need,
+                new Room(
+                        box.widthMetres() - need.widthMetres(),
+                        Math.hypot(measured.widthMetres(), need.widthUncertaintyMetres())),
+                new Room(
+                        box.depthMetres() - need.depthMetres(),
+                        Math.hypot(measured.depthMetres(), need.depthUncertaintyMetres())),
+                box.widthMetres() / need.limitMetres(),
+                need.turnUsed(box.widthMetres()));
     }
 
     /** The room that counts: the smaller of the two. */
@@ -96,12 +81,11 @@ public record UTurnBoxFit(
      * The line in the box's own axes: rear wheel half a tyre inside the entry line, begun as late as leaves half the
      * spare depth beyond the turn.
      */
-    public List<LinePoint> lineIn(UTurnBox box, MachineTurn turn) {
-        UTurnLine line = new UTurnLine(turn.wheelbaseMetres(), ridden.curvatureLimit(), ridden.curvatureRate());
+    public List<LinePoint> line() {
         double startX = Math.max(0, roomDeep.metres() / 2);
-        return line.points().stream()
-                .map(p -> shifted(p, startX, turn.frontTyreMetres() / 2))
-                .map(p -> side == Side.LEFT ? p : p.mirrored())
+        return need.line().points().stream()
+                .map(p -> shifted(p, startX, need.frontTyreMetres() / 2))
+                .map(p -> need.side() == Side.LEFT ? p : p.mirrored())
                 .toList();
     }
 
@@ -112,39 +96,5 @@ public record UTurnBoxFit(
                 new Point(p.front().x() + dx, p.front().y() + dy),
                 p.headingRadians(),
                 p.curvature());
-    }
-
-    /** What a turn at full use of the riding point takes, in metres, tyre included. */
-    private record Needs(RidingPoint point, double width, double depth) {
-        static Needs of(CourseStart start, MachineTurn turn, Side side, RiderLimits limits) {
-            RidingPoint point = RidingPoint.of(start, turn, side, limits);
-            UTurnLine.Reach reach =
-                    new UTurnLine(turn.wheelbaseMetres(), point.curvatureLimit(), point.curvatureRate()).reach();
-            return new Needs(
-                    point,
-                    reach.acrossMetres() + turn.frontTyreMetres(),
-                    reach.deepMetres() + turn.frontTyreMetres() / 2);
-        }
-    }
-
-    /**
-     * Share of the available curvature that a turn of exactly this width needs, by bisection on the peak: the width a
-     * line needs falls as its peak rises. Where even ten times the available curvature is too wide, the ramps alone
-     * fill the box and the share is said as 10.
-     */
-    private static double turnUsed(double width, MachineTurn turn, RidingPoint point) {
-        double low = 0.02;
-        double high = 10;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            UTurnLine line =
-                    new UTurnLine(turn.wheelbaseMetres(), middle * point.curvatureLimit(), point.curvatureRate());
-            if (line.reach().acrossMetres() + turn.frontTyreMetres() > width) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return high;
     }
 }

@@ -25,6 +25,9 @@ class UTurnBoxFitProperties {
     /** What the 2 cm steps of a line can hide between two of them, in metres. */
     private static final double STEP_ERROR_METRES = 0.001;
 
+    /** What the share of the turn is reckoned to, without unit, with some to spare. */
+    private static final double SHARE_ROUNDING = 2e-4;
+
     private static final BoxUncertainty TAPED = new BoxUncertainty(0.017, 0.017);
 
     @Provide
@@ -58,7 +61,7 @@ class UTurnBoxFitProperties {
         UTurnBoxFit wide = fit(width + wider, 9, start, machine, level, Side.LEFT);
         assertThat(wide.room().metres()).isGreaterThanOrEqualTo(narrow.room().metres());
         assertThat(wide.answer()).isLessThanOrEqualTo(narrow.answer());
-        assertThat(wide.turnUsed()).isLessThanOrEqualTo(narrow.turnUsed() + 1e-9);
+        assertThat(wide.turnUsed()).isLessThanOrEqualTo(narrow.turnUsed() * (1 + SHARE_ROUNDING));
     }
 
     @Property(tries = 150)
@@ -69,9 +72,9 @@ class UTurnBoxFitProperties {
         Machine stretched =
                 machine.with(MachineDimension.WHEELBASE, machine.value(MachineDimension.WHEELBASE) + longer);
         for (CourseStart start : CourseStart.values()) {
-            assertThat(fit(7, 9, start, stretched, level, Side.LEFT).widthNeededMetres())
+            assertThat(fit(7, 9, start, stretched, level, Side.LEFT).need().widthMetres())
                     .isGreaterThanOrEqualTo(
-                            fit(7, 9, start, machine, level, Side.LEFT).widthNeededMetres() - STEP_ERROR_METRES);
+                            fit(7, 9, start, machine, level, Side.LEFT).need().widthMetres() - STEP_ERROR_METRES);
         }
     }
 
@@ -91,7 +94,7 @@ class UTurnBoxFitProperties {
         double entry = Double.MAX_VALUE;
         double exit = Double.MAX_VALUE;
         double far = Double.MAX_VALUE;
-        for (LinePoint p : fit.lineIn(box, turn)) {
+        for (LinePoint p : fit.line()) {
             for (var wheel : List.of(p.rear(), p.front())) {
                 double across = wheel.y() * side.sign();
                 entry = Math.min(entry, across - half);
@@ -120,12 +123,16 @@ class UTurnBoxFitProperties {
         if (fit.turnUsed() > 9.9) {
             return;
         }
-        double peak = fit.turnUsed() * fit.ridden().curvatureLimit();
+        double peak = fit.turnUsed() * fit.need().ridden().curvatureLimit();
         UTurnLine line = new UTurnLine(
-                machine.value(MachineDimension.WHEELBASE), peak, fit.ridden().curvatureRate());
+                machine.value(MachineDimension.WHEELBASE),
+                peak,
+                fit.need().ridden().curvatureRate());
         assertThat(line.reach().acrossMetres() + machine.value(MachineDimension.FRONT_TYRE_WIDTH))
                 .isCloseTo(width, within(0.005));
-        assertThat(fit.turnUsed() <= 1).isEqualTo(fit.roomAcross().metres() >= 0);
+        if (Math.abs(fit.turnUsed() - 1) > SHARE_ROUNDING) {
+            assertThat(fit.turnUsed() < 1).isEqualTo(fit.roomAcross().metres() > 0);
+        }
     }
 
     private static UTurnBoxFit fit(

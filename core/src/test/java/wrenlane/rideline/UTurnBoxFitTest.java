@@ -26,13 +26,13 @@ class UTurnBoxFitTest {
     @Test
     void fromAStopNeedsTheClosedFormWidth() {
         double closed = TWIN.best(Side.LEFT, Posture.UPRIGHT).uTurnWidthMetres(TWIN.frontTyreMetres());
-        assertThat(fit(7, 8, CourseStart.FROM_A_STOP, TAPED).widthNeededMetres())
+        assertThat(fit(7, 8, CourseStart.FROM_A_STOP, TAPED).need().widthMetres())
                 .isCloseTo(closed, within(0.001));
     }
 
     @Test
     void answersInThreeWords() {
-        double needed = fit(7, 8, CourseStart.ROLLING, TAPED).widthNeededMetres();
+        double needed = fit(7, 8, CourseStart.ROLLING, TAPED).need().widthMetres();
         double spread = fit(7, 8, CourseStart.ROLLING, TAPED).roomAcross().uncertaintyMetres();
         assertThat(fit(needed + spread + 0.01, 12, CourseStart.ROLLING, TAPED).answer())
                 .isEqualTo(FitAnswer.FITS);

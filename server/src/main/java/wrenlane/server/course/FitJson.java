@@ -35,18 +35,18 @@ record FitJson(
         @Nullable Double speedMetresPerSecond) {
     static FitJson of(UTurnBoxFit fit) {
         return new FitJson(
-                fit.side(),
+                fit.need().side(),
                 fit.answer(),
                 fit.bindingLine(),
                 fit.room(),
                 fit.roomAcross(),
                 fit.roomDeep(),
-                fit.widthNeededMetres(),
-                fit.depthNeededMetres(),
-                fit.limitMetres(),
+                fit.need().widthMetres(),
+                fit.need().depthMetres(),
+                fit.need().limitMetres(),
                 fit.tightness(),
                 fit.turnUsed(),
-                fit.ridden().leanRadians(),
-                fit.ridden().rollingSpeed().orElse(null));
+                fit.need().ridden().leanRadians(),
+                fit.need().ridden().rollingSpeed().orElse(null));
     }
 }

@@ -7,10 +7,17 @@ import wrenlane.units.LengthMethod;
 
 /** A row of the machine_circle table. */
 record CircleRow(
-        String side, String posture, Double diameterM, Double diameterUM, String diameterMethod, String diameterText) {
-    static CircleRow of(CircleJson c) {
+        Long machineId,
+        String side,
+        String posture,
+        Double diameterM,
+        Double diameterUM,
+        String diameterMethod,
+        String diameterText) {
+    static CircleRow of(long machineId, CircleJson c) {
         LengthJson d = c.diameter();
         return new CircleRow(
+                machineId,
                 c.side().name(),
                 c.posture().name(),
                 d.metres(),

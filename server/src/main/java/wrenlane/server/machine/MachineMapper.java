@@ -1,20 +1,21 @@
 package wrenlane.server.machine;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 /** All SQL about machines. */
 @Mapper
 interface MachineMapper {
-    List<MachineRow> all();
+    List<Long> ids();
 
-    Optional<MachineRow> find(long id);
+    /** Machines of some ids, by name; the list must not be empty. */
+    List<MachineRow> find(@Param("ids") Collection<Long> ids);
 
-    List<FigureRow> figures(long machineId);
+    List<FigureRow> figures(@Param("ids") Collection<Long> ids);
 
-    List<CircleRow> circles(long machineId);
+    List<CircleRow> circles(@Param("ids") Collection<Long> ids);
 
     long insert(MachineRow row);
 
@@ -26,7 +27,7 @@ interface MachineMapper {
 
     void clearCircles(long machineId);
 
-    void insertFigure(@Param("machineId") long machineId, @Param("figure") FigureRow figure);
+    void insertFigure(FigureRow figure);
 
-    void insertCircle(@Param("machineId") long machineId, @Param("circle") CircleRow circle);
+    void insertCircle(CircleRow circle);
 }
