@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
@@ -60,7 +61,7 @@ class OwnSiteTest {
     }
 
     private static String speak(String request) throws IOException {
-        try (Socket socket = new Socket("127.0.0.1", APP.port())) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), APP.port())) {
             OutputStream out = socket.getOutputStream();
             out.write(request.getBytes(StandardCharsets.UTF_8));
             out.flush();

@@ -1,0 +1,70 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '../../shared/http';
+import { readLength, type Length } from './api';
+import { LengthField } from './LengthField';
+
+vi.mock('./api', () => ({ readLength: vi.fn() }));
+
+const length = (metres: number, text: string): Length => ({
+  metres,
+  uncertaintyMetres: 0.12,
+  method: 'BAYS',
+  text,
+});
+const answer = (l: Length) => ({ length: l, metric: '', imperial: '' });
+const read = vi.mocked(readLength);
+
+function field() {
+  return screen.getByLabelText<HTMLInputElement>('Width');
+}
+
+beforeEach(() => {
+  read.mockReset();
+});
+afterEach(cleanup);
+
+describe('a length field', () => {
+  it('says back what it holds in both units, with how far out it may be', () => {
+    render(<LengthField label="Width" value={length(6, '2.5 bays')} onRead={vi.fn()} />);
+    expect(field().value).toBe('2.5 bays');
+    expect(screen.getByText(/6\.00 ± 0\.12/).textContent).toContain('19′\u20098″');
+  });
+
+  it('gives what the core understood, with the pace and bay known here', async () => {
+    const six = length(6, '2.5 bays');
+    read.mockResolvedValue(answer(six));
+    const onRead = vi.fn();
+    const known = { bay: { count: 4, taped: length(9.6, '9.6 m') } };
+    render(<LengthField label="Width" value={undefined} known={known} onRead={onRead} />);
+    await userEvent.type(field(), '2.5 bays');
+    await vi.waitFor(() => expect(onRead).toHaveBeenCalledWith(six));
+    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, expect.any(AbortSignal));
+  });
+
+  it('keeps what was not understood, with the sentence about what would do', async () => {
+    read.mockRejectedValue(new Problem(422, 'Try 7.2 m or 9 paces.', []));
+    const onRefused = vi.fn();
+    render(<LengthField label="Width" value={undefined} onRead={vi.fn()} onRefused={onRefused} />);
+    await userEvent.type(field(), 'wide');
+    expect(await screen.findByText('Try 7.2 m or 9 paces.')).toBeTruthy();
+    expect(field().value).toBe('wide');
+    expect(field().getAttribute('aria-invalid')).toBe('true');
+    expect(onRefused).toHaveBeenCalled();
+  });
+
+  it('takes up a length that was dragged elsewhere', () => {
+    const { rerender } = render(<LengthField label="Width" value={length(6, '2.5 bays')} onRead={vi.fn()} />);
+    rerender(<LengthField label="Width" value={length(6.4, '6.40 m')} onRead={vi.fn()} />);
+    expect(field().value).toBe('6.40 m');
+  });
+
+  it('asks once for a text typed in one go, not at every letter', async () => {
+    read.mockResolvedValue(answer(length(7.2, '7.2 m')));
+    render(<LengthField label="Width" value={undefined} onRead={vi.fn()} />);
+    await userEvent.type(field(), '7.2 m');
+    await vi.waitFor(() => expect(read).toHaveBeenCalled());
+    expect(read).toHaveBeenCalledTimes(1);
+  });
+});

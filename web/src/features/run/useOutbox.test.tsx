@@ -1,0 +1,92 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '../../shared/http';
+import { putRun, withdrawRun, type Run, type RunRequest } from './api';
+import { useOutbox } from './useOutbox';
+
+vi.mock('./api', () => ({ putRun: vi.fn(), withdrawRun: vi.fn() }));
+
+const put = vi.mocked(putRun);
+const withdraw = vi.mocked(withdrawRun);
+const run: RunRequest = {
+  dayId: 1,
+  riderId: 2,
+  machineId: 3,
+  courseId: 4,
+  side: 'LEFT',
+  settingMetres: 7.2,
+  faults: [],
+  loggedAt: '2026-05-14T09:00:00Z',
+};
+const outOfReach = new Problem(0, 'The server is out of reach.', []);
+
+function outbox() {
+  const client = new QueryClient();
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  return renderHook(() => useOutbox(), { wrapper });
+}
+
+beforeEach(() => {
+  localStorage.clear();
+  put.mockReset().mockResolvedValue({} as Run);
+  withdraw.mockReset().mockResolvedValue(undefined);
+});
+afterEach(cleanup);
+
+describe('the outbox on a device', () => {
+  it('sends what was done in its order and lets go of it', async () => {
+    const sent: string[] = [];
+    put.mockImplementation(async (id) => {
+      sent.push(`log ${id}`);
+      return {} as Run;
+    });
+    withdraw.mockImplementation(async (id) => {
+      sent.push(`undo ${id}`);
+    });
+    const { result } = outbox();
+    act(() => result.current.add({ kind: 'log', id: 'a', run }));
+    act(() => result.current.add({ kind: 'undo', id: 'a' }));
+    act(() => result.current.add({ kind: 'log', id: 'b', run }));
+    await waitFor(() => expect(result.current.box.waiting).toEqual([]));
+    expect(sent).toEqual(['log a', 'undo a', 'log b']);
+  });
+
+  it('keeps everything while the server is out of reach, through a reload, and sends it afterwards', async () => {
+    put.mockRejectedValue(outOfReach);
+    const before = outbox();
+    act(() => before.result.current.add({ kind: 'log', id: 'a', run }));
+    await waitFor(() => expect(before.result.current.reached).toBe(false));
+    expect(before.result.current.box.waiting).toHaveLength(1);
+    before.unmount();
+
+    put.mockResolvedValue({} as Run);
+    const after = outbox();
+    await waitFor(() => expect(after.result.current.box.waiting).toEqual([]));
+    expect(put).toHaveBeenLastCalledWith('a', run);
+  });
+
+  it('tries again when the device is back on the network', async () => {
+    put.mockRejectedValueOnce(outOfReach);
+    const { result } = outbox();
+    act(() => result.current.add({ kind: 'log', id: 'a', run }));
+    await waitFor(() => expect(result.current.reached).toBe(false));
+    act(() => void window.dispatchEvent(new Event('online')));
+    await waitFor(() => expect(result.current.box.waiting).toEqual([]));
+    expect(result.current.reached).toBe(true);
+  });
+
+  it('puts aside what the server will never take, with its reason, and goes on', async () => {
+    put.mockRejectedValueOnce(new Problem(422, 'Width must be between 3 and 20 m.', []));
+    const { result } = outbox();
+    act(() => result.current.add({ kind: 'log', id: 'a', run }));
+    act(() => result.current.add({ kind: 'log', id: 'b', run }));
+    await waitFor(() => expect(result.current.box.waiting).toEqual([]));
+    expect(result.current.box.refused.map((r) => r.message)).toEqual(['Width must be between 3 and 20 m.']);
+    act(() => result.current.dismiss());
+    expect(result.current.box.refused).toEqual([]);
+  });
+});
