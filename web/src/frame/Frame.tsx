@@ -2,6 +2,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { useDayLink } from '../features/day';
 import { ErrorBoundary } from './ErrorBoundary';
+import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { STOPS } from './stops';
 import { DemoLabel, Light, Shortcuts, Units } from './Tools';
@@ -37,7 +38,9 @@ export function Frame() {
       <main id="page" className="flex flex-1 flex-col">
         <ErrorBoundary key={pathname}>
           <Suspense fallback={<p className="m-6 text-soft">One moment…</p>}>
-            <Outlet />
+            <KnownHere>
+              <Outlet />
+            </KnownHere>
           </Suspense>
         </ErrorBoundary>
       </main>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Day } from '../day';
-import { moved, readLength } from '../length';
+import { moved, readLength, useKnown } from '../length';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { said } from '../../shared/http';
@@ -29,6 +29,7 @@ export function CourseEditor(props: {
   const [course, setCourse] = useState(props.start);
   const [chosen, setChosen] = useState<string>();
   const { system } = usePreferences();
+  const known = useKnown();
   const pairs = pairsOf(day, props.machines, props.riders);
   const first = pairs.find((p) => p.key === chosen) ?? pairs[0];
   const ordered = first ? [first, ...pairs.filter((p) => p !== first)] : [];
@@ -40,7 +41,7 @@ export function CourseEditor(props: {
   const change = (some: Partial<CourseRequest>) => setCourse((before) => ({ ...before, ...some }));
   const settle = async (name: 'width' | 'depth', text: string) => {
     try {
-      const { length } = await readLength(text, system, {});
+      const { length } = await readLength(text, system, known);
       const limits = kind.dimensions.find((d) => d.name === `${name}Metres`);
       if (limits && (length.metres < limits.minMetres || length.metres > limits.maxMetres)) {
         return `${limits.label} must be between ${limits.minMetres} and ${limits.maxMetres} m.`;

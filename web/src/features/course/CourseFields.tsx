@@ -2,8 +2,6 @@ import { LengthField, type Length } from '../length';
 import { Toggle } from '../../shared/ui';
 import { sayLength, usePreferences } from '../../shared/units';
 import type { CourseRequest } from './api';
-import { useYards } from '../yard';
-import { useDay } from '../day';
 
 /** The dimensions as fields, and the rungs of the chosen machine. */
 export function CourseFields(props: {
@@ -14,14 +12,8 @@ export function CourseFields(props: {
   onRung: (metres: number) => void;
 }) {
   const { course, onChange } = props;
-  const known = useKnown();
   const field = (name: 'width' | 'depth' | 'edgeSpacing', label: string) => (
-    <LengthField
-      label={label}
-      value={course[name]}
-      known={known}
-      onRead={(l: Length) => onChange({ [name]: l })}
-    />
+    <LengthField label={label} value={course[name]} onRead={(l: Length) => onChange({ [name]: l })} />
   );
   return (
     <div className="grid gap-4">
@@ -53,15 +45,6 @@ export function CourseFields(props: {
       </div>
     </div>
   );
-}
-
-/** The pace and bay of the day's yard, so that lengths can be said in them. */
-function useKnown() {
-  const day = useDay();
-  const yards = useYards();
-  const yardId = day.state === 'ready' ? day.value.day?.yardId : undefined;
-  const yard = yards.data?.find((y) => y.id === yardId);
-  return { ...(yard?.pace && { pace: yard.pace }), ...(yard?.bay && { bay: yard.bay }) };
 }
 
 function Rungs(props: {

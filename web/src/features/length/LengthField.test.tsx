@@ -54,6 +54,19 @@ describe('a length field', () => {
     expect(onRefused).toHaveBeenCalled();
   });
 
+  it('reads a refused text again once a bay is known', async () => {
+    read.mockRejectedValueOnce(new Problem(422, 'No bay is taped here yet.', []));
+    read.mockResolvedValue(answer(length(6, '2.5 bays')));
+    const onRead = vi.fn();
+    const { rerender } = render(<LengthField label="Width" value={undefined} known={{}} onRead={onRead} />);
+    await userEvent.type(field(), '2.5 bays');
+    await screen.findByText('No bay is taped here yet.');
+    const known = { bay: { count: 4, taped: length(9.6, '9.6 m') } };
+    rerender(<LengthField label="Width" value={undefined} known={known} onRead={onRead} />);
+    await vi.waitFor(() => expect(onRead).toHaveBeenCalled());
+    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, expect.any(AbortSignal));
+  });
+
   it('takes up a length that was dragged elsewhere', () => {
     const { rerender } = render(<LengthField label="Width" value={length(6, '2.5 bays')} onRead={vi.fn()} />);
     rerender(<LengthField label="Width" value={length(6.4, '6.40 m')} onRead={vi.fn()} />);

@@ -2,6 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { Problem, said } from '../../shared/http';
 import { lengthText, roomText, usePreferences } from '../../shared/units';
 import { readLength, type Calibrations, type Length } from './api';
+import { useKnown } from './known';
 
 type Reading = { state: 'settled' } | { state: 'reading' } | { state: 'refused'; message: string };
 
@@ -37,13 +38,18 @@ export function LengthField(props: {
   }
   useEffect(() => () => clearTimeout(waiting.current), []);
 
+  const here = useKnown();
+  const known = props.known ?? here;
+  const knownKey = JSON.stringify(known);
+  const readWith = useRef(knownKey);
   const read = async (typed: string) => {
     asked.current?.abort();
     const call = new AbortController();
     asked.current = call;
+    readWith.current = knownKey;
     setReading({ state: 'reading' });
     try {
-      const answer = await readLength(typed, system, props.known ?? {}, call.signal);
+      const answer = await readLength(typed, system, known, call.signal);
       setReading({ state: 'settled' });
       props.onRead(answer.length);
     } catch (e) {
@@ -53,13 +59,20 @@ export function LengthField(props: {
     }
   };
 
+  // What was refused for want of a pace or bay is read again once there is one.
+  const refused = reading.state === 'refused';
+  useEffect(() => {
+    if (refused && readWith.current !== knownKey) waiting.current = setTimeout(() => void read(text));
+    // Only a change of what is known counts: a text refused for another reason would be refused again.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [knownKey, refused]);
+
   const type = (typed: string) => {
     setText(typed);
     clearTimeout(waiting.current);
     waiting.current = setTimeout(() => void read(typed), PAUSE);
   };
 
-  const bad = reading.state === 'refused';
   return (
     <div>
       <label htmlFor={id} className="mb-1 block text-sm text-soft">
@@ -67,11 +80,11 @@ export function LengthField(props: {
       </label>
       <input
         id={id}
-        className={`figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${bad ? 'border-brick' : 'border-rule'}`}
+        className={`figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-rule'}`}
         value={text}
         placeholder={props.placeholder ?? '7.2 m'}
         autoComplete="off"
-        aria-invalid={bad}
+        aria-invalid={refused}
         aria-describedby={`${id}-said`}
         onChange={(e) => type(e.target.value)}
         onBlur={() => {
@@ -81,9 +94,9 @@ export function LengthField(props: {
       <div
         id={`${id}-said`}
         aria-live="polite"
-        className={`mt-1 text-sm ${bad ? 'text-brick' : 'text-soft'}`}
+        className={`mt-1 text-sm ${refused ? 'text-brick' : 'text-soft'}`}
       >
-        {bad ? reading.message : <ReadBack length={props.value} />}
+        {refused ? reading.message : <ReadBack length={props.value} />}
       </div>
     </div>
   );

@@ -1,2 +1,3 @@
 export { LengthField } from './LengthField';
+export { KnownContext, useKnown } from './known';
 export { moved, readLength, type Calibration, type Calibrations, type Length } from './api';

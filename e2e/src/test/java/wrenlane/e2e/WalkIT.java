@@ -83,6 +83,13 @@ class WalkIT {
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Width 6\\.00"))))
                 .isVisible();
         assertThat(field("Width")).hasValue("2.5 bays");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Depth")))
+                .click();
+        field("Depth, new value").fill("3 bays");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Depth 7\\.20"))))
+                .isVisible();
     }
 
     @Test
