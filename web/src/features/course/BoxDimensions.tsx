@@ -23,7 +23,7 @@ export function BoxDimensions(props: {
   const { answered, view, up, low, onDrag, onSettle } = props;
   const { system } = usePreferences();
   const { width, depth } = answered.request.course;
-  const lineX = view.x(depth.metres) + 52;
+  const lineX = view.x(depth.metres) + 42;
   const lineY = view.y(low) + 44;
   const middleY = view.y((up * width.metres) / 2);
   const middleX = view.x(depth.metres / 2);

@@ -27,7 +27,7 @@ export function BoxDrawing(props: {
   const { width, depth, entrySide } = answered.request.course;
   const up = entrySide === 'RIGHT' ? 1 : -1;
   const [low, high] = up === 1 ? [0, width.metres] : [-width.metres, 0];
-  const bounds = { minX: -3.4, maxX: depth.metres + 2.1, minY: low - 1.75, maxY: high + 0.9 };
+  const bounds = { minX: -2.7, maxX: depth.metres + 3.2, minY: low - 1.75, maxY: high + 0.9 };
   return (
     <Tarmac label="Plan of the box" className={className} bounds={bounds}>
       {(view) => (

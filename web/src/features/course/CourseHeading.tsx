@@ -41,7 +41,7 @@ export function CourseHeading(props: {
     );
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
-      <div className="min-w-0 flex-1">
+      <div className="min-w-0 flex-1 max-sm:basis-full">
         <h1 className="sr-only">{course.name}</h1>
         <input
           aria-label="Name of the course"

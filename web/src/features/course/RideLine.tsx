@@ -29,12 +29,12 @@ export function RideLine({ drawn, view }: { drawn: Evaluation['drawn']; view: Vi
 }
 
 function runIn(first: Ground | undefined, view: View): string {
-  return first ? pathOf([{ x: -3, y: first.y }, first], view) : '';
+  return first ? pathOf([{ x: -2.5, y: first.y }, first], view) : '';
 }
 
 function EntryArrow({ at, view }: { at: Ground | undefined; view: View }) {
   if (at === undefined) return null;
-  const x = view.x(-2.6);
+  const x = view.x(-2.3);
   const y = view.y(at.y);
   return (
     <g>

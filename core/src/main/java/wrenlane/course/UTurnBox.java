@@ -61,11 +61,6 @@ public record UTurnBox(
         return new UTurnBox(widthMetres, depthMetres, entrySide.opposite(), edgeSpacingMetres, start);
     }
 
-    /** The same box at another width. */
-    public UTurnBox withWidth(double metres) {
-        return new UTurnBox(metres, depthMetres, entrySide, edgeSpacingMetres, start);
-    }
-
     /** Cones in the order they are walked: the entry line out, the far line across, the exit line back. */
     public List<Cone> cones() {
         List<Cone> cones = new ArrayList<>();

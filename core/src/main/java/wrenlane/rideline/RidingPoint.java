@@ -5,7 +5,6 @@ import wrenlane.course.CourseStart;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.machine.SteeredTurn;
 import wrenlane.rider.RiderLimits;
 
 /**
@@ -66,11 +65,6 @@ public record RidingPoint(
 
     private static double scrapeLean(MachineTurn turn, Side side) {
         return turn.machine().value(MachineDimension.scrapeLean(side));
-    }
-
-    /** The steered turn at this point's curvature. */
-    public SteeredTurn turn(double wheelbaseMetres) {
-        return new SteeredTurn(wheelbaseMetres, Math.atan(wheelbaseMetres * curvatureLimit));
     }
 
     /** The speed at which this is ridden, if the machine moves while the bars turn. */

@@ -23,6 +23,9 @@ public record UTurnLine(double wheelbaseMetres, double peakCurvature, double cur
     /** Path step of {@link #points()}, in metres; 2 cm, so that a drawn line is a checked line. */
     public static final double STEP_METRES = 0.02;
 
+    /** Path step of {@link #reach()}, in metres. */
+    private static final double REACH_STEP_METRES = 0.05;
+
     public UTurnLine {
         if (!(wheelbaseMetres > 0 && wheelbaseMetres < 10)) {
             throw new IllegalArgumentException(
@@ -86,7 +89,7 @@ public record UTurnLine(double wheelbaseMetres, double peakCurvature, double cur
      * κ²h²/24 of the length, under 0.1 mm here.
      */
     public List<LinePoint> points() {
-        int steps = steps();
+        int steps = steps(STEP_METRES);
         double h = lengthMetres() / steps;
         List<LinePoint> points = new ArrayList<>(steps + 1);
         double x = 0;
@@ -115,9 +118,13 @@ public record UTurnLine(double wheelbaseMetres, double peakCurvature, double cur
      */
     public record Reach(double acrossMetres, double deepMetres) {}
 
-    /** The reach of {@link #points()}, without making them: evaluated hundreds of times for one answer. */
+    /**
+     * The reach, without making points: evaluated hundreds of times for one answer, so in steps of
+     * {@link #REACH_STEP_METRES}. Off by at most κh²/8 from between two steps and κ²h²/24 of the length from the midpoint
+     * rule, together under 0.3 mm at any turn of a machine: far below what a tape shows.
+     */
     public Reach reach() {
-        int steps = steps();
+        int steps = steps(REACH_STEP_METRES);
         double h = lengthMetres() / steps;
         double x = 0;
         double y = 0;
@@ -134,7 +141,7 @@ public record UTurnLine(double wheelbaseMetres, double peakCurvature, double cur
         return new Reach(across, deep);
     }
 
-    private int steps() {
-        return (int) Math.ceil(lengthMetres() / STEP_METRES);
+    private int steps(double stepMetres) {
+        return (int) Math.ceil(lengthMetres() / stepMetres);
     }
 }

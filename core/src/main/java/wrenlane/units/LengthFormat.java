@@ -19,9 +19,4 @@ public final class LengthFormat {
         String said = inches == Math.rint(inches) ? Long.toString((long) inches) : Double.toString(inches);
         return feet + "' " + said + "\"";
     }
-
-    /** The length in the system asked for. */
-    public static String in(LengthSystem system, double metres) {
-        return system == LengthSystem.METRIC ? metric(metres) : imperial(metres);
-    }
 }
