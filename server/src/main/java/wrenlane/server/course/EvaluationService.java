@@ -22,12 +22,9 @@ import wrenlane.rideline.UTurnNeed;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.EvaluationResponse.DrawnLine;
 import wrenlane.server.course.EvaluationResponse.PairFit;
-import wrenlane.server.length.LengthJson;
 import wrenlane.server.machine.MachineService;
-import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.Caution;
-import wrenlane.yard.Yard;
 
 /** Reckons a course for machines and riders. */
 @Service
@@ -116,9 +113,6 @@ class EvaluationService {
         if (yardId == null) {
             return List.of();
         }
-        YardResponse yard = yards.get(yardId);
-        LengthJson length = yard.length();
-        return new Yard(length.measured("length"), yard.width().measured("width"), yard.surface(), yard.fallPercent())
-                .cautionsFor(box);
+        return yards.get(yardId).yard().cautionsFor(box);
     }
 }

@@ -29,7 +29,6 @@ import wrenlane.server.run.RunService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.Caution;
-import wrenlane.yard.Yard;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -114,11 +113,10 @@ class BriefingService {
         List<Caution> cautions = new ArrayList<>();
         yard.ifPresent(y -> {
             cautions.addAll(y.cautions());
-            Yard ground =
-                    new Yard(y.length().measured("length"), y.width().measured("width"), y.surface(), y.fallPercent());
             for (CourseResponse course : set) {
                 UTurnBox box = course.request().box();
-                ground.cautionsFor(box)
+                y.yard()
+                        .cautionsFor(box)
                         .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
             }
         });

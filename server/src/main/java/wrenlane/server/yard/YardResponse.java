@@ -6,6 +6,7 @@ import wrenlane.server.length.CalibrationJson;
 import wrenlane.server.length.LengthJson;
 import wrenlane.yard.Caution;
 import wrenlane.yard.Surface;
+import wrenlane.yard.Yard;
 
 /** A yard as stored, with the cautions that follow from it. */
 public record YardResponse(
@@ -18,4 +19,9 @@ public record YardResponse(
         String notes,
         @Nullable CalibrationJson pace,
         @Nullable CalibrationJson bay,
-        List<Caution> cautions) {}
+        List<Caution> cautions) {
+    /** For the core to reckon with. */
+    public Yard yard() {
+        return new Yard(length.measured("length"), width.measured("width"), surface, fallPercent);
+    }
+}
