@@ -59,14 +59,21 @@ try {
   const day = await ready();
   console.log(`start to demo day: ${((performance.now() - started) / 1000).toFixed(1)} s`);
   const course = await json(`/api/courses/${day.courseIds[0]}`);
-  const { name, depth, edgeSpacing, entrySide, start } = course;
+  const { name, kind, lengths, counts, options, firstTurn } = course;
+  const machineId = day.riders[0].machineId;
+  const width = (i) => ({ ...lengths.widthMetres, metres: 5 + (i % 300) / 100 });
+  const set = (i) => ({ name, kind, counts, options, firstTurn, lengths: { ...lengths, widthMetres: width(i) } });
+  const evaluate = (settled) => (i) =>
+    json('/api/course-evaluations', send('POST', { course: set(i), machineId, level: 'DEVELOPING', settled }));
+  await measure('evaluation, first twenty', 20, 1, evaluate(false));
+  await measure('evaluation, dragging', 300, 1, evaluate(false));
+  await measure('evaluation, dragging, four pages', 300, 4, evaluate(false));
+  await measure('evaluation, settled', 50, 1, evaluate(true));
   const pairs = day.riders.map((r) => ({ machineId: r.machineId, level: 'DEVELOPING' }));
-  const width = (i) => ({ ...course.width, metres: 5 + (i % 300) / 100 });
-  const evaluate = (i) =>
-    json('/api/course-evaluations', send('POST', { course: { name, depth, edgeSpacing, entrySide, start, width: width(i) }, pairs }));
-  await measure('evaluation for seven riders, cold', 20, 1, evaluate);
-  await measure('evaluation for seven riders, dragging', 300, 1, evaluate);
-  await measure('evaluation for seven riders, four pages', 300, 4, evaluate);
+  await measure('table of seven riders, both sides', 30, 1, (i) =>
+    json('/api/course-comparisons', send('POST', { course: set(10 * i), pairs, limits: true })));
+  await measure('speed windows', 30, 1, (i) =>
+    json('/api/speed-windows', send('POST', { course: set(10 * i), machineId, level: 'DEVELOPING', settled: true })));
   const rider = day.riders[0];
   await measure('run logged', 300, 2, (i) =>
     json(`/api/runs/load-${String(i).padStart(8, '0')}`, send('PUT', {

@@ -1,89 +1,140 @@
 import { useState } from 'react';
 import type { Day } from '../day';
-import { moved, readLength, useKnown } from '../length';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
-import { said } from '../../shared/http';
-import { usePreferences } from '../../shared/units';
-import type { Course, CourseKind, CourseRequest } from './api';
-import { BoxDrawing } from './BoxDrawing';
+import { useComparison, useLadder, type Course, type CourseKind, type CourseRequest } from './api';
+import { CourseDrawing } from './CourseDrawing';
 import { CourseFields } from './CourseFields';
 import { CourseHeading } from './CourseHeading';
-import { same } from './model';
-import { pairsOf } from './pairs';
+import { KindChooser } from './KindChooser';
+import { LineStrip } from './LineStrip';
+import { inSentence, ladderOf, PARTS, same, settingOf } from './model';
+import { pairsOf, type Pair } from './pairs';
 import { Reading } from './Reading';
+import { Rungs } from './Rungs';
+import { useCourseDraft } from './useCourseDraft';
 import { useEvaluation } from './useEvaluation';
 
 /** The course as it is being worked on, with the core's answer beside it at every move. */
 export function CourseEditor(props: {
   stored: Course | undefined;
   start: CourseRequest;
-  kind: CourseKind;
+  kinds: CourseKind[];
   day: Day | undefined;
   courses: Course[];
   machines: Machine[];
   riders: Rider[];
   onOpen: (id: number | 'new') => void;
 }) {
-  const { stored, kind, day } = props;
-  const [course, setCourse] = useState(props.start);
+  const { stored, day } = props;
+  const draft = useCourseDraft(props.start, props.kinds);
+  const { course, kind } = draft;
   const [chosen, setChosen] = useState<string>();
-  const { system } = usePreferences();
-  const known = useKnown();
+  const [overKey, setOverKey] = useState<string>();
+  const [roomiest, setRoomiest] = useState(false);
+  const [at, setAt] = useState<number>();
+  const [pointed, setPointed] = useState<string>();
   const pairs = pairsOf(day, props.machines, props.riders);
   const first = pairs.find((p) => p.key === chosen) ?? pairs[0];
-  const ordered = first ? [first, ...pairs.filter((p) => p !== first)] : [];
-  const { answered, problem } = useEvaluation({
+  const over = pairs.find((p) => p.key === overKey);
+  const yard = day?.yardId === undefined ? {} : { yardId: day.yardId };
+  const question = (p: Pair | undefined) => ({
     course,
-    pairs: ordered.map((p) => ({ machineId: p.machine.id, level: p.rider?.level ?? 'DEVELOPING' })),
-    ...(day?.yardId === undefined ? {} : { yardId: day.yardId }),
+    level: levelOf(p),
+    ...(p && { machineId: p.machine.id }),
+    ...yard,
+    settled: !draft.dragging,
   });
-  const change = (some: Partial<CourseRequest>) => setCourse((before) => ({ ...before, ...some }));
-  const settle = async (name: 'width' | 'depth', text: string) => {
-    try {
-      const { length } = await readLength(text, system, known);
-      const limits = kind.dimensions.find((d) => d.name === `${name}Metres`);
-      if (limits && (length.metres < limits.minMetres || length.metres > limits.maxMetres)) {
-        return `${limits.label} must be between ${limits.minMetres} and ${limits.maxMetres} m.`;
-      }
-      change({ [name]: length });
-      return undefined;
-    } catch (e) {
-      return said(e);
-    }
+  const { answered, problem } = useEvaluation(question(first), first?.machine.turn);
+  const laid = useEvaluation(over && question(over), over?.machine.turn);
+  const still = draft.dragging || problem !== undefined ? undefined : answered?.request;
+  const settled = still && first ? question(first) : undefined;
+  const ladder = useLadder(settled).data;
+  const everyone = settled && {
+    course,
+    pairs: pairs.map((p) => ({ machineId: p.machine.id, level: levelOf(p) })),
+    ...yard,
   };
-  const rungs = answered?.evaluation.ladder?.rungs ?? [];
+  // Rooms come at once; limits take longer the first time.
+  const rooms = useComparison(everyone && { ...everyone, limits: false });
+  const limits = useComparison(everyone && { ...everyone, limits: true });
+  const comparison = limits.isPlaceholderData || limits.data === undefined ? rooms : limits;
+  const evaluation = answered?.evaluation;
+  const line = roomiest ? evaluation?.roomiest : (evaluation?.easiest ?? evaluation?.roomiest);
+  const dimension = ladderOf(kind);
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="Plan" className="flex min-w-0 flex-col gap-3 px-6 py-4">
-        <CourseHeading {...props} course={course} onChange={change} />
-        <BoxDrawing
-          answered={answered}
-          limits={kind.dimensions}
-          rungs={rungs.map((r) => r.settingMetres)}
-          onDrag={(name, metres) => change({ [name]: moved(course[name], metres) })}
-          onSettle={settle}
+        <CourseHeading {...props} course={course} onChange={draft.change} />
+        <KindChooser
+          kinds={props.kinds}
+          chosen={kind}
+          plan={evaluation?.plan}
+          open={stored === undefined}
+          onChoose={draft.choose}
         />
+        <CourseDrawing
+          key={kind.kind}
+          plan={answered?.request.course.kind === kind.kind ? evaluation?.plan : undefined}
+          course={answered?.request.course ?? course}
+          line={line}
+          over={
+            over && laid.answered
+              ? (laid.answered.evaluation.easiest ?? laid.answered.evaluation.roomiest)
+              : undefined
+          }
+          binding={line?.binding}
+          bindingText={
+            line === evaluation?.roomiest ? undefined : `${line ? PARTS[line.binding.part] : ''} binds`
+          }
+          place={at === undefined ? undefined : line?.places[Math.min(at, line.places.length - 1)]}
+          pointed={pointed}
+          onPoint={setPointed}
+          className="h-[max(20rem,calc(100vh-27rem))] shrink-0"
+          changing={{
+            kind,
+            rungs: ladder?.rungs.map((r) => r.settingMetres) ?? [],
+            onDrag: draft.drag,
+            onSettle: draft.settle,
+          }}
+        />
+        {line && <LineStrip line={line} at={at} onAt={setAt} />}
         {problem !== undefined && (
           <p role="alert" className="text-brick">
             {problem} The drawing keeps the last good state.
           </p>
         )}
-        <CourseFields
-          course={course}
-          rungs={rungs}
+        <Rungs
+          ladder={ladder}
+          label={inSentence(dimension.label)}
           machineName={first?.machine.name}
-          onChange={change}
-          onRung={(metres) => void settle('width', `${metres.toFixed(2)} m`)}
+          setting={settingOf(course, kind)}
+          onRung={(metres) => void draft.settle(dimension.name, `${metres.toFixed(2)} m`)}
         />
+        <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
       </section>
       <Reading
         answered={answered}
-        pairs={ordered}
+        settled={settled}
+        kind={kind}
+        comparison={comparison.data}
+        stale={comparison.isPlaceholderData || settled === undefined}
+        chosen={first}
+        over={over}
         inOrder={pairs}
+        roomiest={roomiest}
+        onRoomiest={setRoomiest}
         onChoose={setChosen}
+        onOver={setOverKey}
+        pointed={pointed}
+        onPoint={setPointed}
         saved={stored !== undefined && same(stored, course)}
       />
     </div>
   );
+}
+
+/** A machine alone is reckoned for a developing rider. */
+function levelOf(pair: Pair | undefined): Rider['level'] {
+  return pair?.rider?.level ?? 'DEVELOPING';
 }

@@ -1,85 +1,130 @@
+import { useState } from 'react';
 import { LengthField, type Length } from '../length';
-import { Toggle } from '../../shared/ui';
-import { sayLength, usePreferences } from '../../shared/units';
-import type { CourseRequest } from './api';
+import { Button, TextField, Toggle, useSay } from '../../shared/ui';
+import { drawCalls, type CourseKind, type CourseRequest } from './api';
 
-/** The dimensions as fields, and the rungs of the chosen machine. */
+/** The dimensions as fields, and what else there is to choose. */
 export function CourseFields(props: {
+  kind: CourseKind;
   course: CourseRequest;
-  rungs: { settingMetres: number; tightness: number }[];
-  machineName: string | undefined;
+  onLength: (name: string, length: Length) => void;
   onChange: (some: Partial<CourseRequest>) => void;
-  onRung: (metres: number) => void;
 }) {
-  const { course, onChange } = props;
-  const field = (name: 'width' | 'depth' | 'edgeSpacing', label: string) => (
-    <LengthField label={label} value={course[name]} onRead={(l: Length) => onChange({ [name]: l })} />
-  );
+  const { kind, course, onChange } = props;
   return (
     <div className="grid gap-4">
-      <Rungs {...props} />
-      <div className="grid gap-4 sm:grid-cols-3">
-        {field('width', 'Width')}
-        {field('depth', 'Depth')}
-        {field('edgeSpacing', 'Edge spacing, at most')}
+      <div className="grid grid-cols-2 gap-4 md:grid-cols-4">
+        {kind.dimensions.map((d) =>
+          d.quantity === 'METRES' ? (
+            <LengthField
+              key={d.name}
+              label={d.label}
+              value={course.lengths[d.name]}
+              onRead={(l: Length) => props.onLength(d.name, l)}
+            />
+          ) : (
+            <CountField
+              key={d.name}
+              label={`${d.label}, ${d.min} to ${d.max}`}
+              value={course.counts[d.name] ?? d.standard}
+              min={d.min}
+              max={d.max}
+              onCount={(n) => onChange({ counts: { ...course.counts, [d.name]: n } })}
+            />
+          ),
+        )}
       </div>
-      <div className="flex flex-wrap gap-6">
-        <Toggle
-          label="Entered along"
-          value={course.entrySide}
-          options={[
-            { value: 'RIGHT', label: 'right line, turn left' },
-            { value: 'LEFT', label: 'left line, turn right' },
-          ]}
-          onChoose={(entrySide) => onChange({ entrySide })}
-        />
-        <Toggle
-          label="Begun"
-          value={course.start}
-          options={[
-            { value: 'ROLLING', label: 'rolling' },
-            { value: 'FROM_A_STOP', label: 'from a stop' },
-          ]}
-          onChoose={(start) => onChange({ start })}
-        />
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        {kind.turning !== 'STRAIGHT' && (
+          <Toggle
+            label={kind.turning === 'ONE_SIDE' ? 'Turned to' : 'First turn'}
+            value={course.firstTurn}
+            options={[
+              { value: 'LEFT', label: 'left' },
+              { value: 'RIGHT', label: 'right' },
+            ]}
+            onChoose={(firstTurn) => onChange({ firstTurn })}
+          />
+        )}
+        {kind.options.map((o) =>
+          o.choices.length === 0 ? (
+            <Calls
+              key={o.name}
+              label={o.label}
+              value={course.options[o.name] ?? o.standard}
+              onCalls={(calls) => onChange({ options: { ...course.options, [o.name]: calls } })}
+            />
+          ) : (
+            <Toggle
+              key={o.name}
+              label={o.label}
+              value={course.options[o.name] ?? o.standard}
+              options={o.choices}
+              onChoose={(choice) => onChange({ options: { ...course.options, [o.name]: choice } })}
+            />
+          ),
+        )}
       </div>
     </div>
   );
 }
 
-function Rungs(props: {
-  course: CourseRequest;
-  rungs: { settingMetres: number; tightness: number }[];
-  machineName: string | undefined;
-  onRung: (metres: number) => void;
+/** A whole number; what is out of range stays in the field, and only what is in it is passed on. */
+function CountField(props: {
+  label: string;
+  value: number;
+  min: number;
+  max: number;
+  onCount: (count: number) => void;
 }) {
-  const { system } = usePreferences();
-  if (props.rungs.length === 0) return null;
+  const [text, setText] = useState(String(props.value));
+  const [seen, setSeen] = useState(props.value);
+  if (seen !== props.value) {
+    setSeen(props.value);
+    setText(String(props.value));
+  }
+  const count = Number(text);
+  const wrong = !Number.isInteger(count) || text.trim() === '' || count < props.min || count > props.max;
   return (
     <div>
-      <div className="mb-1 text-sm text-soft">
-        Rungs of width for {props.machineName}, with their tightness
+      <TextField
+        label={props.label}
+        inputMode="numeric"
+        value={text}
+        aria-invalid={wrong}
+        onChange={(e) => {
+          setText(e.target.value);
+          const typed = Number(e.target.value);
+          const good = Number.isInteger(typed) && typed >= props.min && typed <= props.max;
+          if (good && e.target.value.trim() !== '') props.onCount(typed);
+        }}
+      />
+      {wrong && (
+        <p role="alert" className="text-[0.8rem] text-brick">
+          A whole number from {props.min} to {props.max}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Calls(props: { label: string; value: string; onCalls: (calls: string) => void }) {
+  const say = useSay();
+  const draw = () =>
+    drawCalls(Math.max(2, props.value.length), Math.floor(Math.random() * 1e9))
+      .then((drawn) => props.onCalls(drawn.calls))
+      .catch(say.failed);
+  return (
+    <div className="flex items-end gap-2">
+      <div className="w-40">
+        <TextField
+          label={`${props.label}: R L S U`}
+          value={props.value}
+          maxLength={6}
+          onChange={(e) => props.onCalls(e.target.value.toUpperCase())}
+        />
       </div>
-      <div role="group" aria-label="Rungs" className="flex flex-wrap">
-        {props.rungs.map((r) => {
-          const on = Math.abs(r.settingMetres - props.course.width.metres) < 0.005;
-          const { figure, unit } = sayLength(r.settingMetres, system);
-          return (
-            <button
-              key={r.settingMetres}
-              type="button"
-              aria-pressed={on}
-              onClick={() => props.onRung(r.settingMetres)}
-              className={`figures -ml-px min-w-20 border px-3 py-1 first:ml-0 ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
-            >
-              <span className="block">
-                {figure} {unit}
-              </span>
-              <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>{r.tightness.toFixed(2)}</span>
-            </button>
-          );
-        })}
-      </div>
+      <Button onClick={() => void draw()}>Draw at random</Button>
     </div>
   );
 }

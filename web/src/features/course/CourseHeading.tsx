@@ -1,9 +1,9 @@
 import { changed, useSaveDay, type Day } from '../day';
 import { Button, Select, useSay } from '../../shared/ui';
-import { useSaveCourse, type Course, type CourseRequest } from './api';
+import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
 import { same } from './model';
 
-/** Name, choice and saving of the course. */
+/** Name, choice, saving, copying and taking away of the course. */
 export function CourseHeading(props: {
   stored: Course | undefined;
   course: CourseRequest;
@@ -14,6 +14,8 @@ export function CourseHeading(props: {
 }) {
   const { stored, course, day } = props;
   const save = useSaveCourse();
+  const takeAway = useTakeAway();
+  const bringBack = useBringBack();
   const saveDay = useSaveDay();
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
@@ -25,20 +27,31 @@ export function CourseHeading(props: {
       .then(() => say.done(`Now on ${day.title}.`))
       .catch(say.failed);
   };
-  const submit = () =>
-    save.mutate(
-      { ...(stored && { id: stored.id }), course },
-      {
-        onSuccess: (saved) => {
-          say.done('Course saved. Runs already logged keep the setting they were ridden at.');
-          if (stored === undefined) {
-            addToDay(saved.id);
-            props.onOpen(saved.id);
-          }
-        },
-        onError: say.failed,
-      },
-    );
+  const store = (what: CourseRequest, id: number | undefined, said: string) =>
+    save
+      .mutateAsync({ ...(id !== undefined && { id }), course: what })
+      .then((saved) => {
+        say.done(said);
+        if (id === undefined) {
+          if (stored === undefined) addToDay(saved.id);
+          props.onOpen(saved.id);
+        }
+      })
+      .catch(say.failed);
+  const remove = (gone: Course) =>
+    takeAway
+      .mutateAsync(gone.id)
+      .then(() => {
+        const next = props.courses.find((c) => c.id !== gone.id);
+        props.onOpen(next?.id ?? 'new');
+        say.done(`${gone.name} is taken away. Runs ridden on it are kept.`, () => {
+          bringBack
+            .mutateAsync(gone.id)
+            .then(() => props.onOpen(gone.id))
+            .catch(say.failed);
+        });
+      })
+      .catch(say.failed);
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <div className="min-w-0 flex-1 max-sm:basis-full">
@@ -52,21 +65,46 @@ export function CourseHeading(props: {
         />
       </div>
       <Select
-        label="U-turn boxes"
+        label="Courses"
         value={stored === undefined ? 'new' : String(stored.id)}
         options={[
           ...props.courses.map((c) => ({ value: String(c.id), label: c.name })),
-          { value: 'new', label: 'New box…' },
+          { value: 'new', label: 'New course…' },
         ]}
         onChoose={(v) => props.onOpen(v === 'new' ? 'new' : Number(v))}
       />
       {stored !== undefined && day !== undefined && !day.courseIds.includes(stored.id) && (
         <Button onClick={() => addToDay(stored.id)}>Put on the day</Button>
       )}
+      {stored !== undefined && (
+        <>
+          <Button
+            disabled={save.isPending}
+            onClick={() =>
+              void store(
+                { ...course, name: `${course.name.slice(0, 75)}, copy` },
+                undefined,
+                'Copied as it stands here.',
+              )
+            }
+          >
+            Copy
+          </Button>
+          <Button disabled={takeAway.isPending} onClick={() => void remove(stored)}>
+            Delete
+          </Button>
+        </>
+      )}
       <Button
         kind="primary"
         disabled={!changedNow || course.name.trim() === '' || save.isPending}
-        onClick={submit}
+        onClick={() =>
+          void store(
+            course,
+            stored?.id,
+            'Course saved. Runs already logged keep the setting they were ridden at.',
+          )
+        }
       >
         {changedNow ? 'Save course' : 'Saved'}
       </Button>

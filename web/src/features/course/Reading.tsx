@@ -1,83 +1,121 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { CautionNote, Chevron, Figure, sideWord } from '../../shared/ui';
-import { degreesText, lengthText, sayLength, speedText, usePreferences } from '../../shared/units';
+import { CautionNote, Select, Toggle } from '../../shared/ui';
+import { useSpeedWindows, type CourseKind, type PairFit, type ReckonRequest } from './api';
+import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
-import { ANSWERS, verdict } from './model';
 import type { Pair } from './pairs';
+import { RoomTable } from './RoomTable';
+import { SpeedStrip } from './SpeedStrip';
+import { SwingOut } from './SwingOut';
+import { TightestOf } from './TightestOf';
 import type { Answered } from './useEvaluation';
+import { Verdict } from './Verdict';
 
 /** The reading column: the verdict in words first, then the figures, then everyone of the day. */
 export function Reading(props: {
   answered: Answered | undefined;
-  pairs: Pair[];
+  settled: ReckonRequest | undefined;
+  kind: CourseKind;
+  comparison: PairFit[] | undefined;
+  stale: boolean;
+  chosen: Pair | undefined;
+  over: Pair | undefined;
   inOrder: Pair[];
+  roomiest: boolean;
+  onRoomiest: (on: boolean) => void;
   onChoose: (key: string) => void;
+  onOver: (key: string | undefined) => void;
+  pointed: string | undefined;
+  onPoint: (name: string | undefined) => void;
   saved: boolean;
 }) {
-  const { answered, pairs } = props;
+  const { answered, chosen, settled, kind } = props;
   const link = useDayLink();
+  const windows = useSpeedWindows(settled);
+  const evaluation = answered?.evaluation;
+  const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
+  const onLoose = (evaluation?.fit?.left.curvatureBy ?? 'LOCK') === 'GRIP';
   return (
     <aside
       aria-label="Verdict"
       className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
     >
-      {pairs.length === 0 ? (
+      {chosen === undefined ? (
         <p>
           No machine to reckon for. <Link to={link('/machines/new')}>Describe the first one.</Link>
         </p>
       ) : (
-        answered && <Verdict answered={answered} first={pairs[0]} />
+        evaluation?.fit && (
+          <>
+            <Verdict fit={evaluation.fit} side={side} pair={chosen} stale={props.stale} kind={kind} />
+            <div className="flex flex-wrap items-end gap-4">
+              <Toggle
+                label="Line drawn"
+                value={props.roomiest ? 'roomiest' : 'easiest'}
+                options={[
+                  { value: 'easiest', label: 'easiest' },
+                  { value: 'roomiest', label: 'most room' },
+                ]}
+                onChoose={(v) => props.onRoomiest(v === 'roomiest')}
+              />
+              <Select
+                label="Lay over it"
+                value={props.over?.key ?? ''}
+                options={[
+                  { value: '', label: 'no other machine' },
+                  ...props.inOrder
+                    .filter((p) => p.key !== chosen.key)
+                    .map((p) => ({ value: p.key, label: p.machine.name })),
+                ]}
+                onChoose={(v) => props.onOver(v === '' ? undefined : v)}
+              />
+            </div>
+          </>
+        )
       )}
-      {answered && pairs.length > 0 && <DayTable {...props} answered={answered} />}
-      {answered?.evaluation.cautions.map((c) => (
+      {windows.data && (
+        <div className={windows.isPlaceholderData || settled === undefined ? 'opacity-50' : ''}>
+          <SpeedStrip windows={windows.data} loose={onLoose} />
+        </div>
+      )}
+      {kind.kind === 'turning-circle-test' && chosen && answered && (
+        <CircleEntry
+          key={`${chosen.key}/${answered.request.course.firstTurn}/${answered.request.course.options.posture}`}
+          machine={chosen.machine}
+          side={answered.request.course.firstTurn}
+          posture={answered.request.course.options.posture === 'LEANED' ? 'LEANED' : 'UPRIGHT'}
+        />
+      )}
+      {props.comparison && (
+        <DayTable
+          fits={props.comparison}
+          inOrder={props.inOrder}
+          chosen={chosen?.key}
+          stale={props.stale}
+          onChoose={props.onChoose}
+        />
+      )}
+      {evaluation?.roomiest && (
+        <RoomTable
+          line={props.roomiest ? evaluation.roomiest : (evaluation.easiest ?? evaluation.roomiest)}
+          pointed={props.pointed}
+          onPoint={props.onPoint}
+        />
+      )}
+      {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
+      {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}
+      {evaluation?.plan.notes.map((n) => (
+        <p key={n}>{n}</p>
+      ))}
+      {evaluation?.cautions.map((c) => (
         <CautionNote key={c.code}>{c.message}</CautionNote>
       ))}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        Rolling turns are estimates from the rider’s level, without swinging out. Wheels are kept inside the
-        lines; bars and pegs pass over them, so only flat markers along the sides. One machine moving at a
-        time, on dry, swept ground. A licensed instructor and local rules come first.
+        Lines and speeds are estimates from the machine’s figures and the rider’s level. Wheels are kept
+        inside painted lines; bars and pegs pass over them. One machine moving at a time, on dry, swept
+        ground. A licensed instructor and local rules come first.
       </p>
     </aside>
-  );
-}
-
-function Verdict({ answered, first }: { answered: Answered; first: Pair | undefined }) {
-  const { system, speed } = usePreferences();
-  const pair = answered.evaluation.pairs[0];
-  if (pair === undefined || first === undefined) return null;
-  const fit = pair.asSet;
-  const words = verdict(fit, system);
-  const room = sayLength(fit.room.metres, system);
-  const limit = sayLength(fit.limitMetres, system);
-  const used = Math.round(fit.turnUsed * 100);
-  const idle = first.machine.turn.idleWalkingSpeedMetresPerSecond;
-  return (
-    <section aria-live="polite" className="grid gap-3">
-      <h2 className="text-[1.35rem] leading-snug">
-        <span className={ANSWERS[fit.answer].tone}>{words.head}</span> {words.tail}
-      </h2>
-      <p>
-        <Chevron side={fit.side} /> {first.rider?.name ?? 'A developing rider'} on the {first.machine.name},
-        turning {sideWord(fit.side)}
-        {fit.speedMetresPerSecond === undefined
-          ? ' with the bars at the stop before moving.'
-          : ` at ${speedText(fit.speedMetresPerSecond, speed)}, leaning ${degreesText(fit.leanRadians)}.`}{' '}
-        {fit.speedMetresPerSecond !== undefined && idle !== undefined && idle > fit.speedMetresPerSecond && (
-          <>Idle walks at {speedText(idle, speed)}: it needs the friction zone.</>
-        )}
-      </p>
-      <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-        <Figure name="Tightness" figure={fit.tightness.toFixed(2)} />
-        <Figure name="Machine’s own limit" figure={limit.figure} unit={limit.unit} />
-        <Figure name="Turn used" figure={used > 999 ? '> 999' : String(used)} unit="%" />
-        <Figure
-          name="Room"
-          figure={room.figure}
-          unit={room.unit}
-          after={`± ${lengthText(fit.room.uncertaintyMetres, system)}`}
-        />
-      </div>
-    </section>
   );
 }

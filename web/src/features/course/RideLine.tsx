@@ -1,61 +1,48 @@
 import { pathOf, type Ground, type View } from '../../shared/plan';
-import type { Evaluation } from './api';
+import type { Line, Place } from './api';
 
 /** Rear wheel heavy, front wheel thin, the swept band as a light wash, chevrons along the way ridden. */
-export function RideLine({ drawn, view }: { drawn: Evaluation['drawn']; view: View }) {
-  if (drawn === undefined) return null;
-  const rear = drawn.rear;
-  const entry = runIn(rear[0], view);
+export function RideLine(props: { line: Line; view: View; other?: boolean }) {
+  const { line, view, other } = props;
+  const rear = line.places.map((p) => p.rear);
+  const front = line.places.map((p) => p.front);
+  const band = [...line.places.map((p) => p.left), ...line.places.map((p) => p.right).toReversed()];
+  const colour = other ? 'var(--plan-other)' : 'var(--plan-rear)';
   return (
     <g aria-hidden="true">
+      <path d={pathOf(band, view) + 'Z'} fill={colour} opacity={other ? 0.1 : 0.16} />
       <path
-        d={pathOf([...drawn.bandLeft, ...drawn.bandRight.toReversed()], view) + 'Z'}
-        fill="var(--plan-rear)"
-        opacity={0.16}
+        d={pathOf(front, view)}
+        stroke={other ? colour : 'var(--chalk)'}
+        strokeWidth={1.3}
+        fill="none"
+        strokeDasharray={other ? '3 4' : undefined}
       />
-      <path d={entry} stroke="var(--chalk)" strokeWidth={1.4} strokeDasharray="7 6" fill="none" />
-      <path d={pathOf(drawn.front, view)} stroke="var(--chalk)" strokeWidth={1.3} fill="none" />
       <path
-        className="rear-wheel"
+        className={other ? 'other-rear-wheel' : 'rear-wheel'}
         d={pathOf(rear, view)}
-        stroke="var(--plan-rear)"
-        strokeWidth={3.2}
+        stroke={colour}
+        strokeWidth={other ? 2.4 : 3.2}
+        strokeDasharray={other ? '9 5' : undefined}
         fill="none"
       />
-      {chevrons(rear, view)}
-      <EntryArrow at={rear[0]} view={view} />
+      {!other && chevrons(rear, view)}
     </g>
   );
 }
 
-function runIn(first: Ground | undefined, view: View): string {
-  return first ? pathOf([{ x: -2.5, y: first.y }, first], view) : '';
-}
-
-function EntryArrow({ at, view }: { at: Ground | undefined; view: View }) {
-  if (at === undefined) return null;
-  const x = view.x(-2.3);
-  const y = view.y(at.y);
-  return (
-    <g>
-      <path d={`M${x} ${y - 7}l10 7l-10 7`} stroke="var(--chalk)" strokeWidth={2} fill="none" />
-      <text x={x - 2} y={y - 12} fill="var(--chalk)" fontSize={13}>
-        rides in
-      </text>
-    </g>
-  );
-}
-
+/** A chevron every few metres, so that the way can be told wherever it crosses itself. */
 function chevrons(points: Ground[], view: View) {
-  return [0.22, 0.5, 0.78].map((share) => {
-    const i = Math.floor(share * (points.length - 2));
+  const count = Math.max(3, Math.round(points.length / 70));
+  return Array.from({ length: count }, (_, n) => {
+    const i = Math.floor(((n + 0.5) / count) * (points.length - 2));
     const a = points[i];
     const b = points[i + 1];
     if (a === undefined || b === undefined) return null;
     const angle = (Math.atan2(view.y(b.y) - view.y(a.y), view.x(b.x) - view.x(a.x)) * 180) / Math.PI;
     return (
       <path
-        key={share}
+        key={n}
         d="M-6 -7L4 0L-6 7"
         transform={`translate(${view.x(a.x)} ${view.y(a.y)}) rotate(${angle})`}
         stroke="var(--chalk)"
@@ -64,4 +51,26 @@ function chevrons(points: Ground[], view: View) {
       />
     );
   });
+}
+
+/** The machine where it is: outline through its wheels and widest points, the rear wheel filled. */
+export function Outline({ place, view }: { place: Place; view: View }) {
+  const { rear, front, left, right } = place;
+  const dot = (p: Ground, r: number, fill: string) => (
+    <circle cx={view.x(p.x)} cy={view.y(p.y)} r={r} fill={fill} stroke="var(--tarmac)" strokeWidth={1.5} />
+  );
+  return (
+    <g className="outline-now" aria-hidden="true">
+      <path
+        d={pathOf([rear, left, front, right], view) + 'Z'}
+        fill="var(--chalk)"
+        fillOpacity={0.25}
+        stroke="var(--chalk)"
+        strokeWidth={2}
+      />
+      <path d={pathOf([rear, front], view)} stroke="var(--chalk)" strokeWidth={2.5} />
+      {dot(front, 4.5, 'var(--chalk)')}
+      {dot(rear, 6, 'var(--plan-rear)')}
+    </g>
+  );
 }

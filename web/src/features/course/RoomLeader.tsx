@@ -1,38 +1,26 @@
 import type { View } from '../../shared/plan';
 import { lengthText, usePreferences } from '../../shared/units';
-import type { Evaluation } from './api';
+import type { Room } from './api';
 
-/** The room at the line that binds, led out from the spot. */
-export function RoomLeader(props: { evaluation: Evaluation; view: View; farX: number; exitY: number }) {
-  const { evaluation, view } = props;
+/** A room, led out from the spot to what leaves it. */
+export function RoomLeader({ room, view, text }: { room: Room; view: View; text?: string | undefined }) {
   const { system } = usePreferences();
-  const fit = evaluation.pairs[0]?.asSet;
-  const front = evaluation.drawn?.front;
-  if (fit === undefined || front === undefined) return null;
-  const far = fit.bindingLine === 'far line';
-  const reach = (p: { x: number; y: number }) => (far ? p.x : p.y * Math.sign(props.exitY));
-  const spot = front.reduce((best, p) => (reach(p) > reach(best) ? p : best));
-  const wall = far ? { x: props.farX, y: spot.y } : { x: spot.x, y: props.exitY };
+  const from = { x: view.x(room.at.x), y: view.y(room.at.y) };
+  const to = { x: view.x(room.nearest.x), y: view.y(room.nearest.y) };
+  const right = from.x < view.width - 130;
+  const below = from.y < view.height / 2;
   const label = {
-    x: view.x(spot.x) + (far ? -150 : -96),
-    y: view.y(spot.y) + (far ? 0 : 40 * Math.sign(props.exitY)),
+    x: Math.min(view.width - 14, Math.max(14, from.x + (right ? 46 : -46))),
+    y: Math.min(view.height - 34, Math.max(24, from.y + (below ? 44 : -40))),
   };
   return (
     <g aria-hidden="true">
-      <path
-        d={`M${view.x(spot.x)} ${view.y(spot.y)}L${view.x(wall.x)} ${view.y(wall.y)}`}
-        stroke="var(--plan-cone)"
-        strokeWidth={3}
-      />
-      <path
-        d={`M${view.x(spot.x)} ${view.y(spot.y)}L${label.x + 60} ${label.y}`}
-        stroke="var(--plan-cone)"
-        strokeWidth={1}
-      />
+      <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke="var(--plan-cone)" strokeWidth={3} />
+      <path d={`M${from.x} ${from.y}L${label.x} ${label.y - 5}`} stroke="var(--plan-cone)" strokeWidth={1} />
       <text
-        x={label.x + 56}
-        y={label.y + 5}
-        textAnchor="end"
+        x={label.x + (right ? 4 : -4)}
+        y={label.y}
+        textAnchor={right ? 'start' : 'end'}
         fill="var(--plan-cone)"
         className="figures"
         fontSize={15}
@@ -41,7 +29,7 @@ export function RoomLeader(props: { evaluation: Evaluation; view: View; farX: nu
         stroke="var(--tarmac)"
         strokeWidth={5}
       >
-        {lengthText(fit.room.metres, system)}
+        {text ?? lengthText(room.roomMetres, system)}
       </text>
     </g>
   );

@@ -1,19 +1,27 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, http, type Api } from '../../shared/http';
 
 export type Course = Api<'CourseResponse'>;
 export type CourseRequest = Api<'CourseRequest'>;
-export type CourseKind = Api<'CourseKind'>;
+export type CourseKind = Api<'CourseKindJson'>;
+export type Plan = Api<'PlanJson'>;
 export type Evaluation = Api<'EvaluationResponse'>;
-export type EvaluationRequest = Api<'EvaluationRequest'>;
+export type ReckonRequest = Api<'ReckonRequest'>;
 export type Fit = Api<'FitJson'>;
+export type Line = Api<'LineJson'>;
+export type Room = Api<'RoomJson'>;
+export type Place = Api<'PlaceJson'>;
+export type PairFit = Api<'PairFit'>;
+export type SideFit = Api<'SideFit'>;
+export type SpeedWindows = Api<'SpeedWindows'>;
+export type Ladder = Api<'Ladder'>;
 
 /** All courses. */
 export function useCourses() {
   return useQuery({ queryKey: ['courses'], queryFn: () => body(http.GET('/api/courses')) });
 }
 
-/** The kinds of course, with their dimensions' limits. */
+/** The kinds of course, with their dimensions' limits and a plan of each. */
 export function useCourseKinds() {
   return useQuery({
     queryKey: ['course-kinds'],
@@ -22,9 +30,49 @@ export function useCourseKinds() {
   });
 }
 
-/** Reckons a course. */
-export function evaluate(request: EvaluationRequest): Promise<Evaluation> {
+/** Reckons a course for a machine. */
+export function evaluate(request: ReckonRequest): Promise<Evaluation> {
   return body(http.POST('/api/course-evaluations', { body: request }));
+}
+
+/** A reckoning that waits until nothing is dragged; the one before stays in view until it is there. */
+function useSettled<R, T>(name: string, request: R | undefined, ask: (request: R) => Promise<T>) {
+  return useQuery({
+    queryKey: [name, request],
+    enabled: request !== undefined,
+    placeholderData: keepPreviousData,
+    queryFn: () => ask(request as R),
+  });
+}
+
+/** One course for everyone. */
+export function useComparison(request: Api<'ComparisonRequest'> | undefined) {
+  return useSettled('comparison', request, (r) => body(http.POST('/api/course-comparisons', { body: r })));
+}
+
+/** The speeds it can be ridden at. */
+export function useSpeedWindows(request: ReckonRequest | undefined) {
+  return useSettled('windows', request, (r) => body(http.POST('/api/speed-windows', { body: r })));
+}
+
+/** The rungs of a machine on a course. */
+export function useLadder(request: ReckonRequest | undefined) {
+  return useSettled('ladder', request, (r) => body(http.POST('/api/course-ladders', { body: r })));
+}
+
+/** What swinging out buys. */
+export function useSwingOut(request: ReckonRequest | undefined) {
+  return useSettled('swing-out', request, (r) => body(http.POST('/api/swing-out-values', { body: r })));
+}
+
+/** The smallest setting of one length, all else as it is. */
+export function tightest(of: ReckonRequest, dimension: string) {
+  return body(http.POST('/api/tightest-settings', { body: { of, dimension } }));
+}
+
+/** Calls for a crossroads, drawn at random from a seed. */
+export function drawCalls(count: number, seed: number) {
+  return body(http.POST('/api/crossroads-calls', { body: { count, seed } }));
 }
 
 /** Stores a course, new or changed. */
@@ -35,6 +83,25 @@ export function useSaveCourse() {
       id === undefined
         ? body(http.POST('/api/courses', { body: course }))
         : body(http.PUT('/api/courses/{id}', { params: { path: { id } }, body: course })),
+    onSuccess: () => void client.invalidateQueries(),
+  });
+}
+
+/** Takes a course away; it can be brought back. */
+export function useTakeAway() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => http.DELETE('/api/courses/{id}', { params: { path: { id } } }),
+    onSuccess: () => void client.invalidateQueries(),
+  });
+}
+
+/** Brings a course back that was taken away. */
+export function useBringBack() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) =>
+      body(http.POST('/api/courses/{id}/restorations', { params: { path: { id } } })),
     onSuccess: () => void client.invalidateQueries(),
   });
 }

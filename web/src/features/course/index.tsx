@@ -8,9 +8,9 @@ import { useCourseKinds, useCourses, type Course, type CourseKind } from './api'
 import { CourseEditor } from './CourseEditor';
 import { fresh, requestOf } from './model';
 
-export { useCourses, type Course, type CourseRequest } from './api';
-export { requestOf } from './model';
-export { BoxDrawing } from './BoxDrawing';
+export { useCourseKinds, useCourses, type Course, type CourseKind, type CourseRequest } from './api';
+export { ladderOf, requestOf, settingOf } from './model';
+export { CourseDrawing } from './CourseDrawing';
 export { useEvaluation } from './useEvaluation';
 
 /** A course: its dimensions, who fits it, and by how much. */
@@ -25,26 +25,23 @@ export default function CoursePage() {
   return (
     <Loading of={all}>
       {([{ day }, courses, machines, riders, kinds]) => (
-        <Shown
-          day={day}
-          courses={courses}
-          machines={machines}
-          riders={riders}
-          kind={kinds[0] as CourseKind}
-        />
+        <Shown day={day} courses={courses} machines={machines} riders={riders} kinds={kinds} />
       )}
     </Loading>
   );
 }
+
+/** The kind that a new course starts from. */
+const FIRST_KIND = 'u-turn-box';
 
 function Shown(props: {
   day: Day | undefined;
   courses: Course[];
   machines: Machine[];
   riders: Rider[];
-  kind: CourseKind;
+  kinds: CourseKind[];
 }) {
-  const { day, courses, machines, riders, kind } = props;
+  const { day, courses, machines, riders, kinds } = props;
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
@@ -54,12 +51,14 @@ function Shown(props: {
       ? undefined
       : (courses.find((c) => (id === undefined ? c.id === first : String(c.id) === id)) ??
         (id === undefined ? courses[0] : undefined));
+  const standard = kinds.find((k) => k.kind === FIRST_KIND) ?? kinds[0];
+  if (standard === undefined) return null;
   return (
     <CourseEditor
       key={shown?.id ?? 'new'}
       stored={shown}
-      start={shown ? requestOf(shown) : fresh(kind)}
-      kind={kind}
+      start={shown ? requestOf(shown) : fresh(standard)}
+      kinds={kinds}
       day={day}
       courses={courses}
       machines={machines}

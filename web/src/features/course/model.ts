@@ -1,32 +1,66 @@
 import { lengthText, type LengthSystem } from '../../shared/units';
 import type { Length } from '../length';
-import type { Course, CourseKind, CourseRequest, Evaluation, Fit } from './api';
+import type { Course, CourseKind, CourseRequest, Fit, PairFit, Room, SideFit } from './api';
 
 /** A stored course as it would be asked for again. */
-export function requestOf(course: Course): CourseRequest {
-  const { name, width, depth, edgeSpacing, entrySide, start } = course;
-  return { name, width, depth, edgeSpacing, entrySide, start };
+export function requestOf(course: Course | CourseRequest): CourseRequest {
+  const { name, kind, lengths, counts, options, firstTurn } = course;
+  return { name, kind, lengths, counts, options, firstTurn };
 }
 
-/** Whether two courses say the same. */
+/** Whether two courses say the same, in whatever order their settings stand. */
 export function same(a: CourseRequest, b: CourseRequest): boolean {
-  return JSON.stringify(requestOf(a as Course)) === JSON.stringify(requestOf(b as Course));
+  const sorted = (c: CourseRequest) =>
+    JSON.stringify(requestOf(c), (_, value: unknown) =>
+      value !== null && typeof value === 'object' && !Array.isArray(value)
+        ? Object.fromEntries(Object.entries(value).sort(([x], [y]) => x.localeCompare(y)))
+        : value,
+    );
+  return sorted(a) === sorted(b);
 }
 
-/** A new course from the defaults of its kind. */
+/** A new course from the standards of its kind. */
 export function fresh(kind: CourseKind): CourseRequest {
-  const of = (name: string): Length => {
-    const metres = kind.dimensions.find((d) => d.name === name)?.defaultMetres ?? 7;
-    return { metres, uncertaintyMetres: 0.02, method: 'TAPE', text: `${metres} m` };
-  };
+  const lengths: Record<string, Length> = {};
+  const counts: Record<string, number> = {};
+  for (const d of kind.dimensions) {
+    if (d.quantity === 'METRES') {
+      lengths[d.name] = {
+        metres: d.standard,
+        uncertaintyMetres: 0.02,
+        method: 'TAPE',
+        text: `${d.standard} m`,
+      };
+    } else {
+      counts[d.name] = d.standard;
+    }
+  }
+  const options = Object.fromEntries(kind.options.map((o) => [o.name, o.standard]));
   return {
-    name: 'New box',
-    width: of('widthMetres'),
-    depth: of('depthMetres'),
-    edgeSpacing: of('edgeSpacingMetres'),
-    entrySide: 'RIGHT',
-    start: 'ROLLING',
+    name: `New ${kind.label.toLowerCase()}`,
+    kind: kind.kind,
+    lengths,
+    counts,
+    options,
+    firstTurn: 'LEFT',
   };
+}
+
+/** The dimension that the rungs turn. */
+export function ladderOf(kind: CourseKind): CourseKind['dimensions'][number] {
+  const ladder = kind.dimensions.find((d) => d.ladder);
+  if (ladder === undefined) throw new Error(`${kind.kind} has no ladder`);
+  return ladder;
+}
+
+/** The setting of the ladder's dimension, in metres. */
+export function settingOf(course: { lengths: CourseRequest['lengths'] }, kind: CourseKind): number {
+  return course.lengths[ladderOf(kind).name]?.metres ?? 0;
+}
+
+/** A dimension's label in the middle of a sentence. */
+export function inSentence(label: string): string {
+  return label.charAt(0).toLowerCase() + label.slice(1);
 }
 
 /** The nearest rung within reach, else the centimetre; reach is in metres. */
@@ -41,29 +75,47 @@ export const ANSWERS: Record<Fit['answer'], { word: string; tone: string }> = {
   FITS: { word: 'fits', tone: 'text-moss' },
   TOO_CLOSE_TO_CALL: { word: 'too close', tone: 'text-ochre' },
   DOES_NOT_FIT: { word: 'too tight', tone: 'text-brick' },
+  NOT_SOLVED: { word: 'not solved', tone: 'text-ochre' },
 };
 
-const ORDER: Fit['answer'][] = ['FITS', 'TOO_CLOSE_TO_CALL', 'DOES_NOT_FIT'];
+const ORDER: Fit['answer'][] = ['FITS', 'TOO_CLOSE_TO_CALL', 'NOT_SOLVED', 'DOES_NOT_FIT'];
 
 /** The worse of the two sides. */
-export function worse(pair: Evaluation['pairs'][number]): Fit {
+export function worse(pair: PairFit): SideFit {
   const [a, b] = [pair.asSet, pair.mirrored];
+  if (b === undefined) return a;
   if (a.answer !== b.answer) return ORDER.indexOf(a.answer) > ORDER.indexOf(b.answer) ? a : b;
-  return a.room.metres <= b.room.metres ? a : b;
+  return a.spareMetres <= b.spareMetres ? a : b;
 }
+
+/** What of the machine comes nearest. */
+export const PARTS: Record<Room['part'], string> = {
+  FRONT_WHEEL: 'front wheel',
+  REAR_WHEEL: 'rear wheel',
+  BODY: 'widest point',
+};
 
 /** The verdict in words: the answer first, then how much, then what binds. */
 export function verdict(fit: Fit, system: LengthSystem): { head: string; tail: string } {
-  const spare = lengthText(Math.abs(fit.room.metres), system);
+  const spare = lengthText(Math.abs(fit.spare.metres), system);
+  const where = /^cone /.test(fit.binding) ? fit.binding : `the ${fit.binding}`;
+  const binds = `the ${PARTS[fit.bindingPart]} at ${where} binds.`;
   switch (fit.answer) {
     case 'FITS':
-      return { head: 'Fits', tail: `with ${spare} to spare; the ${fit.bindingLine} binds.` };
+      return fit.spareCapped
+        ? { head: 'Fits', tail: `with more than ${lengthText(1, system)} to spare all along.` }
+        : { head: 'Fits', tail: `with ${spare} to spare; ${binds}` };
     case 'TOO_CLOSE_TO_CALL':
       return {
         head: 'Too close to call:',
-        tail: `${fit.room.metres < 0 ? 'lacks' : 'spares'} ${spare}, and the measurements may be out by more. The ${fit.bindingLine} binds.`,
+        tail: `${fit.spare.metres < 0 ? 'lacks' : 'spares'} ${spare}, and the measurements may be out by more; ${binds}`,
       };
     case 'DOES_NOT_FIT':
-      return { head: 'Does not fit:', tail: `too tight by ${spare} at the ${fit.bindingLine}.` };
+      return { head: 'Does not fit:', tail: `too tight by ${spare}; ${binds}` };
+    case 'NOT_SOLVED':
+      return {
+        head: 'Not solved:',
+        tail: 'no line was found, and none ruled out. Change a dimension a little, or try it with a tape.',
+      };
   }
 }

@@ -1,7 +1,7 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
-import { evaluate, type Evaluation, type EvaluationRequest } from './api';
+import { evaluate, type Evaluation, type ReckonRequest } from './api';
 import { useEvaluation } from './useEvaluation';
 
 vi.mock('./api', () => ({ evaluate: vi.fn() }));
@@ -13,18 +13,20 @@ const metres = (value: number) => ({
   method: 'TAPE' as const,
   text: '',
 });
-const request = (width: number): EvaluationRequest => ({
+const request = (width: number): ReckonRequest => ({
   course: {
     name: 'Box',
-    width: metres(width),
-    depth: metres(7.5),
-    edgeSpacing: metres(2.5),
-    entrySide: 'RIGHT',
-    start: 'ROLLING',
+    kind: 'u-turn-box',
+    lengths: { widthMetres: metres(width) },
+    counts: {},
+    options: {},
+    firstTurn: 'LEFT',
   },
-  pairs: [],
+  level: 'DEVELOPING',
+  settled: false,
 });
-const evaluation: Evaluation = { cones: [], lines: [], turnSide: 'LEFT', pairs: [], cautions: [] };
+const widthOf = (r: ReckonRequest | undefined) => r?.course.lengths.widthMetres?.metres;
+const evaluation = { plan: { cones: [] }, cautions: [] } as unknown as Evaluation;
 
 /** Answers that come when the test lets them. */
 function heldBack() {
@@ -32,7 +34,7 @@ function heldBack() {
   asked.mockImplementation(
     (r) =>
       new Promise((resolve, reject) => {
-        waiting.push({ width: r.course.width.metres, give: () => resolve(evaluation), refuse: reject });
+        waiting.push({ width: widthOf(r) ?? 0, give: () => resolve(evaluation), refuse: reject });
       }),
   );
   return waiting;
@@ -57,10 +59,10 @@ describe('an evaluation while a width is dragged', () => {
     const { result, rerender } = renderHook(({ w }) => useEvaluation(request(w)), { initialProps: { w: 7 } });
     rerender({ w: 6 });
     await act(async () => waiting[0]?.give());
-    expect(result.current.answered?.request.course.width.metres).toBe(7);
+    expect(widthOf(result.current.answered?.request)).toBe(7);
     await waitFor(() => expect(waiting).toHaveLength(2));
     await act(async () => waiting[1]?.give());
-    expect(result.current.answered?.request.course.width.metres).toBe(6);
+    expect(widthOf(result.current.answered?.request)).toBe(6);
   });
 
   it('keeps the last good answer beside what is wrong with the latest question', async () => {
@@ -71,7 +73,7 @@ describe('an evaluation while a width is dragged', () => {
     await waitFor(() => expect(waiting).toHaveLength(2));
     await act(async () => waiting[1]?.refuse(new Problem(422, 'Width must be between 3 and 20 m.', [])));
     expect(result.current.problem).toBe('Width must be between 3 and 20 m.');
-    expect(result.current.answered?.request.course.width.metres).toBe(7);
+    expect(widthOf(result.current.answered?.request)).toBe(7);
     rerender({ w: 8 });
     await waitFor(() => expect(waiting).toHaveLength(3));
     await act(async () => waiting[2]?.give());

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { said } from '../../shared/http';
-import { evaluate, type Evaluation, type EvaluationRequest } from './api';
+import { evaluate, type Evaluation, type ReckonRequest } from './api';
 
 /** An answer together with the very question it belongs to, so that nothing drawn is of two ages. */
 export interface Answered {
-  request: EvaluationRequest;
+  request: ReckonRequest;
   evaluation: Evaluation;
 }
 
@@ -16,21 +16,21 @@ export interface Reckoned {
 
 /**
  * Keeps one question on its way at a time and always asks the latest next: while a dimension is dragged the answer
- * follows as fast as the core gives it, and none is ever out of order.
+ * follows as fast as the core gives it, and none is ever out of order. Asked again when the machine itself has changed.
  */
-export function useEvaluation(request: EvaluationRequest | undefined): Reckoned {
+export function useEvaluation(request: ReckonRequest | undefined, machine?: unknown): Reckoned {
   const [state, setState] = useState<Reckoned>({ answered: undefined, problem: undefined });
   const latest = useRef(request);
   const busy = useRef(false);
-  const key = JSON.stringify(request);
+  const key = JSON.stringify([request, machine]);
 
   useEffect(() => {
     latest.current = request;
     const ask = async () => {
       busy.current = true;
-      let asked: EvaluationRequest | undefined;
+      let asked: ReckonRequest | undefined;
       while (latest.current !== undefined && latest.current !== asked) {
-        const next: EvaluationRequest = latest.current;
+        const next: ReckonRequest = latest.current;
         asked = next;
         try {
           const evaluation = await evaluate(next);
@@ -46,5 +46,5 @@ export function useEvaluation(request: EvaluationRequest | undefined): Reckoned 
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
 
-  return state;
+  return request === undefined ? { answered: undefined, problem: undefined } : state;
 }

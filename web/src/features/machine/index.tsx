@@ -7,7 +7,8 @@ import { MachineForm } from './MachineForm';
 import { MachineList } from './MachineList';
 import { GroupTabs } from './GroupTabs';
 
-export { useMachines, type Machine } from './api';
+export { useMachines, useSaveMachine, type Machine } from './api';
+export { asRequest } from './model';
 export { GroupTabs } from './GroupTabs';
 
 /** The machines: what is measured, and the turn each can do. */

@@ -79,3 +79,9 @@ export function requestOf(draft: Draft, kind: MachineClass): MachineRequest {
   const { name, classId, transmission } = draft;
   return { name: name.trim() === '' ? kind.label : name, classId, transmission, figures, circles };
 }
+
+/** A stored machine as it would be sent again. */
+export function asRequest(machine: Machine): MachineRequest {
+  const { name, classId, transmission, figures, circles } = machine;
+  return { name, classId, transmission, figures, circles };
+}

@@ -23,7 +23,7 @@ export function Summary({ progress }: { progress: Progress }) {
       <Faults left={left} right={right} />
       {standing?.rung && <Next progress={progress} />}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        The line is an estimate from the last dozen runs to each side: the tightest width ridden clean four
+        The line is an estimate from the last dozen runs to each side: the tightest setting ridden clean four
         times in five, with a band that holds it eight times in ten.{' '}
         <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
       </p>
@@ -100,7 +100,8 @@ function Next({ progress }: { progress: Progress }) {
     <section>
       <h2>Next</h2>
       <p>
-        U-turn box at <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>, tightness{' '}
+        {progress.settingLabel} at{' '}
+        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>, tightness{' '}
         <span className="figures">{standing.rung.tightness.toFixed(2)}</span>, {weak} side first.
       </p>
     </section>

@@ -5,10 +5,12 @@ export type Progress = Api<'ProgressResponse'>;
 export type ProgressDay = Api<'ProgressDay'>;
 export type Estimate = Api<'EstimateJson'>;
 
-/** A rider's U-turns over all days. */
-export function useProgress(riderId: number) {
+/** A rider's runs on one kind of course over all days. */
+export function useProgress(riderId: number, kind: string) {
   return useQuery({
-    queryKey: ['progress', riderId],
-    queryFn: () => body(http.GET('/api/riders/{id}/progress', { params: { path: { id: riderId } } })),
+    queryKey: ['progress', riderId, kind],
+    placeholderData: (before: Progress | undefined) => (before?.riderId === riderId ? before : undefined),
+    queryFn: () =>
+      body(http.GET('/api/riders/{id}/progress', { params: { path: { id: riderId }, query: { kind } } })),
   });
 }

@@ -17,6 +17,7 @@ const run = (
   riderId: 1,
   machineId: 1,
   courseId: 1,
+  kind: 'u-turn-box',
   courseName: 'Box',
   loggedAt: '2026-05-14T09:00:00Z',
   simulated: false,
@@ -34,6 +35,9 @@ const estimate = {
 
 const progress: Progress = {
   riderId: 1,
+  kind: 'u-turn-box',
+  settingLabel: 'Width',
+  kinds: [],
   machineName: 'Twin',
   standing: {
     ladder: {

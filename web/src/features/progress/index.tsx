@@ -40,11 +40,18 @@ function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined 
 }
 
 function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
-  const progress = useReading(useProgress(rider.id));
-  return <Loading of={progress}>{(p) => <Shown rider={rider} riders={riders} progress={p} />}</Loading>;
+  const [kind, setKind] = useState('u-turn-box');
+  const progress = useReading(useProgress(rider.id, kind));
+  return (
+    <Loading of={progress}>
+      {(p) => <Shown rider={rider} riders={riders} progress={p} onKind={setKind} />}
+    </Loading>
+  );
 }
 
-function Shown({ rider, riders, progress }: { rider: Rider; riders: Rider[]; progress: Progress }) {
+function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKind: (kind: string) => void }) {
+  const { rider, riders, progress } = props;
+  const setting = progress.settingLabel.toLowerCase();
   const [scale, setScale] = useState<Scale>('metres');
   const navigate = useNavigate();
   const link = useDayLink();
@@ -55,17 +62,23 @@ function Shown({ rider, riders, progress }: { rider: Rider; riders: Rider[]; pro
           <div>
             <h1>{rider.name}</h1>
             <p className="text-soft">
-              {[progress.machineName, LEVELS[rider.level], 'U-turns, width ridden']
-                .filter(Boolean)
-                .join(' · ')}
+              {[progress.machineName, LEVELS[rider.level], `${setting} ridden`].filter(Boolean).join(' · ')}
             </p>
           </div>
           <div className="flex flex-wrap items-end gap-3">
+            {progress.kinds.length > 1 && (
+              <Select
+                label="Kind"
+                value={progress.kind}
+                options={progress.kinds.map((k) => ({ value: k.kind, label: k.label }))}
+                onChoose={props.onKind}
+              />
+            )}
             <Toggle
               label="Said in"
               value={scale}
               options={[
-                { value: 'metres', label: 'width' },
+                { value: 'metres', label: setting },
                 { value: 'tightness', label: 'tightness' },
               ]}
               onChoose={setScale}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Course } from '../course';
+import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
@@ -19,6 +19,7 @@ import { useWakeLock } from './useWakeLock';
 export function RiderRange(props: {
   day: Day;
   courses: Course[];
+  kinds: CourseKind[];
   rider: Rider;
   machine: Machine;
   riders: Rider[];
@@ -29,7 +30,8 @@ export function RiderRange(props: {
   const [courseId, setCourseId] = useState(props.courses[0]?.id ?? 0);
   const course = props.courses.find((c) => c.id === courseId) ?? (props.courses[0] as Course);
   const [picked, setPicked] = useState<number>();
-  const [side, setSide] = useState<Side>(course.entrySide === 'RIGHT' ? 'LEFT' : 'RIGHT');
+  const [side, setSide] = useState<Side>(course.firstTurn);
+  const kind = props.kinds.find((k) => k.kind === course.kind);
   const [faults, setFaults] = useState<Fault[]>([]);
   const outbox = useOutbox();
   const timer = useTimer();
@@ -40,7 +42,10 @@ export function RiderRange(props: {
   const standing = known.data?.standing;
   const runs = shown(known.data?.runs ?? [], outbox.box, of);
   const setting =
-    picked ?? runs.at(-1)?.settingMetres ?? standing?.rung?.settingMetres ?? course.width.metres;
+    picked ??
+    runs.at(-1)?.settingMetres ??
+    standing?.rung?.settingMetres ??
+    (kind ? settingOf(course, kind) : 0);
   const advised = useRange({ ...of, machineId: machine.id, settingMetres: setting });
   const advice = side === 'LEFT' ? advised.data?.nextLeft : advised.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];

@@ -1,5 +1,5 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { useCourses, type Course } from '../course';
+import { useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
@@ -17,21 +17,28 @@ export default function RangePage() {
     useReading(useCourses()),
     useReading(useMachines()),
     useReading(useRiders()),
+    useReading(useCourseKinds()),
   );
   return (
     <Loading of={all}>
-      {([{ day }, courses, machines, riders]) =>
+      {([{ day }, courses, machines, riders, kinds]) =>
         day === undefined ? (
           <NotReady />
         ) : (
-          <Shown day={day} courses={courses} machines={machines} riders={riders} />
+          <Shown day={day} courses={courses} machines={machines} riders={riders} kinds={kinds} />
         )
       }
     </Loading>
   );
 }
 
-function Shown(props: { day: Day; courses: Course[]; machines: Machine[]; riders: Rider[] }) {
+function Shown(props: {
+  day: Day;
+  courses: Course[];
+  machines: Machine[];
+  riders: Rider[];
+  kinds: CourseKind[];
+}) {
   const { day, courses, machines, riders } = props;
   const { riderId } = useParams();
   const navigate = useNavigate();
@@ -53,6 +60,7 @@ function Shown(props: { day: Day; courses: Course[]; machines: Machine[]; riders
       key={`${day.id}/${rider.id}`}
       day={day}
       courses={on}
+      kinds={props.kinds}
       rider={rider}
       machine={machine}
       riders={day.riders.flatMap((r) => riders.find((o) => o.id === r.riderId) ?? [])}

@@ -1,4 +1,4 @@
-import { BoxDrawing, useEvaluation, type CourseRequest } from '../course';
+import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
 import { CautionNote } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
 import type { Sheet } from './api';
@@ -12,29 +12,43 @@ const SORTS: Record<Sheet['steps'][number]['cone']['sort'], string> = {
 /** The sheet: drawing, tape figures with boxes to tick, and the checks at its end. */
 export function SheetView({ course, sheet }: { course: CourseRequest; sheet: Sheet }) {
   const { system } = usePreferences();
-  const { answered } = useEvaluation({ course, pairs: [] });
+  const { answered } = useEvaluation({ course, level: 'DEVELOPING', settled: true });
   const text = (metres: number) => lengthText(metres, system);
   return (
     <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_30rem] print:block">
       <div className="flex flex-col gap-4">
-        <BoxDrawing answered={answered} labels className="min-h-96 flex-1 print:h-96" />
+        <CourseDrawing
+          plan={answered?.evaluation.plan}
+          course={course}
+          labels
+          className="min-h-96 flex-1 print:h-96"
+        />
         <CautionNote>
           Sweep the ground first: sand, leaves, wet paint, drain covers. Close it to traffic, keep onlookers
-          back, one machine moving at a time. Nothing taller than a flat marker along the sides: bars and pegs
-          pass over them.
+          back, one machine moving at a time. Flat markers before tall cones.
         </CautionNote>
       </div>
       <div className="grid content-start gap-5 print:mt-4">
         <Tape sheet={sheet} />
         <section>
-          <h2 className="mb-1">Check that it is square</h2>
+          <h2 className="mb-1">Check it</h2>
           <p>
-            A to C and B to D are both{' '}
-            <span className="figures font-semibold">{text(sheet.diagonalMetres)}</span>. One of them out by{' '}
-            {text(0.05)} means a corner {degreesText(sheet.slack.skewRadians)} off square and the far line{' '}
-            {text(sheet.slack.shiftMetres)} pushed sideways.
+            {sheet.checks.map((c, i) => (
+              <span key={`${c.from}${c.to}`}>
+                {i > 0 && ', '}
+                {c.from} to {c.to} is <span className="figures font-semibold">{text(c.metres)}</span>
+              </span>
+            ))}
+            .
+            {sheet.slack && (
+              <>
+                {' '}
+                One of them out by {text(0.05)} means a corner {degreesText(sheet.slack.skewRadians)} off
+                square and the far line {text(sheet.slack.shiftMetres)} pushed sideways.
+              </>
+            )}
           </p>
-          <SquareCheck course={course} />
+          {sheet.slack && <SquareCheck course={course} />}
         </section>
       </div>
     </div>
@@ -47,9 +61,9 @@ function Tape({ sheet }: { sheet: Sheet }) {
   return (
     <section>
       <p className="mb-2">
-        Lay the tape along the entry line from the datum corner A. <b>Along</b> runs on that tape,{' '}
-        <b>across</b> goes square to it. Each cone stands outside its mark, its base touching the line.
-        Rounded to {system === 'METRIC' ? '1 cm' : '½ in'}.
+        Lay the tape along the run from the datum, the corner from which no figure is negative. <b>Along</b>{' '}
+        runs on that tape, <b>across</b> goes square to it. Cones of a line stand outside their mark, their
+        base touching it. Rounded to {system === 'METRIC' ? '1 cm' : '½ in'}.
       </p>
       <table className="table-plain">
         <caption className="sr-only">Tape figures</caption>

@@ -26,7 +26,7 @@ function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
         <h1 className="mb-3">Set-out</h1>
         <p>
           The tape measurements for every cone stand here once there is a course.{' '}
-          <Link to={link('/course/new')}>Plan a U-turn box.</Link>
+          <Link to={link('/course/new')}>Plan a course.</Link>
         </p>
       </div>
     );

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { useCourses } from '../course';
+import { ladderOf, settingOf, useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { CautionNote } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
@@ -95,11 +95,23 @@ export function Cautions({ briefing }: { briefing: Briefing }) {
   );
 }
 
+/** What a course is set to, in one figure. */
+function Size({ course, kind }: { course: Course; kind: CourseKind | undefined }) {
+  const { system } = usePreferences();
+  if (kind === undefined) return null;
+  return (
+    <>
+      {kind.label.toLowerCase()}, {ladderOf(kind).label.toLowerCase()}{' '}
+      <span className="figures">{lengthText(settingOf(course, kind), system)}</span>
+    </>
+  );
+}
+
 /** What to set first: the courses in their order, each with its sheet. */
 export function SetFirst({ day }: { day: Day }) {
-  const { system } = usePreferences();
   const link = useDayLink();
   const courses = useCourses().data ?? [];
+  const kinds = useCourseKinds().data ?? [];
   const set = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
   if (set.length === 0) return null;
   return (
@@ -109,9 +121,7 @@ export function SetFirst({ day }: { day: Day }) {
         {set.map((c) => (
           <li key={c.id}>
             <Link to={link(`/set-out/${c.id}`)}>{c.name}</Link>,{' '}
-            <span className="figures">
-              {lengthText(c.width.metres, system)} × {lengthText(c.depth.metres, system)}
-            </span>
+            <Size course={c} kind={kinds.find((k) => k.kind === c.kind)} />
           </li>
         ))}
       </ol>

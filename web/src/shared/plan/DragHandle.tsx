@@ -9,16 +9,20 @@ export function DragHandle(props: {
   min: number;
   max: number;
   along: 'x' | 'y';
-  at: (x: number, y: number) => number;
+  /** Metres for a pixel dragged right, and for a pixel dragged down. */
+  perPixel: { x: number; y: number };
   onChange: (metres: number) => void;
   onCommit: (metres: number) => void;
 }) {
-  const dragging = useRef(false);
+  // Where the drag began, and with which metres: what is dragged may move under the pointer meanwhile.
+  const begun = useRef<{ x: number; y: number; metres: number; perPixel: { x: number; y: number } }>(
+    undefined,
+  );
   const metresAt = (e: PointerEvent<SVGGElement>) => {
-    const svg = e.currentTarget.ownerSVGElement;
-    const box = svg?.getBoundingClientRect();
-    const metres = props.at(e.clientX - (box?.left ?? 0), e.clientY - (box?.top ?? 0));
-    return Math.min(props.max, Math.max(props.min, metres));
+    const from = begun.current;
+    if (from === undefined) return props.metres;
+    const moved = (e.clientX - from.x) * from.perPixel.x + (e.clientY - from.y) * from.perPixel.y;
+    return Math.min(props.max, Math.max(props.min, from.metres + moved));
   };
   return (
     <g
@@ -31,14 +35,15 @@ export function DragHandle(props: {
       aria-valuetext={`${props.metres.toFixed(2)} metres`}
       className={`touch-none ${props.along === 'y' ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
       onPointerDown={(e) => {
-        dragging.current = true;
+        begun.current = { x: e.clientX, y: e.clientY, metres: props.metres, perPixel: props.perPixel };
         e.currentTarget.setPointerCapture(e.pointerId);
       }}
-      onPointerMove={(e) => dragging.current && props.onChange(metresAt(e))}
+      onPointerMove={(e) => begun.current && props.onChange(metresAt(e))}
       onPointerUp={(e) => {
-        if (!dragging.current) return;
-        dragging.current = false;
-        props.onCommit(metresAt(e));
+        if (begun.current === undefined) return;
+        const metres = metresAt(e);
+        begun.current = undefined;
+        props.onCommit(metres);
       }}
       onKeyDown={(e) => {
         const step = (e.shiftKey ? 0.1 : 0.01) * (['ArrowUp', 'ArrowRight'].includes(e.key) ? 1 : -1);

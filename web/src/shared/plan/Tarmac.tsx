@@ -7,6 +7,8 @@ export function Tarmac(props: {
   bounds: Bounds;
   label: string;
   className?: string;
+  /** Pixels kept free all round, for dimension lines. */
+  margin?: number;
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);
@@ -21,7 +23,9 @@ export function Tarmac(props: {
     return () => watch.disconnect();
   }, []);
   const view =
-    size && size.width > 0 && size.height > 0 ? fitView(props.bounds, size.width, size.height) : undefined;
+    size && size.width > 0 && size.height > 0
+      ? fitView(props.bounds, size.width, size.height, props.margin)
+      : undefined;
   return (
     <div
       ref={box}

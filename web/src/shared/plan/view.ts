@@ -24,9 +24,12 @@ export interface View {
   bounds: Bounds;
 }
 
-/** The view that shows the bounds as large as the drawing allows, in its middle. */
-export function fitView(bounds: Bounds, width: number, height: number): View {
-  const scale = Math.min(width / (bounds.maxX - bounds.minX), height / (bounds.maxY - bounds.minY));
+/** The view that shows the bounds as large as the drawing allows, in its middle; the margin is in pixels. */
+export function fitView(bounds: Bounds, width: number, height: number, margin = 0): View {
+  const scale = Math.min(
+    Math.max(1, width - 2 * margin) / (bounds.maxX - bounds.minX),
+    Math.max(1, height - 2 * margin) / (bounds.maxY - bounds.minY),
+  );
   const middleX = (bounds.minX + bounds.maxX) / 2;
   const middleY = (bounds.minY + bounds.maxY) / 2;
   const halfX = width / 2 / scale;

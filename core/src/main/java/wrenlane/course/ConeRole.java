@@ -9,5 +9,11 @@ public enum ConeRole {
     /** A corner the turn is seen against. */
     CORNER,
     /** Marks a line on its way. */
-    EDGE
+    EDGE,
+    /** What is ridden round, or passed on a given side. */
+    TURN,
+    /** One of a pair ridden between. */
+    GATE,
+    /** The middle of a ring, to look across. */
+    CENTRE
 }

@@ -24,6 +24,12 @@ public final class Checks {
         return this;
     }
 
+    /** Adds several findings. */
+    public Checks addAll(List<Finding> more) {
+        findings.addAll(more);
+        return this;
+    }
+
     /** Everything found so far, in the order it was found. */
     public List<Finding> findings() {
         return List.copyOf(findings);

@@ -4,7 +4,7 @@ import java.util.List;
 import wrenlane.course.Point;
 
 /**
- * The ground that the widest points of a machine pass over: the bar ends, upright.
+ * The ground that the widest points of a machine pass over: the bar ends, leaned as the line asks.
  *
  * @param left edge on the left of the way ridden, one point for each of the line's
  * @param right edge on the right
@@ -18,20 +18,18 @@ public record SweptBand(List<Point> left, List<Point> right) {
         right = List.copyOf(right);
     }
 
-    /**
-     * The band of a line.
-     *
-     * @param widthMetres width of the machine, bar end to bar end
-     */
-    public static SweptBand of(List<LinePoint> line, double widthMetres) {
+    /** The band of a line at the lean that its speed asks for, at a tall cone's height. */
+    public static SweptBand of(List<LinePoint> line, Footprint footprint, TurnLimits limits) {
         return new SweptBand(
-                line.stream().map(p -> barEnd(p, widthMetres / 2)).toList(),
-                line.stream().map(p -> barEnd(p, -widthMetres / 2)).toList());
+                line.stream().map(p -> barEnd(p, footprint, limits, 1)).toList(),
+                line.stream().map(p -> barEnd(p, footprint, limits, -1)).toList());
     }
 
-    private static Point barEnd(LinePoint p, double toTheLeft) {
+    private static Point barEnd(LinePoint p, Footprint footprint, TurnLimits limits, int left) {
+        double reach =
+                left * footprint.reachMetres(Clearances.LINE_HEIGHT_METRES, left * limits.leanRadians(p.curvature()));
         double x = p.rear().x() + BARS_SHARE * (p.front().x() - p.rear().x());
         double y = p.rear().y() + BARS_SHARE * (p.front().y() - p.rear().y());
-        return new Point(x - toTheLeft * Math.sin(p.headingRadians()), y + toTheLeft * Math.cos(p.headingRadians()));
+        return new Point(x - reach * Math.sin(p.headingRadians()), y + reach * Math.cos(p.headingRadians()));
     }
 }

@@ -6,7 +6,7 @@ import wrenlane.course.Cone;
  * One cone to put down.
  *
  * @param cone what stands there
- * @param alongMetres from the datum corner along the entry line, rounded to the sheet's step
- * @param acrossMetres from the entry line, at right angles, rounded to the sheet's step
+ * @param alongMetres from the datum along the run, rounded to the sheet's step
+ * @param acrossMetres from the baseline, at right angles, rounded to the sheet's step
  */
 public record SetOutStep(Cone cone, double alongMetres, double acrossMetres) {}

@@ -3,7 +3,7 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.CoursePlan;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -56,10 +56,10 @@ public record Yard(MeasuredLength length, MeasuredLength width, Surface surface,
         return List.copyOf(cautions);
     }
 
-    /** What does not suit a course here; empty where it does. */
-    public List<Caution> cautionsFor(UTurnBox box) {
-        double along = box.areaLengthMetres();
-        double across = box.widthMetres();
+    /** What does not suit a course that takes an area here; empty where it does. */
+    public List<Caution> cautionsFor(CoursePlan.Area area) {
+        double along = area.lengthMetres();
+        double across = area.widthMetres();
         double longer = Math.max(length.metres(), width.metres());
         double shorter = Math.min(length.metres(), width.metres());
         boolean fits = (along <= longer && across <= shorter) || (along <= shorter && across <= longer);
@@ -68,7 +68,7 @@ public record Yard(MeasuredLength length, MeasuredLength width, Surface surface,
                 : List.of(new Caution(
                         "course-too-large",
                         said(
-                                "With its run-in the box takes %.1f m by %.1f m; the yard has %.1f m by %.1f m.",
+                                "With its run-in the course takes %.1f m by %.1f m; the yard has %.1f m by %.1f m.",
                                 along, across, longer, shorter)));
     }
 

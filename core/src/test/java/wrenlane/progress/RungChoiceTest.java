@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.CourseKinds;
 import wrenlane.rideline.Ladder;
 import wrenlane.rider.RiderLevel;
 
 class RungChoiceTest {
-    private static final Ladder LADDER = Ladder.of(5, UTurnBox.WIDTH);
+    private static final Ladder LADDER = Ladder.of(5, CourseKinds.uTurnBox().ladder());
 
     private static Optional<CleanSetting> at(double tightness) {
         return Optional.of(new CleanSetting(tightness, tightness - 0.1, tightness + 0.1));

@@ -7,14 +7,17 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKinds;
 
 class LadderProperties {
+    private static final CourseDimension WIDTH = CourseKinds.uTurnBox().ladder();
+
     /** Half of the 10 cm a rung is rounded to, in metres. */
     private static final double HALF_A_STEP = 0.05 + 1e-9;
 
     private static List<Ladder.Rung> rungs(double limit) {
-        return Ladder.of(limit, UTurnBox.WIDTH).rungs();
+        return Ladder.of(limit, WIDTH).rungs();
     }
 
     @Property
@@ -28,8 +31,8 @@ class LadderProperties {
     @Property
     void aRungIsARoundLengthNearItsTightness(@ForAll @DoubleRange(min = 2, max = 12) double limit) {
         for (Ladder.Rung rung : rungs(limit)) {
-            double tenths = rung.settingMetres() * Ladder.HANDY_PER_METRE;
-            assertThat(tenths).isCloseTo(Math.rint(tenths), within(1e-9));
+            double steps = rung.settingMetres() / (rung.settingMetres() < 2.5 ? 0.05 : 0.1);
+            assertThat(steps).isCloseTo(Math.rint(steps), within(1e-9));
             assertThat(Ladder.TIGHTNESSES)
                     .anySatisfy(t -> assertThat(t * limit).isCloseTo(rung.settingMetres(), within(HALF_A_STEP)));
             assertThat(rung.tightness() * limit).isCloseTo(rung.settingMetres(), within(1e-9));
@@ -46,7 +49,6 @@ class LadderProperties {
     @Property
     void whateverTheLimitEveryRungIsAcceptedByTheKind(@ForAll @DoubleRange(min = 0.5, max = 40) double limit) {
         assertThat(rungs(limit))
-                .allSatisfy(
-                        r -> assertThat(UTurnBox.WIDTH.check(r.settingMetres())).isEmpty());
+                .allSatisfy(r -> assertThat(WIDTH.check(r.settingMetres())).isEmpty());
     }
 }

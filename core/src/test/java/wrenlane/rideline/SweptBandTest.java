@@ -11,7 +11,7 @@ class SweptBandTest {
     @Test
     void barEndsRunOnCirclesInASteadyTurn() {
         List<LinePoint> line = new UTurnLine(1.5, 0.5, Double.POSITIVE_INFINITY).points();
-        SweptBand band = SweptBand.of(line, 0.8);
+        SweptBand band = SweptBand.of(line, new Footprint(1.5, 0.1, 0.8), new TurnLimits(1, 1, 1, 0));
         double inside = Math.hypot(1.2, 2 - 0.4);
         double outside = Math.hypot(1.2, 2 + 0.4);
         for (int i = 0; i < line.size(); i++) {

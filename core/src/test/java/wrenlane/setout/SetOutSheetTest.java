@@ -8,26 +8,56 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.course.ConeSort;
-import wrenlane.course.CourseStart;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
+import wrenlane.course.CourseSettings;
 import wrenlane.machine.Side;
 import wrenlane.units.LengthSystem;
 
 class SetOutSheetTest {
-    private static UTurnBox box(double width, double depth, Side entry) {
-        return new UTurnBox(width, depth, entry, 2.5, CourseStart.ROLLING);
+    private static Course box(double width, double depth, Side turn) {
+        CourseKind kind = CourseKinds.uTurnBox();
+        Course course = new Course(kind, CourseSettings.standard(kind), turn);
+        return course.with(kind.ladder(), width).with(kind.dimensions().get(1), depth);
     }
+
+    /** Every kind: each mark found again from the datum and the printed figures. */
+    @ParameterizedTest
+    @MethodSource("wrenlane.course.CourseKinds#all")
+    void everyMarkOfEveryKindIsFoundFromThePrintedFigures(CourseKind kind) {
+        for (Side side : Side.values()) {
+            Course course = new Course(kind, CourseSettings.standard(kind), side);
+            SetOutSheet sheet = SetOutSheet.of(course, LengthSystem.METRIC);
+            for (SetOutStep step : sheet.steps()) {
+                assertThat(step.alongMetres()).isNotNegative();
+                assertThat(step.acrossMetres()).isNotNegative();
+                assertThat(sheet.datum().x() + step.alongMetres())
+                        .isCloseTo(step.cone().mark().x(), within(HALF_A_STEP));
+                assertThat(sheet.datum().y() + side.sign() * step.acrossMetres())
+                        .isCloseTo(step.cone().mark().y(), within(HALF_A_STEP));
+            }
+            assertThat(sheet.checks())
+                    .isNotEmpty()
+                    .allSatisfy(c -> assertThat(c.metres()).isPositive());
+        }
+    }
+
+    /** Half of the 1 cm the figures are rounded to, and the rounding of sums, in metres. */
+    private static final double HALF_A_STEP = 0.005 + 1e-9;
 
     /** Each mark found again from the printed figures, walked along the entry line and then square to it. */
     @Property(tries = 300)
     void everyMarkIsFoundFromThePrintedFigures(
             @ForAll @DoubleRange(min = 3, max = 20) double width,
             @ForAll @DoubleRange(min = 3, max = 30) double depth,
-            @ForAll Side entry,
+            @ForAll Side turn,
             @ForAll LengthSystem system) {
-        SetOutSheet sheet = SetOutSheet.of(box(width, depth, entry), system);
-        double across = entry == Side.RIGHT ? 1 : -1;
+        SetOutSheet sheet = SetOutSheet.of(box(width, depth, turn), system);
+        double across = turn.sign();
         for (SetOutStep step : sheet.steps()) {
             assertThat(step.alongMetres()).isNotNegative();
             assertThat(step.acrossMetres()).isNotNegative();
@@ -39,10 +69,14 @@ class SetOutSheetTest {
 
     @Test
     void countsConesBySort() {
-        SetOutSheet sheet = SetOutSheet.of(box(7.2, 7.5, Side.RIGHT), LengthSystem.METRIC);
+        SetOutSheet sheet = SetOutSheet.of(box(7.2, 7.5, Side.LEFT), LengthSystem.METRIC);
         assertThat(sheet.conesBySort()).containsEntry(ConeSort.TALL, 2).containsEntry(ConeSort.FLAT, 8);
         assertThat(sheet.steps()).hasSize(10);
-        assertThat(sheet.diagonalMetres()).isCloseTo(10.397, within(0.001));
+        assertThat(sheet.checks())
+                .containsExactly(
+                        new SetOutSheet.CheckMeasurement("A", "C", 10.4),
+                        new SetOutSheet.CheckMeasurement("B", "D", 10.4));
+        assertThat(sheet.slack()).isPresent();
     }
 
     /** A skewed box built corner by corner, its diagonals measured, the skew found again. */

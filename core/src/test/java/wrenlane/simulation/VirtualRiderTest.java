@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.rideline.Ladder;
 import wrenlane.run.Fault;
@@ -41,7 +41,7 @@ class VirtualRiderTest {
     @Test
     void isSetARungItCanNearlyRide() {
         VirtualRider rider = new VirtualRider(SKILL, 1);
-        Ladder ladder = Ladder.of(5, UTurnBox.WIDTH);
+        Ladder ladder = Ladder.of(5, CourseKinds.uTurnBox().ladder());
         assertThat(rider.choose(ladder, Side.LEFT).tightness()).isBetween(1.7, 1.95);
         IntStream.range(0, 300).forEach(i -> rider.ride(Side.LEFT, 1.5));
         assertThat(rider.choose(ladder, Side.LEFT).tightness()).isLessThan(1.4);

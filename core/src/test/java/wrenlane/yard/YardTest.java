@@ -7,9 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import wrenlane.course.CourseStart;
-import wrenlane.course.UTurnBox;
-import wrenlane.machine.Side;
+import wrenlane.course.CoursePlan;
 import wrenlane.units.MeasuredLength;
 
 class YardTest {
@@ -44,7 +42,7 @@ class YardTest {
     @ParameterizedTest
     @CsvSource({"14.5, 7.2, 0", "7.2, 14.5, 0", "14.4, 30, 0", "14.4, 14.4, 1", "30, 7.1, 1"})
     void saysWhenTheBoxWithItsRunInIsLargerThanTheYard(double length, double width, int cautions) {
-        UTurnBox box = new UTurnBox(7.2, 7.5, Side.RIGHT, 2.5, CourseStart.ROLLING);
+        CoursePlan.Area box = new CoursePlan.Area(-7, 7.5, 0, 7.2);
         assertThat(yard(length, width, Surface.ASPHALT, 0).cautionsFor(box)).hasSize(cautions);
     }
 }

@@ -24,7 +24,8 @@ class BadInputTest {
     private record Endpoint(String method, String path, Map<String, Object> good) {}
 
     private static List<Endpoint> endpoints() {
-        Map<String, Object> evaluation = Map.of("course", Courses.box(7), "pairs", List.of());
+        Map<String, Object> comparison = Map.of("course", Courses.box(7), "pairs", List.of(), "limits", false);
+        Map<String, Object> reckon = Courses.reckon(Courses.box(7), 1);
         Map<String, Object> day =
                 Map.of("date", "2026-05-14", "title", "Day", "courseIds", List.of(), "riders", List.of());
         Map<String, Object> run = Map.of(
@@ -46,7 +47,7 @@ class BadInputTest {
                 "2026-05-14T09:00:00Z");
         Map<String, Object> file = Map.of(
                 "format",
-                "wren-lane-days/1",
+                "wren-lane-days/2",
                 "yards",
                 List.of(),
                 "machines",
@@ -69,7 +70,13 @@ class BadInputTest {
                 new Endpoint("PUT", "/api/riders/999", Courses.rider("R")),
                 new Endpoint("POST", "/api/courses", Courses.box(7)),
                 new Endpoint("PUT", "/api/courses/999", Courses.box(7)),
-                new Endpoint("POST", "/api/course-evaluations", evaluation),
+                new Endpoint("POST", "/api/course-comparisons", comparison),
+                new Endpoint("POST", "/api/course-evaluations", reckon),
+                new Endpoint("POST", "/api/speed-windows", reckon),
+                new Endpoint("POST", "/api/course-ladders", reckon),
+                new Endpoint("POST", "/api/swing-out-values", reckon),
+                new Endpoint("POST", "/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres")),
+                new Endpoint("POST", "/api/crossroads-calls", Map.of("count", 3, "seed", 7)),
                 new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),
                 new Endpoint(
                         "POST",
@@ -137,14 +144,27 @@ class BadInputTest {
                 spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(50.0)), 422),
                 spoil("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 409),
                 spoil("/api/riders", Courses.rider("R"), r -> r.put("level", "EXPERT"), 400),
-                spoil("/api/courses", Courses.box(7), c -> c.put("width", Courses.length(2.9)), 422),
-                spoil("/api/courses", Courses.box(7), c -> c.put("width", Courses.length(21)), 422),
-                spoil("/api/courses", Courses.box(7), c -> c.put("width", "7 m"), 400),
-                spoil("/api/courses", Courses.box(7), c -> c.put("entrySide", "UP"), 400),
+                spoil("/api/courses", Courses.box(2.9), c -> {}, 422),
+                spoil("/api/courses", Courses.box(21), c -> {}, 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("lengths", Map.of("widthMetres", "7 m")), 400),
+                spoil("/api/courses", Courses.box(7), c -> c.put("lengths", Map.of()), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("counts", Map.of("coneCount", 3)), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("options", Map.of("start", "PUSHED")), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("kind", "loop-the-loop"), 422),
+                spoil("/api/courses", Courses.box(7), c -> c.put("firstTurn", "UP"), 400),
+                spoil("/api/courses", weave(0), c -> {}, 422),
+                spoil("/api/courses", weave(99), c -> {}, 422),
+                spoil("/api/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", 300), 422),
+                spoil("/api/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", -1), 422),
+                spoil("/api/course-evaluations", reckon(), r -> r.put("machineId", 4711), 404),
+                spoil("/api/course-evaluations", reckon(), r -> r.put("yardId", 4711), 404),
+                spoil("/api/speed-windows", reckon(), r -> r.remove("machineId"), 422),
+                spoil("/api/crossroads-calls", calls(7), c -> {}, 422),
+                spoil("/api/crossroads-calls", calls(0), c -> {}, 422),
                 spoil("/api/set-outs", setOut(Courses.box(700)), c -> {}, 422),
                 spoil("/api/square-checks", square(30, 1), c -> {}, 422),
                 spoil("/api/square-checks", square(12, 3), c -> {}, 422),
-                spoil("/api/course-evaluations", pairs(4711), c -> {}, 404),
+                spoil("/api/course-comparisons", pairs(4711), c -> {}, 404),
                 spoil("/api/length-readings", reading("7 furlongs"), c -> {}, 422),
                 spoil("/api/length-readings", reading("x".repeat(5000)), c -> {}, 422),
                 spoil("/api/days", day("2026-02-30"), c -> {}, 400),
@@ -222,7 +242,29 @@ class BadInputTest {
     }
 
     private static Map<String, Object> pairs(long machineId) {
-        return Map.of("course", Courses.box(7), "pairs", List.of(Map.of("machineId", machineId, "level", "NOVICE")));
+        return Map.of(
+                "course",
+                Courses.box(7),
+                "pairs",
+                List.of(Map.of("machineId", machineId, "level", "NOVICE")),
+                "limits",
+                true);
+    }
+
+    private static Map<String, Object> reckon() {
+        return Courses.reckon(Courses.box(7), 1);
+    }
+
+    private static Map<String, Object> calls(int count) {
+        return new java.util.HashMap<>(Map.of("count", count, "seed", 1));
+    }
+
+    private static Map<String, Object> weave(int cones) {
+        return Courses.course(
+                "Weave",
+                "straight-weave",
+                Map.of("spacingMetres", Courses.length(4.5), "leadMetres", Courses.length(5)),
+                Map.of("coneCount", cones));
     }
 
     private static Map<String, Object> reading(String text) {

@@ -18,23 +18,56 @@ final class Courses {
     }
 
     static Map<String, Object> box(double width) {
-        Map<String, Object> box = new HashMap<>();
-        box.put("name", "Test box");
-        box.put("width", length(width));
-        box.put("depth", length(7.5));
-        box.put("edgeSpacing", length(2.5));
-        box.put("entrySide", "RIGHT");
-        box.put("start", "ROLLING");
-        return box;
+        Map<String, Object> lengths = new HashMap<>();
+        lengths.put("widthMetres", length(width));
+        lengths.put("depthMetres", length(7.5));
+        lengths.put("edgeSpacingMetres", length(2.5));
+        return course("Test box", "u-turn-box", lengths, Map.of());
+    }
+
+    static Map<String, Object> course(
+            String name, String kind, Map<String, Object> lengths, Map<String, Object> counts) {
+        Map<String, Object> course = new HashMap<>();
+        course.put("name", name);
+        course.put("kind", kind);
+        course.put("lengths", lengths);
+        course.put("counts", counts);
+        course.put("options", Map.of());
+        course.put("firstTurn", "LEFT");
+        return course;
+    }
+
+    /** A course of a kind at its standards, from what {@code /api/course-kinds} says of it. */
+    static Map<String, Object> standard(JsonNode kind) {
+        Map<String, Object> lengths = new HashMap<>();
+        Map<String, Object> counts = new HashMap<>();
+        for (JsonNode d : kind.get("dimensions")) {
+            if (d.get("quantity").asString().equals("METRES")) {
+                lengths.put(d.get("name").asString(), length(d.get("standard").asDouble()));
+            } else {
+                counts.put(d.get("name").asString(), d.get("standard").asInt());
+            }
+        }
+        return course("A " + kind.get("label").asString(), kind.get("kind").asString(), lengths, counts);
     }
 
     /** A stored course as it would be sent again. */
     static Map<String, Object> of(JsonNode stored) {
-        Map<String, Object> box = new HashMap<>();
-        for (String field : new String[] {"name", "width", "depth", "edgeSpacing", "entrySide", "start"}) {
-            box.put(field, stored.get(field));
+        Map<String, Object> course = new HashMap<>();
+        for (String field : new String[] {"name", "kind", "lengths", "counts", "options", "firstTurn"}) {
+            course.put(field, stored.get(field));
         }
-        return box;
+        return course;
+    }
+
+    /** What any reckoning asks for. */
+    static Map<String, Object> reckon(Object course, long machineId) {
+        Map<String, Object> request = new HashMap<>();
+        request.put("course", course);
+        request.put("machineId", machineId);
+        request.put("level", "DEVELOPING");
+        request.put("settled", true);
+        return request;
     }
 
     static Map<String, Object> machine(String name) {

@@ -82,23 +82,25 @@ class DemoDayTest {
             pairs.add(Map.of("machineId", rider.get("machineId").asLong(), "level", "DEVELOPING"));
         }
         RunningApp.Answer answer = APP.post(
-                "/api/course-evaluations",
+                "/api/course-comparisons",
                 Map.of(
                         "course",
                         Courses.of(course),
                         "pairs",
                         pairs,
+                        "limits",
+                        true,
                         "yardId",
                         today().get("yardId").asLong()));
         assertThat(answer.status()).isEqualTo(200);
-        assertThat(answer.body().get("pairs").size()).isEqualTo(7);
-        assertThat(list(answer.body().get("pairs"))).allSatisfy(p -> {
+        assertThat(answer.body().size()).isEqualTo(7);
+        assertThat(list(answer.body())).allSatisfy(p -> {
             assertThat(p.at("/asSet/side").asString()).isEqualTo("LEFT");
             assertThat(p.at("/mirrored/side").asString()).isEqualTo("RIGHT");
-            assertThat(p.at("/asSet/room/uncertaintyMetres").asDouble()).isPositive();
+            assertThat(p.at("/asSet/answer").asString()).isEqualTo("FITS");
+            assertThat(p.at("/asSet/neededMetres").asDouble()).isBetween(3.4, 7.2);
+            assertThat(p.at("/ladder/rungs").size()).isEqualTo(7);
         });
-        assertThat(answer.body().at("/drawn/rear").size()).isBetween(20, 600);
-        assertThat(answer.body().at("/ladder/rungs").size()).isEqualTo(7);
     }
 
     @Test

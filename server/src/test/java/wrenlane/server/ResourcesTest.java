@@ -93,7 +93,7 @@ class ResourcesTest {
         JsonNode sheet = APP.post("/api/set-outs", Map.of("course", Courses.box(7.2), "system", "METRIC"))
                 .body();
         assertThat(sheet.get("steps").size()).isEqualTo(10);
-        assertThat(sheet.get("diagonalMetres").asDouble()).isCloseTo(10.397, within(0.001));
+        assertThat(sheet.at("/checks/0/metres").asDouble()).isCloseTo(10.40, within(0.001));
         JsonNode check = APP.post(
                         "/api/square-checks",
                         Map.of(

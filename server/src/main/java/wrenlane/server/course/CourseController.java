@@ -12,31 +12,52 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
+import wrenlane.course.CourseOption;
 
-/** Courses, and their evaluation. */
+/** Courses as saved, and the kinds there are. */
 @RestController
 @RequestMapping("/api")
 class CourseController {
     private final CourseService service;
-    private final EvaluationService evaluations;
+
+    CourseController(CourseService service) {
+        this.service = service;
+    }
 
     /**
      * A kind of course.
      *
-     * @param dimensions with limits and defaults, in metres
+     * @param dimensions with limits and standards, in metres or counts
+     * @param options choices besides
+     * @param plan the course at its standards, to draw
      */
-    record CourseKind(String kind, String label, List<CourseDimension> dimensions) {}
-
-    CourseController(CourseService service, EvaluationService evaluations) {
-        this.service = service;
-        this.evaluations = evaluations;
+    record CourseKindJson(
+            String kind,
+            String label,
+            String purpose,
+            CourseKind.Turning turning,
+            List<CourseDimension> dimensions,
+            List<CourseOption> options,
+            PlanJson plan) {
+        static CourseKindJson of(CourseKind kind) {
+            return new CourseKindJson(
+                    kind.id(),
+                    kind.label(),
+                    kind.purpose(),
+                    kind.turning(),
+                    kind.dimensions(),
+                    kind.options(),
+                    PlanJson.of(Course.standard(kind)));
+        }
     }
 
     @GetMapping("/course-kinds")
-    List<CourseKind> listCourseKinds() {
-        return List.of(new CourseKind(CourseRow.U_TURN_BOX, "U-turn box", UTurnBox.dimensions()));
+    List<CourseKindJson> listCourseKinds() {
+        return CourseKinds.all().stream().map(CourseKindJson::of).toList();
     }
 
     @GetMapping("/courses")
@@ -60,15 +81,16 @@ class CourseController {
         return service.update(id, request);
     }
 
+    /** Takes a course away; it can be brought back. */
     @DeleteMapping("/courses/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteCourse(@PathVariable long id) {
-        service.delete(id);
+        service.takeAway(id);
     }
 
-    /** Whether a course fits the machines and riders named, and by how much. Stores nothing. */
-    @PostMapping("/course-evaluations")
-    EvaluationResponse evaluateCourse(@Valid @RequestBody EvaluationRequest request) {
-        return evaluations.evaluate(request);
+    /** Brings a course back that was taken away. */
+    @PostMapping("/courses/{id}/restorations")
+    CourseResponse restoreCourse(@PathVariable long id) {
+        return service.bringBack(id);
     }
 }

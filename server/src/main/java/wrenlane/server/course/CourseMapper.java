@@ -8,19 +8,35 @@ import org.apache.ibatis.annotations.Param;
 /** All SQL about courses. */
 @Mapper
 interface CourseMapper {
+    /** Those not taken away. */
     List<CourseRow> all();
 
+    /** Also one taken away: runs may be ridden on it. */
     Optional<CourseRow> find(long id);
 
     List<DimensionRow> dimensions(long courseId);
+
+    List<CountRow> counts(long courseId);
+
+    List<OptionRow> options(long courseId);
 
     long insert(CourseRow row);
 
     int update(CourseRow row);
 
-    int delete(long id);
+    int takeAway(@Param("id") long id, @Param("at") String at);
+
+    int bringBack(long id);
 
     void clearDimensions(long courseId);
 
+    void clearCounts(long courseId);
+
+    void clearOptions(long courseId);
+
     void insertDimension(@Param("courseId") long courseId, @Param("d") DimensionRow dimension);
+
+    void insertCount(@Param("courseId") long courseId, @Param("name") String name, @Param("value") int value);
+
+    void insertOption(@Param("courseId") long courseId, @Param("name") String name, @Param("value") String value);
 }

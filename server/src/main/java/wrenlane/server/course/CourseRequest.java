@@ -4,48 +4,55 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.HashMap;
 import java.util.List;
-import wrenlane.course.CourseStart;
-import wrenlane.course.UTurnBox;
+import java.util.Map;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
+import wrenlane.course.CourseSettings;
+import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
-import wrenlane.rideline.UTurnBoxFit.BoxUncertainty;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
 
 /**
- * A U-turn box as a person describes it.
+ * A course as a person describes it.
  *
- * @param width clear between the side lines
- * @param depth from the mouth to the far line
- * @param edgeSpacing largest gap between marks
- * @param entrySide the line entered along
+ * @param kind one of {@code /api/course-kinds}
+ * @param lengths of the kind's dimensions counted in metres, by name
+ * @param counts of the others, by name
+ * @param options choices by name; what is left out is as the kind has it
+ * @param firstTurn the side first turned to
  */
 public record CourseRequest(
         @NotBlank @Size(max = 80) String name,
-        @NotNull @Valid LengthJson width,
-        @NotNull @Valid LengthJson depth,
-        @NotNull @Valid LengthJson edgeSpacing,
-        @NotNull Side entrySide,
-        @NotNull CourseStart start) {
+        @NotBlank @Size(max = 40) String kind,
+        @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Valid LengthJson> lengths,
+        @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull Integer> counts,
+        @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> options,
+        @NotNull Side firstTurn) {
 
     /** To the core, or refused with everything that is wrong. */
-    public UTurnBox box() {
-        List<Finding> findings = UTurnBox.check(width.metres(), depth.metres(), edgeSpacing.metres());
-        if (!findings.isEmpty()) {
-            throw new RefusedException(findings);
-        }
-        width.measured("width");
-        depth.measured("depth");
-        edgeSpacing.measured("edgeSpacing");
-        return new UTurnBox(width.metres(), depth.metres(), entrySide, edgeSpacing.metres(), start);
+    public Course course() {
+        CourseKind kind = CourseKinds.find(kind())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind", "kind", "There is no kind of course called " + kind() + "."));
+        Map<String, Double> dimensions = new HashMap<>();
+        lengths.forEach((name, length) -> dimensions.put(name, length.metres()));
+        counts.forEach((name, count) -> dimensions.put(name, (double) count));
+        CourseSettings settings = new CourseSettings(dimensions, options);
+        List<Finding> findings = settings.check(kind);
+        RefusedException.unlessNone(new Checks().addAll(findings));
+        lengths.forEach((name, length) -> length.measured(name));
+        return new Course(kind, settings, firstTurn);
     }
 
-    /** How far out the box may be. */
-    BoxUncertainty uncertainty() {
-        return new BoxUncertainty(Math.min(width.uncertaintyMetres(), MOST), Math.min(depth.uncertaintyMetres(), MOST));
+    /** How far out each length may be, by name, in metres. */
+    Map<String, Double> uncertainties() {
+        Map<String, Double> uncertainties = new HashMap<>();
+        lengths.forEach((name, length) -> uncertainties.put(name, length.uncertaintyMetres()));
+        return uncertainties;
     }
-
-    /** Beyond this an uncertainty says nothing about a box any more, in metres. */
-    private static final double MOST = 50;
 }

@@ -1,6 +1,7 @@
 package wrenlane.server.course;
 
-import wrenlane.course.CourseStart;
+import java.util.Map;
+import wrenlane.course.Course;
 import wrenlane.machine.Side;
 import wrenlane.server.length.LengthJson;
 
@@ -9,13 +10,17 @@ public record CourseResponse(
         long id,
         String name,
         String kind,
-        LengthJson width,
-        LengthJson depth,
-        LengthJson edgeSpacing,
-        Side entrySide,
-        CourseStart start) {
+        Map<String, LengthJson> lengths,
+        Map<String, Integer> counts,
+        Map<String, String> options,
+        Side firstTurn) {
     /** As it would be asked for again. */
     public CourseRequest request() {
-        return new CourseRequest(name, width, depth, edgeSpacing, entrySide, start);
+        return new CourseRequest(name, kind, lengths, counts, options, firstTurn);
+    }
+
+    /** For the core to reckon with. */
+    public Course course() {
+        return request().course();
     }
 }

@@ -3,43 +3,34 @@ package wrenlane.server.course;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.course.CourseStart;
-import wrenlane.course.Point;
-import wrenlane.course.UTurnBox;
-import wrenlane.machine.MachineDimension;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.LinePoint;
-import wrenlane.rideline.SweptBand;
-import wrenlane.rideline.UTurnBoxFit;
-import wrenlane.rideline.UTurnBoxFit.BoxUncertainty;
-import wrenlane.rideline.UTurnNeed;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.CourseFit;
+import wrenlane.rideline.LineMemory;
+import wrenlane.rideline.Ride;
+import wrenlane.rideline.RidingStyle;
+import wrenlane.rideline.SpareUncertainty;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.course.EvaluationResponse.DrawnLine;
-import wrenlane.server.course.EvaluationResponse.PairFit;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.Caution;
 
-/** Reckons a course for machines and riders. */
+/** Reckons a course for a machine. */
 @Service
 class EvaluationService {
-    /** Every third point of the 2 cm line is drawn: finer than a pen stroke on any screen. */
-    private static final int DRAWN_EVERY = 3;
+    /** Lines kept to start the next search from: enough for many people dragging at once. */
+    private static final int LINES_KEPT = 500;
 
-    /** Needs kept: more than every rider of a large day to both sides, rolling and from a stop. */
-    private static final int NEEDS_KEPT = 1000;
+    /** What makes two searches alike enough for one to start from the other's line. */
+    private record Like(CourseKind kind, Side firstTurn, Ride ride) {}
 
-    /** What a need is reckoned from; while a dimension is dragged it stays the same. */
-    private record NeedOf(CourseStart start, MachineTurn turn, Side side, RiderLevel level) {}
-
-    private final Cache<NeedOf, UTurnNeed> needs =
-            Caffeine.newBuilder().maximumSize(NEEDS_KEPT).build();
+    private final Cache<Like, LineMemory> memories =
+            Caffeine.newBuilder().maximumSize(LINES_KEPT).build();
 
     private final MachineService machines;
     private final YardService yards;
@@ -49,70 +40,63 @@ class EvaluationService {
         this.yards = yards;
     }
 
-    EvaluationResponse evaluate(EvaluationRequest request) {
-        UTurnBox box = request.course().box();
-        Map<Long, MachineTurn> turns = machines.turns(request.pairs().stream()
-                .map(EvaluationRequest.Pair::machineId)
-                .distinct()
-                .toList());
-        List<PairFit> pairs = request.pairs().stream()
-                .map(p -> fit(box, request, p, turn(turns, p)))
-                .toList();
-        EvaluationRequest.Pair first =
-                request.pairs().isEmpty() ? null : request.pairs().get(0);
+    EvaluationResponse evaluate(ReckonRequest request) {
+        Course course = request.course().course();
+        List<Caution> cautions = cautions(course, request.yardId());
+        if (request.machineId() == null) {
+            return new EvaluationResponse(PlanJson.of(course), null, null, null, cautions);
+        }
+        Ride ride = ride(request, request.machineId());
+        Double asked = request.speedMetresPerSecond();
+        double speed = asked == null ? ride.limits().lowestSpeedMetresPerSecond() : asked;
+        CourseFit fit = request.settled() ? settled(course, ride, speed, request) : dragged(course, ride, speed);
         return new EvaluationResponse(
-                box.cones(),
-                box.lines(),
-                box.turnSide(),
-                pairs,
-                first == null ? null : drawn(box, request, first, turn(turns, first)),
-                first == null ? null : Ladder.of(turn(turns, first).uTurnLimitBothSidesMetres(), UTurnBox.WIDTH),
-                cautions(box, request.yardId()));
+                PlanJson.of(course),
+                FitJson.of(fit),
+                fit.easiest().map(line -> line(fit, line, ride)).orElse(null),
+                line(fit, fit.roomiest(), ride),
+                cautions);
     }
 
-    private static MachineTurn turn(Map<Long, MachineTurn> turns, EvaluationRequest.Pair pair) {
-        MachineTurn turn = turns.get(pair.machineId());
-        if (turn == null) {
-            throw new IllegalStateException("machine " + pair.machineId() + " was not read");
-        }
-        return turn;
+    private static LineJson line(CourseFit fit, CheckedLine line, Ride ride) {
+        return LineJson.of(fit, line, ride.turn());
     }
 
-    private PairFit fit(UTurnBox box, EvaluationRequest request, EvaluationRequest.Pair pair, MachineTurn turn) {
-        BoxUncertainty measured = request.course().uncertainty();
-        return new PairFit(
-                pair.machineId(),
-                FitJson.of(UTurnBoxFit.of(box, measured, need(box, turn, pair, box.turnSide()))),
-                FitJson.of(UTurnBoxFit.of(
-                        box.mirrored(),
-                        measured,
-                        need(box, turn, pair, box.turnSide().opposite()))));
+    /** From the line last found, as quickly as can be. */
+    private CourseFit dragged(Course course, Ride ride, double speed) {
+        Like like = new Like(course.kind(), course.firstTurn(), ride);
+        CourseFit.Reckoned reckoned = CourseFit.of(course, ride, speed, memories.getIfPresent(like));
+        memories.put(like, reckoned.memory());
+        return reckoned.fit();
     }
 
-    private UTurnNeed need(UTurnBox box, MachineTurn turn, EvaluationRequest.Pair pair, Side side) {
-        return needs.get(
-                new NeedOf(box.start(), turn, side, pair.level()),
-                of -> UTurnNeed.of(of.start(), of.turn(), of.side(), of.level().limits()));
+    /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
+    private CourseFit settled(Course course, Ride ride, double speed, ReckonRequest request) {
+        CourseFit.Reckoned reckoned = CourseFit.of(course, ride, speed, null);
+        memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
+        double u = SpareUncertainty.of(
+                course, ride, speed, reckoned, request.course().uncertainties());
+        return reckoned.fit().withUncertainty(u);
     }
 
-    private DrawnLine drawn(UTurnBox box, EvaluationRequest request, EvaluationRequest.Pair pair, MachineTurn turn) {
-        UTurnBoxFit fit = UTurnBoxFit.of(
-                box, request.course().uncertainty(), turn, pair.level().limits(), box.turnSide());
-        List<LinePoint> all = fit.line();
-        List<LinePoint> line = IntStream.range(0, all.size())
-                .filter(i -> i % DRAWN_EVERY == 0 || i == all.size() - 1)
-                .mapToObj(all::get)
-                .toList();
-        SweptBand band = SweptBand.of(line, turn.machine().value(MachineDimension.WIDTH));
-        List<Point> rear = line.stream().map(LinePoint::rear).toList();
-        List<Point> front = line.stream().map(LinePoint::front).toList();
-        return new DrawnLine(rear, front, band.left(), band.right());
+    /** Who rides, on the yard's ground or on dry paving. */
+    Ride ride(ReckonRequest request, long machineId) {
+        return ride(machines.turn(machineId), request.level(), request.ground(), request.yardId());
     }
 
-    private List<Caution> cautions(UTurnBox box, @Nullable Long yardId) {
-        if (yardId == null) {
-            return List.of();
-        }
-        return yards.get(yardId).yard().cautionsFor(box);
+    Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
+        double grip = yardId == null
+                ? RidingStyle.DRY_PAVING
+                : yards.get(yardId).surface().frictionCoefficient();
+        return new Ride(
+                turn,
+                level.limits(),
+                ground == ReckonRequest.Ground.LOOSE ? RidingStyle.loose(grip) : RidingStyle.firm(grip));
+    }
+
+    private List<Caution> cautions(Course course, @Nullable Long yardId) {
+        return yardId == null
+                ? List.of()
+                : yards.get(yardId).yard().cautionsFor(course.plan().area());
     }
 }

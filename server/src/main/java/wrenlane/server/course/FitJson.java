@@ -1,52 +1,44 @@
 package wrenlane.server.course;
 
 import org.jspecify.annotations.Nullable;
-import wrenlane.machine.Side;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.CourseFit;
 import wrenlane.rideline.FitAnswer;
+import wrenlane.rideline.RidingPoint;
 import wrenlane.rideline.Room;
-import wrenlane.rideline.UTurnBoxFit;
 
 /**
- * Whether one machine and rider fit, to one side.
+ * Whether one machine and rider can ride a course as it is set.
  *
- * @param bindingLine the line that leaves the least room
- * @param room the smaller of the two rooms
- * @param roomAcross to the exit line
- * @param roomDeep to the far line
- * @param widthNeededMetres for this rider, an estimate where rolling
- * @param limitMetres for the machine alone
- * @param tightness width over limit
- * @param turnUsed share of what rider and machine have; above 1 where it does not fit
- * @param speedMetresPerSecond ridden at; missing from a stop
+ * @param spare room at the tightest place of the roomiest line, negative where it lacks; its uncertainty is zero while
+ *     something is dragged
+ * @param spareCapped whether there is more room than was looked for
+ * @param binding what leaves that room
+ * @param bindingPart what of the machine comes nearest there
+ * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
+ *     line was found
+ * @param speedMetresPerSecond reckoned at; missing from a stop
  */
 record FitJson(
-        Side side,
         FitAnswer answer,
-        String bindingLine,
-        Room room,
-        Room roomAcross,
-        Room roomDeep,
-        double widthNeededMetres,
-        double depthNeededMetres,
-        double limitMetres,
-        double tightness,
-        double turnUsed,
-        double leanRadians,
+        Room spare,
+        boolean spareCapped,
+        String binding,
+        CheckedLine.Part bindingPart,
+        @Nullable Double turnUsed,
+        RidingPoint left,
+        RidingPoint right,
         @Nullable Double speedMetresPerSecond) {
-    static FitJson of(UTurnBoxFit fit) {
+    static FitJson of(CourseFit fit) {
         return new FitJson(
-                fit.need().side(),
                 fit.answer(),
-                fit.bindingLine(),
-                fit.room(),
-                fit.roomAcross(),
-                fit.roomDeep(),
-                fit.need().widthMetres(),
-                fit.need().depthMetres(),
-                fit.need().limitMetres(),
-                fit.tightness(),
-                fit.turnUsed(),
-                fit.need().ridden().leanRadians(),
-                fit.need().ridden().rollingSpeed().orElse(null));
+                fit.spare(),
+                fit.spareCapped(),
+                fit.roomiest().binding().keep().name(),
+                fit.roomiest().binding().part(),
+                fit.turnUsed().orElse(null),
+                fit.left().finite(),
+                fit.right().finite(),
+                fit.left().rollingSpeed().orElse(null));
     }
 }

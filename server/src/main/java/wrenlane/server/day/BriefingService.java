@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import wrenlane.course.Cone;
 import wrenlane.course.ConeSort;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKinds;
 import wrenlane.machine.Provenance;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
@@ -28,6 +28,7 @@ import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
+import wrenlane.setout.SetOutSheet;
 import wrenlane.yard.Caution;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
@@ -74,7 +75,7 @@ class BriefingService {
         return new BriefingResponse(
                 dayId,
                 cones(set),
-                day.riders().stream().map(this::rider).toList(),
+                day.riders().stream().map(r -> rider(r, first(set))).toList(),
                 cautions(yard, set),
                 stops(yard, set, ridden, logged),
                 logged);
@@ -83,10 +84,8 @@ class BriefingService {
     private static List<ConeCount> cones(List<CourseResponse> set) {
         Map<ConeSort, Integer> most = new EnumMap<>(ConeSort.class);
         for (CourseResponse course : set) {
-            Map<ConeSort, Integer> count = new EnumMap<>(ConeSort.class);
-            for (Cone cone : course.request().box().cones()) {
-                count.merge(cone.sort(), 1, Integer::sum);
-            }
+            Map<ConeSort, Integer> count =
+                    SetOutSheet.conesBySort(course.course().plan());
             count.forEach((sort, n) -> most.merge(sort, n, Math::max));
         }
         return most.entrySet().stream()
@@ -94,10 +93,17 @@ class BriefingService {
                 .toList();
     }
 
-    private RiderBriefing rider(DayRider pair) {
+    /** The course that rungs are said for: the day's first. */
+    private static Course first(List<CourseResponse> set) {
+        return set.isEmpty()
+                ? Course.standard(CourseKinds.uTurnBox())
+                : set.get(0).course();
+    }
+
+    private RiderBriefing rider(DayRider pair, Course course) {
         RiderResponse rider = riders.get(pair.riderId());
         MachineResponse machine = machines.get(pair.machineId());
-        Standing standing = progress.standing(rider, machine.id());
+        Standing standing = progress.standing(rider, machine.id(), course);
         return new RiderBriefing(
                 rider.id(),
                 rider.name(),
@@ -114,9 +120,8 @@ class BriefingService {
         yard.ifPresent(y -> {
             cautions.addAll(y.cautions());
             for (CourseResponse course : set) {
-                UTurnBox box = course.request().box();
                 y.yard()
-                        .cautionsFor(box)
+                        .cautionsFor(course.course().plan().area())
                         .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
             }
         });

@@ -6,8 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.CourseStart;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
@@ -17,7 +17,7 @@ import wrenlane.server.machine.FigureJson;
 import wrenlane.yard.Surface;
 
 /**
- * The open format of a set of days, version 1. Things refer to one another by keys that hold within the file; lengths
+ * The open format of a set of days, version 2. Things refer to one another by keys that hold within the file; lengths
  * are written as a person says them.
  *
  * @param format {@link #FORMAT}
@@ -32,7 +32,7 @@ public record ImportDocument(
         @Size(max = 500) @Nullable List<@NotNull @Valid VirtualRiderItem> virtualRiders) {
 
     /** Name and version of the format. */
-    public static final String FORMAT = "wren-lane-days/1";
+    public static final String FORMAT = "wren-lane-days/2";
 
     /** Paces or bays counted along a taped stretch. */
     public record CalibrationItem(
@@ -74,15 +74,15 @@ public record ImportDocument(
             @Nullable String machine,
             @Nullable String notes) {}
 
-    /** A U-turn box. */
+    /** A course; what is not given is as its kind has it. */
     public record CourseItem(
             @NotBlank String key,
             @NotBlank String name,
-            @NotBlank String width,
-            @NotBlank String depth,
-            @NotBlank String edgeSpacing,
-            @NotNull Side entrySide,
-            @NotNull CourseStart start) {}
+            @NotBlank String kind,
+            @Nullable @Size(max = 12) Map<String, @NotBlank String> lengths,
+            @Nullable @Size(max = 12) Map<String, @NotNull Integer> counts,
+            @Nullable @Size(max = 12) Map<String, @NotBlank String> options,
+            @NotNull Side firstTurn) {}
 
     /** Who rides what on a day, by keys. */
     public record DayRiderItem(

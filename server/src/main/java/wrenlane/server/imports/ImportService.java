@@ -9,6 +9,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
 import wrenlane.finding.Finding;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.CourseService;
@@ -140,13 +143,25 @@ public class ImportService {
     }
 
     private static CourseRequest course(CourseItem c) {
-        return new CourseRequest(
-                c.name(),
-                length(c.width(), Calibrations.NONE),
-                length(c.depth(), Calibrations.NONE),
-                length(c.edgeSpacing(), Calibrations.NONE),
-                c.entrySide(),
-                c.start());
+        CourseKind kind = CourseKinds.find(c.kind())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind", c.key(), "There is no kind of course called " + c.kind() + "."));
+        Map<String, LengthJson> lengths = new HashMap<>();
+        Map<String, Integer> counts = new HashMap<>();
+        for (CourseDimension d : kind.dimensions()) {
+            if (d.quantity() == CourseDimension.Quantity.METRES) {
+                lengths.put(d.name(), LengthJson.taped(d.standard()));
+            } else {
+                counts.put(d.name(), (int) d.standard());
+            }
+        }
+        orNone(c.lengths()).forEach((name, text) -> lengths.put(name, length(text, Calibrations.NONE)));
+        counts.putAll(orNone(c.counts()));
+        return new CourseRequest(c.name(), c.kind(), lengths, counts, orNone(c.options()), c.firstTurn());
+    }
+
+    private static <V> Map<String, V> orNone(@Nullable Map<String, V> given) {
+        return given == null ? Map.of() : given;
     }
 
     private DayRequest day(DayItem d, Keys yardKeys, Keys courseKeys, Keys riderKeys, Keys machineKeys) {

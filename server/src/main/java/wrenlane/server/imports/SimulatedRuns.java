@@ -12,11 +12,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.Ladder;
+import wrenlane.server.course.CourseLimits;
+import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.http.RefusedException;
@@ -35,10 +37,14 @@ class SimulatedRuns {
     private static final int RUN_SECONDS = 150;
 
     private final MachineService machines;
+    private final CourseService courses;
+    private final CourseLimits limits;
     private final RunService runs;
 
-    SimulatedRuns(MachineService machines, RunService runs) {
+    SimulatedRuns(MachineService machines, CourseService courses, CourseLimits limits, RunService runs) {
         this.machines = machines;
+        this.courses = courses;
+        this.limits = limits;
         this.runs = runs;
     }
 
@@ -65,7 +71,8 @@ class SimulatedRuns {
 
     private int ride(DayResponse day, DayRider pair, VirtualRider rider, int count) {
         MachineTurn turn = machines.turn(pair.machineId());
-        Ladder ladder = Ladder.of(turn.uTurnLimitBothSidesMetres(), UTurnBox.WIDTH);
+        Course course = courses.get(day.courseIds().get(0)).course();
+        Ladder ladder = limits.ladder(course, turn);
         Instant first = day.date().atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
         Map<String, RunRequest> ridden = new LinkedHashMap<>();
         for (int i = 0; i < count; i++) {
@@ -78,7 +85,7 @@ class SimulatedRuns {
                     day.courseIds().get(0),
                     side,
                     setting,
-                    rider.ride(side, setting / turn.uTurnLimitMetres(side)),
+                    rider.ride(side, setting / limits.limitMetres(course, turn, side)),
                     first.plusSeconds((long) i * RUN_SECONDS));
             ridden.put(id(day.id(), pair.riderId(), i), request);
         }

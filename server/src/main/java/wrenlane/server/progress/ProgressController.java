@@ -18,8 +18,8 @@ class ProgressController {
     }
 
     @GetMapping("/riders/{id}/progress")
-    ProgressResponse getProgress(@PathVariable long id) {
-        return service.progress(id);
+    ProgressResponse getProgress(@PathVariable long id, @RequestParam(defaultValue = "u-turn-box") String kind) {
+        return service.progress(id, kind);
     }
 
     @GetMapping("/days/{dayId}/riders/{riderId}/range")

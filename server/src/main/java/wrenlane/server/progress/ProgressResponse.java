@@ -17,10 +17,16 @@ import wrenlane.server.run.RunResponse;
 record ProgressResponse(
         long riderId,
         @Nullable String machineName,
+        String kind,
+        String settingLabel,
+        List<KindRidden> kinds,
         @Nullable Standing standing,
         List<ProgressDay> days,
         SideTally left,
         SideTally right) {
+
+    /** A kind of course the rider has runs on. */
+    record KindRidden(String kind, String label) {}
 
     /**
      * One day.

@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.LadderRule;
@@ -16,8 +18,12 @@ import wrenlane.progress.RungChoice;
 import wrenlane.progress.Tally;
 import wrenlane.rideline.Ladder;
 import wrenlane.run.RunRecord;
+import wrenlane.server.course.CourseLimits;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
+import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.rider.RiderResponse;
@@ -34,29 +40,49 @@ public class ProgressService {
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
+    private final CourseService courses;
+    private final CourseLimits limits;
     private final ProgressDays days;
 
-    ProgressService(RunService runs, RiderService riders, MachineService machines, ProgressDays days) {
+    ProgressService(
+            RunService runs,
+            RiderService riders,
+            MachineService machines,
+            CourseService courses,
+            CourseLimits limits,
+            ProgressDays days) {
+        this.courses = courses;
+        this.limits = limits;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
         this.days = days;
     }
 
-    /** Where a rider stands on a machine, by all runs so far. */
-    public Standing standing(RiderResponse rider, long machineId) {
-        return standing(rider, machineId, records(runs.ofRider(rider.id())));
+    /** Where a rider stands on a machine and a course, by all runs on its kind so far. */
+    public Standing standing(RiderResponse rider, long machineId, Course course) {
+        return standing(
+                rider,
+                machineId,
+                course,
+                records(ofKind(runs.ofRider(rider.id()), course.kind().id())));
     }
 
-    private Standing standing(RiderResponse rider, long machineId, List<RunRecord> all) {
+    private static List<RunResponse> ofKind(List<RunResponse> all, String kind) {
+        return all.stream().filter(r -> r.kind().equals(kind)).toList();
+    }
+
+    private Standing standing(RiderResponse rider, long machineId, Course course, List<RunRecord> all) {
         MachineTurn turn = machines.turn(machineId);
-        Ladder ladder = Ladder.of(turn.uTurnLimitBothSidesMetres(), UTurnBox.WIDTH);
-        EstimateJson left = EstimateJson.of(all, Side.LEFT, turn.uTurnLimitMetres(Side.LEFT));
-        EstimateJson right = EstimateJson.of(all, Side.RIGHT, turn.uTurnLimitMetres(Side.RIGHT));
+        Ladder ladder = limits.ladder(course, turn);
+        double limitLeft = limits.limitMetres(course, turn, Side.LEFT);
+        double limitRight = limits.limitMetres(course, turn, Side.RIGHT);
+        EstimateJson left = EstimateJson.of(all, Side.LEFT, limitLeft);
+        EstimateJson right = EstimateJson.of(all, Side.RIGHT, limitRight);
         return new Standing(
                 ladder,
-                turn.uTurnLimitMetres(Side.LEFT),
-                turn.uTurnLimitMetres(Side.RIGHT),
+                limitLeft,
+                limitRight,
                 left,
                 right,
                 RungChoice.first(
@@ -69,7 +95,8 @@ public class ProgressService {
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(long dayId, long riderId, long courseId, long machineId, @Nullable Double settingMetres) {
-        Standing standing = standing(riders.get(riderId), machineId);
+        Course course = courses.get(courseId).course();
+        Standing standing = standing(riders.get(riderId), machineId, course);
         List<RunResponse> today = runs.ofRiderOnDay(riderId, dayId).stream()
                 .filter(r -> r.courseId() == courseId)
                 .toList();
@@ -86,22 +113,45 @@ public class ProgressService {
                 LadderRule.DEFAULT.advise(here, Side.RIGHT));
     }
 
-    /** A rider's progress over all days, reckoned for the machine last ridden, else the usual one. */
-    ProgressResponse progress(long riderId) {
+    /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
+    ProgressResponse progress(long riderId, String kindId) {
+        CourseKind kind = CourseKinds.find(kindId)
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind", "kind", "There is no kind of course called " + kindId + "."));
         RiderResponse rider = riders.get(riderId);
-        List<RunResponse> all = runs.ofRider(riderId);
+        List<RunResponse> ridden = runs.ofRider(riderId);
+        List<RunResponse> all = ofKind(ridden, kindId);
         List<RunRecord> records = records(all);
         Long machineId = all.isEmpty()
                 ? rider.machineId()
                 : Long.valueOf(all.get(all.size() - 1).machineId());
-        Standing standing = machineId == null ? null : standing(rider, machineId, records);
+        Standing standing = machineId == null ? null : standing(rider, machineId, lastRidden(all, kind), records);
         return new ProgressResponse(
                 riderId,
                 machineId == null ? null : machines.get(machineId).name(),
+                kindId,
+                kind.ladder().label(),
+                kinds(ridden),
                 standing,
                 standing == null ? List.of() : byDay(all, standing),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT));
+    }
+
+    /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */
+    private Course lastRidden(List<RunResponse> all, CourseKind kind) {
+        return all.stream()
+                .reduce((earlier, later) -> later)
+                .map(r -> courses.get(r.courseId()).course())
+                .filter(c -> c.kind().equals(kind))
+                .orElseGet(() -> Course.standard(kind));
+    }
+
+    private static List<KindRidden> kinds(List<RunResponse> ridden) {
+        return CourseKinds.all().stream()
+                .filter(k -> ridden.stream().anyMatch(r -> r.kind().equals(k.id())))
+                .map(k -> new KindRidden(k.id(), k.label()))
+                .toList();
     }
 
     private List<ProgressDay> byDay(List<RunResponse> all, Standing standing) {

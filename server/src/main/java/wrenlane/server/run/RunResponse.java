@@ -8,6 +8,7 @@ import wrenlane.run.Fault;
 /**
  * A run as stored.
  *
+ * @param kind the kind of course
  * @param limitMetres the machine's own limit as reckoned when it was logged
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
@@ -19,6 +20,7 @@ public record RunResponse(
         long machineId,
         long courseId,
         String courseName,
+        String kind,
         Side side,
         double settingMetres,
         double limitMetres,

@@ -12,6 +12,7 @@ import wrenlane.run.Fault;
 /**
  * A row of the run table.
  *
+ * @param settings what else the course was set to: name=value, one to a line
  * @param faults names joined by commas; empty for a clean run
  */
 public record RunRow(
@@ -23,9 +24,8 @@ public record RunRow(
         String courseName,
         String kind,
         String side,
-        String start,
         Double settingM,
-        Double depthM,
+        String settings,
         Double limitM,
         String faults,
         String loggedAt,
@@ -50,6 +50,7 @@ public record RunRow(
                 machineId,
                 courseId,
                 courseName,
+                kind,
                 Side.valueOf(side),
                 settingM,
                 limitM,

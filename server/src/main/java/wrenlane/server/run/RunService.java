@@ -7,12 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import wrenlane.course.UTurnBox;
+import wrenlane.course.Course;
+import wrenlane.course.CourseSettings;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.run.RunRecord;
+import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.http.ConflictException;
@@ -33,13 +37,21 @@ public class RunService {
     private final CourseService courses;
     private final MachineService machines;
     private final RiderService riders;
+    private final CourseLimits limits;
     private final Clock clock;
 
-    RunService(RunMapper mapper, CourseService courses, MachineService machines, RiderService riders, Clock clock) {
+    RunService(
+            RunMapper mapper,
+            CourseService courses,
+            MachineService machines,
+            RiderService riders,
+            CourseLimits limits,
+            Clock clock) {
         this.mapper = mapper;
         this.courses = courses;
         this.machines = machines;
         this.riders = riders;
+        this.limits = limits;
         this.clock = clock;
     }
 
@@ -112,7 +124,7 @@ public class RunService {
         if (!ID.matcher(id).matches()) {
             checks.add("run-id", "id", "A run's id is 8 to 64 letters, digits or hyphens.");
         }
-        checks.add(UTurnBox.WIDTH.check(request.settingMetres()));
+
         if (request.loggedAt().isAfter(clock.instant().plus(CLOCK_AHEAD))
                 || request.loggedAt().getEpochSecond() < 0) {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");
@@ -120,24 +132,36 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
-    private static RunRow row(String id, RunRequest request, Ridden ridden, boolean simulated) {
-        CourseResponse course = ridden.course();
+    private RunRow row(String id, RunRequest request, Ridden ridden, boolean simulated) {
+        Course course = ridden.course().course();
+        RefusedException.unlessNone(new Checks().add(course.kind().ladder().check(request.settingMetres())));
         return new RunRow(
                 id,
                 request.dayId(),
                 request.riderId(),
                 request.machineId(),
                 request.courseId(),
-                course.name(),
-                course.kind(),
+                ridden.course().name(),
+                course.kind().id(),
                 request.side().name(),
-                course.start().name(),
                 request.settingMetres(),
-                course.depth().metres(),
-                ridden.turn().uTurnLimitMetres(request.side()),
+                settings(course),
+                limits.limitMetres(course, ridden.turn(), request.side()),
                 RunRow.joined(request.faults()),
                 request.loggedAt().toString(),
                 simulated,
                 null);
+    }
+
+    private static String settings(Course course) {
+        CourseSettings s = course.settings();
+        return Stream.concat(
+                        s.dimensions().entrySet().stream()
+                                .filter(e -> !e.getKey()
+                                        .equals(course.kind().ladder().name()))
+                                .map(e -> e.getKey() + "=" + e.getValue()),
+                        s.options().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()))
+                .sorted()
+                .collect(Collectors.joining("\n"));
     }
 }

@@ -6,11 +6,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.course.UTurnBox;
 import wrenlane.finding.Checks;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
+import wrenlane.setout.Corners;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SquareCheck;
 import wrenlane.units.LengthSystem;
@@ -36,16 +36,18 @@ class SetOutController {
 
     @PostMapping("/set-outs")
     SetOutSheet setOut(@Valid @RequestBody SetOutRequest request) {
-        return SetOutSheet.of(request.course().box(), request.system());
+        return SetOutSheet.of(request.course().course(), request.system());
     }
 
     @PostMapping("/square-checks")
     SquareCheck squareCheck(@Valid @RequestBody SquareRequest request) {
-        UTurnBox box = request.course().box();
+        Corners corners = Corners.of(request.course().course().plan().cones())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-corners", "course", "This kind of course has no four corners to check."));
         double first = request.first().measured("first").metres();
         double second = request.second().measured("second").metres();
         RefusedException.unlessNone(
-                new Checks().add(SquareCheck.check(box.depthMetres(), box.widthMetres(), first, second)));
-        return SquareCheck.fromDiagonals(box.depthMetres(), box.widthMetres(), first, second);
+                new Checks().add(SquareCheck.check(corners.depthMetres(), corners.widthMetres(), first, second)));
+        return SquareCheck.fromDiagonals(corners.depthMetres(), corners.widthMetres(), first, second);
     }
 }

@@ -1,0 +1,52 @@
+package wrenlane.course;
+
+import java.util.List;
+import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
+
+/**
+ * One exercise: a kind, its settings, and the side of the first turn.
+ *
+ * @param kind what it is
+ * @param settings a value for every dimension and option
+ * @param firstTurn the side first turned to; without meaning where the kind is ridden straight on
+ */
+public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
+    public Course {
+        List<Finding> findings = settings.check(kind);
+        if (!findings.isEmpty()) {
+            throw new IllegalArgumentException(findings.get(0).message() + " Check with CourseSettings.check first.");
+        }
+    }
+
+    /** A new course of a kind, first turn to the left. */
+    public static Course standard(CourseKind kind) {
+        return new Course(kind, CourseSettings.standard(kind), Side.LEFT);
+    }
+
+    /** The same with another value for a dimension. */
+    public Course with(CourseDimension dimension, double value) {
+        return new Course(kind, settings.with(dimension, value), firstTurn);
+    }
+
+    /** The same with another choice. */
+    public Course with(CourseOption option, String value) {
+        return new Course(kind, settings.with(option, value), firstTurn);
+    }
+
+    /** The same, first turned the other way. */
+    public Course mirrored() {
+        return new Course(kind, settings, firstTurn.opposite());
+    }
+
+    /** The course on the ground. */
+    public CoursePlan plan() {
+        CoursePlan plan = kind.plan(settings);
+        return firstTurn == Side.LEFT ? plan : plan.mirrored();
+    }
+
+    /** The value of the dimension that the rungs turn, in metres. */
+    public double settingMetres() {
+        return settings.of(kind.ladder());
+    }
+}

@@ -1,0 +1,50 @@
+package wrenlane.course;
+
+import java.util.List;
+import wrenlane.finding.Finding;
+
+/** A kind of course: what it is set by, and the plan that follows. Each kind is one file, named in {@link CourseKinds}. */
+public interface CourseKind {
+    /** Stable, in kebab case. */
+    String id();
+
+    /** As shown. */
+    String label();
+
+    /** What it is for, in one sentence. */
+    String purpose();
+
+    /** Its dimensions in the order shown; exactly one is the ladder's. */
+    List<CourseDimension> dimensions();
+
+    /** Its choices in the order shown. */
+    default List<CourseOption> options() {
+        return List.of();
+    }
+
+    /** The sides it is ridden to. */
+    Turning turning();
+
+    /** What contradicts what, among settings each within its own limits. */
+    default List<Finding> contradictions(CourseSettings settings) {
+        return List.of();
+    }
+
+    /** The plan, its first turn to the left. Settings have been checked. */
+    CoursePlan plan(CourseSettings settings);
+
+    /** Which sides a kind is ridden to. */
+    enum Turning {
+        /** Straight on. */
+        STRAIGHT,
+        /** To one side; the other is its mirror image. */
+        ONE_SIDE,
+        /** To both sides in one run. */
+        BOTH_SIDES
+    }
+
+    /** The dimension that the rungs turn. */
+    default CourseDimension ladder() {
+        return dimensions().stream().filter(CourseDimension::ladder).findFirst().orElseThrow();
+    }
+}

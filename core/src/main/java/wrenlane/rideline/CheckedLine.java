@@ -1,0 +1,64 @@
+package wrenlane.rideline;
+
+import java.util.List;
+import wrenlane.course.Keep;
+
+/**
+ * A line as found again by the {@link LineChecker}.
+ *
+ * @param line stepped through every 2 cm
+ * @param rooms to everything kept clear of, in the course's order
+ * @param turnUsed largest share of the curvature there is, either side
+ * @param rateUsed largest share of the rate of curvature there is
+ * @param endMissMetres how far the line misses its end, in metres
+ */
+public record CheckedLine(RideLine line, List<KeepRoom> rooms, double turnUsed, double rateUsed, double endMissMetres) {
+    /** A miss of the end smaller than this is none, in metres: rounding of sums. */
+    static final double END_TOLERANCE_METRES = 1e-3;
+
+    public CheckedLine {
+        rooms = List.copyOf(rooms);
+    }
+
+    /** What of the machine comes nearest. */
+    public enum Part {
+        FRONT_WHEEL,
+        REAR_WHEEL,
+        /** The widest point. */
+        BODY
+    }
+
+    /**
+     * Room to one thing, at the nearest place.
+     *
+     * @param keep what is kept clear of
+     * @param roomMetres left over, negative where it lacks
+     * @param part what of the machine comes nearest
+     * @param distanceMetres where along the line
+     */
+    public record KeepRoom(Keep keep, double roomMetres, Part part, double distanceMetres) {}
+
+    /** The least room, and where; empty rooms never are: every course has something to keep clear of. */
+    public KeepRoom binding() {
+        return rooms.stream()
+                .min(java.util.Comparator.comparingDouble(KeepRoom::roomMetres))
+                .orElseThrow(() -> new IllegalStateException("a course without anything to keep clear of"));
+    }
+
+    /** The point of the line at a distance along it, to the nearest step. */
+    public LinePoint at(double distanceMetres) {
+        int i = (int)
+                Math.round(distanceMetres / line.lengthMetres() * (line.points().size() - 1));
+        return line.points().get(Math.min(line.points().size() - 1, Math.max(0, i)));
+    }
+
+    /** Whether the line breaks no rule at all. */
+    public boolean holds() {
+        return binding().roomMetres() >= 0 && obeysTheRider();
+    }
+
+    /** Whether rider and machine can do it, whatever it touches. */
+    public boolean obeysTheRider() {
+        return turnUsed <= 1 && rateUsed <= 1 && endMissMetres <= END_TOLERANCE_METRES;
+    }
+}

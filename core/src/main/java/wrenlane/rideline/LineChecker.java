@@ -1,0 +1,245 @@
+package wrenlane.rideline;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.Keep;
+import wrenlane.course.Point;
+import wrenlane.course.RouteEnd;
+import wrenlane.machine.Side;
+import wrenlane.rideline.CheckedLine.KeepRoom;
+import wrenlane.rideline.CheckedLine.Part;
+
+/**
+ * Rides a line again, in steps of 2 cm, and measures every room with the machine's outline at its lean. Shares no code
+ * with the solver: the path is integrated by another rule, distances are taken from the outline's corners and edges, and
+ * nothing is believed but the curvature at the nodes and where the line starts.
+ */
+public final class LineChecker {
+    /** Longest step, in metres. */
+    private static final double STEP_METRES = 0.02;
+    /** Share by which curvature and rate may be above their limits: rounding of the solver's unknowns. */
+    private static final double ROUNDING = 1e-7;
+
+    private LineChecker() {}
+
+    /** Rides and measures a line. */
+    static CheckedLine check(LineTask task, LineNodes nodes) {
+        List<Double> curvatures = new ArrayList<>();
+        for (double k : nodes.curvature) {
+            curvatures.add(k);
+        }
+        return check(task, new Point(nodes.x[0], nodes.y[0]), nodes.heading[0], nodes.spacing, List.copyOf(curvatures));
+    }
+
+    /**
+     * Rides and measures a line.
+     *
+     * @param start rear contact at its start
+     * @param headingRadians there
+     * @param spacingMetres between the nodes
+     * @param curvatures at the nodes, 1/m
+     */
+    static CheckedLine check(
+            LineTask task, Point start, double headingRadians, double spacingMetres, List<Double> curvatures) {
+        List<LinePoint> points =
+                ride(task.footprint().wheelbaseMetres(), start, headingRadians, spacingMetres, curvatures);
+        double turn = 0;
+        double rate = 0;
+        for (int i = 0; i < curvatures.size(); i++) {
+            double k = curvatures.get(i);
+            turn = Math.max(
+                    turn, k > 0 ? k / task.limits().left() : -k / task.limits().right());
+            if (i > 0) {
+                rate = Math.max(
+                        rate,
+                        Math.abs(k - curvatures.get(i - 1))
+                                / spacingMetres
+                                / task.limits().rate());
+            }
+        }
+        double toStation = task.route().lengthMetres() / (spacingMetres * (curvatures.size() - 1));
+        List<KeepRoom> rooms = new ArrayList<>();
+        for (Keep keep : task.route().keeps()) {
+            room(task, keep, points, toStation).ifPresent(rooms::add);
+        }
+        return new CheckedLine(
+                new RideLine(points, spacingMetres, curvatures),
+                rooms,
+                turn - ROUNDING,
+                rate - ROUNDING,
+                endMiss(task.route().end(), points.get(points.size() - 1)));
+    }
+
+    /** The path by the midpoint rule, heading in closed form on each piece: θ = θᵢ + κᵢs + ½κ's². */
+    private static List<LinePoint> ride(
+            double wheelbase, Point start, double heading, double spacing, List<Double> curvatures) {
+        List<LinePoint> points = new ArrayList<>();
+        double x = start.x();
+        double y = start.y();
+        double atNode = heading;
+        for (int i = 0; i < curvatures.size() - 1; i++) {
+            double k = curvatures.get(i);
+            double slope = (curvatures.get(i + 1) - k) / spacing;
+            int steps = (int) Math.ceil(spacing / STEP_METRES);
+            double h = spacing / steps;
+            for (int j = 0; j < steps; j++) {
+                double s = j * h;
+                points.add(point(wheelbase, i * spacing + s, x, y, atNode + s * (k + slope * s / 2), k + slope * s));
+                double middle = s + h / 2;
+                double at = atNode + middle * (k + slope * middle / 2);
+                x += h * Math.cos(at);
+                y += h * Math.sin(at);
+            }
+            atNode += spacing * (k + slope * spacing / 2);
+        }
+        int last = curvatures.size() - 1;
+        points.add(point(wheelbase, last * spacing, x, y, atNode, curvatures.get(last)));
+        return points;
+    }
+
+    private static LinePoint point(double wheelbase, double s, double x, double y, double heading, double k) {
+        Point front = new Point(x + wheelbase * Math.cos(heading), y + wheelbase * Math.sin(heading));
+        return new LinePoint(s, new Point(x, y), front, heading, k);
+    }
+
+    private static double endMiss(RouteEnd end, LinePoint last) {
+        double dx = last.rear().x() - end.at().x();
+        double dy = last.rear().y() - end.at().y();
+        double along = dx * Math.cos(end.headingRadians()) + dy * Math.sin(end.headingRadians());
+        double across = dy * Math.cos(end.headingRadians()) - dx * Math.sin(end.headingRadians());
+        double sideways = Math.max(0, Math.max(across - end.leftMetres(), -across - end.rightMetres()));
+        double turned = Math.abs(Math.IEEEremainder(last.headingRadians() - end.headingRadians(), 2 * Math.PI));
+        return Math.max(Math.abs(along), Math.max(sideways, Math.max(0, turned - end.headingFreeRadians())));
+    }
+
+    /** The least room of one point of a line to all that counts there, in metres; infinite where nothing does. */
+    static double roomAt(LineTask task, LinePoint p, double toStation) {
+        double station = p.distanceMetres() * toStation;
+        return task.route().keeps().stream()
+                .filter(k -> station >= k.fromStation() && station <= k.toStation())
+                .map(k -> k instanceof Keep.Off off ? roomOff(task, off, p) : roomInside(task, (Keep.Inside) k, p))
+                .filter(Objects::nonNull)
+                .mapToDouble(KeepRoom::roomMetres)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** The least room to one thing over the stretch on which it counts, and what it lacks where it is passed wrongly. */
+    private static Optional<KeepRoom> room(LineTask task, Keep keep, List<LinePoint> points, double toStation) {
+        KeepRoom least = null;
+        for (LinePoint p : points) {
+            double station = p.distanceMetres() * toStation;
+            if (station >= keep.fromStation() && station <= keep.toStation()) {
+                least = lesser(
+                        least,
+                        keep instanceof Keep.Off off ? roomOff(task, off, p) : roomInside(task, (Keep.Inside) keep, p));
+            }
+        }
+        if (keep instanceof Keep.Off off && off.side().isPresent()) {
+            return Optional.ofNullable(lesser(least, passedWrongly(task, off, points, toStation)));
+        }
+        return Optional.ofNullable(least);
+    }
+
+    /** What is lacking where the place nearest to a cone has it on the wrong side: the whole way across. */
+    private static @Nullable KeepRoom passedWrongly(
+            LineTask task, Keep.Off off, List<LinePoint> points, double toStation) {
+        LinePoint nearest = points.stream()
+                .filter(p -> p.distanceMetres() * toStation >= off.fromStation()
+                        && p.distanceMetres() * toStation <= off.toStation())
+                .min(Comparator.comparingDouble(p -> distance(off.centre(), p.rear(), p.front())))
+                .orElse(null);
+        if (nearest == null || side(off.centre(), nearest) == off.side().orElseThrow()) {
+            return null;
+        }
+        double across = distance(off.centre(), nearest.rear(), nearest.front());
+        double half = off.part() == Keep.Part.BODY
+                ? task.footprint().reachMetres(off.heightMetres(), 0)
+                : task.footprint().tyreMetres() / 2;
+        return new KeepRoom(off, -across - off.radiusMetres() - half, Part.REAR_WHEEL, nearest.distanceMetres());
+    }
+
+    private static @Nullable KeepRoom lesser(@Nullable KeepRoom a, @Nullable KeepRoom b) {
+        if (a == null) {
+            return b;
+        }
+        return b == null || a.roomMetres() <= b.roomMetres() ? a : b;
+    }
+
+    private static Side side(Point of, LinePoint p) {
+        double left = Math.cos(p.headingRadians()) * (of.y() - p.rear().y())
+                - Math.sin(p.headingRadians()) * (of.x() - p.rear().x());
+        return left > 0 ? Side.LEFT : Side.RIGHT;
+    }
+
+    private static KeepRoom roomOff(LineTask task, Keep.Off off, LinePoint p) {
+        double tyre = task.footprint().tyreMetres() / 2;
+        double rear = off.centre().distanceTo(p.rear()) - off.radiusMetres() - tyre;
+        double front = off.centre().distanceTo(p.front()) - off.radiusMetres() - tyre;
+        Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
+        double room = Math.min(front, rear);
+        if (off.part() == Keep.Part.BODY) {
+            double lean = task.limits().leanRadians(p.curvature())
+                    * side(off.centre(), p).sign();
+            double body = distance(off.centre(), p.rear(), p.front())
+                    - off.radiusMetres()
+                    - task.footprint().reachMetres(off.heightMetres(), lean);
+            if (body < room) {
+                room = body;
+                part = Part.BODY;
+            }
+        }
+        return new KeepRoom(off, room, part, p.distanceMetres());
+    }
+
+    private static @Nullable KeepRoom roomInside(LineTask task, Keep.Inside line, LinePoint p) {
+        double front = inside(line, p.front());
+        double rear = inside(line, p.rear());
+        if (!Double.isFinite(Math.min(front, rear))) {
+            return null;
+        }
+        Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
+        double half = task.footprint().tyreMetres() / 2;
+        if (line.part() == Keep.Part.BODY) {
+            part = Part.BODY;
+            half = Math.max(
+                    task.footprint()
+                            .reachMetres(
+                                    Clearances.LINE_HEIGHT_METRES, task.limits().leanRadians(p.curvature())),
+                    task.footprint()
+                            .reachMetres(
+                                    Clearances.LINE_HEIGHT_METRES,
+                                    -task.limits().leanRadians(p.curvature())));
+        }
+        return new KeepRoom(line, Math.min(front, rear) - half, part, p.distanceMetres());
+    }
+
+    /** Distance of a point inside a line; infinite where the point does not lie beside it. */
+    private static double inside(Keep.Inside line, Point at) {
+        double ex = line.to().x() - line.from().x();
+        double ey = line.to().y() - line.from().y();
+        double length = Math.sqrt(ex * ex + ey * ey);
+        double px = at.x() - line.from().x();
+        double py = at.y() - line.from().y();
+        double along = (px * ex + py * ey) / length;
+        if (along < 0 || along > length) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return line.inside().sign() * (ex * py - ey * px) / length;
+    }
+
+    /** Distance of a point from the line between two others. */
+    private static double distance(Point from, Point a, Point b) {
+        double ex = b.x() - a.x();
+        double ey = b.y() - a.y();
+        double share = ((from.x() - a.x()) * ex + (from.y() - a.y()) * ey) / (ex * ex + ey * ey);
+        double t = Math.min(1, Math.max(0, share));
+        double dx = from.x() - a.x() - t * ex;
+        double dy = from.y() - a.y() - t * ey;
+        return Math.sqrt(dx * dx + dy * dy);
+    }
+}

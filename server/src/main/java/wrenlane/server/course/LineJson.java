@@ -1,0 +1,118 @@
+package wrenlane.server.course;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.Point;
+import wrenlane.machine.MachineTurn;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.CheckedLine.KeepRoom;
+import wrenlane.rideline.CourseFit;
+import wrenlane.rideline.LinePoint;
+import wrenlane.rideline.LineProfile;
+import wrenlane.rideline.SweptBand;
+
+/**
+ * A line to draw.
+ *
+ * @param places every few centimetres
+ * @param phases where each turn is rolled into, held and rolled out of
+ * @param rooms to every cone and line, the least of each
+ * @param binding the least of them
+ * @param turnUsed largest share of the turn there is
+ * @param lengthMetres of the rear path
+ */
+record LineJson(
+        List<PlaceJson> places,
+        List<LineProfile.Phase> phases,
+        List<RoomJson> rooms,
+        RoomJson binding,
+        double turnUsed,
+        double lengthMetres) {
+
+    /**
+     * One place along the line: where the machine is, as it would be drawn, and what is done there.
+     *
+     * @param left the widest point on the left
+     * @param right the widest point on the right
+     * @param leanRadians left positive
+     * @param barsRadians left positive
+     * @param roomMetres to the nearest thing
+     */
+    record PlaceJson(
+            double distanceMetres,
+            Point rear,
+            Point front,
+            Point left,
+            Point right,
+            double leanRadians,
+            double barsRadians,
+            double roomMetres) {}
+
+    /**
+     * Room to one thing.
+     *
+     * @param name such as {@code cone 3}
+     * @param cone the cone's label, where it is one
+     * @param part what of the machine comes nearest
+     * @param at where that happens: the wheel's contact, or the rear's for the body
+     * @param nearest the place on it that is nearest
+     */
+    record RoomJson(
+            String name,
+            @Nullable String cone,
+            CheckedLine.Part part,
+            double roomMetres,
+            double distanceMetres,
+            Point at,
+            Point nearest) {}
+
+    static LineJson of(CourseFit fit, CheckedLine checked, MachineTurn turn) {
+        LineProfile profile = fit.profile(checked, turn);
+        List<LinePoint> drawn = LineProfile.points(checked.line());
+        SweptBand band = fit.band(drawn);
+        List<PlaceJson> places = IntStream.range(0, drawn.size())
+                .mapToObj(i -> {
+                    LineProfile.Place place = profile.places().get(i);
+                    return new PlaceJson(
+                            place.distanceMetres(),
+                            drawn.get(i).rear(),
+                            drawn.get(i).front(),
+                            band.left().get(i),
+                            band.right().get(i),
+                            place.leanRadians(),
+                            place.barsRadians(),
+                            Double.isFinite(place.roomMetres()) ? place.roomMetres() : FAR_METRES);
+                })
+                .toList();
+        List<RoomJson> rooms =
+                checked.rooms().stream().map(r -> room(r, checked)).toList();
+        return new LineJson(
+                places,
+                profile.phases(),
+                rooms,
+                room(checked.binding(), checked),
+                checked.turnUsed(),
+                checked.line().lengthMetres());
+    }
+
+    /** Said where nothing is near at all, in metres. */
+    private static final double FAR_METRES = 99;
+
+    private static RoomJson room(KeepRoom room, CheckedLine checked) {
+        LinePoint there = checked.at(room.distanceMetres());
+        Point at = room.part() == CheckedLine.Part.FRONT_WHEEL ? there.front() : there.rear();
+        String name = room.keep().name();
+        return new RoomJson(
+                name,
+                name.startsWith(CONE) ? name.substring(CONE.length()) : null,
+                room.part(),
+                room.roomMetres(),
+                room.distanceMetres(),
+                at,
+                room.keep().nearestTo(at));
+    }
+
+    /** What the name of a thing that is a cone begins with. */
+    private static final String CONE = "cone ";
+}

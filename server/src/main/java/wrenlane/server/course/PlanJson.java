@@ -1,0 +1,45 @@
+package wrenlane.server.course;
+
+import java.util.List;
+import java.util.Map;
+import wrenlane.course.Cone;
+import wrenlane.course.ConeSort;
+import wrenlane.course.Course;
+import wrenlane.course.CourseLine;
+import wrenlane.course.CoursePlan;
+import wrenlane.course.CoursePlan.Area;
+import wrenlane.course.CoursePlan.Measure;
+import wrenlane.course.Point;
+import wrenlane.setout.SetOutSheet;
+
+/**
+ * A course on the ground.
+ *
+ * @param cones in set-out order
+ * @param lines painted, chalked, or the end of the ground taken
+ * @param way roughly the way through
+ * @param area ground taken, with run-in and run-out
+ * @param measures where its dimensions are drawn
+ * @param conesBySort how many of each to bring
+ * @param notes what is worth knowing about these settings
+ */
+record PlanJson(
+        List<Cone> cones,
+        List<CourseLine> lines,
+        List<Point> way,
+        Area area,
+        List<Measure> measures,
+        Map<ConeSort, Integer> conesBySort,
+        List<String> notes) {
+    static PlanJson of(Course course) {
+        CoursePlan plan = course.plan();
+        return new PlanJson(
+                plan.cones(),
+                plan.lines(),
+                plan.route().points(),
+                plan.area(),
+                plan.measures(),
+                SetOutSheet.conesBySort(plan),
+                plan.notes());
+    }
+}

@@ -1,0 +1,174 @@
+package wrenlane.server.course;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKinds;
+import wrenlane.rideline.Ladder;
+import wrenlane.rideline.Ride;
+import wrenlane.rideline.SpeedWindow;
+import wrenlane.rideline.SwingOutValue;
+import wrenlane.rideline.TightestSetting;
+import wrenlane.rideline.TurnLimit;
+import wrenlane.server.course.ComparisonService.ComparisonRequest;
+import wrenlane.server.course.ComparisonService.PairFit;
+import wrenlane.server.http.RefusedException;
+
+/** Everything that can be reckoned of a course and a machine. Each call takes all it needs and stores nothing. */
+@RestController
+@RequestMapping("/api")
+class ReckonController {
+    private final EvaluationService evaluations;
+    private final ComparisonService comparisons;
+    private final CourseLimits limits;
+
+    ReckonController(EvaluationService evaluations, ComparisonService comparisons, CourseLimits limits) {
+        this.evaluations = evaluations;
+        this.comparisons = comparisons;
+        this.limits = limits;
+    }
+
+    /** Whether a course can be ridden, along which lines, and how much room there is. */
+    @PostMapping("/course-evaluations")
+    EvaluationResponse evaluateCourse(@Valid @RequestBody ReckonRequest request) {
+        return evaluations.evaluate(request);
+    }
+
+    /** One course for many machines and riders. */
+    @PostMapping("/course-comparisons")
+    List<PairFit> compareCourse(@Valid @RequestBody ComparisonRequest request) {
+        return comparisons.compare(request);
+    }
+
+    /**
+     * The speeds a course can be ridden at, both ways of riding it.
+     *
+     * @param firm body in line, carrying speed; missing where it fits at no speed
+     * @param loose walking pace, body held out; missing where it fits at no speed
+     */
+    record SpeedWindows(@Nullable WindowJson firm, @Nullable WindowJson loose) {}
+
+    /**
+     * One window.
+     *
+     * @param fastestBecause missing where it stays open as far as was looked
+     * @param idleWalking the machine's own speed with the clutch home; missing where it does not drive at idle
+     * @param needsFrictionZone whether the whole window lies below it
+     */
+    record WindowJson(
+            double slowest,
+            TurnLimit slowestBecause,
+            double fastest,
+            @Nullable TurnLimit fastestBecause,
+            double roomiest,
+            @Nullable Double idleWalking,
+            boolean needsFrictionZone) {
+        static WindowJson of(SpeedWindow w) {
+            return new WindowJson(
+                    w.slowest(),
+                    w.slowestBecause(),
+                    w.fastest(),
+                    w.fastestBecause().orElse(null),
+                    w.roomiest(),
+                    w.idleWalking().orElse(null),
+                    w.needsFrictionZone());
+        }
+    }
+
+    /** The speed windows of a course, on the ground of its yard. */
+    @PostMapping("/speed-windows")
+    SpeedWindows findSpeedWindows(@Valid @RequestBody ReckonRequest request) {
+        Course course = request.course().course();
+        return new SpeedWindows(
+                window(course, request, ReckonRequest.Ground.FIRM),
+                window(course, request, ReckonRequest.Ground.LOOSE));
+    }
+
+    private @Nullable WindowJson window(Course course, ReckonRequest request, ReckonRequest.Ground ground) {
+        Ride ride = evaluations.ride(
+                evaluations.ride(request, machine(request)).turn(), request.level(), ground, request.yardId());
+        return SpeedWindow.of(course, ride).map(WindowJson::of).orElse(null);
+    }
+
+    /** The rungs of a machine on a course, both sides together. */
+    @PostMapping("/course-ladders")
+    Ladder findCourseLadder(@Valid @RequestBody ReckonRequest request) {
+        return limits.ladder(
+                request.course().course(),
+                evaluations.ride(request, machine(request)).turn());
+    }
+
+    /**
+     * A dimension to be made as small as can be, all else as it is.
+     *
+     * @param dimension its name
+     */
+    record TightestRequest(
+            @NotNull @Valid ReckonRequest of, @NotBlank String dimension) {}
+
+    /**
+     * The smallest setting.
+     *
+     * @param metres to 1 cm; missing where the course fits at no setting
+     * @param smallestAllowed whether the dimension's own limit ended the search, and not the machine
+     */
+    record TightestResponse(@Nullable Double metres, boolean smallestAllowed) {}
+
+    /** The smallest value of any one length at which this machine and rider can still ride the course. */
+    @PostMapping("/tightest-settings")
+    TightestResponse findTightestSetting(@Valid @RequestBody TightestRequest request) {
+        Course course = request.of().course().course();
+        CourseDimension dimension = course.kind().dimensions().stream()
+                .filter(d -> d.name().equals(request.dimension()) && d.quantity() == CourseDimension.Quantity.METRES)
+                .findFirst()
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-dimension",
+                        "dimension",
+                        "This kind has no length called " + request.dimension() + "."));
+        return TightestSetting.of(course, dimension, evaluations.ride(request.of(), machine(request.of())))
+                .map(t -> new TightestResponse(t.metres(), t.smallestAllowed()))
+                .orElse(new TightestResponse(null, false));
+    }
+
+    /** What swinging out buys; {@code value} is missing on kinds without a swing-out. */
+    record SwingOutResponse(@Nullable SwingOutValue value) {}
+
+    /** The narrowest width with and without swinging out before and after the turn. */
+    @PostMapping("/swing-out-values")
+    SwingOutResponse findSwingOutValue(@Valid @RequestBody ReckonRequest request) {
+        return new SwingOutResponse(
+                SwingOutValue.of(request.course().course(), evaluations.ride(request, machine(request)))
+                        .orElse(null));
+    }
+
+    /** Calls to be drawn for a crossroads. */
+    record CallsRequest(
+            @NotNull @Min(1) @Max(6) Integer count, @NotNull Long seed) {}
+
+    /** Calls drawn: R, L, S and U. */
+    record CallsResponse(String calls) {}
+
+    /** Draws calls at random; the same seed draws the same. */
+    @PostMapping("/crossroads-calls")
+    CallsResponse drawCalls(@Valid @RequestBody CallsRequest request) {
+        return new CallsResponse(CourseKinds.drawCalls(request.count(), request.seed()));
+    }
+
+    private static long machine(ReckonRequest request) {
+        Long id = request.machineId();
+        if (id == null) {
+            throw RefusedException.of("machine-missing", "machineId", "Choose a machine to reckon with.");
+        }
+        return id;
+    }
+}

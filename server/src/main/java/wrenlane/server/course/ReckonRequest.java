@@ -1,0 +1,36 @@
+package wrenlane.server.course;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+import wrenlane.rider.RiderLevel;
+
+/**
+ * A course and a machine to reckon with. Nothing of it is stored.
+ *
+ * @param course as it is set
+ * @param machineId the machine; missing where only the plan is wanted
+ * @param level of the rider
+ * @param ground how it is ridden; on firm ground where missing
+ * @param speedMetresPerSecond the rider's lowest where missing
+ * @param yardId the yard it would stand on, for its grip and its cautions
+ * @param settled whether nothing is being dragged any more: then how far out the room may be is reckoned too
+ */
+record ReckonRequest(
+        @NotNull @Valid CourseRequest course,
+        @Nullable Long machineId,
+        @NotNull RiderLevel level,
+        @Nullable Ground ground,
+        @Nullable @DecimalMin("0.3") @DecimalMax("10") Double speedMetresPerSecond,
+        @Nullable Long yardId,
+        @NotNull Boolean settled) {
+    /** How it is ridden. */
+    enum Ground {
+        /** Body in line. */
+        FIRM,
+        /** Body held out, walking pace. */
+        LOOSE
+    }
+}

@@ -1,0 +1,187 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** Courses of every kind as stored, and everything that is reckoned of them. */
+class CoursesTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private static long machine;
+
+    @BeforeAll
+    static void aMachine() {
+        machine = APP.post("/api/machines", Courses.machine("Twin"))
+                .body()
+                .get("id")
+                .asLong();
+    }
+
+    private static List<JsonNode> kinds() {
+        List<JsonNode> kinds = new ArrayList<>();
+        APP.get("/api/course-kinds").body().forEach(kinds::add);
+        return kinds;
+    }
+
+    @Test
+    void everyKindIsStoredAndFoundAgain() {
+        assertThat(kinds()).hasSize(15);
+        for (JsonNode kind : kinds()) {
+            Map<String, Object> course = Courses.standard(kind);
+            RunningApp.Answer stored = APP.post("/api/courses", course);
+            assertThat(stored.status()).as(stored.raw().body()).isEqualTo(201);
+            JsonNode found =
+                    APP.get("/api/courses/" + stored.body().get("id").asLong()).body();
+            assertThat(found).isEqualTo(stored.body());
+            assertThat(found.get("kind").asString()).isEqualTo(kind.get("kind").asString());
+            assertThat(found.get("options").size())
+                    .isEqualTo(kind.get("options").size());
+        }
+    }
+
+    @Test
+    void everyKindIsReckonedForAMachineWithoutBeingStored() {
+        int before = APP.get("/api/courses").body().size();
+        for (JsonNode kind : kinds()) {
+            RunningApp.Answer answer =
+                    APP.post("/api/course-evaluations", Courses.reckon(Courses.standard(kind), machine));
+            assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
+            JsonNode body = answer.body();
+            assertThat(body.at("/fit/answer").asString())
+                    .as(kind.get("kind").asString())
+                    .isEqualTo("FITS");
+            assertThat(body.at("/fit/spare/uncertaintyMetres").asDouble()).isNotNegative();
+            assertThat(body.at("/easiest/places").size()).isGreaterThan(50);
+            assertThat(body.at("/easiest/binding/roomMetres").asDouble()).isNotNegative();
+            assertThat(body.at("/roomiest/rooms").size()).isPositive();
+            assertThat(body.at("/plan/cones").size()).isPositive();
+        }
+        assertThat(APP.get("/api/courses").body().size()).isEqualTo(before);
+    }
+
+    @Test
+    void theSameQuestionHasTheSameAnswerWhateverWasDraggedBefore() {
+        Map<String, Object> asked = Courses.reckon(Courses.box(6.1), machine);
+        JsonNode first = APP.post("/api/course-evaluations", asked).body();
+        for (double width = 8; width > 5; width -= 0.4) {
+            Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
+            dragged.put("settled", false);
+            assertThat(APP.post("/api/course-evaluations", dragged).status()).isEqualTo(200);
+        }
+        assertThat(APP.post("/api/course-evaluations", asked).body()).isEqualTo(first);
+    }
+
+    @Test
+    void aDraggedAnswerAgreesWithTheSettledOne() {
+        for (double width : new double[] {7, 6.8, 6.5, 5.4, 5.0, 4.6}) {
+            Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
+            dragged.put("settled", false);
+            double quick = APP.post("/api/course-evaluations", dragged)
+                    .body()
+                    .at("/fit/spare/metres")
+                    .asDouble();
+            double slow = APP.post("/api/course-evaluations", Courses.reckon(Courses.box(width), machine))
+                    .body()
+                    .at("/fit/spare/metres")
+                    .asDouble();
+            assertThat(quick).isCloseTo(slow, within(0.01));
+        }
+    }
+
+    @Test
+    void findsTheTightestSettingOfALadderAndOfAnyOtherLength() {
+        Map<String, Object> reckon = Courses.reckon(Courses.box(7.2), machine);
+        JsonNode width = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres"))
+                .body();
+        assertThat(width.get("metres").asDouble()).isBetween(4.5, 5.1);
+        JsonNode depth = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "depthMetres"))
+                .body();
+        assertThat(depth.get("metres").asDouble()).isBetween(3.0, 5.0);
+        assertThat(APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "heightMetres"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void saysTheSpeedWindowOfBothStyles() {
+        JsonNode windows = APP.post("/api/speed-windows", Courses.reckon(Courses.box(7.2), machine))
+                .body();
+        for (String style : new String[] {"firm", "loose"}) {
+            assertThat(windows.at("/" + style + "/slowest").asDouble()).isCloseTo(4.5 / 3.6, within(0.01));
+            assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(2.0, 5.0);
+            assertThat(windows.at("/" + style + "/slowestBecause").asString()).isEqualTo("BALANCE");
+        }
+        Map<String, Object> stopped = new HashMap<>(Courses.box(7.2));
+        stopped.put("options", Map.of("start", "FROM_A_STOP"));
+        assertThat(APP.post("/api/speed-windows", Courses.reckon(stopped, machine))
+                        .body()
+                        .has("firm"))
+                .isFalse();
+    }
+
+    @Test
+    void looseGroundNarrowsTheWindow() {
+        Map<String, Object> yard = Courses.yard("Grass");
+        yard.put("surface", "GRASS");
+        long grass = APP.post("/api/yards", yard).body().get("id").asLong();
+        Map<String, Object> onGrass = Courses.reckon(Courses.box(6.5), machine);
+        onGrass.put("yardId", grass);
+        double loose = APP.post("/api/speed-windows", onGrass)
+                .body()
+                .at("/firm/fastest")
+                .asDouble();
+        double firm = APP.post("/api/speed-windows", Courses.reckon(Courses.box(6.5), machine))
+                .body()
+                .at("/firm/fastest")
+                .asDouble();
+        assertThat(loose).isLessThan(0.9 * firm);
+    }
+
+    @Test
+    void aCourseTakenAwayIsBroughtBack() {
+        long id = APP.post("/api/courses", Courses.box(6.6)).body().get("id").asLong();
+        assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(204);
+        assertThat(APP.get("/api/courses").raw().body()).doesNotContain("\"id\":" + id + ",");
+        assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(404);
+        assertThat(APP.send("PUT", "/api/courses/" + id, json(Courses.box(6))).status())
+                .isEqualTo(404);
+        assertThat(APP.post("/api/courses/" + id + "/restorations", Map.of()).status())
+                .isEqualTo(200);
+        assertThat(APP.get("/api/courses").raw().body()).contains("\"id\":" + id + ",");
+        assertThat(APP.post("/api/courses/4711/restorations", Map.of()).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void saysWhatSwingingOutBuys() {
+        JsonNode value = APP.post("/api/swing-out-values", Courses.reckon(Courses.box(7.2), machine))
+                .body()
+                .get("value");
+        assertThat(value.get("bothMetres").asDouble())
+                .isLessThanOrEqualTo(value.get("noneMetres").asDouble());
+    }
+
+    @Test
+    void drawsCallsFromASeed() {
+        Map<String, Object> asked = Map.of("count", 5, "seed", 42);
+        String calls =
+                APP.post("/api/crossroads-calls", asked).body().get("calls").asString();
+        assertThat(calls).matches("[RLSU]{5}");
+        assertThat(APP.post("/api/crossroads-calls", asked).body().get("calls").asString())
+                .isEqualTo(calls);
+    }
+
+    private static String json(Object body) {
+        return tools.jackson.databind.json.JsonMapper.builder().build().writeValueAsString(body);
+    }
+}

@@ -1,0 +1,87 @@
+import { Tarmac, type Bounds } from '../../shared/plan';
+import { lengthText, usePreferences } from '../../shared/units';
+import type { CourseRequest, Line, Plan, Place, Room } from './api';
+import { Ground } from './Ground';
+import { Measures, type Changing } from './Measures';
+import { PARTS } from './model';
+import { Outline, RideLine } from './RideLine';
+import { RoomLeader } from './RoomLeader';
+
+/** Room around the course for its dimension lines, in pixels. */
+const MARGIN = 56;
+
+/** The course in plan, all of it from one answer of the core. */
+export function CourseDrawing(props: {
+  plan: Plan | undefined;
+  course: CourseRequest;
+  line?: Line | undefined;
+  over?: Line | undefined;
+  binding?: Room | undefined;
+  bindingText?: string | undefined;
+  place?: Place | undefined;
+  pointed?: string | undefined;
+  labels?: boolean;
+  className?: string;
+  changing?: Changing;
+  onPoint?: (name: string | undefined) => void;
+}) {
+  const { plan, line } = props;
+  const { system } = usePreferences();
+  const className = props.className ?? 'min-h-96 flex-1';
+  if (plan === undefined) {
+    return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Reckoning…</div>;
+  }
+  const room = line?.rooms.find((r) => r.name === props.pointed);
+  const shown = room ?? props.binding;
+  return (
+    <Tarmac label="Plan of the course" className={className} bounds={boundsOf(plan, line)} margin={MARGIN}>
+      {(view) => (
+        <>
+          {props.over && <RideLine line={props.over} view={view} other />}
+          {line && <RideLine line={line} view={view} />}
+          <Ground plan={plan} view={view} labels={props.labels ?? false} lit={room?.cone} />
+          {shown && (
+            <RoomLeader
+              room={shown}
+              view={view}
+              text={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
+            />
+          )}
+          {props.place && <Outline place={props.place} view={view} />}
+          <Measures plan={plan} course={props.course} view={view} changing={props.changing} />
+          {props.onPoint &&
+            plan.cones.map((c) => (
+              <circle
+                key={c.label}
+                cx={view.x(c.centre.x)}
+                cy={view.y(c.centre.y)}
+                r={14}
+                fill="transparent"
+                onPointerEnter={() => props.onPoint?.(`cone ${c.label}`)}
+                onPointerLeave={() => props.onPoint?.(undefined)}
+              >
+                <title>{`Cone ${c.label}`}</title>
+              </circle>
+            ))}
+        </>
+      )}
+    </Tarmac>
+  );
+}
+
+/** Everything drawn. */
+function boundsOf(plan: Plan, line: Line | undefined): Bounds {
+  const points = [
+    ...plan.cones.map((c) => c.centre),
+    ...plan.lines.flatMap((l) => [l.from, l.to]),
+    ...(line ? line.places.flatMap((p) => [p.left, p.right, p.front]) : plan.way),
+  ];
+  const xs = points.map((p) => p.x);
+  const ys = points.map((p) => p.y);
+  return {
+    minX: Math.min(...xs),
+    maxX: Math.max(...xs),
+    minY: Math.min(...ys),
+    maxY: Math.max(...ys),
+  };
+}

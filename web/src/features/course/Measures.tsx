@@ -1,0 +1,116 @@
+import { DimensionFigure, DimensionLine, DragHandle, type View } from '../../shared/plan';
+import { lengthText, typedLength, usePreferences } from '../../shared/units';
+import type { CourseKind, CourseRequest, Plan } from './api';
+import { inSentence, snapped } from './model';
+
+/** How far from what it measures a dimension is drawn, in pixels. */
+const AWAY = 34;
+
+/** A line shorter than this has no room for its figure, in pixels. */
+const SHORT = 105;
+
+/** How near a rung a drag has to come to snap to it, in pixels. */
+const REACH_PIXELS = 7;
+
+/** Where dimensions are changed on the plan. */
+export interface Changing {
+  kind: CourseKind;
+  rungs: number[];
+  onDrag: (name: string, metres: number) => void;
+  onSettle: (name: string, text: string) => Promise<string | undefined>;
+}
+
+/** The dimensions beside what they measure; clicked and typed, or dragged, where that is asked for. */
+export function Measures(props: {
+  plan: Plan;
+  course: CourseRequest;
+  view: View;
+  changing?: Changing | undefined;
+}) {
+  return props.plan.measures.map((m) => <OneMeasure key={m.name} measure={m} {...props} />);
+}
+
+function OneMeasure(props: {
+  measure: Plan['measures'][number];
+  course: CourseRequest;
+  view: View;
+  changing?: Changing | undefined;
+}) {
+  const { measure: m, view, changing } = props;
+  const { system } = usePreferences();
+  const metres = props.course.lengths[m.name]?.metres;
+  if (metres === undefined) return null;
+  const away = { x: m.away.x * AWAY, y: -m.away.y * AWAY };
+  const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
+  const from = end(m.from);
+  const to = end(m.to);
+  // On a short line the figure stands beside it, so that the handle stays free.
+  const short = Math.hypot(to.x - from.x, to.y - from.y) < SHORT;
+  const out = short ? { x: m.away.x * 58, y: -m.away.y * 30 } : { x: 0, y: 0 };
+  const middle = { x: (from.x + to.x) / 2 + out.x, y: (from.y + to.y) / 2 + out.y };
+  const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
+  const text = lengthText(metres, system);
+  return (
+    <>
+      <DimensionLine x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
+      {changing && dimension ? (
+        <>
+          <DimensionFigure
+            x={middle.x}
+            y={middle.y}
+            name={dimension.label}
+            text={text}
+            typed={typedLength(metres, system)}
+            onType={(t) => changing.onSettle(m.name, t)}
+          />
+          <DragHandle
+            x={to.x}
+            y={to.y}
+            name={`Drag the ${inSentence(dimension.label)}`}
+            metres={metres}
+            min={dimension.min}
+            max={dimension.max}
+            along={Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? 'x' : 'y'}
+            perPixel={perPixel(m, view)}
+            onChange={(v) => changing.onDrag(m.name, snappedTo(v))}
+            onCommit={(v) => void changing.onSettle(m.name, `${snappedTo(v).toFixed(2)} m`)}
+          />
+        </>
+      ) : (
+        <Plain x={middle.x} y={middle.y} text={text} />
+      )}
+    </>
+  );
+
+  function snappedTo(value: number): number {
+    const rungs = dimension?.ladder ? (changing?.rungs ?? []) : [];
+    return snapped(value, rungs, REACH_PIXELS / view.pixelsPerMetre);
+  }
+}
+
+/** Metres of the dimension for a pixel dragged right, and for a pixel dragged down. */
+function perPixel(m: Plan['measures'][number], view: View): { x: number; y: number } {
+  const dx = m.to.x - m.from.x;
+  const dy = m.to.y - m.from.y;
+  const length = Math.hypot(dx, dy) || 1;
+  const gain = m.gain / view.pixelsPerMetre;
+  return { x: (gain * dx) / length, y: (-gain * dy) / length };
+}
+
+function Plain({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <text
+      x={x}
+      y={y + 5}
+      fill="var(--chalk)"
+      textAnchor="middle"
+      className="figures"
+      fontSize={15}
+      paintOrder="stroke"
+      stroke="var(--tarmac)"
+      strokeWidth={6}
+    >
+      {text}
+    </text>
+  );
+}

@@ -1,0 +1,44 @@
+import { sayLength, usePreferences } from '../../shared/units';
+import type { Ladder } from './api';
+
+/** The rungs of a machine: one press sets the course to one. */
+export function Rungs(props: {
+  ladder: Ladder | undefined;
+  label: string;
+  machineName: string | undefined;
+  setting: number;
+  onRung: (metres: number) => void;
+}) {
+  const { system } = usePreferences();
+  if (props.machineName === undefined) return null;
+  return (
+    <div className="min-h-17">
+      <div className="mb-1 text-sm text-soft">
+        Rungs of {props.label} for {props.machineName}, with their tightness
+      </div>
+      <div role="group" aria-label="Rungs" className="flex flex-wrap">
+        {props.ladder?.rungs.map((r) => {
+          const on = Math.abs(r.settingMetres - props.setting) < 0.005;
+          const { figure, unit } = sayLength(r.settingMetres, system);
+          return (
+            <button
+              key={r.settingMetres}
+              type="button"
+              aria-pressed={on}
+              onClick={() => props.onRung(r.settingMetres)}
+              className={`figures -ml-px min-w-20 border px-3 py-1 first:ml-0 ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
+            >
+              <span className="block">
+                {figure} {unit}
+              </span>
+              <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>{r.tightness.toFixed(2)}</span>
+            </button>
+          );
+        }) ?? <span className="text-soft">Reckoning…</span>}
+        {props.ladder?.rungs.length === 0 && (
+          <span className="text-soft">No rung of this kind suits this machine.</span>
+        )}
+      </div>
+    </div>
+  );
+}

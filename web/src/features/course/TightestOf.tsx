@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { said } from '../../shared/http';
+import { Button } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
+import { tightest, type CourseKind, type ReckonRequest } from './api';
+
+type Found = { state: 'asked' } | { state: 'found'; text: string };
+
+/** How small any one length could be made for this machine and rider, all else as it is. */
+export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }) {
+  const [found, setFound] = useState<Record<string, Found>>({});
+  const { system } = usePreferences();
+  const ask = async (name: string) => {
+    const put = (f: Found) => setFound((before) => ({ ...before, [name]: f }));
+    put({ state: 'asked' });
+    try {
+      const answer = await tightest(of, name);
+      put({
+        state: 'found',
+        text:
+          answer.metres === undefined
+            ? 'fits at no setting'
+            : `${lengthText(answer.metres, system)}${answer.smallestAllowed ? ', the smallest there is' : ''}`,
+      });
+    } catch (e) {
+      put({ state: 'found', text: said(e) });
+    }
+  };
+  return (
+    <details>
+      <summary className="cursor-pointer">How tight could it go?</summary>
+      <ul className="mt-2 grid gap-1">
+        {kind.dimensions
+          .filter((d) => d.quantity === 'METRES')
+          .map((d) => {
+            const f = found[d.name];
+            return (
+              <li key={d.name} className="flex items-center justify-between gap-3">
+                <span>{d.label}</span>
+                {f?.state === 'found' ? (
+                  <span className="figures">{f.text}</span>
+                ) : (
+                  <Button disabled={f !== undefined} onClick={() => void ask(d.name)}>
+                    {f ? 'Reckoning…' : 'Find the least'}
+                  </Button>
+                )}
+              </li>
+            );
+          })}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { moved, readLength, useKnown, type Length } from '../length';
+import { said } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
+import type { CourseKind, CourseRequest } from './api';
+import { fresh } from './model';
+
+/** The course as it is being worked on, and whether one of its dimensions is being dragged right now. */
+export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
+  const [course, setCourse] = useState(start);
+  const [dragging, setDragging] = useState(false);
+  const { system } = usePreferences();
+  const known = useKnown();
+  const kind = kinds.find((k) => k.kind === course.kind);
+  if (kind === undefined) throw new Error(`There is no kind ${course.kind}`);
+
+  const change = (some: Partial<CourseRequest>) => setCourse((before) => ({ ...before, ...some }));
+  const setLength = (name: string, length: Length) =>
+    setCourse((before) => ({ ...before, lengths: { ...before.lengths, [name]: length } }));
+
+  return {
+    course,
+    kind,
+    dragging,
+    change,
+    setLength,
+    /** Another kind, at its standards; a name of one's own is kept. */
+    choose: (other: CourseKind) =>
+      setCourse((before) => {
+        const next = fresh(other);
+        return before.name === fresh(kind).name ? next : { ...next, name: before.name };
+      }),
+    drag: (name: string, metres: number) => {
+      setDragging(true);
+      setCourse((before) => {
+        const length = before.lengths[name];
+        return length === undefined
+          ? before
+          : { ...before, lengths: { ...before.lengths, [name]: moved(length, metres) } };
+      });
+    },
+    /** Takes a typed or dragged length; what is wrong with it comes back as a sentence. */
+    settle: async (name: string, text: string): Promise<string | undefined> => {
+      setDragging(false);
+      try {
+        const { length } = await readLength(text, system, known);
+        const limits = kind.dimensions.find((d) => d.name === name);
+        if (limits && (length.metres < limits.min || length.metres > limits.max)) {
+          return `${limits.label} must be between ${limits.min} and ${limits.max} m.`;
+        }
+        setLength(name, length);
+        return undefined;
+      } catch (e) {
+        return said(e);
+      }
+    },
+  };
+}
