@@ -1,6 +1,8 @@
 /**
- * One exercise set out in cones, from a kind and its dimensions. The run goes along +x, y to the left,
- * angles anticlockwise; the datum corner of every course is (0, 0). Read {@link wrenlane.course.UTurnBox} first.
+ * One exercise set out in cones, from a kind and its dimensions. The run goes along +x, y to the left, angles
+ * anticlockwise. A kind gives a {@link wrenlane.course.CoursePlan}: cones and lines on the ground, and a
+ * {@link wrenlane.course.Route} through them with all that is kept clear of. Plans are laid for a first turn to the left;
+ * the other way is the mirror image. Read {@link wrenlane.course.CourseKind} first, then one of the kinds.
  */
 @NullMarked
 package wrenlane.course;

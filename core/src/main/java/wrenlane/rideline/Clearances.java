@@ -22,6 +22,9 @@ final class Clearances {
     /** Nodes nearer than this are looked at even where the nearest place is another, in metres. */
     private static final double NEAR_METRES = 0.8;
 
+    /** Further off than this no lean is reckoned, in metres: the place is not looked at anyway. */
+    private static final double FAR_METRES = 4;
+
     private static final int PER_SEGMENT = 2;
     private static final int GOLDEN_ROUNDS = 14;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
@@ -267,7 +270,9 @@ final class Clearances {
                 toTheLeft = wanted;
             }
         }
-        double half = half(off.part(), off.heightMetres(), p.curvature, toTheLeft ? 1 : -1, m);
+        double half = distance > off.radiusMetres() + FAR_METRES
+                ? task.footprint().widthMetres() / 2
+                : half(off.part(), off.heightMetres(), p.curvature, toTheLeft ? 1 : -1, m);
         m.clearance = signed - off.radiusMetres() - half;
         m.counts = true;
         m.x = nx;

@@ -41,7 +41,10 @@ public record CourseFit(
 
     /** The room alone: without the easiest line, for tables of many. */
     public static CourseFit roomOnly(Course course, Ride ride) {
-        double speed = ride.limits().lowestSpeedMetresPerSecond();
+        return roomOnly(course, ride, ride.limits().lowestSpeedMetresPerSecond());
+    }
+
+    static CourseFit roomOnly(Course course, Ride ride, double speed) {
         LineTask task = ride.task(course, speed);
         LineSearch.Found roomy = new LineSearch(task).roomiest(null);
         Pace pace = task.route().pace();
@@ -96,7 +99,7 @@ public record CourseFit(
                         task.route().lengthMetres()));
     }
 
-    private static FitAnswer answer(LineSearch.Found roomy) {
+    static FitAnswer answer(LineSearch.Found roomy) {
         if (roomy.holds()) {
             return FitAnswer.FITS;
         }

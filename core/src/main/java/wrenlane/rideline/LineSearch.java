@@ -130,9 +130,17 @@ final class LineSearch {
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
     Optional<Double> shareWanted(LineNodes from) {
-        Outcome easy = new LineSolver(tightened, Aim.EASIEST, 0).solve(from);
-        return easy.settled() && easy.room() > -1e-3 ? Optional.of(easy.share() * (1 - KEPT_BACK)) : Optional.empty();
+        for (LineNodes guess : List.of(LineNodes.along(task.route()), from)) {
+            Outcome easy = new LineSolver(tightened, Aim.EASIEST, 0).solve(guess);
+            if (easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES) {
+                return Optional.of(easy.share() * (1 - KEPT_BACK));
+            }
+        }
+        return Optional.empty();
     }
+
+    /** A line that lacks less than this is clear, where only its share is asked, in metres. */
+    private static final double CLEAR_TOLERANCE_METRES = 1e-3;
 
     private Found found(Aim aim, LineNodes guess, double clear) {
         return found(new LineSolver(tightened, aim, clear), guess);

@@ -41,7 +41,7 @@ final class StagedProgram {
     static final int LINK = 14;
 
     private static final int MOST_ROUNDS = 40;
-    private static final double GAP_TOLERANCE = 1e-8;
+    private static final double GAP_TOLERANCE = 3e-8;
     private static final double RESIDUAL_TOLERANCE = 1e-9;
     /** Weight that holds a given end, against multipliers of order one: leaves it off by about 1e-7. */
     private static final double STIFF = 1e7;

@@ -7,7 +7,7 @@ import wrenlane.course.CourseOption;
 /**
  * What swinging out buys on a U-turn: the narrowest width without it, with one before the turn, and with one before and
  * one after. Bars roll in at the rider's rate, which costs width; a swing lets part of that happen before the line is
- * reached.
+ * reached. A line without a swing is allowed where one may be made, so that none of the three is above the one before.
  *
  * @param noneMetres narrowest width with the bars turned one way only
  * @param beforeMetres with a swing before
@@ -25,7 +25,8 @@ public record SwingOutValue(double noneMetres, double beforeMetres, double bothM
         return option.flatMap(o -> width(course, o, "NONE", ride)
                 .flatMap(none -> width(course, o, "BEFORE", ride)
                         .flatMap(before -> width(course, o, "BEFORE_AND_AFTER", ride)
-                                .map(both -> new SwingOutValue(none, before, both)))));
+                                .map(both -> new SwingOutValue(
+                                        none, Math.min(none, before), Math.min(none, Math.min(before, both)))))));
     }
 
     private static Optional<Double> width(Course course, CourseOption option, String choice, Ride ride) {

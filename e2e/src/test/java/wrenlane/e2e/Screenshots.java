@@ -36,6 +36,8 @@ public final class Screenshots {
         take(desk, "/riders", "riders");
         take(desk, "/course", "course");
         tight(desk);
+        kind(desk, "Straight weave", "course-weave");
+        kind(desk, "Figure eight", "course-eight");
         take(desk, "/set-out", "set-out");
         desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         shoot(desk, "set-out-printed");
@@ -58,6 +60,28 @@ public final class Screenshots {
         width.fill("4.9 m");
         page.getByText("too tight by").waitFor();
         shoot(page, "course-too-tight");
+    }
+
+    /** A new course of a kind, the machine some way along its line; before the first, the drawings to choose from. */
+    private void kind(Page page, String kind, String name) {
+        page.navigate(server.address() + "/course/new");
+        Locator kinds = page.getByLabel("Kinds of course");
+        kinds.waitFor();
+        page.getByText("This rider needs").waitFor();
+        shoot(page, "course-kinds");
+        kinds.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(kind))
+                .first()
+                .click();
+        page.locator("button[aria-expanded=true]").first().click();
+        page.getByText("This rider needs").waitFor();
+        page.waitForFunction("() => !document.querySelector('aside .opacity-50')");
+        Locator thumb = page.getByLabel("Run the machine along the line");
+        thumb.focus();
+        for (int i = 0; i < 10; i++) {
+            page.keyboard().press("PageUp");
+        }
+        page.evaluate("() => window.scrollTo(0, 0)");
+        shoot(page, name);
     }
 
     private void range(Page phone) {
