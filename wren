@@ -116,6 +116,7 @@ bench() {
   build
   "${MVN[@]}" -DskipTests package -pl core,bench -am
   java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"
+  java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" wrenlane.bench.DerivativeFree
   node bench/load.mjs "$APP/wren-lane.jar" "$PWD/demo/ferry-apron.json"
 }
 

@@ -8,7 +8,7 @@ import { Outline, RideLine } from './RideLine';
 import { RoomLeader } from './RoomLeader';
 
 /** Room around the course for its dimension lines, in pixels. */
-const MARGIN = 56;
+const MARGIN = { x: 78, y: 56 };
 
 /** The course in plan, all of it from one answer of the core. */
 export function CourseDrawing(props: {

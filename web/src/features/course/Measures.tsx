@@ -44,10 +44,12 @@ function OneMeasure(props: {
   const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
   const from = end(m.from);
   const to = end(m.to);
-  // On a short line the figure stands beside it, so that the handle stays free.
-  const short = Math.hypot(to.x - from.x, to.y - from.y) < SHORT;
-  const out = short ? { x: m.away.x * 58, y: -m.away.y * 30 } : { x: 0, y: 0 };
-  const middle = { x: (from.x + to.x) / 2 + out.x, y: (from.y + to.y) / 2 + out.y };
+  // On a short line the figure stands beyond its end, so that the handle stays free.
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const middle =
+    length < SHORT
+      ? { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 }
+      : { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
   const text = lengthText(metres, system);
   return (

@@ -35,7 +35,6 @@ export function Reading(props: {
   const windows = useSpeedWindows(settled);
   const evaluation = answered?.evaluation;
   const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
-  const onLoose = (evaluation?.fit?.left.curvatureBy ?? 'LOCK') === 'GRIP';
   return (
     <aside
       aria-label="Verdict"
@@ -76,7 +75,7 @@ export function Reading(props: {
       )}
       {windows.data && (
         <div className={windows.isPlaceholderData || settled === undefined ? 'opacity-50' : ''}>
-          <SpeedStrip windows={windows.data} loose={onLoose} />
+          <SpeedStrip windows={windows.data} />
         </div>
       )}
       {kind.kind === 'turning-circle-test' && chosen && answered && (

@@ -7,7 +7,7 @@ export function RoomLeader({ room, view, text }: { room: Room; view: View; text?
   const { system } = usePreferences();
   const from = { x: view.x(room.at.x), y: view.y(room.at.y) };
   const to = { x: view.x(room.nearest.x), y: view.y(room.nearest.y) };
-  const right = from.x < view.width - 130;
+  const right = from.x < view.width - (text === undefined ? 130 : 230);
   const below = from.y < view.height / 2;
   const label = {
     x: Math.min(view.width - 14, Math.max(14, from.x + (right ? 46 : -46))),

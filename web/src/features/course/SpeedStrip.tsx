@@ -15,9 +15,9 @@ const WHY: Record<NonNullable<Window['fastestBecause']>, string> = {
 /** Up to where the strip is drawn, in m/s: a little beyond the fastest the core looks at. */
 const END = 7.2;
 
-/** The speeds at which the course can be ridden, with the machine's idle walking speed marked. */
-export function SpeedStrip({ windows, loose }: { windows: SpeedWindows; loose: boolean }) {
-  const { firm } = windows;
+/** The speeds at which the course can be ridden, with the machine's idle walking speed marked; on loose ground both ways. */
+export function SpeedStrip({ windows }: { windows: SpeedWindows }) {
+  const { firm, looseGround: loose } = windows;
   return (
     <section aria-label="Speed window" className="grid gap-1">
       <div className="text-sm text-soft">Speed window, an estimate</div>

@@ -8,7 +8,7 @@ export function Tarmac(props: {
   label: string;
   className?: string;
   /** Pixels kept free all round, for dimension lines. */
-  margin?: number;
+  margin?: { x: number; y: number };
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);

@@ -25,10 +25,10 @@ export interface View {
 }
 
 /** The view that shows the bounds as large as the drawing allows, in its middle; the margin is in pixels. */
-export function fitView(bounds: Bounds, width: number, height: number, margin = 0): View {
+export function fitView(bounds: Bounds, width: number, height: number, margin = { x: 0, y: 0 }): View {
   const scale = Math.min(
-    Math.max(1, width - 2 * margin) / (bounds.maxX - bounds.minX),
-    Math.max(1, height - 2 * margin) / (bounds.maxY - bounds.minY),
+    Math.max(1, width - 2 * margin.x) / (bounds.maxX - bounds.minX),
+    Math.max(1, height - 2 * margin.y) / (bounds.maxY - bounds.minY),
   );
   const middleX = (bounds.minX + bounds.maxX) / 2;
   const middleY = (bounds.minY + bounds.maxY) / 2;

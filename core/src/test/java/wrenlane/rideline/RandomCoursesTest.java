@@ -69,7 +69,7 @@ class RandomCoursesTest {
         Course course = course(random);
         Ride ride = new Ride(
                 MachineTurn.computed(machine(random)),
-                RiderLevel.values()[random.nextInt(3)].limits(),
+                List.of(RiderLevel.values()).get(random.nextInt(3)).limits(),
                 RidingStyle.firm(random.nextDouble(0.4, 0.9)));
         double speed = ride.limits().lowestSpeedMetresPerSecond() * random.nextDouble(1, 1.6);
         return seed % 8 == 0 ? bothLines(seed, course, ride, speed) : anyLine(seed, course, ride, speed);
@@ -103,7 +103,7 @@ class RandomCoursesTest {
                     CourseKinds.all().get(random.nextInt(CourseKinds.all().size()));
             CourseSettings settings = CourseSettings.standard(kind);
             for (CourseDimension d : kind.dimensions()) {
-                double value = d.standard() * random.nextDouble(0.55, 1.7);
+                double value = d.standard() * random.nextDouble(0.65, 1.7);
                 double whole = d.quantity() == CourseDimension.Quantity.COUNT ? Math.rint(value) : value;
                 settings = settings.with(d, Math.min(d.max(), Math.max(d.min(), whole)));
             }

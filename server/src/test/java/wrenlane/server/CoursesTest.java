@@ -136,10 +136,9 @@ class CoursesTest {
         long grass = APP.post("/api/yards", yard).body().get("id").asLong();
         Map<String, Object> onGrass = Courses.reckon(Courses.box(6.5), machine);
         onGrass.put("yardId", grass);
-        double loose = APP.post("/api/speed-windows", onGrass)
-                .body()
-                .at("/firm/fastest")
-                .asDouble();
+        JsonNode windows = APP.post("/api/speed-windows", onGrass).body();
+        assertThat(windows.get("looseGround").asBoolean()).isTrue();
+        double loose = windows.at("/firm/fastest").asDouble();
         double firm = APP.post("/api/speed-windows", Courses.reckon(Courses.box(6.5), machine))
                 .body()
                 .at("/firm/fastest")

@@ -94,6 +94,11 @@ class EvaluationService {
                 ground == ReckonRequest.Ground.LOOSE ? RidingStyle.loose(grip) : RidingStyle.firm(grip));
     }
 
+    /** Whether a yard is of loose ground; dry paving where none is given. */
+    boolean onLooseGround(@Nullable Long yardId) {
+        return yardId != null && yards.get(yardId).surface().loose();
+    }
+
     private List<Caution> cautions(Course course, @Nullable Long yardId) {
         return yardId == null
                 ? List.of()

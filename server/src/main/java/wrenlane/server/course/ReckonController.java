@@ -55,8 +55,9 @@ class ReckonController {
      *
      * @param firm body in line, carrying speed; missing where it fits at no speed
      * @param loose walking pace, body held out; missing where it fits at no speed
+     * @param looseGround whether the yard is of loose ground, where the second way is taught
      */
-    record SpeedWindows(@Nullable WindowJson firm, @Nullable WindowJson loose) {}
+    record SpeedWindows(@Nullable WindowJson firm, @Nullable WindowJson loose, boolean looseGround) {}
 
     /**
      * One window.
@@ -91,7 +92,8 @@ class ReckonController {
         Course course = request.course().course();
         return new SpeedWindows(
                 window(course, request, ReckonRequest.Ground.FIRM),
-                window(course, request, ReckonRequest.Ground.LOOSE));
+                window(course, request, ReckonRequest.Ground.LOOSE),
+                evaluations.onLooseGround(request.yardId()));
     }
 
     private @Nullable WindowJson window(Course course, ReckonRequest request, ReckonRequest.Ground ground) {
