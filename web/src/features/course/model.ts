@@ -37,7 +37,7 @@ export function fresh(kind: CourseKind): CourseRequest {
   }
   const options = Object.fromEntries(kind.options.map((o) => [o.name, o.standard]));
   return {
-    name: `New ${kind.label.toLowerCase()}`,
+    name: `New ${inSentence(kind.label)}`,
     kind: kind.kind,
     lengths,
     counts,
@@ -60,7 +60,7 @@ export function settingOf(course: { lengths: CourseRequest['lengths'] }, kind: C
 
 /** A dimension's label in the middle of a sentence. */
 export function inSentence(label: string): string {
-  return label.charAt(0).toLowerCase() + label.slice(1);
+  return /^[A-Z]-/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
 }
 
 /** The nearest rung within reach, else the centimetre; reach is in metres. */

@@ -67,7 +67,8 @@ public record CourseFit(
     /**
      * Reckons a course.
      *
-     * @param memory lines of a like course for the same ride, to start from
+     * @param memory lines of a like course for the same ride, to start from while a dimension is dragged; the easiest line
+     *     is smoothed only where there is none
      */
     public static Reckoned of(Course course, Ride ride, double speedMetresPerSecond, @Nullable LineMemory memory) {
         LineTask task = ride.task(course, speedMetresPerSecond);
@@ -77,6 +78,9 @@ public record CourseFit(
                 ? search.easiest(memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes()))
                         .or(() -> search.easiest(LineNodes.along(task.route())))
                 : Optional.empty();
+        if (memory == null) {
+            easy = easy.map(search::smoothed);
+        }
         Optional<Double> used = easy.map(e -> e.checked().turnUsed());
         if (!roomy.holds()) {
             used = search.shareWanted(roomy.nodes());

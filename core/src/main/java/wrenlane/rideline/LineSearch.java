@@ -120,12 +120,14 @@ final class LineSearch {
     /** The easiest line that clears everything, from one that does; empty where none was found that holds. */
     Optional<Found> easiest(LineNodes from) {
         Found easy = found(Aim.EASIEST, from, KEPT_CLEAR_METRES);
-        if (!easy.holds()) {
-            return Optional.empty();
-        }
+        return easy.holds() ? Optional.of(easy) : Optional.empty();
+    }
+
+    /** The smoothest of the lines as easy as one; itself where none holds that is smoother. */
+    Found smoothed(Found easy) {
         Found smooth =
                 found(LineSolver.smoothing(tightened, easy.checked().turnUsed(), KEPT_CLEAR_METRES), easy.nodes());
-        return Optional.of(smooth.holds() ? smooth : easy);
+        return smooth.holds() ? smooth : easy;
     }
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */

@@ -72,10 +72,10 @@ class RandomCoursesTest {
                 List.of(RiderLevel.values()).get(random.nextInt(3)).limits(),
                 RidingStyle.firm(random.nextDouble(0.4, 0.9)));
         double speed = ride.limits().lowestSpeedMetresPerSecond() * random.nextDouble(1, 1.6);
-        return seed % 8 == 0 ? bothLines(seed, course, ride, speed) : anyLine(seed, course, ride, speed);
+        return seed % 20 == 0 ? bothLines(seed, course, ride, speed) : anyLine(seed, course, ride, speed);
     }
 
-    /** Both lines, as the pages show them: of one in eight, for they take longer. */
+    /** Both lines, as the pages show them: of one in twenty, for they take longer. */
     private static Drawn bothLines(long seed, Course course, Ride ride, double speed) {
         CourseFit fit = CourseFit.of(course, ride, speed, null).fit();
         Optional<String> broken = fit.answer() == FitAnswer.FITS

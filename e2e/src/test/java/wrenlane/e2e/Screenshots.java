@@ -59,6 +59,8 @@ public final class Screenshots {
         Locator width = page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true));
         width.fill("4.9 m");
         page.getByText("too tight by").waitFor();
+        page.waitForFunction("() => !document.querySelector('aside .opacity-50')");
+        page.evaluate("() => window.scrollTo(0, 0)");
         shoot(page, "course-too-tight");
     }
 

@@ -113,14 +113,21 @@ class CoursesTest {
     }
 
     @Test
-    void saysTheSpeedWindowOfBothStyles() {
-        JsonNode windows = APP.post("/api/speed-windows", Courses.reckon(Courses.box(7.2), machine))
-                .body();
+    void saysTheSpeedWindowAndOnLooseGroundThatOfBothStyles() {
+        Map<String, Object> yard = Courses.yard("Gravel");
+        yard.put("surface", "GRAVEL");
+        Map<String, Object> onGravel = Courses.reckon(Courses.box(7.2), machine);
+        onGravel.put("yardId", APP.post("/api/yards", yard).body().get("id").asLong());
+        JsonNode windows = APP.post("/api/speed-windows", onGravel).body();
         for (String style : new String[] {"firm", "loose"}) {
             assertThat(windows.at("/" + style + "/slowest").asDouble()).isCloseTo(4.5 / 3.6, within(0.01));
-            assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(2.0, 5.0);
+            assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(1.5, 5.0);
             assertThat(windows.at("/" + style + "/slowestBecause").asString()).isEqualTo("BALANCE");
         }
+        JsonNode onPaving = APP.post("/api/speed-windows", Courses.reckon(Courses.box(7.2), machine))
+                .body();
+        assertThat(onPaving.has("firm")).isTrue();
+        assertThat(onPaving.has("loose")).isFalse();
         Map<String, Object> stopped = new HashMap<>(Courses.box(7.2));
         stopped.put("options", Map.of("start", "FROM_A_STOP"));
         assertThat(APP.post("/api/speed-windows", Courses.reckon(stopped, machine))

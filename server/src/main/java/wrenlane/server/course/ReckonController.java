@@ -51,10 +51,10 @@ class ReckonController {
     }
 
     /**
-     * The speeds a course can be ridden at, both ways of riding it.
+     * The speeds a course can be ridden at; on loose ground both ways of riding it.
      *
      * @param firm body in line, carrying speed; missing where it fits at no speed
-     * @param loose walking pace, body held out; missing where it fits at no speed
+     * @param loose walking pace, body held out; missing on firm ground, and where it fits at no speed
      * @param looseGround whether the yard is of loose ground, where the second way is taught
      */
     record SpeedWindows(@Nullable WindowJson firm, @Nullable WindowJson loose, boolean looseGround) {}
@@ -90,10 +90,11 @@ class ReckonController {
     @PostMapping("/speed-windows")
     SpeedWindows findSpeedWindows(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
+        boolean looseGround = evaluations.onLooseGround(request.yardId());
         return new SpeedWindows(
                 window(course, request, ReckonRequest.Ground.FIRM),
-                window(course, request, ReckonRequest.Ground.LOOSE),
-                evaluations.onLooseGround(request.yardId()));
+                looseGround ? window(course, request, ReckonRequest.Ground.LOOSE) : null,
+                looseGround);
     }
 
     private @Nullable WindowJson window(Course course, ReckonRequest request, ReckonRequest.Ground ground) {
