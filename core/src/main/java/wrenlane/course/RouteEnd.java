@@ -24,11 +24,6 @@ public record RouteEnd(
         }
     }
 
-    /** A place and heading with nothing to choose. */
-    public static RouteEnd fixed(double x, double y, double headingRadians) {
-        return new RouteEnd(new Point(x, y), headingRadians, 0, 0, 0, false);
-    }
-
     RouteEnd mirrored() {
         return new RouteEnd(at.mirrored(), -headingRadians, rightMetres, leftMetres, headingFreeRadians, barsTurned);
     }

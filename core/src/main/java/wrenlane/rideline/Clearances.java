@@ -37,10 +37,8 @@ final class Clearances {
 
     private int count;
     private int[] stage = new int[128];
-    private int[] keep = new int[128];
     private double[] rows = new double[128 * WIDTH];
     private double least = Double.POSITIVE_INFINITY;
-    private int leastKeep = -1;
 
     /** Coefficients of x, y, θ, κ, w, h, then the clearance, then the share of its segment. */
     static final int WIDTH = 8;
@@ -68,11 +66,6 @@ final class Clearances {
         return stage[row];
     }
 
-    /** The index of the keep a row belongs to. */
-    int keep(int row) {
-        return keep[row];
-    }
-
     double coefficient(int row, int place) {
         return rows[row * WIDTH + place];
     }
@@ -84,11 +77,6 @@ final class Clearances {
     /** The smallest clearance, in metres; infinite where nothing is near. */
     double least() {
         return least;
-    }
-
-    /** The index of the keep with the smallest clearance; −1 where nothing is near. */
-    int leastKeep() {
-        return leastKeep;
     }
 
     private void collect(int k) {
@@ -139,9 +127,9 @@ final class Clearances {
                     && here <= (j < to ? distance[j - from + 1] : Double.POSITIVE_INFINITY);
             if (lowest || chosen) {
                 double at = refined(what, where, chosen, j, from, to, between);
-                addRow(k, what, at, where, chosen, measure);
+                addRow(what, at, where, chosen, measure);
             } else if (j % PER_SEGMENT == 0 && here < NEAR_METRES) {
-                addRow(k, what, j / (double) PER_SEGMENT, where, false, measure);
+                addRow(what, j / (double) PER_SEGMENT, where, false, measure);
             }
         }
     }
@@ -186,7 +174,7 @@ final class Clearances {
         return Math.min(nodes.segments - 1, (int) Math.floor(at));
     }
 
-    private void addRow(int k, Keep what, double at, double where, boolean chosen, Measure m) {
+    private void addRow(Keep what, double at, double where, boolean chosen, Measure m) {
         int i = at >= nodes.segments ? nodes.segments : segment(at);
         LineNodes.Pose p = new LineNodes.Pose();
         nodes.pose(i, at - i, p);
@@ -196,12 +184,10 @@ final class Clearances {
         }
         if (count == stage.length) {
             stage = Arrays.copyOf(stage, 2 * count);
-            keep = Arrays.copyOf(keep, 2 * count);
             rows = Arrays.copyOf(rows, 2 * rows.length);
         }
         int o = count * WIDTH;
         stage[count] = i;
-        keep[count] = k;
         rows[o] = m.x;
         rows[o + 1] = m.y;
         rows[o + 2] = m.heading + m.x * p.xHeading + m.y * p.yHeading;
@@ -212,7 +198,6 @@ final class Clearances {
         rows[o + 7] = at - i;
         if (m.clearance < least) {
             least = m.clearance;
-            leastKeep = k;
         }
         count++;
     }

@@ -47,13 +47,23 @@ public record CourseFit(
     static CourseFit roomOnly(Course course, Ride ride, double speed) {
         LineTask task = ride.task(course, speed);
         LineSearch.Found roomy = new LineSearch(task).roomiest(null);
+        return fit(task, ride, speed, roomy, Optional.empty(), Optional.empty());
+    }
+
+    private static CourseFit fit(
+            LineTask task,
+            Ride ride,
+            double speed,
+            LineSearch.Found roomy,
+            Optional<LineSearch.Found> easy,
+            Optional<Double> turnUsed) {
         Pace pace = task.route().pace();
         return new CourseFit(
                 answer(roomy),
                 new Room(roomy.room(), 0),
                 roomy.checked(),
-                Optional.empty(),
-                Optional.empty(),
+                easy.map(LineSearch.Found::checked),
+                turnUsed,
                 ride.point(pace, Side.LEFT, speed),
                 ride.point(pace, Side.RIGHT, speed),
                 task);
@@ -85,16 +95,7 @@ public record CourseFit(
         if (!roomy.holds()) {
             used = search.shareWanted(roomy.nodes());
         }
-        Pace pace = task.route().pace();
-        CourseFit fit = new CourseFit(
-                answer(roomy),
-                new Room(roomy.room(), 0),
-                roomy.checked(),
-                easy.map(LineSearch.Found::checked),
-                used,
-                ride.point(pace, Side.LEFT, speedMetresPerSecond),
-                ride.point(pace, Side.RIGHT, speedMetresPerSecond),
-                task);
+        CourseFit fit = fit(task, ride, speedMetresPerSecond, roomy, easy, used);
         return new Reckoned(
                 fit,
                 new LineMemory(

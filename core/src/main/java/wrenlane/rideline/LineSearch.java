@@ -50,27 +50,36 @@ final class LineSearch {
      * does not fit, from the easiest line too, since the first guess may have led astray.
      */
     Found roomiest(@Nullable LineNodes like) {
-        LineNodes guess = like == null ? LineNodes.along(task.route()) : like;
-        Found first = found(Aim.MOST_ROOM, guess, 0);
-        if (first.holds()) {
-            return first;
+        return looked(mostRoom(), like);
+    }
+
+    private LineSolver mostRoom() {
+        return new LineSolver(tightened, Aim.MOST_ROOM, 0);
+    }
+
+    private Found looked(LineSolver solver, @Nullable LineNodes like) {
+        Found first = found(solver, like == null ? route() : like);
+        return first.holds() ? first : lookedFurther(solver, first, like != null);
+    }
+
+    /** The best of a line that does not hold and those from more guesses, up to the first that does. */
+    private Found lookedFurther(LineSolver solver, Found first, boolean alsoFromTheRoute) {
+        Found best = alsoFromTheRoute ? better(first, found(solver, route())) : first;
+        if (best.holds()) {
+            return best;
         }
-        Found best = first;
-        if (like != null) {
-            best = better(best, found(Aim.MOST_ROOM, LineNodes.along(task.route()), 0));
-        }
-        if (!best.holds()) {
-            LineNodes easy = new LineSolver(tightened, Aim.EASIEST, 0)
-                    .solve(LineNodes.along(task.route()))
-                    .line();
-            best = better(best, found(Aim.MOST_ROOM, easy, 0));
-        }
-        return best;
+        LineNodes easy =
+                new LineSolver(tightened, Aim.EASIEST, 0).solve(route()).line();
+        return better(best, found(solver, easy));
+    }
+
+    private LineNodes route() {
+        return LineNodes.along(task.route());
     }
 
     /** As {@link #roomiest}, but one guess only: enough to follow a line that is known. */
     Found follow(LineNodes like) {
-        return found(Aim.MOST_ROOM, like, 0);
+        return found(mostRoom(), like);
     }
 
     /**
@@ -80,20 +89,7 @@ final class LineSearch {
      * @return the line, or the best there was
      */
     Found any(@Nullable LineNodes like) {
-        Found best = null;
-        for (LineNodes guess :
-                like == null ? List.of(LineNodes.along(task.route())) : List.of(like, LineNodes.along(task.route()))) {
-            Found found = found(LineSolver.withRoom(tightened, HAIR_METRES), guess);
-            if (found.holds()) {
-                return found;
-            }
-            best = best == null ? found : better(best, found);
-        }
-        LineNodes easy = new LineSolver(tightened, Aim.EASIEST, 0)
-                .solve(LineNodes.along(task.route()))
-                .line();
-        Found last = found(LineSolver.withRoom(tightened, HAIR_METRES), easy);
-        return best == null ? last : better(best, last);
+        return looked(LineSolver.withRoom(tightened, HAIR_METRES), like);
     }
 
     /**
@@ -101,8 +97,10 @@ final class LineSearch {
      * little is lacking, so that a line is not missed.
      */
     Found probe(@Nullable LineNodes like) {
-        Found first = found(Aim.MOST_ROOM, like == null ? LineNodes.along(task.route()) : like, 0);
-        return first.holds() || first.room() < -CLEARLY_LACKING_METRES ? first : better(first, roomiest(null));
+        Found first = found(mostRoom(), like == null ? route() : like);
+        return first.holds() || first.room() < -CLEARLY_LACKING_METRES
+                ? first
+                : lookedFurther(mostRoom(), first, like != null);
     }
 
     private static final double CLEARLY_LACKING_METRES = 0.15;
@@ -119,7 +117,7 @@ final class LineSearch {
 
     /** The easiest line that clears everything, from one that does; empty where none was found that holds. */
     Optional<Found> easiest(LineNodes from) {
-        Found easy = found(Aim.EASIEST, from, KEPT_CLEAR_METRES);
+        Found easy = found(new LineSolver(tightened, Aim.EASIEST, KEPT_CLEAR_METRES), from);
         return easy.holds() ? Optional.of(easy) : Optional.empty();
     }
 
@@ -132,7 +130,7 @@ final class LineSearch {
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
     Optional<Double> shareWanted(LineNodes from) {
-        for (LineNodes guess : List.of(LineNodes.along(task.route()), from)) {
+        for (LineNodes guess : List.of(route(), from)) {
             Outcome easy = new LineSolver(tightened, Aim.EASIEST, 0).solve(guess);
             if (easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES) {
                 return Optional.of(easy.share() * (1 - KEPT_BACK));
@@ -143,10 +141,6 @@ final class LineSearch {
 
     /** A line that lacks less than this is clear, where only its share is asked, in metres. */
     private static final double CLEAR_TOLERANCE_METRES = 1e-3;
-
-    private Found found(Aim aim, LineNodes guess, double clear) {
-        return found(new LineSolver(tightened, aim, clear), guess);
-    }
 
     private Found found(LineSolver solver, LineNodes guess) {
         Outcome outcome = solver.solve(guess);

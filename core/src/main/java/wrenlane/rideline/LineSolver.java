@@ -24,8 +24,8 @@ final class LineSolver {
         SMOOTHEST
     }
 
-    /** How it ended: a line joined up, whether the rounds settled, and how many it took. */
-    record Outcome(LineNodes line, boolean settled, int rounds, double room, double share, int binding) {}
+    /** How it ended: a line joined up, whether the rounds settled, its least room in metres and its share of the turn. */
+    record Outcome(LineNodes line, boolean settled, double room, double share) {}
 
     private final LineTask task;
     private final Aim aim;
@@ -131,7 +131,7 @@ final class LineSolver {
                 }
             }
         }
-        return new Outcome(line, settled, round + 1, clear.least(), share(line), clear.leastKeep());
+        return new Outcome(line, settled, clear.least(), share(line));
     }
 
     /** Where so many rounds together gain less than this, the line has come to rest: half a millimetre of room. */

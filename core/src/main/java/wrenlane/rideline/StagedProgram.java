@@ -82,7 +82,6 @@ final class StagedProgram {
     final double[] shared = new double[3];
     private double[] slack = new double[0];
     private double[] multiplier = new double[0];
-    private int rounds;
 
     StagedProgram(int stages) {
         this.stages = stages;
@@ -144,15 +143,6 @@ final class StagedProgram {
         return rowCount;
     }
 
-    /** Multiplier of a row, at least zero: how much the least cost falls when the row's constant grows by one. */
-    double multiplier(int row) {
-        return multiplier[row];
-    }
-
-    int rounds() {
-        return rounds;
-    }
-
     // Working space of the Riccati recursion.
     private final double[] costToGo, turned, gains, inputCurvature, linear, stepInputs, feed, stepStates;
     private final double[] gradientStates, gradientInputs;
@@ -175,7 +165,7 @@ final class StagedProgram {
             slack[r] = Math.max(valueOf(r), START_SLACK);
             multiplier[r] = START_GAP / slack[r];
         }
-        for (rounds = 0; rounds < MOST_ROUNDS; rounds++) {
+        for (int round = 0; round < MOST_ROUNDS; round++) {
             double gap = 0;
             double residual = 0;
             for (int r = 0; r < rowCount; r++) {

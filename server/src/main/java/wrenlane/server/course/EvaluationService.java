@@ -81,7 +81,12 @@ class EvaluationService {
 
     /** Who rides, on the yard's ground or on dry paving. */
     Ride ride(ReckonRequest request, long machineId) {
-        return ride(machines.turn(machineId), request.level(), request.ground(), request.yardId());
+        return ride(turn(machineId), request.level(), request.ground(), request.yardId());
+    }
+
+    /** The machine alone, where nobody's riding counts. */
+    MachineTurn turn(long machineId) {
+        return machines.turn(machineId);
     }
 
     Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKinds;
+import wrenlane.machine.MachineTurn;
 import wrenlane.rideline.Ladder;
 import wrenlane.rideline.Ride;
 import wrenlane.rideline.SpeedWindow;
@@ -90,25 +91,24 @@ class ReckonController {
     @PostMapping("/speed-windows")
     SpeedWindows findSpeedWindows(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
+        MachineTurn turn = evaluations.turn(machine(request));
         boolean looseGround = evaluations.onLooseGround(request.yardId());
         return new SpeedWindows(
-                window(course, request, ReckonRequest.Ground.FIRM),
-                looseGround ? window(course, request, ReckonRequest.Ground.LOOSE) : null,
+                window(course, turn, request, ReckonRequest.Ground.FIRM),
+                looseGround ? window(course, turn, request, ReckonRequest.Ground.LOOSE) : null,
                 looseGround);
     }
 
-    private @Nullable WindowJson window(Course course, ReckonRequest request, ReckonRequest.Ground ground) {
-        Ride ride = evaluations.ride(
-                evaluations.ride(request, machine(request)).turn(), request.level(), ground, request.yardId());
+    private @Nullable WindowJson window(
+            Course course, MachineTurn turn, ReckonRequest request, ReckonRequest.Ground ground) {
+        Ride ride = evaluations.ride(turn, request.level(), ground, request.yardId());
         return SpeedWindow.of(course, ride).map(WindowJson::of).orElse(null);
     }
 
     /** The rungs of a machine on a course, both sides together. */
     @PostMapping("/course-ladders")
     Ladder findCourseLadder(@Valid @RequestBody ReckonRequest request) {
-        return limits.ladder(
-                request.course().course(),
-                evaluations.ride(request, machine(request)).turn());
+        return limits.ladder(request.course().course(), evaluations.turn(machine(request)));
     }
 
     /**
