@@ -9,7 +9,7 @@ package wrenlane.course;
 public record Point(double x, double y) {
     /** Distance to another point, in metres. */
     public double distanceTo(Point other) {
-        return Math.hypot(x - other.x, y - other.y);
+        return Math.sqrt((x - other.x) * (x - other.x) + (y - other.y) * (y - other.y));
     }
 
     /** The point mirrored in the course's x axis. */

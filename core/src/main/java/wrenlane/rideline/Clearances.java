@@ -4,8 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import wrenlane.course.Keep;
 import wrenlane.course.Keep.Part;
-import wrenlane.course.Point;
-import wrenlane.machine.Side;
 
 /**
  * How clear a line is of all it has to keep clear of, and how that changes when the line is moved a little: one row for
@@ -22,18 +20,18 @@ final class Clearances {
     /** Nodes nearer than this are looked at even where the nearest place is another, in metres. */
     private static final double NEAR_METRES = 0.8;
 
-    /** Further off than this no lean is reckoned, in metres: the place is not looked at anyway. */
-    private static final double FAR_METRES = 4;
-
     private static final int PER_SEGMENT = 2;
     private static final int GOLDEN_ROUNDS = 14;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-    private final LineTask task;
     private final LineNodes nodes;
     private final List<Keep> keeps;
-    private final LineNodes.Pose[] poses;
+    private final Standing[] standing;
+    private final Standing between;
     private final double stationsPerSegment;
+
+    /** No point of the machine moves further than this from one half-node to the next, in metres. */
+    private final double halfNodeMoves;
 
     private int count;
     private int[] stage = new int[128];
@@ -44,15 +42,20 @@ final class Clearances {
     static final int WIDTH = 8;
 
     Clearances(LineTask task, LineNodes nodes) {
-        this.task = task;
         this.nodes = nodes;
         this.keeps = task.route().keeps();
         this.stationsPerSegment = task.route().lengthMetres() / nodes.segments;
-        poses = new LineNodes.Pose[nodes.segments * PER_SEGMENT + 1];
-        for (int j = 0; j < poses.length; j++) {
-            poses[j] = new LineNodes.Pose();
-            nodes.pose(j / PER_SEGMENT, j % PER_SEGMENT / (double) PER_SEGMENT, poses[j]);
+        standing = new Standing[nodes.segments * PER_SEGMENT + 1];
+        for (int j = 0; j < standing.length; j++) {
+            standing[j] = new Standing(task).at(nodes, j / PER_SEGMENT, j % PER_SEGMENT / (double) PER_SEGMENT);
         }
+        between = new Standing(task);
+        double bend = 0;
+        for (double k : nodes.curvature) {
+            bend = Math.max(bend, Math.abs(k));
+        }
+        halfNodeMoves =
+                nodes.spacing / PER_SEGMENT * (1 + bend * task.footprint().wheelbaseMetres());
         for (int k = 0; k < keeps.size(); k++) {
             collect(k);
         }
@@ -82,7 +85,7 @@ final class Clearances {
     private void collect(int k) {
         Keep what = keeps.get(k);
         int from = Math.max(0, (int) Math.floor(what.fromStation() / stationsPerSegment * PER_SEGMENT));
-        int to = Math.min(poses.length - 1, (int) Math.ceil(what.toStation() / stationsPerSegment * PER_SEGMENT));
+        int to = Math.min(standing.length - 1, (int) Math.ceil(what.toStation() / stationsPerSegment * PER_SEGMENT));
         if (to < from) {
             return;
         }
@@ -93,30 +96,21 @@ final class Clearances {
             collect(k, from, to, 0);
             collect(k, from, to, 1);
         } else {
-            collect(k, from, to, WHOLE);
+            collect(k, from, to, Standing.WHOLE);
         }
     }
 
-    /** Stands for the point of the machine nearest to the obstacle, instead of 0 for the rear and 1 for the front. */
-    private static final double WHOLE = -1;
-
     private void collect(int k, int from, int to, double where) {
         Keep what = keeps.get(k);
-        Measure measure = new Measure();
-        double[] distance = new double[to - from + 1];
-        int nearest = -1;
-        for (int j = from; j <= to; j++) {
-            measure(what, poses[j], where, false, measure);
-            distance[j - from] = measure.clearance;
-            if (nearest < 0 || measure.clearance < distance[nearest - from]) {
-                nearest = j;
-            }
-        }
         boolean sided = what instanceof Keep.Off off && off.side().isPresent();
-        if (nearest < 0 || (!sided && distance[nearest - from] > REACH_METRES)) {
-            return;
+        double[] distance = new double[to - from + 1];
+        int nearest = scan(what, from, to, where, true, distance);
+        if (distance[nearest - from] > REACH_METRES) {
+            if (!sided) {
+                return;
+            }
+            nearest = scan(what, from, to, where, false, distance);
         }
-        LineNodes.Pose between = new LineNodes.Pose();
         for (int j = from; j <= to; j++) {
             double here = distance[j - from];
             boolean chosen = sided && j == nearest;
@@ -126,59 +120,80 @@ final class Clearances {
             boolean lowest = here < (j > from ? distance[j - from - 1] : Double.POSITIVE_INFINITY)
                     && here <= (j < to ? distance[j - from + 1] : Double.POSITIVE_INFINITY);
             if (lowest || chosen) {
-                double at = refined(what, where, chosen, j, from, to, between);
-                addRow(what, at, where, chosen, measure);
+                double at = refined(what, where, chosen, j, from, to);
+                addRow(what, at, where, chosen);
             } else if (j % PER_SEGMENT == 0 && here < NEAR_METRES) {
-                addRow(what, j / (double) PER_SEGMENT, where, false, measure);
+                addRow(what, j / (double) PER_SEGMENT, where, false);
             }
         }
     }
 
+    /**
+     * Measures at half-nodes and gives the nearest.
+     *
+     * @param leaping over places that are certainly out of reach; they count as infinitely far
+     */
+    private int scan(Keep what, int from, int to, double where, boolean leaping, double[] distance) {
+        Arrays.fill(distance, Double.POSITIVE_INFINITY);
+        int nearest = from;
+        int j = from;
+        while (j <= to) {
+            Standing there = standing[j];
+            there.measure(what, where, false);
+            distance[j - from] = there.clearance;
+            if (there.clearance < distance[nearest - from]) {
+                nearest = j;
+            }
+            double spare = there.clearance - REACH_METRES - LEANING_METRES;
+            j += leaping && there.counts && spare > halfNodeMoves ? (int) (spare / halfNodeMoves) : 1;
+        }
+        return nearest;
+    }
+
+    /** Leaning differently moves no machine's side by more than this, in metres. */
+    private static final double LEANING_METRES = 1;
+
     /** The nearest place around half-node j, in segments from the start, by golden section. */
-    private double refined(Keep what, double where, boolean chosen, int j, int from, int to, LineNodes.Pose between) {
+    private double refined(Keep what, double where, boolean chosen, int j, int from, int to) {
         double low = Math.max(from, j - 1) / (double) PER_SEGMENT;
         double high = Math.min(to, j + 1) / (double) PER_SEGMENT;
         double a = high - GOLDEN * (high - low);
         double b = low + GOLDEN * (high - low);
-        double atA = clearanceAt(what, a, where, chosen, between);
-        double atB = clearanceAt(what, b, where, chosen, between);
+        double atA = clearanceAt(what, a, where, chosen);
+        double atB = clearanceAt(what, b, where, chosen);
         for (int round = 0; round < GOLDEN_ROUNDS; round++) {
             if (atA < atB) {
                 high = b;
                 b = a;
                 atB = atA;
                 a = high - GOLDEN * (high - low);
-                atA = clearanceAt(what, a, where, chosen, between);
+                atA = clearanceAt(what, a, where, chosen);
             } else {
                 low = a;
                 a = b;
                 atA = atB;
                 b = low + GOLDEN * (high - low);
-                atB = clearanceAt(what, b, where, chosen, between);
+                atB = clearanceAt(what, b, where, chosen);
             }
         }
         return (low + high) / 2;
     }
 
-    private double clearanceAt(Keep what, double at, double where, boolean chosen, LineNodes.Pose between) {
+    private double clearanceAt(Keep what, double at, double where, boolean chosen) {
         int i = segment(at);
-        nodes.pose(i, at - i, between);
-        Measure m = scratch;
-        measure(what, between, where, chosen, m);
-        return chosen ? m.nearness : m.clearance;
+        between.at(nodes, i, at - i).measure(what, where, chosen);
+        return chosen ? between.nearness : between.clearance;
     }
-
-    private final Measure scratch = new Measure();
 
     private int segment(double at) {
         return Math.min(nodes.segments - 1, (int) Math.floor(at));
     }
 
-    private void addRow(Keep what, double at, double where, boolean chosen, Measure m) {
+    private void addRow(Keep what, double at, double where, boolean chosen) {
         int i = at >= nodes.segments ? nodes.segments : segment(at);
-        LineNodes.Pose p = new LineNodes.Pose();
-        nodes.pose(i, at - i, p);
-        measure(what, p, where, chosen, m);
+        Standing m = between;
+        m.at(nodes, i, at - i).measure(what, where, chosen);
+        LineNodes.Pose p = m.pose;
         if (!m.counts) {
             return;
         }
@@ -202,109 +217,6 @@ final class Clearances {
         count++;
     }
 
-    /** A clearance with its slopes at a pose. */
-    private static final class Measure {
-        double clearance;
-        /** Distance alone, without sides, by which the nearest place is found. */
-        double nearness;
-        /** Whether the place lies alongside the obstacle at all. */
-        boolean counts;
-
-        double x, y, heading, curvature;
-    }
-
-    /**
-     * Clearance between one point of the machine and an obstacle.
-     *
-     * @param where 0 for the rear contact, 1 for the front, {@link #WHOLE} for the nearest point between
-     * @param sided whether the side the obstacle is passed on counts here: at the place nearest to it
-     */
-    private void measure(Keep what, LineNodes.Pose p, double where, boolean sided, Measure m) {
-        double cos = Math.cos(p.heading);
-        double sin = Math.sin(p.heading);
-        if (what instanceof Keep.Off off) {
-            measureOff(off, p, where, sided, cos, sin, m);
-        } else if (what instanceof Keep.Inside inside) {
-            measureInside(inside, p, where, cos, sin, m);
-        }
-    }
-
-    private void measureOff(
-            Keep.Off off, LineNodes.Pose p, double where, boolean sided, double cos, double sin, Measure m) {
-        double wheelbase = task.footprint().wheelbaseMetres();
-        double toX = off.centre().x() - p.x;
-        double toY = off.centre().y() - p.y;
-        double along = where >= 0 ? where * wheelbase : Math.min(wheelbase, Math.max(0, toX * cos + toY * sin));
-        double dx = along * cos - toX;
-        double dy = along * sin - toY;
-        double distance = Math.max(Math.sqrt(dx * dx + dy * dy), 1e-9);
-        // Above zero where the obstacle lies to the left.
-        double left = dx * sin - dy * cos;
-        boolean toTheLeft = left > 0;
-        m.nearness = distance;
-        double signed = distance;
-        double nx = dx / distance;
-        double ny = dy / distance;
-        if (sided) {
-            boolean wanted = off.side().orElseThrow() == Side.LEFT;
-            if (wanted != toTheLeft) {
-                int sign = wanted ? 1 : -1;
-                signed = sign * left;
-                nx = sign * sin;
-                ny = -sign * cos;
-                toTheLeft = wanted;
-            }
-        }
-        double half = distance > off.radiusMetres() + FAR_METRES
-                ? task.footprint().widthMetres() / 2
-                : half(off.part(), off.heightMetres(), p.curvature, toTheLeft ? 1 : -1, m);
-        m.clearance = signed - off.radiusMetres() - half;
-        m.counts = true;
-        m.x = nx;
-        m.y = ny;
-        m.heading = along * (ny * cos - nx * sin);
-    }
-
-    private void measureInside(Keep.Inside line, LineNodes.Pose p, double where, double cos, double sin, Measure m) {
-        Point from = line.from();
-        double ex = line.to().x() - from.x();
-        double ey = line.to().y() - from.y();
-        double length = Math.sqrt(ex * ex + ey * ey);
-        ex /= length;
-        ey /= length;
-        int sign = line.inside().sign();
-        double along = where * task.footprint().wheelbaseMetres();
-        double px = p.x + along * cos - from.x();
-        double py = p.y + along * sin - from.y();
-        double alongLine = px * ex + py * ey;
-        double off = sign * (ex * py - ey * px);
-        // The side of the machine that faces the line: its right-hand side where the line runs to its right.
-        double faces = -sign * (ex * cos + ey * sin);
-        double half = half(line.part(), LINE_HEIGHT_METRES, p.curvature, faces > 0 ? 1 : -1, m);
-        m.counts = alongLine >= -END_METRES && alongLine <= length + END_METRES;
-        m.clearance = m.counts ? off - half : Double.POSITIVE_INFINITY;
-        m.nearness = m.clearance;
-        m.x = -sign * ey;
-        m.y = sign * ex;
-        m.heading = along * (m.y * cos - m.x * sin);
-    }
-
-    /** A line counts this far past its ends, in metres, so that no place between two nodes slips by. */
-    private static final double END_METRES = 0.02;
-
     /** Height at which a body clears a row of cones, in metres: a tall cone's. */
     static final double LINE_HEIGHT_METRES = 0.45;
-
-    /** Half of what has to lie clear, with its slope to curvature left in the measure. */
-    private double half(Part part, double height, double curvature, int leftSign, Measure m) {
-        if (part == Part.WHEELS) {
-            m.curvature = 0;
-            return task.footprint().tyreMetres() / 2;
-        }
-        double lean = leftSign * task.limits().leanRadians(curvature);
-        m.curvature = -task.footprint().reachSlope(height, lean)
-                * leftSign
-                * task.limits().leanSlope(curvature);
-        return task.footprint().reachMetres(height, lean);
-    }
 }

@@ -121,7 +121,7 @@ public record CourseFit(
 
     /** Whether there is more room than was looked for. */
     public boolean spareCapped() {
-        return spare.metres() >= LineSolver.MOST_ROOM - 0.01;
+        return spare.metres() >= LineAim.MOST_ROOM_METRES - 0.01;
     }
 
     /** The line to draw: the easiest where there is one. */

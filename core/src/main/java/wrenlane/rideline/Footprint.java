@@ -40,17 +40,17 @@ public record Footprint(double wheelbaseMetres, double tyreMetres, double widthM
      * @param leanToThatSideRadians φ, above zero where the machine leans to that side
      */
     public double reachMetres(double heightMetres, double leanToThatSideRadians) {
-        return Math.max(
-                tyreMetres / 2,
-                widthMetres / 2 * Math.cos(leanToThatSideRadians) + heightMetres * Math.sin(leanToThatSideRadians));
+        return reachMetres(heightMetres, Math.cos(leanToThatSideRadians), Math.sin(leanToThatSideRadians));
+    }
+
+    /** The same with the lean given by its cosine and sine. */
+    double reachMetres(double heightMetres, double cos, double sin) {
+        return Math.max(tyreMetres / 2, widthMetres / 2 * cos + heightMetres * sin);
     }
 
     /** Change of {@link #reachMetres} with the lean, in metres per radian. */
-    double reachSlope(double heightMetres, double leanToThatSideRadians) {
-        double reach =
-                widthMetres / 2 * Math.cos(leanToThatSideRadians) + heightMetres * Math.sin(leanToThatSideRadians);
-        return reach < tyreMetres / 2
-                ? 0
-                : heightMetres * Math.cos(leanToThatSideRadians) - widthMetres / 2 * Math.sin(leanToThatSideRadians);
+    double reachSlope(double heightMetres, double cos, double sin) {
+        double reach = widthMetres / 2 * cos + heightMetres * sin;
+        return reach < tyreMetres / 2 ? 0 : heightMetres * cos - widthMetres / 2 * sin;
     }
 }

@@ -133,7 +133,7 @@ public final class LineChecker {
         KeepRoom least = null;
         for (LinePoint p : points) {
             double station = p.distanceMetres() * toStation;
-            if (station >= keep.fromStation() && station <= keep.toStation()) {
+            if (station >= keep.fromStation() && station <= keep.toStation() && !beyond(task, keep, p, least)) {
                 least = lesser(
                         least,
                         keep instanceof Keep.Off off ? roomOff(task, off, p) : roomInside(task, (Keep.Inside) keep, p));
@@ -143,6 +143,18 @@ public final class LineChecker {
             return Optional.ofNullable(lesser(least, passedWrongly(task, off, points, toStation)));
         }
         return Optional.ofNullable(least);
+    }
+
+    /** Whether no part of the machine can be nearer to a cone than was found before. */
+    private static boolean beyond(LineTask task, Keep keep, LinePoint p, @Nullable KeepRoom least) {
+        return least != null
+                && keep instanceof Keep.Off off
+                && off.centre().distanceTo(p.rear())
+                                - off.radiusMetres()
+                                - task.footprint().wheelbaseMetres()
+                                - task.footprint().widthMetres() / 2
+                                - off.heightMetres()
+                        > least.roomMetres();
     }
 
     /** What is lacking where the place nearest to a cone has it on the wrong side: the whole way across. */

@@ -3,7 +3,6 @@ package wrenlane.rideline;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.rideline.LineSolver.Aim;
 import wrenlane.rideline.LineSolver.Outcome;
 
 /**
@@ -50,26 +49,23 @@ final class LineSearch {
      * does not fit, from the easiest line too, since the first guess may have led astray.
      */
     Found roomiest(@Nullable LineNodes like) {
-        return looked(mostRoom(), like);
+        Found first = found(mostRoom(), like == null ? route() : like);
+        return first.holds() ? first : lookedFurther(first, like != null);
     }
 
     private LineSolver mostRoom() {
-        return new LineSolver(tightened, Aim.MOST_ROOM, 0);
-    }
-
-    private Found looked(LineSolver solver, @Nullable LineNodes like) {
-        Found first = found(solver, like == null ? route() : like);
-        return first.holds() ? first : lookedFurther(solver, first, like != null);
+        return new LineSolver(tightened, LineAim.mostRoom());
     }
 
     /** The best of a line that does not hold and those from more guesses, up to the first that does. */
-    private Found lookedFurther(LineSolver solver, Found first, boolean alsoFromTheRoute) {
+    private Found lookedFurther(Found first, boolean alsoFromTheRoute) {
+        LineSolver solver = mostRoom();
         Found best = alsoFromTheRoute ? better(first, found(solver, route())) : first;
         if (best.holds()) {
             return best;
         }
         LineNodes easy =
-                new LineSolver(tightened, Aim.EASIEST, 0).solve(route()).line();
+                new LineSolver(tightened, LineAim.easiest(0)).solve(route()).line();
         return better(best, found(solver, easy));
     }
 
@@ -82,14 +78,9 @@ final class LineSearch {
         return found(mostRoom(), like);
     }
 
-    /**
-     * Whether any line holds: as {@link #roomiest}, but content with the first line that has a hair of room.
-     *
-     * @param like a line of a like task, if there is one
-     * @return the line, or the best there was
-     */
-    Found any(@Nullable LineNodes like) {
-        return looked(LineSolver.withRoom(tightened, HAIR_METRES), like);
+    /** Whether a line near one of a like task holds: content with the first that has a hair of room. */
+    Found near(LineNodes like) {
+        return found(new LineSolver(tightened, LineAim.withRoom(HAIR_METRES)), like);
     }
 
     /**
@@ -98,9 +89,7 @@ final class LineSearch {
      */
     Found probe(@Nullable LineNodes like) {
         Found first = found(mostRoom(), like == null ? route() : like);
-        return first.holds() || first.room() < -CLEARLY_LACKING_METRES
-                ? first
-                : lookedFurther(mostRoom(), first, like != null);
+        return first.holds() || first.room() < -CLEARLY_LACKING_METRES ? first : lookedFurther(first, like != null);
     }
 
     private static final double CLEARLY_LACKING_METRES = 0.15;
@@ -117,21 +106,22 @@ final class LineSearch {
 
     /** The easiest line that clears everything, from one that does; empty where none was found that holds. */
     Optional<Found> easiest(LineNodes from) {
-        Found easy = found(new LineSolver(tightened, Aim.EASIEST, KEPT_CLEAR_METRES), from);
+        Found easy = found(new LineSolver(tightened, LineAim.easiest(KEPT_CLEAR_METRES)), from);
         return easy.holds() ? Optional.of(easy) : Optional.empty();
     }
 
     /** The smoothest of the lines as easy as one; itself where none holds that is smoother. */
     Found smoothed(Found easy) {
-        Found smooth =
-                found(LineSolver.smoothing(tightened, easy.checked().turnUsed(), KEPT_CLEAR_METRES), easy.nodes());
+        Found smooth = found(
+                new LineSolver(tightened, LineAim.smoothest(easy.checked().turnUsed(), KEPT_CLEAR_METRES)),
+                easy.nodes());
         return smooth.holds() ? smooth : easy;
     }
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
     Optional<Double> shareWanted(LineNodes from) {
         for (LineNodes guess : List.of(route(), from)) {
-            Outcome easy = new LineSolver(tightened, Aim.EASIEST, 0).solve(guess);
+            Outcome easy = new LineSolver(tightened, LineAim.easiest(0)).solve(guess);
             if (easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES) {
                 return Optional.of(easy.share() * (1 - KEPT_BACK));
             }

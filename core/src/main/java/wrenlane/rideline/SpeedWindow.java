@@ -2,6 +2,7 @@ package wrenlane.rideline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
@@ -105,7 +106,8 @@ public record SpeedWindow(
         }
 
         private boolean fits(double speed) {
-            LineSearch.Found found = new LineSearch(ride.task(course, speed)).any(last);
+            LineSearch search = new LineSearch(ride.task(course, speed));
+            LineSearch.Found found = search.near(Objects.requireNonNull(last, "an edge lies beside a speed that fits"));
             if (found.holds()) {
                 last = found.nodes();
             }

@@ -32,7 +32,12 @@ public record TurnLimits(double left, double right, double rate, double speedMet
 
     /** Lean of steady balance, tan φ = v² κ / g, in radians, left positive like the curvature. */
     public double leanRadians(double curvature) {
-        return Math.atan(speedMetresPerSecond * speedMetresPerSecond * curvature / RidingPoint.GRAVITY);
+        return Math.atan(leanTangent(curvature));
+    }
+
+    /** tan φ = v² κ / g. */
+    double leanTangent(double curvature) {
+        return speedMetresPerSecond * speedMetresPerSecond * curvature / RidingPoint.GRAVITY;
     }
 
     /** Change of the lean with curvature, in radians per 1/m. */

@@ -87,8 +87,7 @@ class BruteForceTest {
     @CsvSource({"1.2, true", "0.8, false"})
     void agreesOnTheWeave(double ofPeak, boolean reached) {
         LineTask task = Tasks.weave(3, 4, 0.5);
-        LineSolver.Outcome easiest =
-                new LineSolver(task, LineSolver.Aim.EASIEST, 0).solve(LineNodes.along(task.route()));
+        LineSolver.Outcome easiest = new LineSolver(task, LineAim.easiest(0)).solve(LineNodes.along(task.route()));
         double peak = easiest.share() * task.limits().left();
         assertThat(weaves(3, 4, ofPeak * peak, 0.5)).isEqualTo(reached);
     }

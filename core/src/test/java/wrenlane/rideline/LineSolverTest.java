@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wrenlane.rideline.LineSolver.Aim;
 import wrenlane.rideline.LineSolver.Outcome;
 
 /** The solver against references worked outside our code. */
@@ -15,7 +14,7 @@ class LineSolverTest {
     private static final double REFERENCE_SHARE = 0.01;
 
     private static Outcome easiest(LineTask task) {
-        return new LineSolver(task, Aim.EASIEST, 0).solve(LineNodes.along(task.route()));
+        return new LineSolver(task, LineAim.easiest(0)).solve(LineNodes.along(task.route()));
     }
 
     private static double peak(LineTask task) {

@@ -17,6 +17,9 @@ final class Resimulation {
 
     private static final int ALONG = 12;
 
+    /** No part of a machine is further than this from its contacts, in metres. */
+    private static final double REACHES = 2;
+
     private Resimulation() {}
 
     /** The first rule that a line breaks, in words; empty where it breaks none. */
@@ -73,18 +76,27 @@ final class Resimulation {
         Footprint f = task.footprint();
         double p = f.wheelbaseMetres();
         boolean body = off.part() == Keep.Part.BODY;
+        double toX = off.centre().x() - x;
+        double toY = off.centre().y() - y;
+        double near = p + REACHES + off.radiusMetres();
+        if (toX * toX + toY * toY > near * near) {
+            return true;
+        }
+        double cos = Math.cos(heading);
+        double sin = Math.sin(heading);
+        double lean = task.limits().leanRadians(k);
+        double[] reaches = new double[2];
+        for (Side side : Side.values()) {
+            reaches[side.ordinal()] = body ? f.reachMetres(off.heightMetres(), side.sign() * lean) : f.tyreMetres() / 2;
+        }
         for (int i = 0; i <= ALONG; i++) {
             double along = p * i / ALONG;
             boolean wheel = i == 0 || i == ALONG;
             for (Side side : Side.values()) {
-                double reach = body
-                        ? f.reachMetres(
-                                off.heightMetres(), side.sign() * task.limits().leanRadians(k))
-                        : f.tyreMetres() / 2;
-                double px = x + along * Math.cos(heading) - side.sign() * reach * Math.sin(heading);
-                double py = y + along * Math.sin(heading) + side.sign() * reach * Math.cos(heading);
-                double room =
-                        Math.hypot(px - off.centre().x(), py - off.centre().y()) - off.radiusMetres();
+                double reach = side.sign() * reaches[side.ordinal()];
+                double dx = along * cos - reach * sin - toX;
+                double dy = along * sin + reach * cos - toY;
+                double room = Math.sqrt(dx * dx + dy * dy) - off.radiusMetres();
                 if ((body || wheel) && room < -TOLERANCE) {
                     return false;
                 }

@@ -40,51 +40,53 @@ class StagedProgramTest {
         }
         program.tieStart(1, 0, 0, 0, 0);
         program.tieStart(0, 0, 0, 1, 0);
+        CurvatureBounds curvature = new CurvatureBounds(STAGES);
+        InputBounds inputs = new InputBounds(STAGES, 0.3, 0, 0.2);
+        StageRows rows = new StageRows(STAGES);
         for (int i = 0; i <= STAGES; i++) {
-            addRows(program, random, i);
+            curvature.set(i, 0.5, 0.2, 0.4, 0.3);
+            if (i < STAGES) {
+                inputs.set(i, 0.1, 0.15);
+            }
+            addRows(rows, random, i);
         }
-        assertThat(program.solve()).isTrue();
-        double general = general(program);
+        program.require(curvature, inputs, rows);
+        assertThat(program.solve(0, 0, StagedProgram.EXACT)).isTrue();
+        double general = general(program, curvature, inputs, rows);
         assertThat(cost(program)).isCloseTo(general, within(SAME_COST * Math.max(1, Math.abs(general))));
     }
 
-    private static void addRows(StagedProgram p, SplittableRandom random, int stage) {
-        int o = p.addRow(stage, StagedProgram.RowShape.CURVATURE_BOUND);
-        p.rows()[o + StagedProgram.CURVATURE] = -1;
-        p.rows()[o + StagedProgram.SHARE] = 0.5;
-        p.rows()[o + StagedProgram.CONSTANT] = 0.2;
-        if (stage < STAGES) {
-            o = p.addRow(stage, StagedProgram.RowShape.INPUT_BOUND);
-            p.rows()[o + StagedProgram.INPUT] = 1;
-            p.rows()[o + StagedProgram.SPACING] = 0.3;
-            p.rows()[o + StagedProgram.CONSTANT] = 0.1;
-        }
+    private static void addRows(StageRows rows, SplittableRandom random, int stage) {
         for (int k = 0; k < 2; k++) {
-            o = p.addRow(stage);
+            int row = rows.add(stage);
             for (int c = 0; c < 4; c++) {
-                p.rows()[o + c] = random.nextDouble(-1, 1);
+                rows.set(row, c, random.nextDouble(-1, 1));
             }
-            p.rows()[o + StagedProgram.ROOM] = -1;
-            p.rows()[o + StagedProgram.CONSTANT] = random.nextDouble(0.1, 0.6);
+            rows.set(row, CostToGo.ROOM, -1);
+            rows.constant[row] = random.nextDouble(0.1, 0.6);
+        }
+        for (int c = CostToGo.SPACING; stage < STAGES && c <= CostToGo.INPUT; c++) {
+            // Any coefficients: no row of a line's own program uses all eight.
+            rows.set(rows.count() - 1, c, random.nextDouble(-0.3, 0.3));
         }
         if (stage == 0) {
-            o = p.addRow(0);
-            p.rows()[o + StagedProgram.SHARE] = 1;
+            int row = rows.add(0);
+            rows.set(row, CostToGo.SHARE, 1);
         }
     }
 
     private static double cost(StagedProgram p) {
         double sum = 0;
         for (int i = 0; i <= STAGES; i++) {
-            sum += p.positionWeight / 2 * (square(p.states[4 * i]) + square(p.states[4 * i + 1]))
-                    + p.headingWeight / 2 * square(p.states[4 * i + 2])
-                    + p.curvatureWeight / 2 * square(p.states[4 * i + 3]);
+            sum += p.positionWeight / 2 * (square(p.found.states[4 * i]) + square(p.found.states[4 * i + 1]))
+                    + p.headingWeight / 2 * square(p.found.states[4 * i + 2])
+                    + p.curvatureWeight / 2 * square(p.found.states[4 * i + 3]);
         }
         for (int i = 0; i < STAGES; i++) {
-            sum += p.inputWeight / 2 * square(p.inputs[i]) + p.inputLinear[i] * p.inputs[i];
+            sum += p.inputWeight / 2 * square(p.found.inputs[i]) + p.inputLinear[i] * p.found.inputs[i];
         }
         for (int j = 0; j < 3; j++) {
-            sum += p.sharedWeight / 2 * square(p.shared[j]) + p.sharedLinear[j] * p.shared[j];
+            sum += p.sharedWeight / 2 * square(p.found.shared[j]) + p.sharedLinear[j] * p.found.shared[j];
         }
         return sum;
     }
@@ -94,7 +96,7 @@ class StagedProgramTest {
     }
 
     /** Every unknown and every link of the chain as a variable and an equation of ojAlgo's. */
-    private static double general(StagedProgram p) {
+    private static double general(StagedProgram p, CurvatureBounds curvature, InputBounds bounds, StageRows rows) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         Expression cost = model.addExpression("cost").weight(1);
         List<Variable> states = new ArrayList<>();
@@ -115,24 +117,34 @@ class StagedProgramTest {
         states.get(0).level(0);
         states.get(3).level(0);
         link(model, p, states, inputs, shared);
-        int r = 0;
         for (int i = 0; i <= STAGES; i++) {
-            int count = 3 + (i < STAGES ? 1 : 0) + (i == 0 ? 1 : 0);
-            for (int k = 0; k < count; k++, r++) {
-                int o = r * StagedProgram.ROW;
-                Expression row = model.addExpression("r" + r).lower(-p.rows()[o + StagedProgram.CONSTANT]);
-                for (int c = 0; c < 4; c++) {
-                    row.set(states.get(4 * i + c), p.rows()[o + c]);
-                }
+            for (int side = 0; side < 2; side++) {
+                int sign = side == 0 ? -1 : 1;
+                model.addExpression("k" + i + side)
+                        .lower(-curvature.constant[2 * i + side])
+                        .set(states.get(4 * i + 3), sign)
+                        .set(shared.get(2), curvature.limit(2 * i + side));
                 if (i < STAGES) {
-                    row.set(inputs.get(i), p.rows()[o + StagedProgram.INPUT]);
-                }
-                for (int j = 0; j < 3; j++) {
-                    row.set(shared.get(j), p.rows()[o + StagedProgram.SPACING + j]);
+                    Expression bound = model.addExpression("b" + i + side).lower(-bounds.constant[2 * i + side]);
+                    bound.set(inputs.get(i), sign);
+                    for (int j = 0; j < 3; j++) {
+                        bound.set(shared.get(j), bounds.shared(j));
+                    }
                 }
             }
         }
-        assertThat(r).isEqualTo(p.rowCount());
+        for (int r = 0; r < rows.count(); r++) {
+            Expression row = model.addExpression("r" + r).lower(-rows.constant[r]);
+            for (int c = 0; c < 4; c++) {
+                row.set(states.get(4 * rows.stage(r) + c), rows.coefficient(r, c));
+            }
+            for (int j = 0; j < 3; j++) {
+                row.set(shared.get(j), rows.coefficient(r, CostToGo.SPACING + j));
+            }
+            if (rows.stage(r) < STAGES) {
+                row.set(inputs.get(rows.stage(r)), rows.coefficient(r, CostToGo.INPUT));
+            }
+        }
         Optimisation.Result result = model.minimise();
         assertThat(result.getState().isOptimal()).isTrue();
         return result.getValue();
