@@ -15,7 +15,7 @@ import wrenlane.rideline.SweptBand;
 /**
  * A line to draw.
  *
- * @param places every few centimetres
+ * @param places every few centimetres, to a tenth of a millimetre or of a milliradian
  * @param phases where each turn is rolled into, held and rolled out of
  * @param rooms to every cone and line, the least of each
  * @param binding the least of them
@@ -75,14 +75,14 @@ record LineJson(
                 .mapToObj(i -> {
                     LineProfile.Place place = profile.places().get(i);
                     return new PlaceJson(
-                            place.distanceMetres(),
-                            drawn.get(i).rear(),
-                            drawn.get(i).front(),
-                            band.left().get(i),
-                            band.right().get(i),
-                            place.leanRadians(),
-                            place.barsRadians(),
-                            Double.isFinite(place.roomMetres()) ? place.roomMetres() : FAR_METRES);
+                            rounded(place.distanceMetres()),
+                            rounded(drawn.get(i).rear()),
+                            rounded(drawn.get(i).front()),
+                            rounded(band.left().get(i)),
+                            rounded(band.right().get(i)),
+                            rounded(place.leanRadians()),
+                            rounded(place.barsRadians()),
+                            rounded(Double.isFinite(place.roomMetres()) ? place.roomMetres() : FAR_METRES));
                 })
                 .toList();
         List<RoomJson> rooms =
@@ -94,6 +94,15 @@ record LineJson(
                 room(checked.binding(), checked),
                 checked.turnUsed(),
                 checked.line().lengthMetres());
+    }
+
+    /** Finer than a drawing shows, and half as long to send: this is asked for at every step of a drag. */
+    private static double rounded(double value) {
+        return Math.rint(value * 1e4) / 1e4;
+    }
+
+    private static Point rounded(Point p) {
+        return new Point(rounded(p.x()), rounded(p.y()));
     }
 
     /** Said where nothing is near at all, in metres. */
