@@ -1,4 +1,4 @@
-import { Tarmac, type Bounds } from '../../shared/plan';
+import { Tarmac, type Bounds, type Ground as Spot, type View } from '../../shared/plan';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from './api';
 import { Ground } from './Ground';
@@ -21,6 +21,8 @@ export function CourseDrawing(props: {
   place?: Place | undefined;
   pointed?: string | undefined;
   labels?: boolean;
+  /** Marks to chalk on the ground besides the course's own. */
+  chalked?: Chalked[];
   className?: string;
   changing?: Changing;
   onPoint?: (name: string | undefined) => void;
@@ -34,7 +36,12 @@ export function CourseDrawing(props: {
   const room = line?.rooms.find((r) => r.name === props.pointed);
   const shown = room ?? props.binding;
   return (
-    <Tarmac label="Plan of the course" className={className} bounds={boundsOf(plan, line)} margin={MARGIN}>
+    <Tarmac
+      label="Plan of the course"
+      className={className}
+      bounds={boundsOf(plan, line, props.chalked ?? [])}
+      margin={MARGIN}
+    >
       {(view) => (
         <>
           {props.over && <RideLine line={props.over} view={view} other />}
@@ -47,6 +54,9 @@ export function CourseDrawing(props: {
               text={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
             />
           )}
+          {props.chalked?.map((c) => (
+            <Chalk key={c.label} mark={c} view={view} />
+          ))}
           {props.place && <Outline place={props.place} view={view} />}
           <Measures plan={plan} course={props.course} view={view} changing={props.changing} />
           {props.onPoint &&
@@ -69,9 +79,28 @@ export function CourseDrawing(props: {
   );
 }
 
+/** A mark to chalk on the ground. */
+interface Chalked extends Spot {
+  label: string;
+}
+
+function Chalk({ mark, view }: { mark: Chalked; view: View }) {
+  const x = view.x(mark.x);
+  const y = view.y(mark.y);
+  return (
+    <g aria-hidden="true">
+      <path d={`M${x - 7} ${y - 7}l14 14M${x - 7} ${y + 7}l14 -14`} stroke="var(--chalk)" strokeWidth={2.5} />
+      <text x={x + 14} y={y + 5} fill="var(--chalk)" fontSize={15} fontWeight={600}>
+        {mark.label}
+      </text>
+    </g>
+  );
+}
+
 /** Everything drawn. */
-function boundsOf(plan: Plan, line: Line | undefined): Bounds {
+function boundsOf(plan: Plan, line: Line | undefined, chalked: Chalked[]): Bounds {
   const points = [
+    ...chalked,
     ...plan.cones.map((c) => c.centre),
     ...plan.lines.flatMap((l) => [l.from, l.to]),
     ...(line ? line.places.flatMap((p) => [p.left, p.right, p.front]) : plan.way),

@@ -1,16 +1,15 @@
+import { useState } from 'react';
 import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
 import { CautionNote } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
-import type { Sheet } from './api';
+import type { SetOut } from './api';
 import { SquareCheck } from './SquareCheck';
-
-const SORTS: Record<Sheet['steps'][number]['cone']['sort'], string> = {
-  TALL: 'tall cone',
-  FLAT: 'flat marker',
-};
+import { Tape, type Method } from './Tape';
 
 /** The sheet: drawing, tape figures with boxes to tick, and the checks at its end. */
-export function SheetView({ course, sheet }: { course: CourseRequest; sheet: Sheet }) {
+export function SheetView({ course, setOut }: { course: CourseRequest; setOut: SetOut }) {
+  const { sheet } = setOut;
+  const [method, setMethod] = useState<Method>('ALONG_AND_ACROSS');
   const { system } = usePreferences();
   const { answered } = useEvaluation({ course, level: 'DEVELOPING', settled: true });
   const text = (metres: number) => lengthText(metres, system);
@@ -21,6 +20,7 @@ export function SheetView({ course, sheet }: { course: CourseRequest; sheet: She
           plan={answered?.evaluation.plan}
           course={course}
           labels
+          chalked={method === 'TWO_TAPES' ? marksOf(setOut, course) : []}
           className="min-h-96 flex-1 print:h-96"
         />
         <CautionNote>
@@ -29,7 +29,7 @@ export function SheetView({ course, sheet }: { course: CourseRequest; sheet: She
         </CautionNote>
       </div>
       <div className="grid content-start gap-5 print:mt-4">
-        <Tape sheet={sheet} />
+        <Tape setOut={setOut} method={method} onMethod={setMethod} />
         <section>
           <h2 className="mb-1">Check it</h2>
           <p>
@@ -55,52 +55,11 @@ export function SheetView({ course, sheet }: { course: CourseRequest; sheet: She
   );
 }
 
-function Tape({ sheet }: { sheet: Sheet }) {
-  const { system } = usePreferences();
-  const text = (metres: number) => lengthText(metres, system);
-  return (
-    <section>
-      <p className="mb-2">
-        Lay the tape along the run from the datum, the corner from which no figure is negative. <b>Along</b>{' '}
-        runs on that tape, <b>across</b> goes square to it. Cones of a line stand outside their mark, their
-        base touching it. Rounded to {system === 'METRIC' ? '1 cm' : '½ in'}.
-      </p>
-      <table className="table-plain">
-        <caption className="sr-only">Tape figures</caption>
-        <thead>
-          <tr>
-            <th>Cone</th>
-            <th>What</th>
-            <th className="text-right!">Along</th>
-            <th className="text-right!">Across</th>
-            <th className="text-right!">Done</th>
-          </tr>
-        </thead>
-        <tbody>
-          {sheet.steps.map((s) => (
-            <tr key={s.cone.label}>
-              <td className="font-semibold">{s.cone.label}</td>
-              <td>
-                {SORTS[s.cone.sort]}
-                {s.cone.role !== 'EDGE' && <span className="text-soft">, {s.cone.role.toLowerCase()}</span>}
-              </td>
-              <td className="figures text-right whitespace-nowrap">{text(s.alongMetres)}</td>
-              <td className="figures text-right whitespace-nowrap">{text(s.acrossMetres)}</td>
-              <td className="text-right">
-                <input
-                  type="checkbox"
-                  aria-label={`${s.cone.label} stands`}
-                  className="size-5 align-middle"
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="mt-2">
-        To bring: <span className="figures">{sheet.conesBySort.TALL ?? 0}</span> tall cones and{' '}
-        <span className="figures">{sheet.conesBySort.FLAT ?? 0}</span> flat markers.
-      </p>
-    </section>
-  );
+/** The chalk marks of both tapes in the course's own axes, where across is to the side of the first turn. */
+function marksOf({ sheet, tapes }: SetOut, course: CourseRequest) {
+  const side = course.firstTurn === 'LEFT' ? 1 : -1;
+  return [
+    { label: 'P', at: tapes.first },
+    { label: 'Q', at: tapes.second },
+  ].map(({ label, at }) => ({ label, x: sheet.datum.x + at.x, y: sheet.datum.y + side * at.y }));
 }

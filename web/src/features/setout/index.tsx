@@ -1,10 +1,11 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
 import { Button, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useSheet } from './api';
+import { ChangeOverView } from './ChangeOverView';
 import { SheetView } from './SheetView';
 
 /** Where the cones go, to be printed or read off a phone. */
@@ -17,6 +18,7 @@ function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
+  const [search, setSearch] = useSearchParams();
   const ofDay = (day?.courseIds ?? []).flatMap((c) => courses.find((o) => o.id === c) ?? []);
   const all = ofDay.length > 0 ? ofDay : courses;
   const shown = courses.find((c) => String(c.id) === id) ?? all[0];
@@ -48,6 +50,19 @@ function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
         </div>
       </div>
       <Sheet key={shown.id} course={shown} />
+      <ChangeOverView
+        course={requestOf(shown)}
+        others={all.filter((c) => c.id !== shown.id)}
+        to={courses.find((c) => String(c.id) === search.get('to'))}
+        onTo={(to) =>
+          setSearch((before) => {
+            const next = new URLSearchParams(before);
+            if (to === undefined) next.delete('to');
+            else next.set('to', String(to));
+            return next;
+          })
+        }
+      />
     </div>
   );
 }
@@ -56,5 +71,5 @@ function Sheet({ course }: { course: Course }) {
   const { system } = usePreferences();
   const request = requestOf(course);
   const sheet = useReading(useSheet(request, system));
-  return <Loading of={sheet}>{(s) => <SheetView course={request} sheet={s} />}</Loading>;
+  return <Loading of={sheet}>{(s) => <SheetView course={request} setOut={s} />}</Loading>;
 }

@@ -36,6 +36,9 @@ public record SetOutSheet(
     /** Error of a diagonal that still passes, in metres; chosen by us: what two people with a tape manage. */
     public static final double DIAGONAL_SLACK_METRES = 0.05;
 
+    /** Where the tape starts, in the sheet's own figures. */
+    public static final Point DATUM = new Point(0, 0);
+
     /** A distance between the marks of two cones, in metres, rounded to the sheet's step. */
     public record CheckMeasurement(String from, String to, double metres) {}
 
@@ -67,6 +70,13 @@ public record SetOutSheet(
                 conesBySort(plan),
                 corners.map(
                         c -> SquareCheck.fromDiagonalError(c.depthMetres(), c.widthMetres(), DIAGONAL_SLACK_METRES)));
+    }
+
+    /** An order of the steps with little walking, from the datum with all cones in hand. */
+    public WalkingOrder walk() {
+        return WalkingOrder.from(
+                DATUM,
+                steps.stream().map(s -> WalkingOrder.Errand.at(s.place())).toList());
     }
 
     /** How many cones of each sort a plan takes. */
@@ -106,7 +116,7 @@ public record SetOutSheet(
                 rounded(Math.abs(cone.mark().y() - datum.y()), step));
     }
 
-    private static double rounded(double metres, double step) {
+    static double rounded(double metres, double step) {
         return Math.round(metres / step) * step;
     }
 }

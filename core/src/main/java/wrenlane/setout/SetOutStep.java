@@ -1,6 +1,7 @@
 package wrenlane.setout;
 
 import wrenlane.course.Cone;
+import wrenlane.course.Point;
 
 /**
  * One cone to put down.
@@ -9,4 +10,9 @@ import wrenlane.course.Cone;
  * @param alongMetres from the datum along the run, rounded to the sheet's step
  * @param acrossMetres from the baseline, at right angles, rounded to the sheet's step
  */
-public record SetOutStep(Cone cone, double alongMetres, double acrossMetres) {}
+public record SetOutStep(Cone cone, double alongMetres, double acrossMetres) {
+    /** The printed place: along as x and across as y, from the datum. */
+    public Point place() {
+        return new Point(alongMetres, acrossMetres);
+    }
+}

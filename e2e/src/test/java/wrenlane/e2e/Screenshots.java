@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Path;
 
@@ -42,6 +43,12 @@ public final class Screenshots {
         desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         shoot(desk, "set-out-printed");
         desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+        desk.navigate(server.address() + "/set-out");
+        desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
+        desk.getByText("to walk and").waitFor();
+        desk.getByLabel("Drawing of the change-over").scrollIntoViewIfNeeded();
+        desk.evaluate("() => window.scrollTo(0, document.body.scrollHeight)");
+        shoot(desk, "change-over");
         take(desk, "/lesson", "lesson");
         take(desk, "/progress/2", "progress");
         Page phone = chromium.phone();

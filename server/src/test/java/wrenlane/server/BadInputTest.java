@@ -80,6 +80,10 @@ class BadInputTest {
                 new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),
                 new Endpoint(
                         "POST",
+                        "/api/change-overs",
+                        Map.of("from", Courses.box(7), "to", Courses.box(6), "system", "METRIC")),
+                new Endpoint(
+                        "POST",
                         "/api/square-checks",
                         Map.of("course", Courses.box(7), "first", Courses.length(10), "second", Courses.length(10))),
                 new Endpoint("POST", "/api/days", day),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -92,8 +93,12 @@ class ResourcesTest {
     void setsOutABoxAndChecksThatItIsSquare() {
         JsonNode sheet = APP.post("/api/set-outs", Map.of("course", Courses.box(7.2), "system", "METRIC"))
                 .body();
-        assertThat(sheet.get("steps").size()).isEqualTo(10);
-        assertThat(sheet.at("/checks/0/metres").asDouble()).isCloseTo(10.40, within(0.001));
+        assertThat(sheet.at("/sheet/steps").size()).isEqualTo(10);
+        assertThat(sheet.at("/walk/order").size()).isEqualTo(10);
+        assertThat(sheet.at("/walk/minutes").asDouble()).isPositive();
+        assertThat(sheet.at("/tapes/steps").size()).isEqualTo(10);
+        assertThat(sheet.at("/tapes/steps/0/flat").asBoolean()).isFalse();
+        assertThat(sheet.at("/sheet/checks/0/metres").asDouble()).isCloseTo(10.40, within(0.001));
         JsonNode check = APP.post(
                         "/api/square-checks",
                         Map.of(
@@ -103,5 +108,20 @@ class ResourcesTest {
                 .body();
         // By hand: (10.45² − 10.35²) / (4 · 7.5 · 7.2) = 0.0096296; times the depth 0.0722 m.
         assertThat(check.get("shiftMetres").asDouble()).isCloseTo(0.0722, within(0.0001));
+    }
+
+    /** From 7.2 m to 6.4 m the entry line's five cones stay, the five others on the far side move by 0.8 m. */
+    @Test
+    void changesABoxOverToANarrowerOne() {
+        JsonNode change = APP.post(
+                        "/api/change-overs",
+                        Map.of("from", Courses.box(7.2), "to", Courses.box(6.4), "system", "METRIC"))
+                .body();
+        Map<String, Integer> doings = new TreeMap<>();
+        change.get("steps").forEach(s -> doings.merge(s.get("doing").asString(), 1, Integer::sum));
+        assertThat(doings.keySet()).isSubsetOf("STAYS", "MOVES", "COMES", "GOES");
+        assertThat(doings).containsKeys("STAYS", "MOVES");
+        assertThat(change.get("carriedMetres").asDouble()).isBetween(0.8, 8.0);
+        assertThat(change.get("minutes").asDouble()).isPositive();
     }
 }

@@ -10,9 +10,12 @@ import wrenlane.finding.Checks;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
+import wrenlane.setout.ChangeOver;
 import wrenlane.setout.Corners;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SquareCheck;
+import wrenlane.setout.TwoTapes;
+import wrenlane.setout.WalkingOrder;
 import wrenlane.units.LengthSystem;
 
 /** Set-out figures. Stores nothing. */
@@ -34,9 +37,33 @@ class SetOutController {
             @NotNull @Valid LengthJson first,
             @NotNull @Valid LengthJson second) {}
 
+    /**
+     * A course set out.
+     *
+     * @param sheet along and across
+     * @param walk the sheet's steps in an order with little walking, from the datum, where the cones are stacked
+     * @param tapes the same cones by two tapes
+     */
+    record SetOutResponse(SetOutSheet sheet, WalkingOrder walk, TwoTapes tapes) {}
+
+    /** Two courses set out from the same datum along the same baseline, one after the other. */
+    record ChangeOverRequest(
+            @NotNull @Valid CourseRequest from,
+            @NotNull @Valid CourseRequest to,
+            @NotNull LengthSystem system) {}
+
     @PostMapping("/set-outs")
-    SetOutSheet setOut(@Valid @RequestBody SetOutRequest request) {
-        return SetOutSheet.of(request.course().course(), request.system());
+    SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
+        SetOutSheet sheet = SetOutSheet.of(request.course().course(), request.system());
+        return new SetOutResponse(sheet, sheet.walk(), TwoTapes.of(sheet));
+    }
+
+    @PostMapping("/change-overs")
+    ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
+        return ChangeOver.between(
+                SetOutSheet.of(request.from().course(), request.system()),
+                SetOutSheet.of(request.to().course(), request.system()),
+                SetOutSheet.DATUM);
     }
 
     @PostMapping("/square-checks")

@@ -1,0 +1,69 @@
+package wrenlane.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import wrenlane.course.Cone;
+import wrenlane.course.ConeRole;
+import wrenlane.course.ConeSort;
+import wrenlane.course.Point;
+import wrenlane.setout.ChangeOver;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.SetOutStep;
+import wrenlane.setout.TwoTapes;
+import wrenlane.setout.WalkingOrder;
+
+/** Sixty cones anywhere on 30 m by 20 m: their order, their two tapes, and the change to sixty other places. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 2, time = 2)
+@Measurement(iterations = 3, time = 2)
+@Fork(1)
+public class SetOutBenchmark {
+    private static final int CONES = 60;
+
+    private final SetOutSheet first = sheet(1);
+    private final SetOutSheet second = sheet(2);
+
+    private static SetOutSheet sheet(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<SetOutStep> steps = new ArrayList<>();
+        for (int i = 0; i < CONES; i++) {
+            Point at = new Point(random.nextDouble(0, 30), random.nextDouble(0, 20));
+            Cone cone = new Cone(String.valueOf(i), ConeRole.EDGE, ConeSort.FLAT, at, at);
+            steps.add(new SetOutStep(cone, at.x(), at.y()));
+        }
+        return new SetOutSheet(steps, 0.01, SetOutSheet.DATUM, List.of(), Map.of(), Optional.empty());
+    }
+
+    /** The order of placing. */
+    @Benchmark
+    public WalkingOrder order() {
+        return first.walk();
+    }
+
+    /** Both tapes. */
+    @Benchmark
+    public TwoTapes tapes() {
+        return TwoTapes.of(first);
+    }
+
+    /** The change-over, its order included. */
+    @Benchmark
+    public ChangeOver changeOver() {
+        return ChangeOver.between(first, second, SetOutSheet.DATUM);
+    }
+}
