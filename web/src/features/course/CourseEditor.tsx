@@ -8,7 +8,7 @@ import { CourseFields } from './CourseFields';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
 import { LineStrip } from './LineStrip';
-import { inSentence, ladderOf, PARTS, same, settingOf } from './model';
+import { drawnLine, inSentence, ladderOf, PARTS, same, settingOf } from './model';
 import { pairsOf, type Pair } from './pairs';
 import { Reading } from './Reading';
 import { Rungs } from './Rungs';
@@ -43,6 +43,8 @@ export function CourseEditor(props: {
     level: levelOf(p),
     ...(p && { machineId: p.machine.id }),
     ...yard,
+    // One line alone is quicker to send and to read.
+    ...(draft.dragging && { line: roomiest ? ('ROOMIEST' as const) : ('EASIEST' as const) }),
     settled: !draft.dragging,
   });
   const { answered, problem } = useEvaluation(question(first), first?.machine.turn);
@@ -60,7 +62,7 @@ export function CourseEditor(props: {
   const limits = useComparison(everyone && { ...everyone, limits: true });
   const comparison = limits.isPlaceholderData || limits.data === undefined ? rooms : limits;
   const evaluation = answered?.evaluation;
-  const line = roomiest ? evaluation?.roomiest : (evaluation?.easiest ?? evaluation?.roomiest);
+  const line = drawnLine(evaluation, roomiest);
   const dimension = ladderOf(kind);
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
@@ -78,11 +80,7 @@ export function CourseEditor(props: {
           plan={answered?.request.course.kind === kind.kind ? evaluation?.plan : undefined}
           course={answered?.request.course ?? course}
           line={line}
-          over={
-            over && laid.answered
-              ? (laid.answered.evaluation.easiest ?? laid.answered.evaluation.roomiest)
-              : undefined
-          }
+          over={over && drawnLine(laid.answered?.evaluation, false)}
           binding={line?.binding}
           bindingText={
             line === evaluation?.roomiest ? undefined : `${line ? PARTS[line.binding.part] : ''} binds`

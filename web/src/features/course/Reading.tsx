@@ -4,6 +4,7 @@ import { CautionNote, Select, Toggle } from '../../shared/ui';
 import { useSpeedWindows, type CourseKind, type PairFit, type ReckonRequest } from './api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
+import { drawnLine } from './model';
 import type { Pair } from './pairs';
 import { RoomTable } from './RoomTable';
 import { SpeedStrip } from './SpeedStrip';
@@ -34,6 +35,7 @@ export function Reading(props: {
   const link = useDayLink();
   const windows = useSpeedWindows(settled);
   const evaluation = answered?.evaluation;
+  const line = drawnLine(evaluation, props.roomiest);
   const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
   return (
     <aside
@@ -95,13 +97,7 @@ export function Reading(props: {
           onChoose={props.onChoose}
         />
       )}
-      {evaluation?.roomiest && (
-        <RoomTable
-          line={props.roomiest ? evaluation.roomiest : (evaluation.easiest ?? evaluation.roomiest)}
-          pointed={props.pointed}
-          onPoint={props.onPoint}
-        />
-      )}
+      {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}
       {evaluation?.plan.notes.map((n) => (

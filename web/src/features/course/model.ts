@@ -1,6 +1,6 @@
 import { lengthText, type LengthSystem } from '../../shared/units';
 import type { Length } from '../length';
-import type { Course, CourseKind, CourseRequest, Fit, PairFit, Room, SideFit } from './api';
+import type { Course, CourseKind, CourseRequest, Evaluation, Fit, PairFit, Room, SideFit } from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -118,4 +118,10 @@ export function verdict(fit: Fit, system: LengthSystem): { head: string; tail: s
         tail: 'no line was found, and none ruled out. Change a dimension a little, or try it with a tape.',
       };
   }
+}
+
+/** The line to draw: the easiest where it is there, or the one with the most room. */
+export function drawnLine(evaluation: Evaluation | undefined, roomiest: boolean) {
+  const { easiest, roomiest: most } = evaluation ?? {};
+  return roomiest ? (most ?? easiest) : (easiest ?? most);
 }

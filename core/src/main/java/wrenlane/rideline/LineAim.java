@@ -67,7 +67,7 @@ record LineAim(Kind kind, double clearMetres, double contentMetres, double freeS
         return switch (kind) {
             case MOST_ROOM -> 5e-4;
             case EASIEST -> 1e-3;
-            case SMOOTHEST -> 2e-3;
+            case SMOOTHEST -> 5e-4;
         };
     }
 }

@@ -70,6 +70,27 @@ class CoursesTest {
     }
 
     @Test
+    void givesTheOneLineThatIsWanted() {
+        Map<String, Object> asked = new HashMap<>(Courses.reckon(Courses.box(6.1), machine));
+        asked.put("line", "EASIEST");
+        JsonNode easiest = APP.post("/api/course-evaluations", asked).body();
+        assertThat(easiest.has("roomiest") && !easiest.get("roomiest").isNull()).isFalse();
+        assertThat(easiest.at("/easiest/places").size()).isGreaterThan(50);
+        asked.put("line", "ROOMIEST");
+        JsonNode roomiest = APP.post("/api/course-evaluations", asked).body();
+        assertThat(roomiest.has("easiest") && !roomiest.get("easiest").isNull()).isFalse();
+        assertThat(roomiest.at("/roomiest/places").size()).isGreaterThan(50);
+        // Far too narrow: no line clears everything, so the one with the most room is drawn.
+        asked = new HashMap<>(Courses.reckon(Courses.box(3.2), machine));
+        asked.put("line", "EASIEST");
+        assertThat(APP.post("/api/course-evaluations", asked)
+                        .body()
+                        .at("/roomiest/places")
+                        .size())
+                .isGreaterThan(20);
+    }
+
+    @Test
     void theSameQuestionHasTheSameAnswerWhateverWasDraggedBefore() {
         Map<String, Object> asked = Courses.reckon(Courses.box(6.1), machine);
         JsonNode first = APP.post("/api/course-evaluations", asked).body();

@@ -9,8 +9,8 @@ import wrenlane.yard.Caution;
  *
  * @param plan the course on the ground
  * @param fit whether it can be ridden; missing without a machine
- * @param easiest the line with the smallest peak; missing where none clears everything
- * @param roomiest the line that leaves the most room
+ * @param easiest the line with the smallest peak; missing where none clears everything, or it was not wanted
+ * @param roomiest the line that leaves the most room; missing where it was not wanted
  * @param cautions what does not suit the yard
  */
 record EvaluationResponse(

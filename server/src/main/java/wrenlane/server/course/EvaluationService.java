@@ -16,6 +16,7 @@ import wrenlane.rideline.Ride;
 import wrenlane.rideline.RidingStyle;
 import wrenlane.rideline.SpareUncertainty;
 import wrenlane.rider.RiderLevel;
+import wrenlane.server.course.ReckonRequest.WantedLine;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.Caution;
@@ -50,11 +51,16 @@ class EvaluationService {
         Double asked = request.speedMetresPerSecond();
         double speed = asked == null ? ride.limits().lowestSpeedMetresPerSecond() : asked;
         CourseFit fit = request.settled() ? settled(course, ride, speed, request) : dragged(course, ride, speed);
+        boolean easiest = request.line() != WantedLine.ROOMIEST;
+        boolean roomiest = request.line() != WantedLine.EASIEST || fit.easiest().isEmpty();
         return new EvaluationResponse(
                 PlanJson.of(course),
                 FitJson.of(fit),
-                fit.easiest().map(line -> line(fit, line, ride)).orElse(null),
-                line(fit, fit.roomiest(), ride),
+                fit.easiest()
+                        .filter(line -> easiest)
+                        .map(line -> line(fit, line, ride))
+                        .orElse(null),
+                roomiest ? line(fit, fit.roomiest(), ride) : null,
                 cautions);
     }
 

@@ -16,6 +16,7 @@ import wrenlane.rider.RiderLevel;
  * @param ground how it is ridden; on firm ground where missing
  * @param speedMetresPerSecond the rider's lowest where missing
  * @param yardId the yard it would stand on, for its grip and its cautions
+ * @param line the one line wanted, for a drawing that has to be quick; both where missing
  * @param settled whether nothing is being dragged any more: then how far out the room may be is reckoned too
  */
 record ReckonRequest(
@@ -25,7 +26,16 @@ record ReckonRequest(
         @Nullable Ground ground,
         @Nullable @DecimalMin("0.3") @DecimalMax("10") Double speedMetresPerSecond,
         @Nullable Long yardId,
+        @Nullable WantedLine line,
         @NotNull Boolean settled) {
+    /** A line to draw. */
+    enum WantedLine {
+        /** The easiest; where none clears everything, the one with the most room. */
+        EASIEST,
+        /** The one with the most room. */
+        ROOMIEST
+    }
+
     /** How it is ridden. */
     enum Ground {
         /** Body in line. */
