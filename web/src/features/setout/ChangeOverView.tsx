@@ -8,6 +8,11 @@ import { SORTS } from './model';
 
 type Step = ChangeOver['steps'][number];
 
+const keyOf = (s: Step) => `${s.sort}${s.fromLabel}>${s.toLabel}`;
+
+/** What has to be done, in the order of its numbers; cones that stay have none. */
+const toDo = (change: ChangeOver) => change.steps.filter((s) => s.doing !== 'STAYS');
+
 /** From this course to another: what stays, what moves where, what comes and goes. */
 export function ChangeOverView(props: {
   course: CourseRequest;
@@ -52,7 +57,7 @@ function Shown({ from, to }: { from: CourseRequest; to: CourseRequest }) {
 function Steps({ change, from, to }: { change: ChangeOver; from: string; to: string }) {
   const { system } = usePreferences();
   const text = (metres: number) => lengthText(metres, system);
-  const done = change.steps.filter((s) => s.doing !== 'STAYS');
+  const done = toDo(change);
   const staying = change.steps.filter((s) => s.doing === 'STAYS');
   const stay = staying
     .map((s) => (s.fromLabel === s.toLabel ? s.fromLabel : `${s.fromLabel} (now ${s.toLabel})`))
@@ -77,7 +82,7 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
       )}
       <ol className="grid list-decimal gap-1 pl-8">
         {done.map((s) => (
-          <li key={`${s.sort}${s.fromLabel}>${s.toLabel}`}>{sentence(s, text)}</li>
+          <li key={keyOf(s)}>{sentence(s, text)}</li>
         ))}
       </ol>
     </div>
@@ -116,7 +121,7 @@ const MARGIN = { x: 40, y: 40 };
 
 /** Cones as they stand hollow, as they will stand filled, arrows numbered as the list. */
 function Drawing({ change }: { change: ChangeOver }) {
-  const done = change.steps.filter((s) => s.doing !== 'STAYS');
+  const done = toDo(change);
   return (
     <Tarmac
       label="Drawing of the change-over"
@@ -128,10 +133,10 @@ function Drawing({ change }: { change: ChangeOver }) {
         <>
           <Stack view={view} />
           {change.steps.map((s) => (
-            <Cones key={`${s.sort}${s.fromLabel}>${s.toLabel}`} step={s} view={view} />
+            <Cones key={keyOf(s)} step={s} view={view} />
           ))}
           {done.map((s, i) => (
-            <Arrow key={`${s.sort}${s.fromLabel}>${s.toLabel}`} step={s} number={i + 1} view={view} />
+            <Arrow key={keyOf(s)} step={s} number={i + 1} view={view} />
           ))}
         </>
       )}

@@ -1,7 +1,6 @@
 package wrenlane.rideline;
 
 import java.util.Arrays;
-import java.util.List;
 import wrenlane.course.Keep;
 import wrenlane.course.Keep.Part;
 
@@ -25,7 +24,6 @@ final class Clearances {
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
     private final LineNodes nodes;
-    private final List<Keep> keeps;
     private final Standing[] standing;
     private final Standing between;
     private final double stationsPerSegment;
@@ -38,12 +36,11 @@ final class Clearances {
     private double[] rows = new double[128 * WIDTH];
     private double least = Double.POSITIVE_INFINITY;
 
-    /** Coefficients of x, y, θ, κ, w, h, then the clearance, then the share of its segment. */
-    static final int WIDTH = 8;
+    /** Coefficients of x, y, θ, κ, w, h, then the clearance. */
+    private static final int WIDTH = 7;
 
     Clearances(LineTask task, LineNodes nodes) {
         this.nodes = nodes;
-        this.keeps = task.route().keeps();
         this.stationsPerSegment = task.route().lengthMetres() / nodes.segments;
         standing = new Standing[nodes.segments * PER_SEGMENT + 1];
         for (int j = 0; j < standing.length; j++) {
@@ -56,9 +53,7 @@ final class Clearances {
         }
         halfNodeMoves =
                 nodes.spacing / PER_SEGMENT * (1 + bend * task.footprint().wheelbaseMetres());
-        for (int k = 0; k < keeps.size(); k++) {
-            collect(k);
-        }
+        task.route().keeps().forEach(this::collect);
     }
 
     int count() {
@@ -82,26 +77,21 @@ final class Clearances {
         return least;
     }
 
-    private void collect(int k) {
-        Keep what = keeps.get(k);
+    private void collect(Keep what) {
         int from = Math.max(0, (int) Math.floor(what.fromStation() / stationsPerSegment * PER_SEGMENT));
         int to = Math.min(standing.length - 1, (int) Math.ceil(what.toStation() / stationsPerSegment * PER_SEGMENT));
         if (to < from) {
             return;
         }
-        if (what.part() == Part.WHEELS) {
-            collect(k, from, to, 0);
-            collect(k, from, to, 1);
-        } else if (what instanceof Keep.Inside) {
-            collect(k, from, to, 0);
-            collect(k, from, to, 1);
+        if (what.part() == Part.WHEELS || what instanceof Keep.Inside) {
+            collect(what, from, to, 0);
+            collect(what, from, to, 1);
         } else {
-            collect(k, from, to, Standing.WHOLE);
+            collect(what, from, to, Standing.WHOLE);
         }
     }
 
-    private void collect(int k, int from, int to, double where) {
-        Keep what = keeps.get(k);
+    private void collect(Keep what, int from, int to, double where) {
         boolean sided = what instanceof Keep.Off off && off.side().isPresent();
         double[] distance = new double[to - from + 1];
         int nearest = scan(what, from, to, where, true, distance);
@@ -210,7 +200,6 @@ final class Clearances {
         rows[o + 4] = m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput;
         rows[o + 5] = m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing;
         rows[o + 6] = m.clearance;
-        rows[o + 7] = at - i;
         if (m.clearance < least) {
             least = m.clearance;
         }

@@ -28,8 +28,9 @@ final class CostToGo {
         p[j * SIZE + k] += by;
     }
 
+    /** An element, j ≤ k. */
     double get(int j, int k) {
-        return j <= k ? p[j * SIZE + k] : p[k * SIZE + j];
+        return p[j * SIZE + k];
     }
 
     /** Adds ½·weight·(a·z)². */

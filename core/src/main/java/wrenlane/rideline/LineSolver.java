@@ -34,6 +34,7 @@ final class LineSolver {
         final Clearances clear;
         final double share;
         final double overRate;
+        final double loose;
         final double merit;
 
         Stand(LineNodes line) {
@@ -41,6 +42,7 @@ final class LineSolver {
             clear = new Clearances(task, line);
             share = share(line);
             overRate = overRate(line);
+            loose = loose(line);
             merit = merit();
         }
 
@@ -57,15 +59,11 @@ final class LineSolver {
                 case EASIEST -> share + LineProgram.ELASTIC * lacking;
                 case SMOOTHEST -> LineProgram.ELASTIC * (Math.max(0, share - aim.freeShare()) + lacking);
             };
-            return GAP_COST * loose(line) + smooth + sought;
+            return GAP_COST * loose + smooth + sought;
         }
 
         boolean enough() {
-            return aim.room()
-                    && clear.least() >= aim.contentMetres()
-                    && share <= 1
-                    && overRate <= 0
-                    && loose(line) <= 1e-6;
+            return aim.room() && clear.least() >= aim.contentMetres() && share <= 1 && overRate <= 0 && loose <= 1e-6;
         }
 
         Optional<LineProgram.Change> best(LineProgram program, double caution, double worth) {

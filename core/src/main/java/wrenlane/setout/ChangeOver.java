@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import org.jgrapht.alg.interfaces.MatchingAlgorithm.Matching;
+import java.util.Set;
 import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
@@ -94,43 +94,44 @@ public record ChangeOver(List<ConeMove> steps, double carriedMetres, double walk
         return places;
     }
 
-    /** One end of a cone's way: a cone of the first course, a place of the second, or a share of the stack on a side. */
-    private record End(boolean second, String label, Point place) {
+    /**
+     * One end of a cone's way: a cone of the first course, a place of the second, or one of the stack's.
+     *
+     * @param number tells the stack's apart, so that the graph holds as many as are wanted
+     * @param label empty for the stack's
+     */
+    private record End(boolean second, int number, String label, Point place) {
         boolean stack() {
             return label.isEmpty();
         }
     }
 
-    /** An end on the stack's side, told apart by a number so that the graph holds as many as are wanted. */
-    private record Node(End end, int number) {}
-
     private static List<ConeMove> assigned(
             Map<String, Point> first, Map<String, Point> second, ConeSort sort, Point stack) {
-        List<Node> from = nodes(first, second.size(), false, stack);
-        List<Node> to = nodes(second, first.size(), true, stack);
+        Set<End> from = ends(first, second.size(), false, stack);
+        Set<End> to = ends(second, first.size(), true, stack);
         if (from.isEmpty()) {
             return List.of();
         }
-        SimpleWeightedGraph<Node, DefaultWeightedEdge> graph = new SimpleWeightedGraph<>(DefaultWeightedEdge.class);
+        SimpleWeightedGraph<End, DefaultWeightedEdge> graph = new SimpleWeightedGraph<>(DefaultWeightedEdge.class);
         from.forEach(graph::addVertex);
         to.forEach(graph::addVertex);
-        for (Node a : from) {
-            for (Node b : to) {
-                graph.setEdgeWeight(graph.addEdge(a, b), a.end.place.distanceTo(b.end.place));
+        for (End a : from) {
+            for (End b : to) {
+                graph.setEdgeWeight(graph.addEdge(a, b), a.place.distanceTo(b.place));
             }
         }
-        Matching<Node, DefaultWeightedEdge> matching = new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(
-                        graph, new LinkedHashSet<>(from), new LinkedHashSet<>(to))
-                .getMatching();
+        Set<DefaultWeightedEdge> matched = new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(graph, from, to)
+                .getMatching()
+                .getEdges();
         List<ConeMove> steps = new ArrayList<>();
-        for (DefaultWeightedEdge edge : matching) {
-            Node a = graph.getEdgeSource(edge);
-            Node b = graph.getEdgeTarget(edge);
-            End source = a.end.second ? b.end : a.end;
-            End target = a.end.second ? a.end : b.end;
-            if (!source.stack() || !target.stack()) {
-                steps.add(new ConeMove(
-                        doing(source, target), sort, source.label, target.label, source.place, target.place));
+        // Told in the order of the first course, since the matched edges come in any order.
+        for (End a : from) {
+            for (DefaultWeightedEdge edge : graph.edgesOf(a)) {
+                End b = graph.getEdgeTarget(edge);
+                if (matched.contains(edge) && !(a.stack() && b.stack())) {
+                    steps.add(new ConeMove(doing(a, b), sort, a.label, b.label, a.place, b.place));
+                }
             }
         }
         return steps;
@@ -146,12 +147,12 @@ public record ChangeOver(List<ConeMove> steps, double carriedMetres, double walk
         return from.place.distanceTo(to.place) < SAME_PLACE_METRES ? Doing.STAYS : Doing.MOVES;
     }
 
-    private static List<Node> nodes(Map<String, Point> places, int spare, boolean second, Point stack) {
-        List<Node> nodes = new ArrayList<>();
-        places.forEach((label, place) -> nodes.add(new Node(new End(second, label, place), nodes.size())));
+    private static Set<End> ends(Map<String, Point> places, int spare, boolean second, Point stack) {
+        Set<End> ends = new LinkedHashSet<>();
+        places.forEach((label, place) -> ends.add(new End(second, ends.size(), label, place)));
         for (int i = 0; i < spare; i++) {
-            nodes.add(new Node(new End(second, "", stack), nodes.size()));
+            ends.add(new End(second, ends.size(), "", stack));
         }
-        return nodes;
+        return ends;
     }
 }

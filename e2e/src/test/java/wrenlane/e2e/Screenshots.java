@@ -46,7 +46,6 @@ public final class Screenshots {
         desk.navigate(server.address() + "/set-out");
         desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
         desk.getByText("to walk and").waitFor();
-        desk.getByLabel("Drawing of the change-over").scrollIntoViewIfNeeded();
         desk.evaluate("() => window.scrollTo(0, document.body.scrollHeight)");
         shoot(desk, "change-over");
         take(desk, "/lesson", "lesson");
