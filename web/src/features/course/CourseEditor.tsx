@@ -61,7 +61,7 @@ export function CourseEditor(props: {
   const rooms = useComparison(everyone && { ...everyone, limits: false });
   const limits = useComparison(everyone && { ...everyone, limits: true });
   const comparison = limits.isPlaceholderData || limits.data === undefined ? rooms : limits;
-  const evaluation = answered?.evaluation;
+  const evaluation = answered?.answer;
   const line = drawnLine(evaluation, roomiest);
   const dimension = ladderOf(kind);
   return (
@@ -80,7 +80,7 @@ export function CourseEditor(props: {
           plan={answered?.request.course.kind === kind.kind ? evaluation?.plan : undefined}
           course={answered?.request.course ?? course}
           line={line}
-          over={over && drawnLine(laid.answered?.evaluation, false)}
+          over={over && drawnLine(laid.answered?.answer, false)}
           binding={line?.binding}
           bindingText={
             line === evaluation?.roomiest ? undefined : `${line ? PARTS[line.binding.part] : ''} binds`

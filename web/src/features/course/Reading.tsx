@@ -34,7 +34,7 @@ export function Reading(props: {
   const { answered, chosen, settled, kind } = props;
   const link = useDayLink();
   const windows = useSpeedWindows(settled);
-  const evaluation = answered?.evaluation;
+  const evaluation = answered?.answer;
   const line = drawnLine(evaluation, props.roomiest);
   const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
   return (

@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest';
 import type { Day } from './api';
 import { changed, chosenDay, todayIso } from './model';
 
-const day = (id: number, date: string): Day => ({ id, date, title: 'A day', courseIds: [1], riders: [] });
+const day = (id: number, date: string): Day => ({
+  id,
+  date,
+  title: 'A day',
+  stands: [],
+  courseIds: [1],
+  riders: [],
+});
 const days = [day(3, '2026-06-01'), day(2, '2026-05-14'), day(1, '2026-05-01')];
 
 describe('the chosen day', () => {
@@ -29,6 +36,7 @@ it('changes only what is named', () => {
   expect(changed({ ...day(1, '2026-05-01'), yardId: 7 }, { title: 'Other' })).toEqual({
     date: '2026-05-01',
     title: 'Other',
+    stands: [],
     courseIds: [1],
     riders: [],
     yardId: 7,

@@ -12,8 +12,20 @@ export function todayIso(now: Date): string {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
-/** A stored day as it would be asked for again, with some of it changed. */
+/** A stored day as it would be asked for again, with some of it changed; places on the yard last as long as it does. */
 export function changed(day: Day, some: Partial<DayRequest>): DayRequest {
-  const { date, title, yardId, courseIds, riders } = day;
-  return { date, title, courseIds, riders, ...(yardId === undefined ? {} : { yardId }), ...some };
+  const { date, title, yardId, courseIds, stands, riders } = day;
+  const wanted = some.courseIds ?? courseIds;
+  const sameYard = !('yardId' in some) || some.yardId === yardId;
+  // A place belongs to a yard: on another one it means nothing.
+  const kept = sameYard ? stands.filter((s) => wanted.includes(s.courseId)) : [];
+  return {
+    date,
+    title,
+    courseIds,
+    riders,
+    stands: kept,
+    ...(yardId === undefined ? {} : { yardId }),
+    ...some,
+  };
 }

@@ -18,6 +18,8 @@ export function LengthField(props: {
   value: Length | undefined;
   known?: Calibrations;
   placeholder?: string;
+  /** Whether nothing at all is a length here, such as how far along something stands. */
+  orZero?: boolean;
   onRead: (length: Length) => void;
   onRefused?: () => void;
 }) {
@@ -47,6 +49,11 @@ export function LengthField(props: {
     const call = new AbortController();
     asked.current = call;
     readWith.current = knownKey;
+    if (props.orZero && Number(typed.replace(/m$/, '')) === 0 && typed.trim() !== '') {
+      setReading({ state: 'settled' });
+      props.onRead({ metres: 0, uncertaintyMetres: 0, method: 'TAPE', text: typed });
+      return;
+    }
     setReading({ state: 'reading' });
     try {
       const answer = await readLength(typed, system, known, call.signal);

@@ -17,7 +17,7 @@ export function SheetView({ course, setOut }: { course: CourseRequest; setOut: S
     <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_30rem] print:block">
       <div className="flex flex-col gap-4">
         <CourseDrawing
-          plan={answered?.evaluation.plan}
+          plan={answered?.answer.plan}
           course={course}
           labels
           chalked={method === 'TWO_TAPES' ? marksOf(setOut, course) : []}

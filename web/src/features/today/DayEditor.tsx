@@ -71,7 +71,7 @@ function Editor({ day }: { day: Day }) {
           ]}
           onChoose={(v) => {
             const { yardId: _before, ...others } = draft;
-            setDraft(v === '' ? others : { ...others, yardId: Number(v) });
+            setDraft({ ...others, stands: [], ...(v !== '' && { yardId: Number(v) }) });
           }}
         />
       </div>
@@ -89,6 +89,7 @@ function Editor({ day }: { day: Day }) {
                     courseIds: e.target.checked
                       ? [...draft.courseIds, c.id]
                       : draft.courseIds.filter((id) => id !== c.id),
+                    stands: draft.stands.filter((s) => s.courseId !== c.id),
                   })
                 }
               />

@@ -23,7 +23,7 @@ export function NewDay({ first = false }: { first?: boolean }) {
         onSubmit={(e) => {
           e.preventDefault();
           save.mutate(
-            { day: { date, title, courseIds: [], riders: [] } },
+            { day: { date, title, courseIds: [], stands: [], riders: [] } },
             { onSuccess: (day) => setParams({ day: String(day.id) }), onError: say.failed },
           );
         }}

@@ -1,19 +1,24 @@
 import { useState } from 'react';
-import { LengthField } from '../length';
-import { Button, CautionNote, NotesField, Select, TextField, useSay } from '../../shared/ui';
-import { useSaveYard, useYardCautions, type Yard } from './api';
+import { Button, CautionNote, NotesField, TextField, useSay } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
+import { useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
-import { draftOf, requestOf, SURFACES, whole, type Draft } from './model';
-import { YardPlan } from './YardPlan';
+import { BayRowFields, GroundFields } from './GroundFields';
+import { draftOf, groundOf, requestOf, whole, type Change, type Draft } from './model';
+import { ObstacleFields } from './ObstacleFields';
+import { OutlineFields } from './OutlineFields';
+import { YardDrawing } from './YardDrawing';
 
-/** Describes a yard; what it computes is beside it at once. */
+/** Describes a yard; what its measurements come to is beside it at once. */
 export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (saved: Yard) => void }) {
   const [draft, setDraft] = useState<Draft>(() => draftOf(yard));
   const save = useSaveYard();
   const say = useSay();
-  const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
+  const change = (some: Change) =>
+    setDraft((before) => ({ ...before, ...(typeof some === 'function' ? some(before) : some) }));
   const request = requestOf(draft);
-  const cautions = useYardCautions(request);
+  const ground = groundOf(draft);
+  const survey = useSurvey(ground);
   const pace = whole(draft.pace);
   const bay = whole(draft.bay);
   const known = { ...(pace && { pace }), ...(bay && { bay }) };
@@ -31,24 +36,21 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
     );
   };
   return (
-    <div className="grid flex-1 gap-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_26rem]">
-      <div className="flex flex-col gap-4">
-        <YardPlan
-          lengthMetres={draft.length?.metres}
-          widthMetres={draft.width?.metres}
-          bayMetres={bay && bay.taped.metres / bay.count}
-        />
-        <div className="grid gap-2" aria-live="polite">
-          {(cautions.data ?? []).map((c) => (
-            <CautionNote key={c.code}>{c.message}</CautionNote>
-          ))}
-          {cautions.isError && <p className="text-brick">{cautions.error.message}</p>}
-          {request !== undefined && cautions.data?.length === 0 && (
-            <p className="text-moss">
-              Firm ground without much fall: nothing to mind but sand, leaves and wet paint.
-            </p>
-          )}
-        </div>
+    <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      <div className="flex flex-col gap-3 lg:sticky lg:top-4 lg:h-[calc(100vh-12rem)] lg:min-h-120">
+        {ground === undefined || survey.data === undefined ? (
+          <div className="flex min-h-96 flex-1 items-center justify-center rounded-sm bg-tarmac p-4 text-chalk">
+            Type the lengths of its sides to see the yard.
+          </div>
+        ) : (
+          <YardDrawing
+            corners={survey.data.outline.corners}
+            ground={ground}
+            entrance={survey.data.entrance}
+            sideMetres={ground.outline.sides.map((s) => s.metres)}
+          />
+        )}
+        <Said survey={ground && survey.data} problem={survey.isError ? survey.error.message : undefined} />
       </div>
       <form
         className="grid content-start gap-4"
@@ -63,36 +65,18 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
           value={draft.name}
           onChange={(e) => change({ name: e.target.value })}
         />
-        <div className="grid grid-cols-2 gap-4">
-          <LengthField
-            label="Usable length"
-            value={draft.length}
-            known={known}
-            onRead={(l) => change({ length: l })}
-            onRefused={() => change({ length: undefined })}
-          />
-          <LengthField
-            label="Usable width"
-            value={draft.width}
-            known={known}
-            onRead={(l) => change({ width: l })}
-            onRefused={() => change({ width: undefined })}
-          />
-        </div>
-        <div className="grid grid-cols-2 gap-4">
-          <Select
-            label="Surface"
-            value={draft.surface}
-            options={SURFACES}
-            onChoose={(v) => change({ surface: v })}
-          />
-          <TextField
-            label="Fall, %"
-            inputMode="decimal"
-            value={draft.fall}
-            onChange={(e) => change({ fall: e.target.value })}
-          />
-        </div>
+        <OutlineFields draft={draft} known={known} onChange={change} />
+        <GroundFields draft={draft} onChange={change} />
+        <h2>On it</h2>
+        <ObstacleFields
+          obstacles={draft.obstacles}
+          onChange={(how) => change((d) => ({ obstacles: how(d.obstacles) }))}
+        />
+        <BayRowFields
+          rows={draft.bayRows}
+          bayMetres={bay && bay.taped.metres / bay.count}
+          onChange={(how) => change((d) => ({ bayRows: how(d.bayRows) }))}
+        />
         <CalibrationFields
           title="Your pace"
           unit="paces"
@@ -113,10 +97,42 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
             Save yard
           </Button>
           {request === undefined && (
-            <span className="text-sm text-soft">Needs a name, both lengths and the fall.</span>
+            <span className="text-sm text-soft">Needs a name, all lengths and the fall.</span>
           )}
         </div>
       </form>
+    </div>
+  );
+}
+
+/** What the measurements come to, and what is wrong with them. */
+function Said({ survey, problem }: { survey: Survey | undefined; problem: string | undefined }) {
+  const { system } = usePreferences();
+  const cautions = survey?.cautions.filter((c) => survey.findings.every((f) => f.code !== c.code)) ?? [];
+  return (
+    <div className="grid gap-2" aria-live="polite">
+      {problem !== undefined && <p className="text-brick">{problem}</p>}
+      {survey?.findings.map((f) => (
+        <p key={f.code + f.where + f.message} role="alert" className="text-brick">
+          {f.message}
+        </p>
+      ))}
+      {cautions.map((c) => (
+        <CautionNote key={c.code}>{c.message}</CautionNote>
+      ))}
+      {survey && survey.outline.areaSquareMetres > 0 && (
+        <p>
+          <span className="figures">{survey.outline.areaSquareMetres.toFixed(0)} m²</span>. Walked round by
+          these figures, it misses corner A by{' '}
+          <span className="figures">{lengthText(survey.outline.closingErrorMetres, system)}</span>; that is
+          spread over all of them.
+        </p>
+      )}
+      {survey && survey.findings.length === 0 && cautions.length === 0 && (
+        <p className="text-moss">
+          Firm ground without much fall: nothing to mind but sand, leaves and wet paint.
+        </p>
+      )}
     </div>
   );
 }

@@ -1,9 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, http, type Api } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
 export type YardRequest = Api<'YardRequest'>;
-export type Caution = Api<'Caution'>;
+export type YardGround = Api<'GroundJson'>;
+export type Survey = Api<'SurveyResponse'>;
+export type Stand = Api<'StandJson'>;
+export type GroundPlan = Api<'GroundPlanResponse'>;
+export type GroundPlanRequest = Api<'GroundPlanRequest'>;
+export type Standing = Api<'StandingJson'>;
 
 /** All yards. */
 export function useYards() {
@@ -22,12 +27,25 @@ export function useSaveYard() {
   });
 }
 
-/** The cautions of a yard as it is being described. */
-export function useYardCautions(yard: YardRequest | undefined) {
+/** What the measurements of a ground come to, as it is being described. */
+export function useSurvey(ground: YardGround | undefined) {
   return useQuery({
-    queryKey: ['yard-cautions', yard],
-    enabled: yard !== undefined,
-    placeholderData: (before: Caution[] | undefined) => before,
-    queryFn: () => body(http.POST('/api/yards/cautions', { body: yard as YardRequest })),
+    queryKey: ['survey', ground],
+    enabled: ground !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: () => body(http.POST('/api/yards/surveys', { body: ground as YardGround })),
+  });
+}
+
+/** Courses as they stand on a yard, and what is unsafe about it. */
+export function groundPlan(request: GroundPlanRequest): Promise<GroundPlan> {
+  return body(http.POST('/api/ground-plans', { body: request }));
+}
+
+/** Looks for a place for each course that has none. */
+export function useFindPlaces() {
+  return useMutation({
+    mutationFn: (request: GroundPlanRequest) => body(http.POST('/api/placings', { body: request })),
   });
 }

@@ -1,22 +1,32 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useCourses, type Course } from '../course';
 import { changed, useDay, useSaveDay, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
-import { Button, Loading, Select, useSay } from '../../shared/ui';
+import { Button, Loading, Select, Toggle, useSay } from '../../shared/ui';
 import { useYards, type Yard } from './api';
+import { CoursesOnYard } from './CoursesOnYard';
 import { YardForm } from './YardForm';
 
 export { useYards, type Yard } from './api';
 
 const NEW = 'new';
+const MEASURED = 'measured';
+const COURSES = 'courses';
 
-/** The yard of the day: measured, calibrated, with what to mind. */
+/** The yard of the day: measured, calibrated, with the day's courses placed on it. */
 export default function YardPage() {
-  const all = together(useDay(), useReading(useYards()));
-  return <Loading of={all}>{([{ day }, yards]) => <Chosen day={day} yards={yards} />}</Loading>;
+  const all = together(useDay(), useReading(useYards()), useReading(useCourses()));
+  return (
+    <Loading of={all}>
+      {([{ day }, yards, courses]) => <Chosen day={day} yards={yards} courses={courses} />}
+    </Loading>
+  );
 }
 
-function Chosen({ day, yards }: { day: Day | undefined; yards: Yard[] }) {
+function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; courses: Course[] }) {
   const [picked, setPicked] = useState<string>();
+  const [search, setSearch] = useSearchParams();
   const save = useSaveDay();
   const say = useSay();
   const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
@@ -28,11 +38,32 @@ function Chosen({ day, yards }: { day: Day | undefined; yards: Yard[] }) {
       { onSuccess: () => say.done('This yard is now the yard of the day.'), onError: say.failed },
     );
   };
+  const ofDay = day !== undefined && yard !== undefined && day.yardId === yard.id;
+  const placing = ofDay && search.get('view') === COURSES;
   return (
     <div className="flex flex-1 flex-col">
-      <div className="flex flex-wrap items-end justify-between gap-4 px-6 pt-5">
+      <div className="flex flex-wrap items-end justify-between gap-4 px-6 pt-4">
         <h1>{yard?.name ?? 'New yard'}</h1>
         <div className="flex flex-wrap items-end gap-3">
+          {ofDay && (
+            <Toggle
+              label="View"
+              showLabel={false}
+              value={placing ? COURSES : MEASURED}
+              options={[
+                { value: MEASURED, label: 'As measured' },
+                { value: COURSES, label: 'Courses on it' },
+              ]}
+              onChoose={(v) =>
+                setSearch((before) => {
+                  const next = new URLSearchParams(before);
+                  if (v === COURSES) next.set('view', v);
+                  else next.delete('view');
+                  return next;
+                })
+              }
+            />
+          )}
           <Select
             label="Yard"
             value={shown}
@@ -47,14 +78,23 @@ function Chosen({ day, yards }: { day: Day | undefined; yards: Yard[] }) {
           )}
         </div>
       </div>
-      <YardForm
-        key={shown}
-        yard={yard}
-        onSaved={(saved) => {
-          setPicked(String(saved.id));
-          if (day !== undefined && day.yardId === undefined) choose(saved.id);
-        }}
-      />
+      {placing ? (
+        <CoursesOnYard
+          key={`${day.id}/${yard.id}`}
+          yard={yard}
+          day={day}
+          courses={day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? [])}
+        />
+      ) : (
+        <YardForm
+          key={shown}
+          yard={yard}
+          onSaved={(saved) => {
+            setPicked(String(saved.id));
+            if (day !== undefined && day.yardId === undefined) choose(saved.id);
+          }}
+        />
+      )}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { draftOf, requestOf, whole } from './model';
+import { draftOf, groundOf, requestOf, toEighth, whole, withoutSide, withSide } from './model';
 import type { Length } from '../length';
 
 const length = (metres: number): Length => ({
@@ -8,20 +8,27 @@ const length = (metres: number): Length => ({
   method: 'TAPE',
   text: `${metres} m`,
 });
-const full = { ...draftOf(undefined), name: 'Quay', length: length(40), width: length(20) };
+const full = { ...draftOf(undefined), name: 'Quay', sides: [length(40), length(20), undefined, undefined] };
 
 describe('a yard being described', () => {
-  it('is not sent before its name and both lengths are there', () => {
+  it('is not sent before its name and all its lengths are there', () => {
     expect(requestOf(draftOf(undefined))).toBeUndefined();
     expect(requestOf({ ...full, name: ' ' })).toBeUndefined();
-    expect(requestOf({ ...full, width: undefined })).toBeUndefined();
-    expect(requestOf(full)).toMatchObject({ name: 'Quay', fallPercent: 0 });
+    expect(requestOf({ ...full, sides: [length(40), undefined, undefined, undefined] })).toBeUndefined();
+    expect(requestOf({ ...full, shape: 'SIDES' })).toBeUndefined();
+    expect(requestOf(full)).toMatchObject({ name: 'Quay', ground: { fallPercent: 0 } });
+  });
+
+  it('sends a rectangle as four sides with square corners', () => {
+    const outline = groundOf(full)?.outline;
+    expect(outline?.sides.map((s) => s.metres)).toEqual([40, 20, 40, 20]);
+    expect(outline?.corners).toEqual(['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE']);
   });
 
   it('takes the fall with a decimal comma and refuses words', () => {
-    expect(requestOf({ ...full, fall: '1,5' })?.fallPercent).toBe(1.5);
-    expect(requestOf({ ...full, fall: 'steep' })).toBeUndefined();
-    expect(requestOf({ ...full, fall: '' })).toBeUndefined();
+    expect(groundOf({ ...full, fall: '1,5' })?.fallPercent).toBe(1.5);
+    expect(groundOf({ ...full, fall: 'steep' })).toBeUndefined();
+    expect(groundOf({ ...full, fall: '' })).toBeUndefined();
   });
 
   it('sends a calibration only when it is whole and wanted', () => {
@@ -29,4 +36,28 @@ describe('a yard being described', () => {
     expect(whole({ on: false, count: 4, taped: length(9) })).toBeUndefined();
     expect(requestOf({ ...full, bay: { on: true, count: 4, taped: length(9.6) } })?.bay?.count).toBe(4);
   });
+
+  it('grows by a side with a corner not known, and shrinks with what hung on it', () => {
+    const five = withSide({ ...full, shape: 'SIDES' });
+    expect(five.sides).toHaveLength(5);
+    expect(five.corners).toEqual(['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE', 'OPEN']);
+    const braced = {
+      ...five,
+      diagonals: [
+        { from: 0, to: 2, length: undefined },
+        { from: 2, to: 4, length: undefined },
+      ],
+      entrance: { side: 4, alongMetres: 1 },
+    };
+    const four = withoutSide(braced);
+    expect(four.sides).toHaveLength(4);
+    expect(four.diagonals).toEqual([{ from: 0, to: 2, length: undefined }]);
+    expect(four.entrance).toBeUndefined();
+  });
+});
+
+it('finds the nearest eighth of a turn', () => {
+  expect(toEighth(-Math.PI / 2)).toBe(6);
+  expect(toEighth(6.2)).toBe(0);
+  expect(toEighth(0.8)).toBe(1);
 });

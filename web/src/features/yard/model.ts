@@ -1,19 +1,41 @@
 import type { Calibration, Length } from '../length';
-import type { Yard, YardRequest } from './api';
+import { typedLength } from '../../shared/units';
+import type { Yard, YardGround, YardRequest } from './api';
 
-type Surface = YardRequest['surface'];
+type Surface = YardGround['surface'];
+export type Corner = YardGround['outline']['corners'][number];
+export type Obstacle = YardGround['obstacles'][number];
+export type BayRow = YardGround['bayRows'][number];
+export type Entrance = NonNullable<YardGround['entrance']>;
+
+/** A diagonal while it is being described. */
+export interface DraftDiagonal {
+  from: number;
+  to: number;
+  length: Length | undefined;
+}
 
 /** A yard while it is being described: lengths may still be missing. */
 export interface Draft {
   name: string;
-  length: Length | undefined;
-  width: Length | undefined;
+  shape: 'RECTANGLE' | 'SIDES';
+  /** Of a rectangle the first two count. */
+  sides: (Length | undefined)[];
+  corners: Corner[];
+  diagonals: DraftDiagonal[];
   surface: Surface;
   fall: string;
+  towards: number;
+  obstacles: Obstacle[];
+  bayRows: BayRow[];
+  entrance: Entrance | undefined;
   notes: string;
   pace: Partial<Calibration> & { on: boolean };
   bay: Partial<Calibration> & { on: boolean };
 }
+
+/** What changes of a draft; worked out from how it then is, since lengths are read one after another. */
+export type Change = Partial<Draft> | ((before: Draft) => Partial<Draft>);
 
 export const SURFACES: { value: Surface; label: string }[] = [
   { value: 'ASPHALT', label: 'Asphalt' },
@@ -24,17 +46,100 @@ export const SURFACES: { value: Surface; label: string }[] = [
   { value: 'GRASS', label: 'Grass' },
 ];
 
+export const CORNERS: { value: Corner; label: string }[] = [
+  { value: 'SQUARE', label: 'square' },
+  { value: 'OPEN', label: 'not square' },
+  { value: 'SQUARE_BACK', label: 'square, back into the yard' },
+  { value: 'OPEN_BACK', label: 'not square, back into the yard' },
+];
+
+export const OBSTACLES: { value: Obstacle['kind']; label: string }[] = [
+  { value: 'POST', label: 'Post' },
+  { value: 'KERB', label: 'Kerb' },
+  { value: 'PARKED_CAR', label: 'Parked car' },
+  { value: 'WALL', label: 'Wall or fence' },
+  { value: 'DRAIN', label: 'Drain cover' },
+  { value: 'PAINT', label: 'Painted patch' },
+  { value: 'SAND', label: 'Loose patch' },
+  { value: 'MOSS', label: 'Moss or oil' },
+];
+
+/** What stops a machine; on the others it slips. */
+export const BLOCKING: Obstacle['kind'][] = ['POST', 'KERB', 'PARKED_CAR', 'WALL'];
+
+const EIGHTHS = [
+  'right',
+  'up and right',
+  'up',
+  'up and left',
+  'left',
+  'down and left',
+  'down',
+  'down and right',
+];
+
+/** Ways on the drawing, in eighths of a turn from the right, anticlockwise. */
+export const WAYS = EIGHTHS.map((label, i) => ({ value: String(i), label }));
+
+/** Radians for an eighth of a turn. */
+export const eighth = (i: number) => (i * Math.PI) / 4;
+
+/** The nearest eighth of a turn, 0 to 7. */
+export const toEighth = (radians: number) => ((Math.round(radians / (Math.PI / 4)) % 8) + 8) % 8;
+
+export const letter = (corner: number) => String.fromCharCode(65 + corner);
+
+function isRectangle({ outline }: YardGround) {
+  const [a, b, c, d] = outline.sides;
+  return (
+    outline.sides.length === 4 &&
+    outline.diagonals.length === 0 &&
+    outline.corners.every((k) => k === 'SQUARE') &&
+    a?.metres === c?.metres &&
+    b?.metres === d?.metres
+  );
+}
+
 /** A draft of a stored yard, or of a new one. */
 export function draftOf(yard: Yard | undefined): Draft {
+  const ground = yard?.ground;
   return {
     name: yard?.name ?? '',
-    length: yard?.length,
-    width: yard?.width,
-    surface: yard?.surface ?? 'ASPHALT',
-    fall: yard === undefined ? '0' : String(yard.fallPercent),
+    shape: ground === undefined || isRectangle(ground) ? 'RECTANGLE' : 'SIDES',
+    sides: ground?.outline.sides ?? [undefined, undefined, undefined, undefined],
+    corners: ground?.outline.corners ?? ['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE'],
+    diagonals: ground?.outline.diagonals ?? [],
+    surface: ground?.surface ?? 'ASPHALT',
+    fall: ground === undefined ? '0' : String(ground.fallPercent),
+    towards: toEighth(ground?.fallTowardsRadians ?? 0),
+    obstacles: ground?.obstacles ?? [],
+    bayRows: ground?.bayRows ?? [],
+    entrance: ground?.entrance,
     notes: yard?.notes ?? '',
     pace: { on: yard?.pace !== undefined, count: 10, ...yard?.pace },
     bay: { on: yard?.bay !== undefined, count: 4, ...yard?.bay },
+  };
+}
+
+/** The same with a side more, before the last one: the corner it makes is not known yet. */
+export function withSide(draft: Draft): Draft {
+  const at = draft.sides.length - 1;
+  return {
+    ...draft,
+    sides: draft.sides.toSpliced(at, 0, undefined),
+    corners: draft.corners.toSpliced(at + 1, 0, 'OPEN'),
+  };
+}
+
+/** The same without the last side but one; diagonals to corners that are gone go too. */
+export function withoutSide(draft: Draft): Draft {
+  const n = draft.sides.length - 1;
+  return {
+    ...draft,
+    sides: draft.sides.toSpliced(n - 1, 1),
+    corners: draft.corners.slice(0, n),
+    diagonals: draft.diagonals.filter((d) => d.from < n && d.to < n),
+    entrance: draft.entrance && draft.entrance.side < n ? draft.entrance : undefined,
   };
 }
 
@@ -45,21 +150,54 @@ export function whole(c: Draft['bay']): Calibration | undefined {
     : undefined;
 }
 
-/** What to send, once everything needed is there. */
+/** Whether every length of the outline is there. */
+function outlineOf(draft: Draft): YardGround['outline'] | undefined {
+  const [length, width] = draft.sides;
+  if (draft.shape === 'RECTANGLE') {
+    return length && width
+      ? {
+          sides: [length, width, length, width],
+          corners: ['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE'],
+          diagonals: [],
+        }
+      : undefined;
+  }
+  const sides = draft.sides.flatMap((s) => s ?? []);
+  return sides.length === draft.sides.length
+    ? {
+        sides,
+        corners: draft.corners,
+        diagonals: draft.diagonals.flatMap(({ from, to, length: l }) => (l ? { from, to, length: l } : [])),
+      }
+    : undefined;
+}
+
+/** The ground, once its outline and fall are there. */
+export function groundOf(draft: Draft): YardGround | undefined {
+  const outline = outlineOf(draft);
+  const fall = Number(draft.fall.replace(',', '.'));
+  if (outline === undefined || draft.fall.trim() === '' || !Number.isFinite(fall)) return undefined;
+  return {
+    outline,
+    surface: draft.surface,
+    fallPercent: fall,
+    fallTowardsRadians: eighth(draft.towards),
+    obstacles: draft.obstacles,
+    bayRows: draft.bayRows,
+    ...(draft.entrance && { entrance: draft.entrance }),
+  };
+}
+
+/** The yard to send, once all it needs is there. */
 export function requestOf(draft: Draft): YardRequest | undefined {
-  const fallPercent = Number(draft.fall.replace(',', '.'));
-  if (draft.length === undefined || draft.width === undefined || draft.name.trim() === '') return undefined;
-  if (draft.fall.trim() === '' || !Number.isFinite(fallPercent)) return undefined;
+  const ground = groundOf(draft);
+  if (draft.name.trim() === '' || ground === undefined) return undefined;
   const pace = whole(draft.pace);
   const bay = whole(draft.bay);
-  return {
-    name: draft.name,
-    length: draft.length,
-    width: draft.width,
-    surface: draft.surface,
-    fallPercent,
-    notes: draft.notes,
-    ...(pace && { pace }),
-    ...(bay && { bay }),
-  };
+  return { name: draft.name, ground, notes: draft.notes, ...(pace && { pace }), ...(bay && { bay }) };
+}
+
+/** A plain number of metres as a length field shows it. */
+export function lengthOf(metres: number): Length {
+  return { metres, uncertaintyMetres: 0, method: 'TAPE', text: typedLength(metres, 'METRIC') };
 }

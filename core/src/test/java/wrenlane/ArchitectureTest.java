@@ -59,7 +59,13 @@ class ArchitectureTest {
         noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideOutsideOfPackages("wrenlane..", "java..", "org.jspecify..", "org.jgrapht..")
+                .resideOutsideOfPackages(
+                        "wrenlane..",
+                        "java..",
+                        "org.jspecify..",
+                        "org.jgrapht..",
+                        "org.locationtech.jts..",
+                        "org.hipparchus..")
                 .check(CORE);
     }
 

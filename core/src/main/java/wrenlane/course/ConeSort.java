@@ -3,16 +3,23 @@ package wrenlane.course;
 /** What stands on the ground; sizes are of common training cones, rounded, and shown to scale. */
 public enum ConeSort {
     /** A tall cone: base 0.28 m, height 0.45 m. */
-    TALL(0.28, 0.45),
+    TALL("tall cone", 0.28, 0.45),
     /** A low flat marker that may be ridden over: 0.20 m across, 0.02 m high. */
-    FLAT(0.20, 0.02);
+    FLAT("flat marker", 0.20, 0.02);
 
+    private final String label;
     private final double baseMetres;
     private final double heightMetres;
 
-    ConeSort(double baseMetres, double heightMetres) {
+    ConeSort(String label, double baseMetres, double heightMetres) {
+        this.label = label;
         this.baseMetres = baseMetres;
         this.heightMetres = heightMetres;
+    }
+
+    /** For so many of them. */
+    public String label(int count) {
+        return count == 1 ? label : label + "s";
     }
 
     /** Width of the base, in metres. */

@@ -1,6 +1,7 @@
 package wrenlane.rideline;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
@@ -39,15 +40,19 @@ public record CourseFit(
         return of(course, ride, ride.limits().lowestSpeedMetresPerSecond(), null);
     }
 
-    /** The room alone: without the easiest line, for tables of many. */
-    public static CourseFit roomOnly(Course course, Ride ride) {
-        return roomOnly(course, ride, ride.limits().lowestSpeedMetresPerSecond());
-    }
-
-    static CourseFit roomOnly(Course course, Ride ride, double speed) {
+    /**
+     * The room alone: without the easiest line, for tables of many.
+     *
+     * @param dimensions standard deviation of each measured dimension by name, in metres
+     */
+    public static CourseFit roomOnly(Course course, Ride ride, Map<String, Double> dimensions) {
+        double speed = ride.limits().lowestSpeedMetresPerSecond();
         LineTask task = ride.task(course, speed);
         LineSearch.Found roomy = new LineSearch(task).roomiest(null);
-        return fit(task, ride, speed, roomy, Optional.empty(), Optional.empty());
+        CourseFit fit = fit(task, ride, speed, roomy, Optional.empty(), Optional.empty());
+        Reckoned reckoned = new Reckoned(
+                fit, new LineMemory(roomy.nodes(), null, task.route().lengthMetres()));
+        return fit.withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned, dimensions));
     }
 
     private static CourseFit fit(

@@ -3,21 +3,28 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import wrenlane.course.CoursePlan;
+import wrenlane.course.Point;
 import wrenlane.units.MeasuredLength;
 
 /**
- * A paved area to ride on.
+ * A paved area to ride on, in its own axes: corner A at the origin, side AB along x, the yard to its left.
  *
- * @param length the longer or the main way of the usable rectangle
- * @param width across it
+ * @param outline its corners, anticlockwise, no two sides crossing
  * @param surface what it is paved with
- * @param fallPercent fall of the ground in percent, zero to {@link #MAX_FALL_PERCENT}
+ * @param fall how the ground falls
+ * @param obstacles what stands or lies on it
+ * @param bays rows of painted bays
+ * @param entrance where machines come in, on the outline; empty where it does not matter
  */
-public record Yard(MeasuredLength length, MeasuredLength width, Surface surface, double fallPercent) {
-    /** Steepest fall accepted, in percent; chosen by us: nobody teaches slow riding on more. */
-    public static final double MAX_FALL_PERCENT = 15;
-
+public record Yard(
+        List<Point> outline,
+        Surface surface,
+        Fall fall,
+        List<Obstacle> obstacles,
+        List<BayRow> bays,
+        Optional<Point> entrance) {
     /** Fall above which novices are warned, in percent. */
     public static final double NOVICE_FALL_PERCENT = 3;
 
@@ -25,26 +32,40 @@ public record Yard(MeasuredLength length, MeasuredLength width, Surface surface,
     public static final double STEEP_FALL_PERCENT = 6;
 
     public Yard {
-        if (!(fallPercent >= 0 && fallPercent <= MAX_FALL_PERCENT)) {
+        outline = List.copyOf(outline);
+        obstacles = List.copyOf(obstacles);
+        bays = List.copyOf(bays);
+        if (outline.size() < 3 || !Shapes.polygon(outline).isValid()) {
             throw new IllegalArgumentException(
-                    "fallPercent is " + fallPercent + " %; it lies between 0 and " + MAX_FALL_PERCENT + " %");
+                    "an outline of " + outline.size() + " corners encloses no ground; survey it first");
         }
+    }
+
+    /** An empty rectangle. */
+    public static Yard rectangle(MeasuredLength length, MeasuredLength width, Surface surface, Fall fall) {
+        return new Yard(
+                MeasuredOutline.rectangle(length, width).survey().corners(),
+                surface,
+                fall,
+                List.of(),
+                List.of(),
+                Optional.empty());
     }
 
     /** The cautions of the ground itself. */
     public List<Caution> cautions() {
         List<Caution> cautions = new ArrayList<>();
-        if (fallPercent > STEEP_FALL_PERCENT) {
+        if (fall.percent() > STEEP_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-steep",
-                    said("The ground falls %.1f %%: too steep for tight turns. Find flatter ground.", fallPercent)));
-        } else if (fallPercent > NOVICE_FALL_PERCENT) {
+                    said("The ground falls %.1f %%: too steep for tight turns. Find flatter ground.", fall.percent())));
+        } else if (fall.percent() > NOVICE_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-novices",
                     said(
                             "The ground falls %.1f %%. Above %.0f %% novices drop machines on the downhill side: set tight"
                                     + " turns so that they climb, or leave them out.",
-                            fallPercent, NOVICE_FALL_PERCENT)));
+                            fall.percent(), NOVICE_FALL_PERCENT)));
         }
         if (surface.loose()) {
             cautions.add(new Caution(
@@ -58,18 +79,15 @@ public record Yard(MeasuredLength length, MeasuredLength width, Surface surface,
 
     /** What does not suit a course that takes an area here; empty where it does. */
     public List<Caution> cautionsFor(CoursePlan.Area area) {
-        double along = area.lengthMetres();
-        double across = area.widthMetres();
-        double longer = Math.max(length.metres(), width.metres());
-        double shorter = Math.min(length.metres(), width.metres());
-        boolean fits = (along <= longer && across <= shorter) || (along <= shorter && across <= longer);
-        return fits
+        FreeSpace empty = FreeSpace.of(this);
+        return empty.hasRoomFor(area.lengthMetres(), area.widthMetres())
                 ? List.of()
                 : List.of(new Caution(
                         "course-too-large",
                         said(
-                                "With its run-in the course takes %.1f m by %.1f m; the yard has %.1f m by %.1f m.",
-                                along, across, longer, shorter)));
+                                "With its run-in the course takes %.1f m by %.1f m; along no side of this yard is there so"
+                                        + " much clear ground.",
+                                area.lengthMetres(), area.widthMetres())));
     }
 
     private static String said(String format, Object... args) {

@@ -22,7 +22,7 @@ class CourseFitTest {
     private static final double SAME_ROOM_METRES = 0.01;
 
     private static double spare(Course course, Ride ride) {
-        return CourseFit.roomOnly(course, ride).spare().metres();
+        return CourseFit.roomOnly(course, ride, Map.of()).spare().metres();
     }
 
     @ParameterizedTest

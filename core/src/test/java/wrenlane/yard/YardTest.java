@@ -12,7 +12,7 @@ import wrenlane.units.MeasuredLength;
 
 class YardTest {
     private static Yard yard(double length, double width, Surface surface, double fall) {
-        return new Yard(MeasuredLength.taped(length), MeasuredLength.taped(width), surface, fall);
+        return Yard.rectangle(MeasuredLength.taped(length), MeasuredLength.taped(width), surface, new Fall(fall, 0));
     }
 
     @ParameterizedTest

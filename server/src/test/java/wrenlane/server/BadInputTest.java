@@ -26,8 +26,7 @@ class BadInputTest {
     private static List<Endpoint> endpoints() {
         Map<String, Object> comparison = Map.of("course", Courses.box(7), "pairs", List.of(), "limits", false);
         Map<String, Object> reckon = Courses.reckon(Courses.box(7), 1);
-        Map<String, Object> day =
-                Map.of("date", "2026-05-14", "title", "Day", "courseIds", List.of(), "riders", List.of());
+        Map<String, Object> day = day("2026-05-14");
         Map<String, Object> run = Map.of(
                 "dayId",
                 1,
@@ -47,7 +46,7 @@ class BadInputTest {
                 "2026-05-14T09:00:00Z");
         Map<String, Object> file = Map.of(
                 "format",
-                "wren-lane-days/2",
+                "wren-lane-days/3",
                 "yards",
                 List.of(),
                 "machines",
@@ -62,7 +61,10 @@ class BadInputTest {
                 new Endpoint("POST", "/api/length-readings", Map.of("text", "7 m", "system", "METRIC")),
                 new Endpoint("POST", "/api/yards", Courses.yard("Y")),
                 new Endpoint("PUT", "/api/yards/999", Courses.yard("Y")),
-                new Endpoint("POST", "/api/yards/cautions", Courses.yard("Y")),
+                new Endpoint("POST", "/api/yards/surveys", Courses.ground(40, 20)),
+                new Endpoint("POST", "/api/ground-plans", groundPlan()),
+                new Endpoint("POST", "/api/placings", groundPlan()),
+                new Endpoint("PUT", "/api/kit", Map.of("conesOwned", Map.of("TALL", 12))),
                 new Endpoint("POST", "/api/machines", Courses.machine("M")),
                 new Endpoint("PUT", "/api/machines/999", Courses.machine("M")),
                 new Endpoint("POST", "/api/machine-evaluations", Courses.machine("M")),
@@ -126,15 +128,35 @@ class BadInputTest {
 
     static Stream<Arguments> wrongValues() {
         return Stream.of(
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", -1), 422),
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", 16), 422),
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("fallPercent", "NaN"), 422, 400),
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("length", Courses.length(-4)), 422),
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("length", Courses.length(1e9)), 422),
+                spoil("/api/yards", onGround(g -> g.put("fallPercent", -1)), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("fallPercent", 16)), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("fallPercent", "NaN")), y -> {}, 422, 400),
+                spoil("/api/yards", onGround(g -> g.put("fallTowardsRadians", 99)), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("surface", "ICE")), y -> {}, 400),
+                spoil("/api/yards", onGround(g -> g.put("outline", sides(-4))), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("outline", sides(1e9))), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("outline", corners("SQUARE"))), y -> {}, 422),
+                spoil(
+                        "/api/yards",
+                        onGround(g -> g.put("outline", corners("OPEN", "OPEN", "OPEN", "OPEN"))),
+                        y -> {},
+                        422),
+                spoil(
+                        "/api/yards",
+                        onGround(g -> g.put("entrance", Map.of("side", 9, "alongMetres", 1))),
+                        y -> {},
+                        422),
+                spoil(
+                        "/api/yards",
+                        onGround(g -> g.put("entrance", Map.of("side", 0, "alongMetres", 41))),
+                        y -> {},
+                        422),
+                spoil("/api/yards", onGround(g -> g.put("obstacles", List.of(obstacle(-1)))), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("obstacles", List.of(obstacle(900)))), y -> {}, 422),
+                spoil("/api/yards", onGround(g -> g.put("bayRows", List.of(bays(0)))), y -> {}, 422),
                 spoil("/api/yards", Courses.yard("Y"), y -> y.put("name", " "), 422),
                 spoil("/api/yards", Courses.yard("Y"), y -> y.put("name", "x".repeat(81)), 422),
                 spoil("/api/yards", Courses.yard("Y"), y -> y.put("notes", "x".repeat(2001)), 422),
-                spoil("/api/yards", Courses.yard("Y"), y -> y.put("surface", "ICE"), 400),
                 spoil(
                         "/api/yards",
                         Courses.yard("Y"),
@@ -174,7 +196,10 @@ class BadInputTest {
                 spoil("/api/days", day("2026-02-30"), c -> {}, 400),
                 spoil("/api/days", day("0001-01-01"), c -> {}, 422),
                 spoil("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 409),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 409));
+                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 409),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("stands", List.of(stand(4711, 0))), 422),
+                spoil("/api/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
+                spoil("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404));
     }
 
     @ParameterizedTest
@@ -275,9 +300,57 @@ class BadInputTest {
         return Map.of("text", text, "system", "METRIC");
     }
 
+    private static Map<String, Object> groundPlan() {
+        return new java.util.HashMap<>(Map.of("yardId", 1, "courses", List.of(), "novices", true));
+    }
+
+    private static Object stand(long course, double x) {
+        return Map.of("courseId", course, "stand", Map.of("xMetres", x, "yMetres", 0, "turnRadians", 0));
+    }
+
+    private static Map<String, Object> onGround(Consumer<Map<String, Object>> how) {
+        Map<String, Object> ground = Courses.ground(40, 20);
+        how.accept(ground);
+        Map<String, Object> yard = Courses.yard("Y");
+        yard.put("ground", ground);
+        return yard;
+    }
+
+    private static Object sides(double first) {
+        return Map.of(
+                "sides",
+                List.of(Courses.length(first), Courses.length(20), Courses.length(40)),
+                "corners",
+                List.of("OPEN", "OPEN", "OPEN"),
+                "diagonals",
+                List.of());
+    }
+
+    private static Object corners(String... corners) {
+        return Map.of(
+                "sides",
+                List.of(Courses.length(40), Courses.length(20), Courses.length(40), Courses.length(20)),
+                "corners",
+                corners,
+                "diagonals",
+                List.of());
+    }
+
+    private static Object obstacle(double length) {
+        Map<String, Object> post = new java.util.HashMap<>(
+                Map.of("kind", "POST", "name", "", "xMetres", 3, "yMetres", 3, "turnRadians", 0, "keepClearMetres", 1));
+        post.put("lengthMetres", length);
+        post.put("widthMetres", 1);
+        return post;
+    }
+
+    private static Object bays(int count) {
+        return Map.of("xMetres", 3, "yMetres", 3, "turnRadians", 0, "count", count, "bayMetres", 2.5, "depthMetres", 5);
+    }
+
     private static Map<String, Object> day(String date) {
         return new java.util.HashMap<>(
-                Map.of("date", date, "title", "Day", "courseIds", List.of(), "riders", List.of()));
+                Map.of("date", date, "title", "Day", "courseIds", List.of(), "stands", List.of(), "riders", List.of()));
     }
 
     private static String json(Object body) {

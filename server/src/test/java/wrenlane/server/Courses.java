@@ -93,13 +93,33 @@ final class Courses {
     static Map<String, Object> yard(String name) {
         Map<String, Object> yard = new HashMap<>();
         yard.put("name", name);
-        yard.put("length", length(40));
-        yard.put("width", length(20));
-        yard.put("surface", "ASPHALT");
-        yard.put("fallPercent", 1.0);
+        yard.put("ground", ground(40, 20));
         yard.put("notes", "");
         yard.put("pace", null);
         yard.put("bay", null);
         return yard;
+    }
+
+    /** A rectangle's ground, with nothing on it. */
+    static Map<String, Object> ground(double length, double width) {
+        Map<String, Object> outline = new HashMap<>();
+        outline.put("sides", new Object[] {length(length), length(width), length(length), length(width)});
+        outline.put("corners", new String[] {"SQUARE", "SQUARE", "SQUARE", "SQUARE"});
+        outline.put("diagonals", new Object[0]);
+        Map<String, Object> ground = new HashMap<>();
+        ground.put("outline", outline);
+        ground.put("surface", "ASPHALT");
+        ground.put("fallPercent", 1.0);
+        ground.put("fallTowardsRadians", 0.0);
+        ground.put("obstacles", new Object[0]);
+        ground.put("bayRows", new Object[0]);
+        return ground;
+    }
+
+    /** The same of another surface. */
+    static Map<String, Object> groundOf(String surface) {
+        Map<String, Object> ground = ground(40, 20);
+        ground.put("surface", surface);
+        return ground;
     }
 }

@@ -70,6 +70,34 @@ class CoursesTest {
     }
 
     @Test
+    void theDaysTableSaysTheSameWordAsTheVerdict() {
+        Map<String, Object> paced = Courses.box(5.2);
+        Map<String, Object> lengths = new HashMap<>();
+        lengths.put(
+                "widthMetres", Map.of("metres", 5.2, "uncertaintyMetres", 0.6, "method", "PACES", "text", "7 paces"));
+        lengths.put("depthMetres", Courses.length(7.5));
+        lengths.put("edgeSpacingMetres", Courses.length(2.5));
+        paced.put("lengths", lengths);
+        String verdict = APP.post("/api/course-evaluations", Courses.reckon(paced, machine))
+                .body()
+                .at("/fit/answer")
+                .asString();
+        JsonNode row = APP.post(
+                        "/api/course-comparisons",
+                        Map.of(
+                                "course",
+                                paced,
+                                "pairs",
+                                List.of(Map.of("machineId", machine, "level", "DEVELOPING")),
+                                "limits",
+                                false))
+                .body()
+                .get(0);
+        assertThat(verdict).isEqualTo("TOO_CLOSE_TO_CALL");
+        assertThat(row.at("/asSet/answer").asString()).isEqualTo(verdict);
+    }
+
+    @Test
     void givesTheOneLineThatIsWanted() {
         Map<String, Object> asked = new HashMap<>(Courses.reckon(Courses.box(6.1), machine));
         asked.put("line", "EASIEST");
@@ -136,7 +164,7 @@ class CoursesTest {
     @Test
     void saysTheSpeedWindowAndOnLooseGroundThatOfBothStyles() {
         Map<String, Object> yard = Courses.yard("Gravel");
-        yard.put("surface", "GRAVEL");
+        yard.put("ground", Courses.groundOf("GRAVEL"));
         Map<String, Object> onGravel = Courses.reckon(Courses.box(7.2), machine);
         onGravel.put("yardId", APP.post("/api/yards", yard).body().get("id").asLong());
         JsonNode windows = APP.post("/api/speed-windows", onGravel).body();
@@ -160,7 +188,7 @@ class CoursesTest {
     @Test
     void looseGroundNarrowsTheWindow() {
         Map<String, Object> yard = Courses.yard("Grass");
-        yard.put("surface", "GRASS");
+        yard.put("ground", Courses.groundOf("GRASS"));
         long grass = APP.post("/api/yards", yard).body().get("id").asLong();
         Map<String, Object> onGrass = Courses.reckon(Courses.box(6.5), machine);
         onGrass.put("yardId", grass);

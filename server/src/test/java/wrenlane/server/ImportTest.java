@@ -23,7 +23,7 @@ class ImportTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "wren-lane-days/2 | wren-lane-days/9 | format",
+                "wren-lane-days/3 | wren-lane-days/9 | format",
                 "\"yard\": \"apron\" | \"yard\": \"quay\" | quay",
                 "\"rider\": \"sol\" | \"rider\": \"nobody\" | nobody",
                 "\"7.2 m\" | \"seven\" | seven",

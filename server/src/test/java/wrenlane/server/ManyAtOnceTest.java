@@ -43,6 +43,8 @@ class ManyAtOnceTest {
                 "A day",
                 "courseIds",
                 List.of(course),
+                "stands",
+                List.of(),
                 "riders",
                 List.of(Map.of("riderId", rider, "machineId", machine)));
         day = APP.post("/api/days", request).body().get("id").asLong();

@@ -19,9 +19,11 @@ class ResourcesTest {
     void aYardKeepsItsWordsAndItsCalibrations() {
         Map<String, Object> yard = Courses.yard("Quay");
         yard.put("bay", Map.of("count", 4, "taped", Courses.length(9.84)));
-        yard.put("fallPercent", 4.0);
+        Map<String, Object> ground = Courses.ground(40, 20);
+        ground.put("fallPercent", 4.0);
+        yard.put("ground", ground);
         JsonNode stored = APP.post("/api/yards", yard).body();
-        assertThat(stored.at("/length/text").asString()).isEqualTo("40.0 m");
+        assertThat(stored.at("/ground/outline/sides/0/text").asString()).isEqualTo("40.0 m");
         assertThat(stored.at("/bay/taped/metres").asDouble()).isEqualTo(9.84);
         assertThat(stored.has("pace")).isFalse();
         assertThat(stored.at("/cautions/0/code").asString()).isEqualTo("fall-novices");
@@ -80,7 +82,17 @@ class ResourcesTest {
     void aDayIsBriefedEvenWhileNothingIsReady() {
         JsonNode day = APP.post(
                         "/api/days",
-                        Map.of("date", "2026-05-14", "title", "Empty", "courseIds", List.of(), "riders", List.of()))
+                        Map.of(
+                                "date",
+                                "2026-05-14",
+                                "title",
+                                "Empty",
+                                "courseIds",
+                                List.of(),
+                                "stands",
+                                List.of(),
+                                "riders",
+                                List.of()))
                 .body();
         JsonNode briefing =
                 APP.get("/api/days/" + day.get("id").asLong() + "/briefing").body();

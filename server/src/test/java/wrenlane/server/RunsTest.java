@@ -40,6 +40,8 @@ class RunsTest {
                         "A day",
                         "courseIds",
                         List.of(course),
+                        "stands",
+                        List.of(),
                         "riders",
                         List.of(Map.of("riderId", rider, "machineId", machine)))));
     }

@@ -1,5 +1,7 @@
 package wrenlane.server.course;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -75,6 +77,11 @@ class ComparisonService {
         }
     }
 
+    /** Fits kept between the question for the rooms and the one for the limits. */
+    private static final int FITS_KEPT = 500;
+
+    private final Cache<Asked, CourseFit> fits =
+            Caffeine.newBuilder().maximumSize(FITS_KEPT).build();
     private final MachineService machines;
     private final CourseLimits limits;
     private final EvaluationService evaluations;
@@ -98,14 +105,27 @@ class ComparisonService {
                                 null,
                                 request.yardId())))
                 .toList();
-        return rows.parallelStream().map(r -> row(course, r, request.limits())).toList();
+        return rows.parallelStream()
+                .map(r -> row(new Measured(course, request.course().uncertainties()), r, request.limits()))
+                .toList();
+    }
+
+    /** A course with the standard deviation of each of its measured dimensions, in metres. */
+    private record Measured(Course course, Map<String, Double> uncertainties) {}
+
+    private record Asked(Measured measured, Ride ride) {}
+
+    private CourseFit fit(Measured measured, Ride ride) {
+        return fits.get(
+                new Asked(measured, ride), a -> CourseFit.roomOnly(measured.course(), ride, measured.uncertainties()));
     }
 
     private record Row(long machineId, Ride ride) {}
 
-    private PairFit row(Course course, Row row, boolean withLimits) {
+    private PairFit row(Measured measured, Row row, boolean withLimits) {
+        Course course = measured.course();
         Ride ride = row.ride();
-        CourseFit fit = CourseFit.roomOnly(course, ride);
+        CourseFit fit = fit(measured, ride);
         SideFit asSet = side(course, ride, fit, withLimits);
         Ladder ladder = withLimits ? limits.ladder(course, ride.turn()) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
@@ -113,8 +133,9 @@ class ComparisonService {
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
         Course other = course.mirrored();
-        SideFit mirrored =
-                fit.turnsAlike() ? asSet.mirrored() : side(other, ride, CourseFit.roomOnly(other, ride), withLimits);
+        SideFit mirrored = fit.turnsAlike()
+                ? asSet.mirrored()
+                : side(other, ride, fit(new Measured(other, measured.uncertainties()), ride), withLimits);
         return new PairFit(row.machineId(), asSet, mirrored, ladder);
     }
 

@@ -98,7 +98,7 @@ class EvaluationService {
     Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
         double grip = yardId == null
                 ? RidingStyle.DRY_PAVING
-                : yards.get(yardId).surface().frictionCoefficient();
+                : yards.get(yardId).ground().surface().frictionCoefficient();
         return new Ride(
                 turn,
                 level.limits(),
@@ -107,7 +107,7 @@ class EvaluationService {
 
     /** Whether a yard is of loose ground; dry paving where none is given. */
     boolean onLooseGround(@Nullable Long yardId) {
-        return yardId != null && yards.get(yardId).surface().loose();
+        return yardId != null && yards.get(yardId).ground().surface().loose();
     }
 
     private List<Caution> cautions(Course course, @Nullable Long yardId) {

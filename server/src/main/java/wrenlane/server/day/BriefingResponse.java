@@ -11,7 +11,7 @@ import wrenlane.yard.Caution;
 /**
  * The day on one page.
  *
- * @param cones to bring, most for any one course
+ * @param cones to bring: for all courses that stand at once, or for any one set up after another, whichever takes more
  * @param riders who rides what at which rung
  * @param cautions of the ground, and of what stands on it
  * @param stops how far each stop of the lane is
@@ -29,8 +29,11 @@ record BriefingResponse(
      * How many cones of a sort.
      *
      * @param spare to bring besides
+     * @param owned by the school; missing where never counted
+     * @param missing how many more are needed than the school owns, spare left out
      */
-    record ConeCount(ConeSort sort, int needed, int spare) {}
+    record ConeCount(
+            ConeSort sort, int needed, int spare, @Nullable Integer owned, int missing) {}
 
     /**
      * One rider.

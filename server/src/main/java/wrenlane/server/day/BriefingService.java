@@ -2,14 +2,18 @@ package wrenlane.server.day;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKinds;
 import wrenlane.machine.Provenance;
+import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.BriefingResponse.ConeCount;
@@ -18,9 +22,12 @@ import wrenlane.server.day.BriefingResponse.RiderBriefing;
 import wrenlane.server.day.BriefingResponse.Stop;
 import wrenlane.server.day.BriefingResponse.StopState;
 import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.kit.KitService;
 import wrenlane.server.machine.FigureJson;
 import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.placing.PlacingService;
+import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.rider.RiderResponse;
@@ -30,6 +37,7 @@ import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.yard.Caution;
+import wrenlane.yard.Yard;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -44,6 +52,8 @@ class BriefingService {
     private final RiderService riders;
     private final RunService runs;
     private final ProgressService progress;
+    private final KitService kit;
+    private final PlacingService placing;
 
     BriefingService(
             DayService days,
@@ -52,7 +62,9 @@ class BriefingService {
             MachineService machines,
             RiderService riders,
             RunService runs,
-            ProgressService progress) {
+            ProgressService progress,
+            KitService kit,
+            PlacingService placing) {
         this.days = days;
         this.yards = yards;
         this.courses = courses;
@@ -60,6 +72,8 @@ class BriefingService {
         this.riders = riders;
         this.runs = runs;
         this.progress = progress;
+        this.kit = kit;
+        this.placing = placing;
     }
 
     BriefingResponse briefing(long dayId) {
@@ -72,24 +86,39 @@ class BriefingService {
                 .map(machines::get)
                 .toList();
         int logged = runs.countOnDay(dayId);
+        List<ConeCount> cones = cones(day, set);
         return new BriefingResponse(
                 dayId,
-                cones(set),
+                cones,
                 day.riders().stream().map(r -> rider(r, first(set))).toList(),
-                cautions(yard, set),
-                stops(yard, set, ridden, logged),
+                cautions(day, yard, set),
+                stops(yard, set, cones, ridden, logged),
                 logged);
     }
 
-    private static List<ConeCount> cones(List<CourseResponse> set) {
+    private List<ConeCount> cones(DayResponse day, List<CourseResponse> set) {
+        Set<Long> standing = stands(day).keySet();
+        Map<ConeSort, Integer> atOnce = new EnumMap<>(ConeSort.class);
         Map<ConeSort, Integer> most = new EnumMap<>(ConeSort.class);
         for (CourseResponse course : set) {
-            Map<ConeSort, Integer> count =
-                    SetOutSheet.conesBySort(course.course().plan());
-            count.forEach((sort, n) -> most.merge(sort, n, Math::max));
+            boolean stands = standing.contains(course.id());
+            SetOutSheet.conesBySort(course.course().plan())
+                    .forEach(
+                            (sort, n) -> (stands ? atOnce : most).merge(sort, n, stands ? Integer::sum : Integer::max));
         }
+        atOnce.forEach((sort, n) -> most.merge(sort, n, Integer::max));
+        Map<ConeSort, Integer> owned = kit.get().conesOwned();
         return most.entrySet().stream()
-                .map(e -> new ConeCount(e.getKey(), e.getValue(), Math.max(1, e.getValue() / SPARE_SHARE)))
+                .map(e -> {
+                    int needed = e.getValue();
+                    Integer have = owned.get(e.getKey());
+                    return new ConeCount(
+                            e.getKey(),
+                            needed,
+                            Math.max(1, needed / SPARE_SHARE),
+                            have,
+                            have == null ? 0 : Math.max(0, needed - have));
+                })
                 .toList();
     }
 
@@ -115,21 +144,37 @@ class BriefingService {
                 standing.right());
     }
 
-    private static List<Caution> cautions(Optional<YardResponse> yard, List<CourseResponse> set) {
+    private List<Caution> cautions(DayResponse day, Optional<YardResponse> yard, List<CourseResponse> set) {
         List<Caution> cautions = new ArrayList<>();
         yard.ifPresent(y -> {
             cautions.addAll(y.cautions());
+            Yard ground = y.yard();
             for (CourseResponse course : set) {
-                y.yard()
-                        .cautionsFor(course.course().plan().area())
+                ground.cautionsFor(course.course().plan().area())
                         .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
             }
+            placing.unsafe(y.id(), stands(day), novices(day))
+                    .forEach(f -> cautions.add(new Caution(f.code(), f.message())));
         });
         return List.copyOf(cautions);
     }
 
+    private static Map<Long, StandJson> stands(DayResponse day) {
+        Map<Long, StandJson> stands = new LinkedHashMap<>();
+        day.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
+        return stands;
+    }
+
+    private boolean novices(DayResponse day) {
+        return day.riders().stream().anyMatch(r -> riders.get(r.riderId()).level() == RiderLevel.NOVICE);
+    }
+
     private static List<StopState> stops(
-            Optional<YardResponse> yard, List<CourseResponse> set, List<MachineResponse> ridden, int logged) {
+            Optional<YardResponse> yard,
+            List<CourseResponse> set,
+            List<ConeCount> cones,
+            List<MachineResponse> ridden,
+            int logged) {
         boolean ready = yard.isPresent() && !set.isEmpty() && !ridden.isEmpty();
         return List.of(
                 new StopState(Stop.TODAY, ready ? Readiness.DONE : Readiness.ATTENTION, ""),
@@ -138,12 +183,27 @@ class BriefingService {
                 set.isEmpty()
                         ? new StopState(Stop.COURSE, Readiness.EMPTY, "No course on this day yet. Add one.")
                         : new StopState(Stop.COURSE, Readiness.DONE, ""),
-                set.isEmpty()
-                        ? new StopState(Stop.SET_OUT, Readiness.EMPTY, "Nothing to set out until there is a course.")
-                        : new StopState(Stop.SET_OUT, Readiness.DONE, ""),
+                setOut(set, cones),
                 new StopState(Stop.LESSON, Readiness.EMPTY, ""),
                 new StopState(Stop.RANGE, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""),
                 new StopState(Stop.PROGRESS, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""));
+    }
+
+    private static StopState setOut(List<CourseResponse> set, List<ConeCount> cones) {
+        if (set.isEmpty()) {
+            return new StopState(Stop.SET_OUT, Readiness.EMPTY, "Nothing to set out until there is a course.");
+        }
+        String lacking = cones.stream()
+                .filter(c -> c.missing() > 0)
+                .map(c -> c.missing() + " " + c.sort().label(c.missing()))
+                .collect(Collectors.joining(" and "));
+        return lacking.isEmpty()
+                ? new StopState(Stop.SET_OUT, Readiness.DONE, "")
+                : new StopState(
+                        Stop.SET_OUT,
+                        Readiness.ATTENTION,
+                        "The school lacks " + lacking
+                                + " for this day: borrow them, or set courses up one after another.");
     }
 
     private static StopState yard(Optional<YardResponse> yard) {

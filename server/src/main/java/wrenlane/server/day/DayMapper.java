@@ -12,7 +12,7 @@ interface DayMapper {
 
     Optional<DayRow> find(long id);
 
-    List<Long> courses(long dayId);
+    List<DayCourseRow> courses(long dayId);
 
     List<DayRiderRow> riders(long dayId);
 
@@ -26,7 +26,8 @@ interface DayMapper {
 
     void clearRiders(long dayId);
 
-    void insertCourse(@Param("dayId") long dayId, @Param("courseId") long courseId, @Param("position") int position);
+    void insertCourse(
+            @Param("dayId") long dayId, @Param("course") DayCourseRow course, @Param("position") int position);
 
     void insertRider(@Param("dayId") long dayId, @Param("rider") DayRiderRow rider, @Param("position") int position);
 }

@@ -11,4 +11,5 @@ public record DayResponse(
         String title,
         @Nullable Long yardId,
         List<Long> courseIds,
+        List<DayRequest.DayStand> stands,
         List<DayRequest.DayRider> riders) {}

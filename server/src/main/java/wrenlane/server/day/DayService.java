@@ -1,15 +1,20 @@
 package wrenlane.server.day;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wrenlane.finding.Checks;
 import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.placing.StandJson;
 
 /** Days as stored. */
 @Service
@@ -66,6 +71,11 @@ public class DayService {
                 < request.riders().size()) {
             checks.add("rider-twice", "riders", "A rider is on the day twice.");
         }
+        if (!request.courseIds()
+                .containsAll(request.stands().stream().map(DayStand::courseId).toList())) {
+            checks.add("stand-without-course", "stands", "A course has a place on the yard, but is not on the day.");
+        }
+        request.stands().forEach(s -> checks.addAll(s.stand().check("stands." + s.courseId())));
         RefusedException.unlessNone(checks);
     }
 
@@ -73,8 +83,10 @@ public class DayService {
         mapper.clearCourses(id);
         mapper.clearRiders(id);
         int position = 0;
+        Map<Long, StandJson> stands = new HashMap<>();
+        request.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
         for (Long courseId : request.courseIds()) {
-            mapper.insertCourse(id, courseId, position++);
+            mapper.insertCourse(id, DayCourseRow.of(courseId, stands.get(courseId)), position++);
         }
         for (DayRider rider : request.riders()) {
             mapper.insertRider(id, new DayRiderRow(rider.riderId(), rider.machineId()), position++);
@@ -83,12 +95,17 @@ public class DayService {
 
     private DayResponse response(DayRow row) {
         long id = id(row.id());
+        List<DayCourseRow> courses = mapper.courses(id);
         return new DayResponse(
                 id,
                 LocalDate.parse(row.date()),
                 row.title(),
                 row.yardId(),
-                mapper.courses(id),
+                courses.stream().map(DayCourseRow::courseId).toList(),
+                courses.stream()
+                        .map(DayCourseRow::stand)
+                        .flatMap(Stream::ofNullable)
+                        .toList(),
                 mapper.riders(id).stream()
                         .map(r -> new DayRider(r.riderId(), r.machineId()))
                         .toList());

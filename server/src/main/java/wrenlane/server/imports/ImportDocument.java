@@ -13,17 +13,24 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
+import wrenlane.server.kit.KitJson;
 import wrenlane.server.machine.FigureJson;
+import wrenlane.server.placing.StandJson;
+import wrenlane.server.yard.GroundJson.BayRowJson;
+import wrenlane.server.yard.GroundJson.EntranceJson;
+import wrenlane.server.yard.GroundJson.ObstacleJson;
+import wrenlane.yard.Corner;
 import wrenlane.yard.Surface;
 
 /**
- * The open format of a set of days, version 2. Things refer to one another by keys that hold within the file; lengths
+ * The open format of a set of days, version 3. Things refer to one another by keys that hold within the file; lengths
  * are written as a person says them.
  *
  * @param format {@link #FORMAT}
  */
 public record ImportDocument(
         @NotBlank String format,
+        @Valid @Nullable KitJson kit,
         @NotNull @Size(max = 50) List<@NotNull @Valid YardItem> yards,
         @NotNull @Size(max = 200) List<@NotNull @Valid MachineItem> machines,
         @NotNull @Size(max = 500) List<@NotNull @Valid RiderItem> riders,
@@ -32,7 +39,7 @@ public record ImportDocument(
         @Size(max = 500) @Nullable List<@NotNull @Valid VirtualRiderItem> virtualRiders) {
 
     /** Name and version of the format. */
-    public static final String FORMAT = "wren-lane-days/2";
+    public static final String FORMAT = "wren-lane-days/3";
 
     /** Paces or bays counted along a taped stretch. */
     public record CalibrationItem(
@@ -42,13 +49,32 @@ public record ImportDocument(
     public record YardItem(
             @NotBlank String key,
             @NotBlank String name,
-            @NotBlank String length,
-            @NotBlank String width,
-            @NotNull Surface surface,
-            @NotNull Double fallPercent,
+            @NotNull @Valid GroundItem ground,
             @Nullable String notes,
             @Valid @Nullable CalibrationItem pace,
             @Valid @Nullable CalibrationItem bay) {}
+
+    /** A yard's ground as measured; what is not given is not there. */
+    public record GroundItem(
+            @NotNull @Valid OutlineItem outline,
+            @NotNull Surface surface,
+            @NotNull Double fallPercent,
+            @Nullable Double fallTowardsRadians,
+            @Nullable List<@NotNull @Valid ObstacleJson> obstacles,
+            @Nullable List<@NotNull @Valid BayRowJson> bayRows,
+            @Valid @Nullable EntranceJson entrance) {}
+
+    /** An outline side by side; all corners are square where they are not given. */
+    public record OutlineItem(
+            @NotNull @Size(min = 3, max = 16) List<@NotBlank String> sides,
+            @Nullable List<@NotNull Corner> corners,
+            @Nullable List<@NotNull @Valid DiagonalItem> diagonals) {}
+
+    /** A length from corner to corner, 0 for A. */
+    public record DiagonalItem(
+            @NotNull Integer from,
+            @NotNull Integer to,
+            @NotBlank String length) {}
 
     /** A measured full-lock circle. */
     public record CircleItem(
@@ -88,6 +114,10 @@ public record ImportDocument(
     public record DayRiderItem(
             @NotBlank String rider, @NotBlank String machine) {}
 
+    /** Where a course, by its key, stands on the yard of the day. */
+    public record StandItem(
+            @NotBlank String course, @NotNull @Valid StandJson stand) {}
+
     /** A day: either its date, or how many days it lies before the day of the import. */
     public record DayItem(
             @Nullable LocalDate date,
@@ -95,6 +125,7 @@ public record ImportDocument(
             @NotBlank String title,
             @Nullable String yard,
             @NotNull List<@NotBlank String> courses,
+            @Nullable List<@NotNull @Valid StandItem> stands,
             @NotNull List<@NotNull @Valid DayRiderItem> riders) {}
 
     /** A simulated rider, by the key of a rider: makes runs for every past day of the file. */

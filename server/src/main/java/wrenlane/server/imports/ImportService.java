@@ -2,6 +2,7 @@ package wrenlane.server.imports;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,12 @@ import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.CalibrationItem;
 import wrenlane.server.imports.ImportDocument.CourseItem;
 import wrenlane.server.imports.ImportDocument.DayItem;
+import wrenlane.server.imports.ImportDocument.GroundItem;
 import wrenlane.server.imports.ImportDocument.MachineItem;
+import wrenlane.server.imports.ImportDocument.OutlineItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
 import wrenlane.server.imports.ImportDocument.YardItem;
+import wrenlane.server.kit.KitService;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.machine.CircleJson;
@@ -32,12 +36,16 @@ import wrenlane.server.machine.MachineRequest;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderRequest;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.yard.GroundJson;
+import wrenlane.server.yard.OutlineJson;
+import wrenlane.server.yard.OutlineJson.DiagonalJson;
 import wrenlane.server.yard.YardRequest;
 import wrenlane.server.yard.YardService;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthReading;
 import wrenlane.units.LengthSystem;
+import wrenlane.yard.Corner;
 
 /** Brings a file of days in: all of it, or nothing. */
 @Service
@@ -47,6 +55,7 @@ public class ImportService {
     private final RiderService riders;
     private final CourseService courses;
     private final DayService days;
+    private final KitService kit;
     private final SimulatedRuns simulated;
     private final Clock clock;
 
@@ -59,6 +68,7 @@ public class ImportService {
             RiderService riders,
             CourseService courses,
             DayService days,
+            KitService kit,
             SimulatedRuns simulated,
             Clock clock) {
         this.yards = yards;
@@ -66,6 +76,7 @@ public class ImportService {
         this.riders = riders;
         this.courses = courses;
         this.days = days;
+        this.kit = kit;
         this.simulated = simulated;
         this.clock = clock;
     }
@@ -75,6 +86,9 @@ public class ImportService {
         if (!file.format().equals(ImportDocument.FORMAT)) {
             throw RefusedException.of(
                     "format-unknown", "format", "This file is not in the format " + ImportDocument.FORMAT + ".");
+        }
+        if (file.kit() != null) {
+            kit.put(file.kit());
         }
         Keys yardKeys = new Keys("yard");
         file.yards().forEach(y -> yardKeys.put(y.key(), yards.create(yard(y)).id()));
@@ -116,15 +130,33 @@ public class ImportService {
         CalibrationJson pace = calibration(y.pace());
         CalibrationJson bay = calibration(y.bay());
         Calibrations known = CalibrationJson.calibrations(pace, bay);
-        return new YardRequest(
-                y.name(),
-                length(y.length(), known),
-                length(y.width(), known),
-                y.surface(),
-                y.fallPercent(),
-                orEmpty(y.notes()),
-                pace,
-                bay);
+        return new YardRequest(y.name(), ground(y.ground(), known), orEmpty(y.notes()), pace, bay);
+    }
+
+    private static GroundJson ground(GroundItem g, Calibrations known) {
+        Double towards = g.fallTowardsRadians();
+        return new GroundJson(
+                outline(g.outline(), known),
+                g.surface(),
+                g.fallPercent(),
+                towards == null ? 0 : towards,
+                orNone(g.obstacles()),
+                orNone(g.bayRows()),
+                g.entrance());
+    }
+
+    private static OutlineJson outline(OutlineItem o, Calibrations known) {
+        List<Corner> corners = o.corners();
+        return new OutlineJson(
+                o.sides().stream().map(s -> length(s, known)).toList(),
+                corners == null ? Collections.nCopies(o.sides().size(), Corner.SQUARE) : corners,
+                orNone(o.diagonals()).stream()
+                        .map(d -> new DiagonalJson(d.from(), d.to(), length(d.length(), known)))
+                        .toList());
+    }
+
+    private static <T> List<T> orNone(@Nullable List<T> given) {
+        return given == null ? List.of() : given;
     }
 
     private static @Nullable CalibrationJson calibration(@Nullable CalibrationItem c) {
@@ -170,6 +202,9 @@ public class ImportService {
                 d.title(),
                 yardKeys.getOrNull(d.yard()),
                 d.courses().stream().map(courseKeys::get).toList(),
+                orNone(d.stands()).stream()
+                        .map(s -> new DayRequest.DayStand(courseKeys.get(s.course()), s.stand()))
+                        .toList(),
                 d.riders().stream()
                         .map(r -> new DayRequest.DayRider(riderKeys.get(r.rider()), machineKeys.get(r.machine())))
                         .toList());

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.yard.Caution;
 
 /** Yards. */
 @RestController
@@ -51,9 +50,9 @@ class YardController {
         service.delete(id);
     }
 
-    /** The cautions of a yard that is not stored yet. */
-    @PostMapping("/cautions")
-    List<Caution> yardCautions(@Valid @RequestBody YardRequest request) {
-        return request.yard().cautions();
+    /** What the measurements of a ground come to that is not stored yet. */
+    @PostMapping("/surveys")
+    SurveyResponse surveyYard(@Valid @RequestBody GroundJson ground) {
+        return SurveyResponse.of(ground);
     }
 }

@@ -1,26 +1,21 @@
 package wrenlane.server.yard;
 
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.server.length.LengthJson;
 import wrenlane.units.LengthMethod;
-import wrenlane.yard.Surface;
+import wrenlane.yard.SurveyedOutline;
 import wrenlane.yard.Yard;
 
-/** A row of the yard table, columns in their order. */
+/**
+ * A row of the yard table, columns in their order.
+ *
+ * @param ground what is measured of it, as JSON: it is only ever read and written whole
+ */
 record YardRow(
         @Nullable Long id,
         String name,
-        Double lengthM,
-        Double lengthUM,
-        String lengthMethod,
-        String lengthText,
-        Double widthM,
-        Double widthUM,
-        String widthMethod,
-        String widthText,
-        String surface,
-        Double fallPercent,
         String notes,
         @Nullable Double paceCount,
         @Nullable Double paceTapedM,
@@ -31,24 +26,15 @@ record YardRow(
         @Nullable Double bayTapedM,
         @Nullable Double bayTapedUM,
         @Nullable String bayTapedMethod,
-        @Nullable String bayTapedText) {
+        @Nullable String bayTapedText,
+        String ground) {
 
-    static YardRow of(@Nullable Long id, YardRequest y) {
+    static YardRow of(@Nullable Long id, YardRequest y, JsonMapper json) {
         CalibrationJson p = y.pace();
         CalibrationJson b = y.bay();
         return new YardRow(
                 id,
                 y.name().strip(),
-                y.length().metres(),
-                y.length().uncertaintyMetres(),
-                y.length().method().name(),
-                y.length().text(),
-                y.width().metres(),
-                y.width().uncertaintyMetres(),
-                y.width().method().name(),
-                y.width().text(),
-                y.surface().name(),
-                y.fallPercent(),
                 y.notes(),
                 p == null ? null : p.count(),
                 p == null ? null : p.taped().metres(),
@@ -59,29 +45,23 @@ record YardRow(
                 b == null ? null : b.taped().metres(),
                 b == null ? null : b.taped().uncertaintyMetres(),
                 b == null ? null : b.taped().method().name(),
-                b == null ? null : b.taped().text());
+                b == null ? null : b.taped().text(),
+                json.writeValueAsString(y.ground()));
     }
 
-    YardResponse response() {
-        LengthJson length = length(lengthM, lengthUM, lengthMethod, lengthText);
-        LengthJson width = length(widthM, widthUM, widthMethod, widthText);
-        Surface ground = Surface.valueOf(surface);
-        Yard yard = new Yard(length.measured("length"), width.measured("width"), ground, fallPercent);
+    YardResponse response(JsonMapper json) {
+        GroundJson measured = json.readValue(ground, GroundJson.class);
+        SurveyedOutline outline = measured.survey();
+        Yard yard = measured.yard(outline);
         return new YardResponse(
                 id == null ? 0 : id,
                 name,
-                length,
-                width,
-                ground,
-                fallPercent,
+                measured,
                 notes,
                 calibration(paceCount, paceTapedM, paceTapedUM, paceTapedMethod, paceTapedText),
                 calibration(bayCount, bayTapedM, bayTapedUM, bayTapedMethod, bayTapedText),
-                yard.cautions());
-    }
-
-    private static LengthJson length(double metres, double uncertainty, String method, String text) {
-        return new LengthJson(metres, uncertainty, LengthMethod.valueOf(method), text);
+                yard.outline(),
+                SurveyResponse.cautions(yard, outline));
     }
 
     private static @Nullable CalibrationJson calibration(
@@ -92,6 +72,6 @@ record YardRow(
             @Nullable String text) {
         return count == null || metres == null || uncertainty == null || method == null || text == null
                 ? null
-                : new CalibrationJson(count, length(metres, uncertainty, method, text));
+                : new CalibrationJson(count, new LengthJson(metres, uncertainty, LengthMethod.valueOf(method), text));
     }
 }

@@ -1,0 +1,38 @@
+package wrenlane.yard;
+
+import java.util.List;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CoursePlan;
+import wrenlane.course.Point;
+import wrenlane.course.RouteEnd;
+
+/**
+ * What a course takes of the ground, in its own axes.
+ *
+ * @param name of the course, as the instructor calls it
+ * @param turns whether there is a turn on it
+ * @param ridden the ground ridden on, run-in and run-out of the straights included
+ * @param withRunOut the same with all that a machine reaches which goes straight on from anywhere on the way
+ * @param way the way through
+ * @param start where the ride begins
+ */
+public record CourseGround(
+        String name, boolean turns, Ground ridden, Ground withRunOut, List<Point> way, RouteEnd start) {
+    /** Of a course. */
+    public static CourseGround of(String name, Course course) {
+        CoursePlan plan = course.plan();
+        return new CourseGround(
+                name,
+                course.kind().turning() != Turning.STRAIGHT,
+                Ground.ridden(plan),
+                Ground.withRunOut(plan),
+                plan.route().points(),
+                plan.route().start());
+    }
+
+    /** The same, standing somewhere. */
+    public StandingCourse at(Stand stand) {
+        return new StandingCourse(this, stand);
+    }
+}

@@ -1,0 +1,155 @@
+package wrenlane.yard;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
+import wrenlane.course.Point;
+import wrenlane.finding.Finding;
+
+/** Courses standing on a yard at the same time, and what is unsafe about it. */
+public record GroundPlan(Yard yard, List<StandingCourse> courses) {
+    /** Overlaps smaller than this are touching, in metres: what a tape can tell. */
+    static final double TOUCHING_METRES = 0.005;
+
+    /** Width of the path from the entrance to a course, in metres; chosen by us: a machine and a hand's breadth. */
+    private static final double PATH_METRES = 1.5;
+
+    /** Side of the square where riders wait, in metres; chosen by us: room for a few machines side by side. */
+    static final double WAITING_METRES = 4;
+
+    /** Fall down which a turn had better not be entered, in percent; chosen by us: what a waiting machine rolls on. */
+    private static final double DOWNHILL_PERCENT = 1;
+
+    /** Code of the finding that a course is entered downhill. */
+    static final String DOWNHILL = "downhill-into-turn";
+
+    public GroundPlan {
+        courses = List.copyOf(courses);
+    }
+
+    /**
+     * Everything unsafe, each with the course it is about.
+     *
+     * @param novices whether anybody of the day is one
+     */
+    public List<Finding> findings(boolean novices) {
+        Conflicts conflicts = new Conflicts(yard);
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < courses.size(); i++) {
+            StandingCourse c = courses.get(i);
+            conflicts.withTheRim(c).ifPresent(findings::add);
+            findings.addAll(conflicts.withObstacles(c));
+            findings.addAll(conflicts.withSlipperyGround(c));
+            for (StandingCourse other : courses.subList(i + 1, courses.size())) {
+                Conflicts.between(c, other).ifPresent(findings::add);
+            }
+            slope(c, novices).ifPresent(findings::add);
+        }
+        findings.addAll(withoutAWayIn());
+        if (!courses.isEmpty() && waiting().isEmpty()) {
+            findings.add(new Finding(
+                    "no-waiting-spot",
+                    "yard",
+                    String.format(
+                            Locale.ROOT,
+                            "No square of %.0f m by %.0f m is left out of everyone's way for riders who wait, and for"
+                                    + " onlookers.",
+                            WAITING_METRES,
+                            WAITING_METRES)));
+        }
+        return findings;
+    }
+
+    private Optional<Finding> slope(StandingCourse c, boolean novices) {
+        if (!c.ground().turns()) {
+            return Optional.empty();
+        }
+        if (novices && yard.fall().percent() > Yard.NOVICE_FALL_PERCENT) {
+            return Conflicts.found(
+                    "fall-in-turn",
+                    c,
+                    "%s turns on ground that falls %.1f %%, and there are novices: above %.0f %% machines drop on the"
+                            + " downhill side.",
+                    c.name(),
+                    yard.fall().percent(),
+                    Yard.NOVICE_FALL_PERCENT);
+        }
+        double down = yard.fall().downhillPercent(c.startHeadingRadians());
+        return down > DOWNHILL_PERCENT
+                ? Conflicts.found(
+                        DOWNHILL, c, "%s is entered downhill (%.1f %%). Turned round, it would climb.", c.name(), down)
+                : Optional.empty();
+    }
+
+    /** Courses that no path leads to from the entrance, past the others and what blocks. */
+    List<Finding> withoutAWayIn() {
+        if (yard.entrance().isEmpty()) {
+            return List.of();
+        }
+        Geometry open = Shapes.polygon(yard.outline()).buffer(-PATH_METRES / 2, 1);
+        for (Obstacle o : yard.obstacles()) {
+            if (o.kind().blocks()) {
+                open = open.difference(beside(o.keptClear()));
+            }
+        }
+        List<Finding> findings = new ArrayList<>();
+        for (StandingCourse c : courses) {
+            if (!reachable(c, open)) {
+                Conflicts.found(
+                                "no-way-in",
+                                c,
+                                "There is no path %.1f m wide from the entrance to %s that leaves the other courses alone.",
+                                PATH_METRES,
+                                c.name())
+                        .ifPresent(findings::add);
+            }
+        }
+        return findings;
+    }
+
+    private boolean reachable(StandingCourse c, Geometry open) {
+        Geometry free = open;
+        for (StandingCourse other : courses) {
+            if (other != c) {
+                free = free.difference(beside(other.areaPolygon()));
+            }
+        }
+        Geometry entrance = Shapes.FACTORY.createPoint(Shapes.at(yard.entrance().orElseThrow()));
+        for (int i = 0; i < free.getNumGeometries(); i++) {
+            Geometry part = free.getGeometryN(i);
+            if (part.distance(entrance) <= PATH_METRES && part.distance(c.areaPolygon()) <= PATH_METRES) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Where the middle of a path may not be, so that all of it keeps off a shape. */
+    private static Geometry beside(Geometry shape) {
+        return shape.buffer(PATH_METRES / 2, 1);
+    }
+
+    /** A square out of everyone's way, as near to the entrance as there is one; its middle, in the yard's axes. */
+    public Optional<Point> waiting() {
+        FreeSpace free = FreeSpace.of(yard);
+        for (StandingCourse c : courses) {
+            free = free.without(c.runOutPolygon());
+        }
+        Ground square = new Ground(0, WAITING_METRES, 0, WAITING_METRES);
+        Point near = yard.entrance().orElse(yard.outline().get(0));
+        FreeSpace left = free;
+        return free.turns().stream()
+                .limit(free.turns().size() / 4)
+                .flatMap(turn -> {
+                    Stand turned = new Stand(0, 0, turn);
+                    Point middle = turned.toYard(square.middle());
+                    return Arrays.stream(left.moves(square, turn).getCoordinates())
+                            .map(move -> new Point(middle.x() + move.x, middle.y() + move.y));
+                })
+                .min(Comparator.comparingDouble(p -> p.distanceTo(near)));
+    }
+}

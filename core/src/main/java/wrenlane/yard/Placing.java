@@ -1,0 +1,128 @@
+package wrenlane.yard;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.algorithm.MinimumDiameter;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+import wrenlane.course.Point;
+import wrenlane.finding.Finding;
+
+/**
+ * Places for several courses on a yard at once, found by {@link PlacingSearch}.
+ *
+ * @param stands one for each course asked for; empty where none was found
+ * @param waiting where riders wait
+ * @param findings why a course has no place, and by how much
+ */
+public record Placing(List<Optional<Stand>> stands, Optional<Point> waiting, List<Finding> findings) {
+    /** Shortfalls are told to about a decimetre. */
+    private static final int HALVINGS = 9;
+
+    public Placing {
+        stands = List.copyOf(stands);
+        findings = List.copyOf(findings);
+    }
+
+    /**
+     * Looks for places.
+     *
+     * @param fixed courses that stand already and are left where they are
+     * @param wanted courses to find places for
+     */
+    public static Placing find(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
+        @Nullable Stand[] best = new PlacingSearch(yard, fixed, wanted).run();
+        List<StandingCourse> all = new ArrayList<>(fixed);
+        List<CourseGround> left = new ArrayList<>();
+        List<Optional<Stand>> stands = new ArrayList<>();
+        for (int i = 0; i < best.length; i++) {
+            Stand stand = best[i];
+            stands.add(Optional.ofNullable(stand));
+            if (stand == null) {
+                left.add(wanted.get(i));
+            } else {
+                all.add(wanted.get(i).at(stand));
+            }
+        }
+        return new Placing(
+                stands,
+                new GroundPlan(yard, all).waiting(),
+                left.stream().map(c -> why(yard, c, all)).toList());
+    }
+
+    /** Why a course has no place beside those that have one. */
+    private static Finding why(Yard yard, CourseGround course, List<StandingCourse> standing) {
+        Ground ground = course.withRunOut();
+        String needs = String.format(
+                Locale.ROOT,
+                "%s needs %.1f m by %.1f m with its run-outs",
+                course.name(),
+                ground.lengthMetres(),
+                ground.widthMetres());
+        if (cannotStandAtAll(yard, ground)) {
+            return new Finding(
+                    "course-too-large", course.name(), needs + ": more than this yard has, however it is turned.");
+        }
+        FreeSpace empty = FreeSpace.of(yard);
+        FreeSpace free = empty;
+        for (StandingCourse c : standing) {
+            free = free.without(c.runOutPolygon());
+        }
+        String beside = standing.isEmpty() ? "here" : "beside the others";
+        return new Finding(
+                "no-place-found",
+                course.name(),
+                needs + ", and no place was found " + beside + ". " + shortfall(free, ground)
+                        + (!standing.isEmpty() && fits(empty, ground)
+                                ? " Alone it fits: set it up after another."
+                                : ""));
+    }
+
+    private static String shortfall(FreeSpace free, Ground ground) {
+        double shorter = least(ground.lengthMetres(), by -> fits(free, ground.shorter(by)));
+        double narrower = least(ground.widthMetres(), by -> fits(free, ground.narrower(by)));
+        return shorter == 0
+                ? "There is ground for it, but not with a way in and a place to wait left over."
+                : String.format(
+                        Locale.ROOT,
+                        "Turned along the sides it would stand if it were %.1f m shorter, or %.1f m narrower.",
+                        shorter,
+                        narrower);
+    }
+
+    /** Proved by what no turn changes: its area, its lesser extent, and its diagonal. */
+    private static boolean cannotStandAtAll(Yard yard, Ground ground) {
+        Polygon outline = Shapes.polygon(yard.outline());
+        Envelope box = outline.getEnvelopeInternal();
+        return ground.areaSquareMetres() > outline.getArea()
+                || Math.min(ground.lengthMetres(), ground.widthMetres()) > new MinimumDiameter(outline).getLength()
+                || Math.hypot(ground.lengthMetres(), ground.widthMetres())
+                        > Math.hypot(box.getWidth(), box.getHeight());
+    }
+
+    private static boolean fits(FreeSpace free, Ground ground) {
+        return free.hasRoomFor(ground.lengthMetres(), ground.widthMetres());
+    }
+
+    /** The least that has to be taken off, in metres, rounded up to what halving tells. */
+    private static double least(double all, DoublePredicate fits) {
+        if (fits.test(0)) {
+            return 0;
+        }
+        double low = 0;
+        double high = all * 0.999;
+        for (int i = 0; i < HALVINGS; i++) {
+            double half = (low + high) / 2;
+            if (fits.test(half)) {
+                high = half;
+            } else {
+                low = half;
+            }
+        }
+        return high;
+    }
+}

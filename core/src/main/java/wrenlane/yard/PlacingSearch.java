@@ -1,0 +1,161 @@
+package wrenlane.yard;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+import wrenlane.course.Point;
+import wrenlane.finding.Finding;
+
+/**
+ * Puts courses down one after the other, the largest first. Each is tried turned along every side and row of bays, by
+ * quarter turns, at every corner of the ground free for it ({@link FreeSpace} gives that exactly), those entered uphill
+ * before others and those at the rim first; where the rest finds no place any more, the last is moved on. A way of placing
+ * counts only where {@link GroundPlan#findings} has nothing against it.
+ *
+ * <p>The search is given up after {@link #MOST_TRIALS} trials, and tries the corners of the free ground only: a course
+ * without a place is then not proved to have none.
+ */
+final class PlacingSearch {
+    /** Trials before the search is given up; chosen by us: a second or so. */
+    static final int MOST_TRIALS = 250;
+
+    /** Places of one course tried at one depth of the search; chosen by us, from random yards. */
+    private static final int MOST_PLACES = 10;
+
+    private final Yard yard;
+    private final List<StandingCourse> fixed;
+    private final List<CourseGround> wanted;
+    private final List<Integer> largestFirst;
+    private final Conflicts conflicts;
+    private final Set<Finding> known;
+    private final Point middle;
+    private final double freeSquareMetres;
+    private int trials;
+    private int mostPlaced = -1;
+    private @Nullable Stand[] best;
+
+    PlacingSearch(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
+        this.yard = yard;
+        this.fixed = fixed;
+        this.wanted = wanted;
+        this.best = new Stand[wanted.size()];
+        this.largestFirst = IntStream.range(0, wanted.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> -area(i)))
+                .toList();
+        this.conflicts = new Conflicts(yard);
+        // What is wrong with courses that stand already is not the fault of those to be placed.
+        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false));
+        Polygon outline = Shapes.polygon(yard.outline());
+        this.middle = Shapes.at(outline.getCentroid().getCoordinate());
+        this.freeSquareMetres = outline.getArea();
+    }
+
+    private double area(int which) {
+        return wanted.get(which).withRunOut().areaSquareMetres();
+    }
+
+    /** The most courses that could be placed; no stand where none was found. */
+    @Nullable
+    Stand[] run() {
+        FreeSpace free = FreeSpace.of(yard);
+        for (StandingCourse c : fixed) {
+            free = free.without(c.runOutPolygon());
+        }
+        place(0, free, new Stand[wanted.size()]);
+        return best;
+    }
+
+    /** Places the courses from a depth on; true once all stand. */
+    private boolean place(int depth, FreeSpace free, @Nullable Stand[] stands) {
+        if (depth == largestFirst.size()) {
+            return keep(stands);
+        }
+        if (!worthwhile(depth, stands)) {
+            return false;
+        }
+        int which = largestFirst.get(depth);
+        CourseGround course = wanted.get(which);
+        for (Stand stand : places(course, free)) {
+            if (trials++ >= MOST_TRIALS) {
+                return false;
+            }
+            StandingCourse standing = course.at(stand);
+            @Nullable Stand[] with = stands.clone();
+            with[which] = stand;
+            if (conflicts.withSlipperyGround(standing).isEmpty()
+                    && place(depth + 1, free.without(standing.runOutPolygon()), with)) {
+                return true;
+            }
+        }
+        // Without this one the others may still all find a place.
+        return place(depth + 1, free, stands);
+    }
+
+    /** Whether more courses could stand than in the best way known, if ground could be cut to measure. */
+    private boolean worthwhile(int depth, @Nullable Stand[] stands) {
+        double left = freeSquareMetres;
+        int count = 0;
+        for (int i = 0; i < stands.length; i++) {
+            if (stands[i] != null) {
+                left -= area(i);
+                count++;
+            }
+        }
+        for (int i = largestFirst.size() - 1; i >= depth && area(largestFirst.get(i)) <= left; i--) {
+            left -= area(largestFirst.get(i));
+            count++;
+        }
+        return count > mostPlaced;
+    }
+
+    /** Keeps a sound way of placing that is better than the best known; true where every course stands. */
+    private boolean keep(@Nullable Stand[] stands) {
+        List<StandingCourse> all = new ArrayList<>(fixed);
+        for (int i = 0; i < stands.length; i++) {
+            Stand stand = stands[i];
+            if (stand != null) {
+                all.add(wanted.get(i).at(stand));
+            }
+        }
+        int placed = all.size() - fixed.size();
+        // A way downhill is weighed in the order of the places, not refused.
+        if (placed > mostPlaced
+                && new GroundPlan(yard, all)
+                        .findings(false).stream()
+                                .allMatch(f -> f.code().equals(GroundPlan.DOWNHILL) || known.contains(f))) {
+            mostPlaced = placed;
+            best = stands;
+            return placed == wanted.size();
+        }
+        return false;
+    }
+
+    private List<Stand> places(CourseGround course, FreeSpace free) {
+        Ground ground = course.withRunOut();
+        double start = course.start().headingRadians();
+        List<Stand> found = new ArrayList<>();
+        for (double turn : free.turns()) {
+            Geometry moves = free.moves(ground, turn);
+            Arrays.stream(moves.getCoordinates())
+                    .map(c -> new Stand(c.x, c.y, turn))
+                    .forEach(found::add);
+        }
+        return found.stream()
+                .distinct()
+                .sorted(Comparator.<Stand>comparingDouble(
+                                s -> Math.max(0, yard.fall().downhillPercent(s.turnRadians() + start)))
+                        .thenComparingDouble(s -> -s.toYard(ground.middle()).distanceTo(middle))
+                        .thenComparingDouble(Stand::turnRadians)
+                        .thenComparingDouble(Stand::xMetres))
+                .limit(MOST_PLACES)
+                .toList();
+    }
+}

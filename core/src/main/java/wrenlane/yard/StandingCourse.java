@@ -1,0 +1,46 @@
+package wrenlane.yard;
+
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import wrenlane.course.Point;
+
+/** A course where it stands on a yard. */
+public record StandingCourse(CourseGround ground, Stand stand) {
+    public String name() {
+        return ground.name();
+    }
+
+    /** Corners of the ground ridden on, in the yard's axes. */
+    public List<Point> area() {
+        return ground.ridden().corners(stand);
+    }
+
+    /** Corners of the ground it needs with its run-outs, in the yard's axes. */
+    public List<Point> runOut() {
+        return ground.withRunOut().corners(stand);
+    }
+
+    /** The way through, in the yard's axes. */
+    public List<Point> way() {
+        return ground.way().stream().map(stand::toYard).toList();
+    }
+
+    /** The heading at the start, from the yard's x. */
+    double startHeadingRadians() {
+        return stand.turnRadians() + ground.start().headingRadians();
+    }
+
+    Polygon areaPolygon() {
+        return Shapes.polygon(area());
+    }
+
+    Polygon runOutPolygon() {
+        return Shapes.polygon(runOut());
+    }
+
+    LineString wayLine() {
+        return Shapes.FACTORY.createLineString(way().stream().map(Shapes::at).toArray(Coordinate[]::new));
+    }
+}

@@ -1,0 +1,14 @@
+package wrenlane.server.kit;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+
+/** All SQL about the kit. */
+@Mapper
+interface KitMapper {
+    List<KitRow> all();
+
+    void clear();
+
+    void insert(KitRow row);
+}

@@ -1,0 +1,21 @@
+package wrenlane.server.placing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Courses to stand on a yard at once.
+ *
+ * @param novices whether anybody who rides is one
+ */
+record GroundPlanRequest(
+        @NotNull Long yardId,
+        @NotNull @Size(max = 20) List<@NotNull @Valid PlacedCourse> courses,
+        @NotNull Boolean novices) {
+    /** A course, and where it stands if it does. */
+    record PlacedCourse(
+            @NotNull Long courseId, @Valid @Nullable StandJson stand) {}
+}

@@ -1,0 +1,35 @@
+package wrenlane.server.placing;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.ConeSort;
+import wrenlane.course.Point;
+import wrenlane.finding.Finding;
+
+/**
+ * Courses as they stand on a yard, all in the yard's axes.
+ *
+ * @param waiting the middle of a square where riders wait; missing where there is none
+ * @param findings what is unsafe, and what found no place; empty where all is well
+ */
+record GroundPlanResponse(
+        List<StandingJson> courses, @Nullable Point waiting, List<Finding> findings) {
+    /**
+     * A course where it stands.
+     *
+     * @param area corners of the ground ridden on
+     * @param runOut corners of the ground it needs with its run-outs
+     * @param way the way through
+     */
+    record StandingJson(
+            long courseId,
+            String name,
+            StandJson stand,
+            List<Point> area,
+            List<Point> runOut,
+            List<Point> way,
+            List<StandingCone> cones) {}
+
+    /** A cone where it stands. */
+    record StandingCone(String label, ConeSort sort, Point at) {}
+}

@@ -1,0 +1,30 @@
+package wrenlane.server.placing;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Courses on a yard. Stores nothing: the day keeps where they stand. */
+@RestController
+@RequestMapping("/api")
+class PlacingController {
+    private final PlacingService service;
+
+    PlacingController(PlacingService service) {
+        this.service = service;
+    }
+
+    /** Courses as they stand, and what is unsafe about it. */
+    @PostMapping("/ground-plans")
+    GroundPlanResponse judgeGroundPlan(@Valid @RequestBody GroundPlanRequest request) {
+        return service.judge(request);
+    }
+
+    /** The same after a place was looked for, for each course that has none. */
+    @PostMapping("/placings")
+    GroundPlanResponse findPlaces(@Valid @RequestBody GroundPlanRequest request) {
+        return service.find(request);
+    }
+}

@@ -1,0 +1,126 @@
+package wrenlane.server.placing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
+import wrenlane.server.placing.GroundPlanResponse.StandingCone;
+import wrenlane.server.placing.GroundPlanResponse.StandingJson;
+import wrenlane.server.yard.YardService;
+import wrenlane.yard.CourseGround;
+import wrenlane.yard.GroundPlan;
+import wrenlane.yard.Placing;
+import wrenlane.yard.Stand;
+import wrenlane.yard.StandingCourse;
+import wrenlane.yard.Yard;
+
+/** Judges and finds places for courses on a yard. */
+@Service
+public class PlacingService {
+    private final YardService yards;
+    private final CourseService courses;
+
+    PlacingService(YardService yards, CourseService courses) {
+        this.yards = yards;
+        this.courses = courses;
+    }
+
+    /** A stored course on its way to a place. */
+    private record Placed(CourseResponse course, CourseGround ground, Optional<Stand> stand) {
+        Optional<StandingCourse> standing() {
+            return stand.map(ground::at);
+        }
+    }
+
+    /** The courses that have a place, as they stand. */
+    GroundPlanResponse judge(GroundPlanRequest request) {
+        return response(yard(request), placed(request), request.novices(), List.of());
+    }
+
+    /** The same after a place was looked for, for each course without one. */
+    GroundPlanResponse find(GroundPlanRequest request) {
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        List<Placed> open = placed.stream().filter(p -> p.stand().isEmpty()).toList();
+        Placing placing = Placing.find(
+                yard, standing(placed), open.stream().map(Placed::ground).toList());
+        List<Placed> all = new ArrayList<>();
+        int next = 0;
+        for (Placed p : placed) {
+            all.add(
+                    p.stand().isPresent()
+                            ? p
+                            : new Placed(
+                                    p.course(), p.ground(), placing.stands().get(next++)));
+        }
+        return response(yard, all, request.novices(), placing.findings());
+    }
+
+    /** What is unsafe about courses, by their ids, where they stand on a yard. */
+    public List<Finding> unsafe(long yardId, Map<Long, StandJson> stands, boolean novices) {
+        List<PlacedCourse> placed = stands.entrySet().stream()
+                .map(e -> new PlacedCourse(e.getKey(), e.getValue()))
+                .toList();
+        return judge(new GroundPlanRequest(yardId, placed, novices)).findings();
+    }
+
+    private Yard yard(GroundPlanRequest request) {
+        return yards.get(request.yardId()).yard();
+    }
+
+    private List<Placed> placed(GroundPlanRequest request) {
+        Checks checks = new Checks();
+        for (PlacedCourse c : request.courses()) {
+            if (c.stand() != null) {
+                checks.addAll(c.stand().check("courses." + c.courseId()));
+            }
+        }
+        RefusedException.unlessNone(checks);
+        return request.courses().stream()
+                .map(c -> {
+                    CourseResponse course = courses.get(c.courseId());
+                    return new Placed(
+                            course,
+                            CourseGround.of(course.name(), course.course()),
+                            Optional.ofNullable(c.stand()).map(StandJson::stand));
+                })
+                .toList();
+    }
+
+    private static List<StandingCourse> standing(List<Placed> placed) {
+        return placed.stream().flatMap(p -> p.standing().stream()).toList();
+    }
+
+    private static GroundPlanResponse response(Yard yard, List<Placed> placed, boolean novices, List<Finding> more) {
+        GroundPlan plan = new GroundPlan(yard, standing(placed));
+        List<Finding> findings = new ArrayList<>(more);
+        findings.addAll(plan.findings(novices));
+        return new GroundPlanResponse(
+                placed.stream()
+                        .flatMap(p -> p.standing().stream().map(s -> json(p, s)))
+                        .toList(),
+                plan.courses().isEmpty() ? null : plan.waiting().orElse(null),
+                findings);
+    }
+
+    private static StandingJson json(Placed p, StandingCourse s) {
+        return new StandingJson(
+                p.course().id(),
+                s.name(),
+                StandJson.of(s.stand()),
+                s.area(),
+                s.runOut(),
+                s.way(),
+                p.course().course().plan().cones().stream()
+                        .map(c ->
+                                new StandingCone(c.label(), c.sort(), s.stand().toYard(c.centre())))
+                        .toList());
+    }
+}

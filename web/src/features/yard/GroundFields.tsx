@@ -1,0 +1,125 @@
+import { Button, Select, TextField } from '../../shared/ui';
+import { MetresField } from './MetresField';
+import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from './model';
+
+const FRESH_ROW: BayRow = {
+  xMetres: 2,
+  yMetres: 0,
+  turnRadians: 0,
+  count: 8,
+  bayMetres: 2.5,
+  depthMetres: 5,
+};
+
+/** Surface, fall and entrance. */
+export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (some: Change) => void }) {
+  const n = draft.shape === 'RECTANGLE' ? 4 : draft.sides.length;
+  const sides = Array.from({ length: n }, (_, i) => ({
+    value: String(i),
+    label: `side ${letter(i)}${letter((i + 1) % n)}`,
+  }));
+  const { entrance } = draft;
+  return (
+    <div className="grid gap-3">
+      <Select
+        label="Surface"
+        value={draft.surface}
+        options={SURFACES}
+        onChoose={(surface) => onChange({ surface })}
+      />
+      <div className="grid grid-cols-2 gap-4">
+        <TextField
+          label="Fall, %"
+          inputMode="decimal"
+          value={draft.fall}
+          onChange={(e) => onChange({ fall: e.target.value })}
+        />
+        <Select
+          label="Downhill on the drawing"
+          value={String(draft.towards)}
+          options={WAYS}
+          onChoose={(v) => onChange({ towards: Number(v) })}
+        />
+        <Select
+          label="Machines come in"
+          value={entrance === undefined ? '' : String(entrance.side)}
+          options={[{ value: '', label: 'anywhere' }, ...sides]}
+          onChoose={(v) =>
+            onChange({
+              entrance: v === '' ? undefined : { side: Number(v), alongMetres: entrance?.alongMetres ?? 1 },
+            })
+          }
+        />
+        {entrance && (
+          <MetresField
+            label={`So far from ${letter(entrance.side)}`}
+            orZero
+            metres={entrance.alongMetres}
+            onRead={(alongMetres) =>
+              onChange((d) => ({ entrance: d.entrance && { ...d.entrance, alongMetres } }))
+            }
+          />
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Rows of painted bays. */
+export function BayRowFields(props: {
+  rows: BayRow[];
+  bayMetres: number | undefined;
+  onChange: (how: (rows: BayRow[]) => BayRow[]) => void;
+}) {
+  const { rows, onChange } = props;
+  const fresh = { ...FRESH_ROW, ...(props.bayMetres !== undefined && { bayMetres: props.bayMetres }) };
+  return (
+    <div className="grid gap-3">
+      {rows.map((row, i) => {
+        const set = (some: Partial<BayRow>) =>
+          onChange((all) => all.map((r, at) => (at === i ? { ...r, ...some } : r)));
+        return (
+          <details key={i} className="border-l-2 border-rule pl-3">
+            <summary className="cursor-pointer">
+              Row of <span className="figures">{row.count}</span> bays
+            </summary>
+            <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
+              <MetresField
+                label="First line along AB, from A"
+                orZero
+                metres={row.xMetres}
+                onRead={(m) => set({ xMetres: m })}
+              />
+              <MetresField
+                label="First line square to AB"
+                orZero
+                metres={row.yMetres}
+                onRead={(m) => set({ yMetres: m })}
+              />
+              <Select
+                label="Counted (bays at the left)"
+                value={String(toEighth(row.turnRadians))}
+                options={WAYS}
+                onChoose={(v) => set({ turnRadians: eighth(Number(v)) })}
+              />
+              <TextField
+                label="Bays"
+                inputMode="numeric"
+                value={String(row.count)}
+                onChange={(e) => /^\d+$/.test(e.target.value) && set({ count: Number(e.target.value) })}
+              />
+              <MetresField label="One bay" metres={row.bayMetres} onRead={(m) => set({ bayMetres: m })} />
+              <MetresField label="Lines" metres={row.depthMetres} onRead={(m) => set({ depthMetres: m })} />
+            </div>
+            <Button kind="quiet" onClick={() => onChange((all) => all.toSpliced(i, 1))}>
+              remove this row
+            </Button>
+          </details>
+        );
+      })}
+      <div>
+        <Button onClick={() => onChange((all) => [...all, fresh])}>Add a row of bays</Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,153 @@
+import { useRef, type PointerEvent } from 'react';
+import { pathOf, type Ground, type View } from '../../shared/plan';
+import type { GroundPlan, Stand, Standing } from './api';
+
+/** Courses where they stand; each can be dragged, or moved with the arrow keys. */
+export function StandingCourses(props: {
+  plan: GroundPlan;
+  view: View;
+  chosen: number | undefined;
+  onChoose: (courseId: number) => void;
+  onMove: (courseId: number, stand: Stand) => void;
+}) {
+  const { plan, view } = props;
+  return (
+    <>
+      {plan.courses.map((c) => (
+        <OnYard
+          key={c.courseId}
+          course={c}
+          view={view}
+          chosen={c.courseId === props.chosen}
+          onChoose={() => props.onChoose(c.courseId)}
+          onMove={(stand) => props.onMove(c.courseId, stand)}
+        />
+      ))}
+      {plan.waiting && <Waiting at={plan.waiting} view={view} />}
+    </>
+  );
+}
+
+/** Moves are rounded to this, in metres, so that what is read off is what was meant. */
+const STEP = 0.1;
+const round = (metres: number) => Math.round(metres / STEP) * STEP;
+
+function OnYard(props: {
+  course: Standing;
+  view: View;
+  chosen: boolean;
+  onChoose: () => void;
+  onMove: (stand: Stand) => void;
+}) {
+  const { course, view } = props;
+  const begun = useRef<{ x: number; y: number; stand: Stand }>(undefined);
+  const drag = (e: PointerEvent<SVGGElement>) => {
+    const from = begun.current;
+    if (from === undefined) return;
+    props.onMove({
+      ...from.stand,
+      xMetres: round(from.stand.xMetres + (e.clientX - from.x) / view.pixelsPerMetre),
+      yMetres: round(from.stand.yMetres - (e.clientY - from.y) / view.pixelsPerMetre),
+    });
+  };
+  const first = course.way[0];
+  const middle = middleOf(course.area);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`${course.name}: drag, or move with the arrow keys`}
+      aria-pressed={props.chosen}
+      className="cursor-move touch-none"
+      onPointerDown={(e) => {
+        begun.current = { x: e.clientX, y: e.clientY, stand: course.stand };
+        e.currentTarget.setPointerCapture(e.pointerId);
+        props.onChoose();
+      }}
+      onPointerMove={drag}
+      onPointerUp={() => {
+        begun.current = undefined;
+      }}
+      onKeyDown={(e) => {
+        const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[e.key];
+        if (way === undefined) return;
+        e.preventDefault();
+        const [dx = 0, dy = 0] = way.map((d) => d * (e.shiftKey ? 1 : STEP));
+        const { stand } = course;
+        props.onChoose();
+        props.onMove({ ...stand, xMetres: round(stand.xMetres + dx), yMetres: round(stand.yMetres + dy) });
+      }}
+    >
+      <path
+        d={`${pathOf(course.runOut, view)}Z`}
+        fill="var(--chalk)"
+        fillOpacity={0.05}
+        stroke="var(--chalk)"
+        strokeDasharray="2 5"
+        opacity={0.8}
+      />
+      <path
+        d={`${pathOf(course.area, view)}Z`}
+        fill="var(--chalk)"
+        fillOpacity={props.chosen ? 0.22 : 0.1}
+        stroke="var(--chalk)"
+        strokeWidth={props.chosen ? 2.2 : 1.2}
+      />
+      <path d={pathOf(course.way, view)} stroke="var(--plan-rear)" strokeWidth={2} fill="none" />
+      {first && <circle cx={view.x(first.x)} cy={view.y(first.y)} r={4.5} fill="var(--plan-rear)" />}
+      {course.cones.map((c) => (
+        <circle
+          key={c.label}
+          cx={view.x(c.at.x)}
+          cy={view.y(c.at.y)}
+          r={c.sort === 'TALL' ? 3.6 : 2.2}
+          fill={c.sort === 'TALL' ? 'none' : 'var(--plan-cone)'}
+          stroke="var(--plan-cone)"
+          strokeWidth={1.8}
+        />
+      ))}
+      <text
+        x={view.x(middle.x)}
+        y={view.y(middle.y) + 5}
+        fill="var(--chalk)"
+        fontSize={14}
+        fontWeight={600}
+        textAnchor="middle"
+        paintOrder="stroke"
+        stroke="var(--tarmac)"
+        strokeWidth={4}
+      >
+        {course.name}
+      </text>
+    </g>
+  );
+}
+
+function middleOf(corners: Ground[]): Ground {
+  const n = corners.length || 1;
+  return {
+    x: corners.reduce((s, c) => s + c.x, 0) / n,
+    y: corners.reduce((s, c) => s + c.y, 0) / n,
+  };
+}
+
+function Waiting({ at, view }: { at: Ground; view: View }) {
+  const half = 2 * view.pixelsPerMetre;
+  return (
+    <g aria-hidden="true">
+      <rect
+        x={view.x(at.x) - half}
+        y={view.y(at.y) - half}
+        width={2 * half}
+        height={2 * half}
+        fill="none"
+        stroke="var(--chalk)"
+        strokeWidth={1.5}
+        strokeDasharray="7 4"
+      />
+      <text x={view.x(at.x)} y={view.y(at.y) + 5} fill="var(--chalk)" fontSize={13} textAnchor="middle">
+        wait here
+      </text>
+    </g>
+  );
+}

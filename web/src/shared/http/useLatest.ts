@@ -1,0 +1,53 @@
+import { useEffect, useRef, useState } from 'react';
+import { said } from './problem';
+
+/** An answer together with the very question it belongs to, so that nothing drawn is of two ages. */
+export interface Answer<Q, A> {
+  request: Q;
+  answer: A;
+}
+
+/** The last good answer, and what is wrong with the latest question, if anything. */
+export interface Latest<Q, A> {
+  answered: Answer<Q, A> | undefined;
+  problem: string | undefined;
+}
+
+/**
+ * Keeps one question on its way at a time and always asks the latest next: while something is dragged the answer follows
+ * as fast as the core gives it, and none is ever out of order. Asked again when the key, which stands for the content of
+ * the question and of what it depends on, changes.
+ */
+export function useLatest<Q, A>(
+  request: Q | undefined,
+  key: string,
+  ask: (request: Q) => Promise<A>,
+): Latest<Q, A> {
+  const [state, setState] = useState<Latest<Q, A>>({ answered: undefined, problem: undefined });
+  const latest = useRef(request);
+  const busy = useRef(false);
+
+  useEffect(() => {
+    latest.current = request;
+    const askOn = async () => {
+      busy.current = true;
+      let asked: Q | undefined;
+      while (latest.current !== undefined && latest.current !== asked) {
+        const next: Q = latest.current;
+        asked = next;
+        try {
+          const answer = await ask(next);
+          setState({ answered: { request: next, answer }, problem: undefined });
+        } catch (e) {
+          setState((before) => ({ ...before, problem: said(e) }));
+        }
+      }
+      busy.current = false;
+    };
+    if (!busy.current) void askOn();
+    // The key stands for the request's content: asking again for an equal one would be in vain.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+
+  return request === undefined ? { answered: undefined, problem: undefined } : state;
+}
