@@ -10,6 +10,8 @@ import { RoomLeader } from './RoomLeader';
 /** Room around the course for its dimension lines, in pixels. */
 const MARGIN = { x: 78, y: 56 };
 
+const PLAIN_MARGIN = { x: 24, y: 24 };
+
 /** The course in plan, all of it from one answer of the core. */
 export function CourseDrawing(props: {
   plan: Plan | undefined;
@@ -20,6 +22,10 @@ export function CourseDrawing(props: {
   bindingText?: string | undefined;
   place?: Place | undefined;
   pointed?: string | undefined;
+  /** The cone to mark, by its label. */
+  lit?: string | undefined;
+  /** Without its dimensions. */
+  plain?: boolean;
   labels?: boolean;
   /** Marks to chalk on the ground besides the course's own. */
   chalked?: Chalked[];
@@ -40,13 +46,13 @@ export function CourseDrawing(props: {
       label="Plan of the course"
       className={className}
       bounds={boundsOf(plan, line, props.chalked ?? [])}
-      margin={MARGIN}
+      margin={props.plain ? PLAIN_MARGIN : MARGIN}
     >
       {(view) => (
         <>
           {props.over && <RideLine line={props.over} view={view} other />}
           {line && <RideLine line={line} view={view} />}
-          <Ground plan={plan} view={view} labels={props.labels ?? false} lit={room?.cone} />
+          <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit ?? room?.cone} />
           {shown && (
             <RoomLeader
               room={shown}
@@ -58,7 +64,9 @@ export function CourseDrawing(props: {
             <Chalk key={c.label} mark={c} view={view} />
           ))}
           {props.place && <Outline place={props.place} view={view} />}
-          <Measures plan={plan} course={props.course} view={view} changing={props.changing} />
+          {!props.plain && (
+            <Measures plan={plan} course={props.course} view={view} changing={props.changing} />
+          )}
           {props.onPoint &&
             plan.cones.map((c) => (
               <circle

@@ -30,6 +30,9 @@ export function Measures(props: {
   return props.plan.measures.map((m) => <OneMeasure key={m.name} measure={m} {...props} />);
 }
 
+/** Half the width of a figure with its unit, in pixels. */
+const HALF_FIGURE = 38;
+
 function OneMeasure(props: {
   measure: Plan['measures'][number];
   course: CourseRequest;
@@ -46,10 +49,15 @@ function OneMeasure(props: {
   const to = end(m.to);
   // On a short line the figure stands beyond its end, so that the handle stays free.
   const length = Math.hypot(to.x - from.x, to.y - from.y);
-  const middle =
+  const beside =
     length < SHORT
       ? { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 }
       : { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+  // A figure half out of the picture is no use.
+  const middle = {
+    x: Math.min(Math.max(beside.x, HALF_FIGURE), view.width - HALF_FIGURE),
+    y: Math.min(Math.max(beside.y, 14), view.height - 14),
+  };
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
   const text = lengthText(metres, system);
   return (

@@ -8,8 +8,17 @@ import { useCourseKinds, useCourses, type Course, type CourseKind } from './api'
 import { CourseEditor } from './CourseEditor';
 import { fresh, requestOf } from './model';
 
-export { useCourseKinds, useCourses, type Course, type CourseKind, type CourseRequest } from './api';
+export {
+  useCourseKinds,
+  useCourses,
+  useLadder,
+  type Course,
+  type CourseKind,
+  type CourseRequest,
+  type ReckonRequest,
+} from './api';
 export { ladderOf, requestOf, settingOf } from './model';
+export { pairsOf, type Pair } from './pairs';
 export { CourseDrawing } from './CourseDrawing';
 export { useEvaluation } from './useEvaluation';
 

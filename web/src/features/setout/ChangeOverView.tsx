@@ -1,53 +1,110 @@
-import { requestOf, type Course, type CourseRequest } from '../course';
+import {
+  ladderOf,
+  pairsOf,
+  requestOf,
+  useCourseKinds,
+  useLadder,
+  type Course,
+  type CourseRequest,
+} from '../course';
+import type { Day } from '../day';
+import { useMachines } from '../machine';
+import { useRiders } from '../rider';
 import { useReading } from '../../shared/http';
-import { Tarmac, type Bounds, type View } from '../../shared/plan';
 import { Loading, Select } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
-import { useChangeOver, type ChangeOver } from './api';
+import { useChangeOver, type ChangeOver, type ChangeOverRequest, type SetOutRequest } from './api';
+import { ChangeOverDrawing } from './ChangeOverDrawing';
 import { SORTS } from './model';
+import { keyOf, toDo, type Move } from './moves';
 
-type Step = ChangeOver['steps'][number];
+const RUNG = 'rung:';
 
-const keyOf = (s: Step) => `${s.sort}${s.fromLabel}>${s.toLabel}`;
-
-/** What has to be done, in the order of its numbers; cones that stay have none. */
-const toDo = (change: ChangeOver) => change.steps.filter((s) => s.doing !== 'STAYS');
-
-/** From this course to another: what stays, what moves where, what comes and goes. */
+/** From this course to another, or to another rung of it: what stays, what moves where, what comes and goes. */
 export function ChangeOverView(props: {
-  course: CourseRequest;
+  course: Course;
   others: Course[];
-  to: Course | undefined;
-  onTo: (id: number | undefined) => void;
+  day: Day | undefined;
+  along: SetOutRequest['along'];
+  to: string;
+  onTo: (to: string) => void;
 }) {
+  const { course, day, to } = props;
+  const { system } = usePreferences();
+  const machines = useMachines().data ?? [];
+  const riders = useRiders().data ?? [];
+  const kinds = useCourseKinds().data ?? [];
+  const kind = kinds.find((k) => k.kind === course.kind);
+  const pair = pairsOf(day, machines, riders)[0];
+  const from = requestOf(course);
+  const ladder = useLadder(
+    pair && {
+      course: from,
+      machineId: pair.machine.id,
+      level: pair.rider?.level ?? 'DEVELOPING',
+      settled: true,
+    },
+  ).data;
+  const other = props.others.find((c) => String(c.id) === to);
+  const target = other
+    ? requestOf(other)
+    : to.startsWith(RUNG) && kind
+      ? atRung(from, ladderOf(kind).name, Number(to.slice(RUNG.length)))
+      : undefined;
+  const stand = (id: number | undefined) => day?.stands.find((s) => s.courseId === id)?.stand;
+  const fromStand = stand(course.id);
+  const toStand = other ? stand(other.id) : fromStand;
+  const rungs = (ladder?.rungs ?? []).map((r) => ({
+    value: `${RUNG}${r.settingMetres}`,
+    label: `the same at ${lengthText(r.settingMetres, system)}`,
+  }));
   return (
     <section aria-label="Change over" className="mt-6 border-t border-ink/15 pt-4 print:hidden">
       <div className="mb-3 flex flex-wrap items-end gap-4">
         <h2>Change over</h2>
         <Select
           label="To the course"
-          value={String(props.to?.id ?? '')}
+          value={to}
           options={[
             { value: '', label: 'choose the next one' },
             ...props.others.map((c) => ({ value: String(c.id), label: c.name })),
+            ...rungs,
           ]}
-          onChoose={(v) => props.onTo(v === '' ? undefined : Number(v))}
+          onChoose={props.onTo}
         />
       </div>
-      {props.to && <Shown from={props.course} to={requestOf(props.to)} />}
+      {target && (
+        <Shown
+          to={other?.name ?? rungs.find((r) => r.value === to)?.label ?? 'the other rung'}
+          request={{
+            from,
+            to: target,
+            system,
+            ...(day?.yardId !== undefined && { yardId: day.yardId }),
+            ...(fromStand && { fromStand }),
+            ...(toStand && { toStand }),
+            ...(props.along && { along: props.along }),
+          }}
+        />
+      )}
     </section>
   );
 }
 
-function Shown({ from, to }: { from: CourseRequest; to: CourseRequest }) {
-  const { system } = usePreferences();
-  const change = useReading(useChangeOver(from, to, system));
+/** The same course with another setting of its ladder. */
+function atRung(course: CourseRequest, name: string, metres: number): CourseRequest {
+  const length = { metres, uncertaintyMetres: 0, method: 'TAPE' as const, text: `${metres.toFixed(2)} m` };
+  return { ...course, lengths: { ...course.lengths, [name]: length } };
+}
+
+function Shown({ request, to }: { request: ChangeOverRequest; to: string }) {
+  const change = useReading(useChangeOver(request));
   return (
     <Loading of={change}>
       {(c) => (
         <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
-          <Drawing change={c} />
-          <Steps change={c} from={from.name} to={to.name} />
+          <ChangeOverDrawing change={c} />
+          <Steps change={c} from={request.from.name} to={to} />
         </div>
       )}
     </Loading>
@@ -89,7 +146,7 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
   );
 }
 
-function sentence(s: Step, text: (metres: number) => string) {
+function sentence(s: Move, text: (metres: number) => string) {
   const place = (
     <span className="figures whitespace-nowrap">
       {text(s.to.x)} along, {text(s.to.y)} across
@@ -112,118 +169,7 @@ function sentence(s: Step, text: (metres: number) => string) {
   return (
     <>
       Move {SORTS[s.sort]} <b>{s.fromLabel}</b> to <b>{s.toLabel}</b>: {place},{' '}
-      <span className="figures">{text(Math.hypot(s.to.x - s.from.x, s.to.y - s.from.y))}</span> away.
+      <span className="figures">{text(s.carriedMetres)}</span> away.
     </>
   );
-}
-
-const MARGIN = { x: 40, y: 40 };
-
-/** Cones as they stand hollow, as they will stand filled, arrows numbered as the list. */
-function Drawing({ change }: { change: ChangeOver }) {
-  const done = toDo(change);
-  return (
-    <Tarmac
-      label="Drawing of the change-over"
-      className="h-[28rem]"
-      bounds={boundsOf(change)}
-      margin={MARGIN}
-    >
-      {(view) => (
-        <>
-          <Stack view={view} />
-          {change.steps.map((s) => (
-            <Cones key={keyOf(s)} step={s} view={view} />
-          ))}
-          {done.map((s, i) => (
-            <Arrow key={keyOf(s)} step={s} number={i + 1} view={view} />
-          ))}
-        </>
-      )}
-    </Tarmac>
-  );
-}
-
-function Stack({ view }: { view: View }) {
-  return (
-    <g aria-hidden="true">
-      <path
-        d={`M${view.x(0) - 9} ${view.y(0)}h18M${view.x(0)} ${view.y(0) - 9}v18`}
-        stroke="var(--chalk)"
-        strokeWidth={2}
-      />
-      <text x={view.x(0)} y={view.y(0) + 26} fill="var(--chalk)" fontSize={13} textAnchor="middle">
-        datum, stack
-      </text>
-    </g>
-  );
-}
-
-function Cones({ step, view }: { step: Step; view: View }) {
-  const r = step.sort === 'TALL' ? 7 : 5;
-  return (
-    <g aria-hidden="true" stroke="var(--plan-cone)" strokeWidth={2}>
-      {step.doing !== 'COMES' && (
-        <circle cx={view.x(step.from.x)} cy={view.y(step.from.y)} r={r} fill="none" strokeDasharray="3 2" />
-      )}
-      {step.doing !== 'GOES' && (
-        <circle cx={view.x(step.to.x)} cy={view.y(step.to.y)} r={r} fill="var(--plan-cone)" />
-      )}
-    </g>
-  );
-}
-
-function Arrow({ step, number, view }: { step: Step; number: number; view: View }) {
-  const from = { x: view.x(step.from.x), y: view.y(step.from.y) };
-  const to = { x: view.x(step.to.x), y: view.y(step.to.y) };
-  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
-  const short = step.doing === 'MOVES' ? Math.max(0, length - 9) / length : 0;
-  const tip = { x: from.x + (to.x - from.x) * short, y: from.y + (to.y - from.y) * short };
-  const angle = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
-  const at =
-    step.doing === 'MOVES'
-      ? { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
-      : step.doing === 'GOES'
-        ? from
-        : to;
-  return (
-    <g aria-hidden="true">
-      {step.doing === 'MOVES' && (
-        <>
-          <path d={`M${from.x} ${from.y}L${tip.x} ${tip.y}`} stroke="var(--chalk)" strokeWidth={1.5} />
-          <path
-            d="M-7 -4L0 0L-7 4"
-            transform={`translate(${tip.x} ${tip.y}) rotate(${angle})`}
-            stroke="var(--chalk)"
-            strokeWidth={1.8}
-            fill="none"
-          />
-        </>
-      )}
-      <text
-        x={at.x + 12}
-        y={at.y - 8}
-        fill="var(--chalk)"
-        className="figures"
-        fontSize={14}
-        fontWeight={600}
-        textAnchor="middle"
-        paintOrder="stroke"
-        stroke="var(--tarmac)"
-        strokeWidth={4}
-      >
-        {step.doing === 'COMES' ? `+${number}` : step.doing === 'GOES' ? `−${number}` : number}
-      </text>
-    </g>
-  );
-}
-
-function boundsOf(change: ChangeOver): Bounds {
-  const points = [{ x: 0, y: 0 }, ...change.steps.flatMap((s) => [s.from, s.to])];
-  return {
-    minX: Math.min(...points.map((p) => p.x)) - 0.5,
-    maxX: Math.max(...points.map((p) => p.x)) + 0.5,
-    minY: Math.min(...points.map((p) => p.y)) - 0.5,
-    maxY: Math.max(...points.map((p) => p.y)) + 0.5,
-  };
 }

@@ -1,65 +1,120 @@
 import { useState } from 'react';
 import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
-import { CautionNote } from '../../shared/ui';
+import type { Day } from '../day';
+import { Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
+import { Accuracy } from './Accuracy';
 import type { SetOut } from './api';
+import { methodsOf, type Method } from './model';
+import { OneCone } from './OneCone';
 import { SquareCheck } from './SquareCheck';
-import { Tape, type Method } from './Tape';
+import { Tape } from './Tape';
+import { useTicks } from './useTicks';
 
-/** The sheet: drawing, tape figures with boxes to tick, and the checks at its end. */
-export function SheetView({ course, setOut }: { course: CourseRequest; setOut: SetOut }) {
-  const { sheet } = setOut;
-  const [method, setMethod] = useState<Method>('ALONG_AND_ACROSS');
-  const { system } = usePreferences();
+/** The sheet: drawing, tape figures with boxes to tick, and the checks at its end; or one cone at a time. */
+export function SheetView(props: {
+  course: CourseRequest;
+  setOut: SetOut;
+  day: Day | undefined;
+  /** What the ticks belong to. */
+  ticksKey: string;
+  oneByOne: boolean;
+  onOneByOne: (on: boolean) => void;
+}) {
+  const { course, setOut } = props;
+  const [asked, setMethod] = useState<Method>('ALONG_AND_ACROSS');
+  const [order, setOrder] = useState<'LISTED' | 'WALKED'>('LISTED');
+  const ticks = useTicks(props.ticksKey);
   const { answered } = useEvaluation({ course, level: 'DEVELOPING', settled: true });
-  const text = (metres: number) => lengthText(metres, system);
+  const methods = methodsOf(setOut);
+  const method = methods.some((m) => m.value === asked) ? asked : 'ALONG_AND_ACROSS';
+  const choices = (
+    <div className="no-print mb-3 flex flex-wrap gap-4">
+      <Toggle label="Method" value={method} options={methods} onChoose={setMethod} />
+      <Toggle
+        label="Order"
+        value={order}
+        options={[
+          { value: 'LISTED', label: 'As lettered' },
+          { value: 'WALKED', label: 'Least walking' },
+        ]}
+        onChoose={setOrder}
+      />
+    </div>
+  );
+  if (props.oneByOne) {
+    return (
+      <OneCone
+        key={`${method}/${order}`}
+        course={course}
+        setOut={setOut}
+        method={method}
+        order={order}
+        ticks={ticks}
+        onClose={() => props.onOneByOne(false)}
+      />
+    );
+  }
   return (
-    <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_30rem] print:block">
+    <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] print:block">
       <div className="flex flex-col gap-4">
         <CourseDrawing
           plan={answered?.answer.plan}
           course={course}
           labels
-          chalked={method === 'TWO_TAPES' ? marksOf(setOut, course) : []}
-          className="min-h-96 flex-1 print:h-96"
+          chalked={marksOf(setOut, method)}
+          className="min-h-96 lg:max-h-[36rem] flex-1 print:h-96"
         />
         <CautionNote>
           Sweep the ground first: sand, leaves, wet paint, drain covers. Close it to traffic, keep onlookers
           back, one machine moving at a time. Flat markers before tall cones.
         </CautionNote>
+        <Accuracy course={course} day={props.day} />
       </div>
       <div className="grid content-start gap-5 print:mt-4">
-        <Tape setOut={setOut} method={method} onMethod={setMethod} />
-        <section>
-          <h2 className="mb-1">Check it</h2>
-          <p>
-            {sheet.checks.map((c, i) => (
-              <span key={`${c.from}${c.to}`}>
-                {i > 0 && ', '}
-                {c.from} to {c.to} is <span className="figures font-semibold">{text(c.metres)}</span>
-              </span>
-            ))}
-            .
-            {sheet.slack && (
-              <>
-                {' '}
-                One of them out by {text(0.05)} means a corner {degreesText(sheet.slack.skewRadians)} off
-                square and the far line {text(sheet.slack.shiftMetres)} pushed sideways.
-              </>
-            )}
-          </p>
-          {sheet.slack && <SquareCheck course={course} />}
-        </section>
+        <div>
+          {choices}
+          <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
+            One cone at a time
+          </Button>
+          <Tape setOut={setOut} method={method} order={order} ticks={ticks} />
+        </div>
+        <Checks course={course} sheet={setOut.sheet} />
       </div>
     </div>
   );
 }
 
-/** The chalk marks of both tapes in the course's own axes, where across is to the side of the first turn. */
-function marksOf({ sheet, tapes }: SetOut, course: CourseRequest) {
-  const side = course.firstTurn === 'LEFT' ? 1 : -1;
-  return [
-    { label: 'P', at: tapes.first },
-    { label: 'Q', at: tapes.second },
-  ].map(({ label, at }) => ({ label, x: sheet.datum.x + at.x, y: sheet.datum.y + side * at.y }));
+function Checks({ course, sheet }: { course: CourseRequest; sheet: SetOut['sheet'] }) {
+  const { system } = usePreferences();
+  const text = (metres: number) => lengthText(metres, system);
+  return (
+    <section>
+      <h2 className="mb-1">Check it</h2>
+      <p>
+        {sheet.checks.map((c, i) => (
+          <span key={`${c.from}${c.to}`}>
+            {i > 0 && ', '}
+            {c.from} to {c.to} is <span className="figures font-semibold">{text(c.metres)}</span>
+          </span>
+        ))}
+        .
+        {sheet.slack && (
+          <>
+            {' '}
+            One of them out by {text(0.05)} means a corner {degreesText(sheet.slack.skewRadians)} off square
+            and the far line {text(sheet.slack.shiftMetres)} pushed sideways.
+          </>
+        )}
+      </p>
+      {sheet.slack && <SquareCheck course={course} />}
+    </section>
+  );
+}
+
+/** What is chalked for a method, where the core has it; the datum only where it is not the course's own corner. */
+function marksOf(setOut: SetOut, method: Method) {
+  return setOut.marks
+    .filter((m) => m.use === 'DATUM' || m.use === method)
+    .map((m) => ({ label: m.label, x: m.at.x, y: m.at.y }));
 }

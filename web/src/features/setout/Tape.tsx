@@ -1,53 +1,26 @@
-import { useState } from 'react';
-import { Toggle } from '../../shared/ui';
-import { degreesText, lengthText, usePreferences } from '../../shared/units';
+import { lengthText, smallText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
-import { SORTS } from './model';
-
-export type Method = 'ALONG_AND_ACROSS' | 'TWO_TAPES';
+import { figuresOf, orderOf, roundingOf, SORTS, type Figures, type Method } from './model';
+import type { useTicks } from './useTicks';
 
 /** The figures of every cone, by the method and in the order chosen, with boxes to tick. */
-export function Tape(props: { setOut: SetOut; method: Method; onMethod: (method: Method) => void }) {
-  const { method } = props;
-  const { sheet, walk, tapes } = props.setOut;
+export function Tape(props: {
+  setOut: SetOut;
+  method: Method;
+  order: 'LISTED' | 'WALKED';
+  ticks: ReturnType<typeof useTicks>;
+}) {
+  const { setOut, method, ticks } = props;
   const { system } = usePreferences();
-  const [order, setOrder] = useState<'LISTED' | 'WALKED'>('LISTED');
+  const figures = figuresOf(setOut, method, system);
   const text = (metres: number) => lengthText(metres, system);
-  const byTapes = method === 'TWO_TAPES';
-  const numbers = order === 'WALKED' ? walk.order : sheet.steps.map((_, i) => i);
+  const { sheet, walk } = setOut;
   return (
     <section>
-      <div className="no-print mb-3 flex flex-wrap gap-4">
-        <Toggle
-          label="Method"
-          value={method}
-          options={[
-            { value: 'ALONG_AND_ACROSS', label: 'Along and across' },
-            { value: 'TWO_TAPES', label: 'Two tapes' },
-          ]}
-          onChoose={props.onMethod}
-        />
-        <Toggle
-          label="Order"
-          value={order}
-          options={[
-            { value: 'LISTED', label: 'As lettered' },
-            { value: 'WALKED', label: 'Least walking' },
-          ]}
-          onChoose={setOrder}
-        />
-      </div>
       <p className="mb-2">
-        {byTapes ? (
-          <TwoTapesText tapes={tapes} />
-        ) : (
-          <>
-            Lay the tape along the run from the datum, the corner from which no figure is negative.{' '}
-            <b>Along</b> runs on that tape, <b>across</b> goes square to it.
-          </>
-        )}{' '}
-        Cones of a line stand outside their mark, their base touching it. Rounded to{' '}
-        {system === 'METRIC' ? '1 cm' : '½ in'}.
+        <How setOut={setOut} method={method} /> Cones of a line stand outside their mark, their base touching
+        it. Rounding puts none off by more than{' '}
+        <span className="figures whitespace-nowrap">{smallText(roundingOf(setOut, method), system)}</span>.
       </p>
       <table className="table-plain">
         <caption className="sr-only">Tape figures</caption>
@@ -55,46 +28,20 @@ export function Tape(props: { setOut: SetOut; method: Method; onMethod: (method:
           <tr>
             <th>Cone</th>
             <th>What</th>
-            <th className="text-right!">{byTapes ? 'From P' : 'Along'}</th>
-            <th className="text-right!">{byTapes ? 'From Q' : 'Across'}</th>
-            {byTapes && <th className="text-right!">± about</th>}
+            <th className="text-right!">{headOf(figures, 'first', method)}</th>
+            <th className="text-right!">{headOf(figures, 'second', method)}</th>
+            <th className="text-right!">± about</th>
             <th className="text-right!">Done</th>
           </tr>
         </thead>
         <tbody>
-          {numbers.map((i) => {
-            const s = sheet.steps[i];
-            const t = tapes.steps[i];
-            if (s === undefined || t === undefined) return null;
-            return (
-              <tr key={s.cone.label}>
-                <td className="font-semibold">{s.cone.label}</td>
-                <td>
-                  {SORTS[s.cone.sort]}
-                  {s.cone.role !== 'EDGE' && <span className="text-soft">, {s.cone.role.toLowerCase()}</span>}
-                  {byTapes && t.flat && (
-                    <span className="text-brick">, tapes cross at only {degreesText(t.crossingRadians)}</span>
-                  )}
-                </td>
-                <td className="figures text-right whitespace-nowrap">
-                  {text(byTapes ? t.firstMetres : s.alongMetres)}
-                </td>
-                <td className="figures text-right whitespace-nowrap">
-                  {text(byTapes ? t.secondMetres : s.acrossMetres)}
-                </td>
-                {byTapes && <td className="figures text-right whitespace-nowrap">{text(t.errorMetres)}</td>}
-                <td className="text-right">
-                  <input
-                    type="checkbox"
-                    aria-label={`${s.cone.label} stands`}
-                    className="size-5 align-middle"
-                  />
-                </td>
-              </tr>
-            );
+          {orderOf(setOut, props.order).flatMap((i) => {
+            const f = figures[i];
+            return f ? [<Row key={f.label} figures={f} method={method} ticks={ticks} />] : [];
           })}
         </tbody>
       </table>
+      {method === 'RINGS' && <Closing setOut={setOut} />}
       <p className="mt-2">
         To bring: <span className="figures">{sheet.conesBySort.TALL ?? 0}</span> tall cones and{' '}
         <span className="figures">{sheet.conesBySort.FLAT ?? 0}</span> flat markers. Placed with the least
@@ -106,7 +53,47 @@ export function Tape(props: { setOut: SetOut; method: Method; onMethod: (method:
   );
 }
 
-function TwoTapesText({ tapes }: { tapes: SetOut['tapes'] }) {
+/** One head for the column where every cone has the same; on rings each row names its own. */
+function headOf(figures: Figures[], which: 'first' | 'second', method: Method) {
+  if (method === 'RINGS') return which === 'first' ? 'First' : 'Second';
+  return figures[0]?.[which].name ?? '';
+}
+
+function Row(props: { figures: Figures; method: Method; ticks: ReturnType<typeof useTicks> }) {
+  const { figures: f, method, ticks } = props;
+  const { system } = usePreferences();
+  const cell = (which: 'first' | 'second') => (
+    <td className="figures text-right whitespace-nowrap">
+      {method === 'RINGS' && <span className="font-sans text-sm text-soft">{f[which].name} </span>}
+      {f[which].text}
+    </td>
+  );
+  return (
+    <tr>
+      <td className="font-semibold">{f.label}</td>
+      <td>
+        {SORTS[f.sort]}
+        {f.role !== '' && <span className="text-soft">, {f.role}</span>}
+        {f.warning !== undefined && <span className="text-brick">, {f.warning}</span>}
+      </td>
+      {cell('first')}
+      {cell('second')}
+      <td className="figures text-right whitespace-nowrap">{lengthText(f.errorMetres, system)}</td>
+      <td className="text-right">
+        <input
+          type="checkbox"
+          aria-label={`${f.label} stands`}
+          className="size-5 align-middle"
+          checked={ticks.ticked.includes(f.label)}
+          onChange={(e) => ticks.tick(f.label, e.target.checked)}
+        />
+      </td>
+    </tr>
+  );
+}
+
+/** How the method is done, in a sentence or two. */
+function How({ setOut, method }: { setOut: SetOut; method: Method }) {
   const { system } = usePreferences();
   const text = (metres: number) => lengthText(metres, system);
   const at = (p: { x: number; y: number }) => (
@@ -114,12 +101,66 @@ function TwoTapesText({ tapes }: { tapes: SetOut['tapes'] }) {
       {text(p.x)} along, {text(p.y)} across
     </span>
   );
-  const apart = Math.hypot(tapes.second.x - tapes.first.x, tapes.second.y - tapes.first.y);
+  const { tapes, sheet } = setOut;
+  switch (method) {
+    case 'TWO_TAPES':
+      return (
+        <>
+          Chalk two marks, <b>P</b> at {at(tapes.first)} and <b>Q</b> at {at(tapes.second)} from the datum
+          (minus: back from it); they lie <span className="figures">{text(tapes.apartMetres)}</span> apart.
+          Draw both tapes tight: the cone&rsquo;s mark is where they cross.
+        </>
+      );
+    case 'RINGS':
+      return (
+        <>
+          {setOut.rings?.rings.map((ring, i) => (
+            <span key={i}>
+              Chalk <b>centre {i + 1}</b> at {at(ring.centre)}, and put {ring.first.cone.label} down along and
+              across; every other cone is where the radius meets the chord from the one before, going{' '}
+              {ring.steps[0]?.leftward ? 'to the right round' : 'to the left round'}.{' '}
+            </span>
+          ))}
+        </>
+      );
+    case 'BAYS':
+      return (
+        <>
+          Start on a dividing line at the datum and count bays of{' '}
+          <span className="figures">{text(setOut.bays?.unitMetres ?? 0)}</span> along {sheet.baseline.name};
+          the rest and <b>across</b> by tape.
+        </>
+      );
+    case 'PACES':
+      return (
+        <>
+          Paces of <span className="figures">{text(setOut.paces?.unitMetres ?? 0)}</span> along{' '}
+          {sheet.baseline.name}, then square to it.
+        </>
+      );
+    case 'ALONG_AND_ACROSS':
+      return (
+        <>
+          Lay the tape along {sheet.baseline.name}. <b>Along</b> runs on that tape, <b>across</b> goes square
+          to it{sheet.steps.some((s) => s.alongMetres < 0 || s.acrossMetres < 0) && ' (minus: back from it)'}.
+        </>
+      );
+  }
+}
+
+/** What has to come out at the end of each ring. */
+function Closing({ setOut }: { setOut: SetOut }) {
+  const { system } = usePreferences();
   return (
-    <>
-      Chalk two marks, <b>P</b> at {at(tapes.first)} and <b>Q</b> at {at(tapes.second)} from the datum (minus:
-      back from it); they lie <span className="figures">{text(apart)}</span> apart. Draw both tapes tight: the
-      cone&rsquo;s mark is where they cross.
-    </>
+    <p className="mt-2">
+      {setOut.rings?.rings.map((ring, i) => (
+        <span key={i}>
+          Ring {i + 1} closes with{' '}
+          <span className="figures">{lengthText(ring.closingChordMetres, system)}</span> from{' '}
+          {ring.steps.at(-1)?.label} to {ring.first.cone.label}; by tape alone it may be out by ±{' '}
+          <span className="figures">{lengthText(ring.closingErrorMetres, system)}</span>.{' '}
+        </span>
+      ))}
+    </p>
   );
 }

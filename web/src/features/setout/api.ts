@@ -1,26 +1,49 @@
-import { useQuery } from '@tanstack/react-query';
-import type { CourseRequest } from '../course';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { CourseRequest, ReckonRequest } from '../course';
 import type { Length } from '../length';
 import { body, http, type Api } from '../../shared/http';
 import type { LengthSystem } from '../../shared/units';
 
 export type SetOut = Api<'SetOutResponse'>;
+export type SetOutRequest = Api<'SetOutRequest'>;
 export type ChangeOver = Api<'ChangeOver'>;
+export type ChangeOverRequest = Api<'ChangeOverRequest'>;
+export type SetOutAccuracy = Api<'SetOutAccuracy'>;
+export type DayOrder = Api<'DayOrder'>;
 
 /** Where each cone goes. */
-export function useSheet(course: CourseRequest, system: LengthSystem) {
+export function useSheet(request: SetOutRequest) {
   return useQuery({
-    queryKey: ['set-out', course, system],
-    queryFn: () => body(http.POST('/api/set-outs', { body: { course, system } })),
+    queryKey: ['set-out', request],
+    queryFn: () => body(http.POST('/api/set-outs', { body: request })),
   });
 }
 
-/** From one course to another, set out from the same datum. */
-export function useChangeOver(from: CourseRequest, to: CourseRequest | undefined, system: LengthSystem) {
+/** What the way of measuring does to the room of one machine and rider. */
+export function useAccuracy(request: ReckonRequest | undefined) {
   return useQuery({
-    queryKey: ['change-over', from, to, system],
-    enabled: to !== undefined,
-    queryFn: () => body(http.POST('/api/change-overs', { body: { from, to: to as CourseRequest, system } })),
+    queryKey: ['set-out-accuracy', request],
+    enabled: request !== undefined,
+    placeholderData: keepPreviousData,
+    queryFn: () => body(http.POST('/api/set-out-accuracies', { body: request as ReckonRequest })),
+  });
+}
+
+/** From one course to another. */
+export function useChangeOver(request: ChangeOverRequest) {
+  return useQuery({
+    queryKey: ['change-over', request],
+    queryFn: () => body(http.POST('/api/change-overs', { body: request })),
+  });
+}
+
+/** The order of courses with the least change-over. */
+export function useDayOrder(courses: CourseRequest[], keepInOrder: number[], system: LengthSystem) {
+  return useQuery({
+    queryKey: ['day-order', courses, keepInOrder, system],
+    enabled: courses.length > 1,
+    placeholderData: keepPreviousData,
+    queryFn: () => body(http.POST('/api/day-orders', { body: { courses, keepInOrder, system } })),
   });
 }
 

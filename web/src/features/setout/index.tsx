@@ -4,17 +4,23 @@ import { useDay, useDayLink, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
 import { Button, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
-import { useSheet } from './api';
+import { useYards, type Yard } from '../yard';
+import { useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
+import { DayOrderView } from './DayOrderView';
 import { SheetView } from './SheetView';
 
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
-  const all = together(useDay(), useReading(useCourses()));
-  return <Loading of={all}>{([{ day }, courses]) => <Shown day={day} courses={courses} />}</Loading>;
+  const all = together(useDay(), useReading(useCourses()), useReading(useYards()));
+  return (
+    <Loading of={all}>
+      {([{ day }, courses, yards]) => <Shown day={day} courses={courses} yards={yards} />}
+    </Loading>
+  );
 }
 
-function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
+function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[]; yards: Yard[] }) {
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
@@ -33,11 +39,33 @@ function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
       </div>
     );
   }
+  const set = (name: string, value: string) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      if (value === '') next.delete(name);
+      else next.set(name, value);
+      return next;
+    });
+  const oneByOne = search.get('one') !== null;
+  const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
+  const yard = yards.find((y) => y.id === day?.yardId);
+  const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
   return (
     <div className="flex flex-1 flex-col px-6 py-4 print:p-0">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <h1>{shown.name}</h1>
-        <div className="no-print flex items-end gap-3">
+        <div className={`no-print flex flex-wrap items-end gap-3 ${oneByOne ? 'hidden' : ''}`}>
+          {yard && stand && (
+            <Select
+              label="Measure from"
+              value={along ? (search.get('along') ?? '') : ''}
+              options={[
+                { value: '', label: 'the course’s own corner' },
+                ...yard.corners.flatMap((_, i) => sidesOf(i, yard.corners.length)),
+              ]}
+              onChoose={(v) => set('along', v)}
+            />
+          )}
           <Select
             label="Course"
             value={String(shown.id)}
@@ -49,27 +77,79 @@ function Shown({ day, courses }: { day: Day | undefined; courses: Course[] }) {
           </Button>
         </div>
       </div>
-      <Sheet key={shown.id} course={shown} />
-      <ChangeOverView
-        course={requestOf(shown)}
-        others={all.filter((c) => c.id !== shown.id)}
-        to={courses.find((c) => String(c.id) === search.get('to'))}
-        onTo={(to) =>
-          setSearch((before) => {
-            const next = new URLSearchParams(before);
-            if (to === undefined) next.delete('to');
-            else next.set('to', String(to));
-            return next;
-          })
-        }
+      <Sheet
+        key={shown.id}
+        course={shown}
+        day={day}
+        stand={stand}
+        along={along}
+        oneByOne={oneByOne}
+        onOneByOne={(on) => set('one', on ? '1' : '')}
       />
+      {!oneByOne && (
+        <>
+          <ChangeOverView
+            course={shown}
+            others={all.filter((c) => c.id !== shown.id)}
+            day={day}
+            along={along}
+            to={search.get('to') ?? ''}
+            onTo={(to) => set('to', to)}
+          />
+          {day && ofDay.length > 1 && <DayOrderView key={day.id} day={day} courses={ofDay} />}
+        </>
+      )}
     </div>
   );
 }
 
-function Sheet({ course }: { course: Course }) {
+/** A side of the yard from either end, as it stands in the address. */
+function sidesOf(side: number, n: number) {
+  const a = String.fromCharCode(65 + side);
+  const b = String.fromCharCode(65 + ((side + 1) % n));
+  return [
+    { value: `${side}a`, label: `side ${a}${b}, from ${a}` },
+    { value: `${side}b`, label: `side ${a}${b}, from ${b}` },
+  ];
+}
+
+function alongOf(text: string): SetOutRequest['along'] {
+  const read = /^(\d+)([ab])$/.exec(text);
+  return read ? { side: Number(read[1]), fromItsEnd: read[2] === 'b' } : undefined;
+}
+
+function Sheet(props: {
+  course: Course;
+  day: Day | undefined;
+  stand: SetOutRequest['stand'];
+  along: SetOutRequest['along'];
+  oneByOne: boolean;
+  onOneByOne: (on: boolean) => void;
+}) {
   const { system } = usePreferences();
-  const request = requestOf(course);
-  const sheet = useReading(useSheet(request, system));
-  return <Loading of={sheet}>{(s) => <SheetView course={request} setOut={s} />}</Loading>;
+  const { day, stand, along } = props;
+  const course = requestOf(props.course);
+  const sheet = useReading(
+    useSheet({
+      course,
+      system,
+      ...(day?.yardId !== undefined && { yardId: day.yardId }),
+      ...(stand && { stand }),
+      ...(along && { along }),
+    }),
+  );
+  return (
+    <Loading of={sheet}>
+      {(setOut) => (
+        <SheetView
+          course={course}
+          setOut={setOut}
+          day={day}
+          ticksKey={`${day?.id ?? 0}/${props.course.id}`}
+          oneByOne={props.oneByOne}
+          onOneByOne={props.onOneByOne}
+        />
+      )}
+    </Loading>
+  );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dateText, degreesText, lengthText, roomText, speedText, typedLength } from './format';
+import { dateText, degreesText, lengthText, smallText, roomText, speedText, typedLength } from './format';
 
 describe('lengths', () => {
   it('are said in metres to the centimetre', () => {
@@ -35,4 +35,9 @@ describe('speeds, angles and dates', () => {
     expect(degreesText(Math.PI / 6)).toBe('30.0°');
     expect(dateText('2026-05-14')).toBe('14 May 2026');
   });
+});
+
+it('says what rounding leaves in millimetres or parts of an inch', () => {
+  expect(smallText(0.0049, 'METRIC')).toBe('5\u2009mm');
+  expect(smallText(0.0049, 'IMPERIAL')).toBe('0.19″');
 });

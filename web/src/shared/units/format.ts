@@ -35,6 +35,11 @@ export function lengthText(metres: number, system: LengthSystem): string {
   return unit === '' ? figure : `${figure}${THIN}${unit}`;
 }
 
+/** A length of a few millimetres, such as what rounding leaves. */
+export function smallText(metres: number, system: LengthSystem): string {
+  return system === 'METRIC' ? `${(metres * 1000).toFixed(0)}${THIN}mm` : `${(metres / INCH).toFixed(2)}″`;
+}
+
 /** A length with how far out it may be. */
 export function roomText(metres: number, uncertainty: number, system: LengthSystem): string {
   return system === 'METRIC'

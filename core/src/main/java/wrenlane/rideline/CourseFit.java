@@ -46,13 +46,19 @@ public record CourseFit(
      * @param dimensions standard deviation of each measured dimension by name, in metres
      */
     public static CourseFit roomOnly(Course course, Ride ride, Map<String, Double> dimensions) {
+        Reckoned reckoned = room(course, ride);
+        double speed = ride.limits().lowestSpeedMetresPerSecond();
+        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned, dimensions));
+    }
+
+    /** The same without how far out it may be, with a line to start the next search from. */
+    public static Reckoned room(Course course, Ride ride) {
         double speed = ride.limits().lowestSpeedMetresPerSecond();
         LineTask task = ride.task(course, speed);
         LineSearch.Found roomy = new LineSearch(task).roomiest(null);
-        CourseFit fit = fit(task, ride, speed, roomy, Optional.empty(), Optional.empty());
-        Reckoned reckoned = new Reckoned(
-                fit, new LineMemory(roomy.nodes(), null, task.route().lengthMetres()));
-        return fit.withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned, dimensions));
+        return new Reckoned(
+                fit(task, ride, speed, roomy, Optional.empty(), Optional.empty()),
+                new LineMemory(roomy.nodes(), null, task.route().lengthMetres()));
     }
 
     private static CourseFit fit(

@@ -27,6 +27,17 @@ public final class SpareUncertainty {
             double speedMetresPerSecond,
             CourseFit.Reckoned known,
             Map<String, Double> dimensions) {
+        return Math.hypot(
+                ofDimensions(course, ride, speedMetresPerSecond, known, dimensions),
+                ofTurn(course, ride, speedMetresPerSecond, known));
+    }
+
+    private static double ofDimensions(
+            Course course,
+            Ride ride,
+            double speedMetresPerSecond,
+            CourseFit.Reckoned known,
+            Map<String, Double> dimensions) {
         double here = known.fit().spare().metres();
         double squares = 0;
         for (CourseDimension d : course.kind().dimensions()) {
@@ -37,7 +48,7 @@ public final class SpareUncertainty {
                 squares += square(room(task, known) - here);
             }
         }
-        return Math.sqrt(squares + square(ofTurn(course, ride, speedMetresPerSecond, known)));
+        return Math.sqrt(squares);
     }
 
     private static double ofTurn(Course course, Ride ride, double speed, CourseFit.Reckoned known) {

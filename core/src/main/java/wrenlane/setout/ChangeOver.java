@@ -45,10 +45,12 @@ public record ChangeOver(List<ConeMove> steps, double carriedMetres, double walk
      * @param toLabel its label in the second course; empty where it goes to the stack
      * @param from along and across from the datum, in metres
      * @param to the same
+     * @param carriedMetres from the one to the other; zero where it stays
      */
-    public record ConeMove(Doing doing, ConeSort sort, String fromLabel, String toLabel, Point from, Point to) {
-        double carriedMetres() {
-            return doing == Doing.STAYS ? 0 : from.distanceTo(to);
+    public record ConeMove(
+            Doing doing, ConeSort sort, String fromLabel, String toLabel, Point from, Point to, double carriedMetres) {
+        ConeMove(Doing doing, ConeSort sort, String fromLabel, String toLabel, Point from, Point to) {
+            this(doing, sort, fromLabel, toLabel, from, to, doing == Doing.STAYS ? 0 : from.distanceTo(to));
         }
 
         /** Cones to and from the stack are carried along in the arms, so only their own place is walked to. */

@@ -12,7 +12,6 @@ import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
 import wrenlane.course.CoursePlan;
 import wrenlane.course.Point;
-import wrenlane.machine.Side;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
 
@@ -21,18 +20,20 @@ import wrenlane.units.LengthSystem;
  *
  * @param steps in the order they are walked
  * @param stepMetres what the figures are rounded to
- * @param datum where the tape starts, in the course's axes: the corner from which no figure is negative
+ * @param baseline what the tape is laid along
  * @param checks distances between cones to tape afterwards
  * @param conesBySort how many of each sort
  * @param slack of a four-cornered course: skew left where one diagonal is out by {@link #DIAGONAL_SLACK_METRES}
+ * @param roundingMetres how far the worst cone is off for the rounding alone
  */
 public record SetOutSheet(
         List<SetOutStep> steps,
         double stepMetres,
-        Point datum,
+        Baseline baseline,
         List<CheckMeasurement> checks,
         Map<ConeSort, Integer> conesBySort,
-        Optional<SquareCheck> slack) {
+        Optional<SquareCheck> slack,
+        double roundingMetres) {
     /** Error of a diagonal that still passes, in metres; chosen by us: what two people with a tape manage. */
     public static final double DIAGONAL_SLACK_METRES = 0.05;
 
@@ -48,28 +49,41 @@ public record SetOutSheet(
         conesBySort = Map.copyOf(conesBySort);
     }
 
-    /** The sheet of a course, rounded to 1 cm or to half an inch. */
+    /** What figures are rounded to in a system, in metres: 1 cm or half an inch. */
+    public static double handyStep(LengthSystem system) {
+        return system == LengthSystem.METRIC ? 0.01 : LengthParser.METRES_PER_INCH / 2;
+    }
+
+    /** The sheet of a course from its own corner, rounded to a handy step. */
     public static SetOutSheet of(Course course, LengthSystem system) {
-        double step = system == LengthSystem.METRIC ? 0.01 : LengthParser.METRES_PER_INCH / 2;
+        return of(course, Baseline.ownCorner(course), handyStep(system));
+    }
+
+    /** The sheet of a course from a baseline, rounded to a step in metres. */
+    public static SetOutSheet of(Course course, Baseline baseline, double step) {
         CoursePlan plan = course.plan();
         List<Cone> cones = plan.cones();
-        int across = course.firstTurn() == Side.LEFT ? 1 : -1;
-        Point datum = new Point(
-                cones.stream().mapToDouble(c -> c.mark().x()).min().orElse(0),
-                across
-                        * cones.stream()
-                                .mapToDouble(c -> across * c.mark().y())
-                                .min()
-                                .orElse(0));
         Optional<Corners> corners = Corners.of(cones);
+        List<SetOutStep> steps =
+                cones.stream().map(cone -> step(cone, baseline, step)).toList();
         return new SetOutSheet(
-                cones.stream().map(cone -> step(cone, datum, step)).toList(),
+                steps,
                 step,
-                datum,
+                baseline,
                 checks(cones, corners, step),
                 conesBySort(plan),
                 corners.map(
-                        c -> SquareCheck.fromDiagonalError(c.depthMetres(), c.widthMetres(), DIAGONAL_SLACK_METRES)));
+                        c -> SquareCheck.fromDiagonalError(c.depthMetres(), c.widthMetres(), DIAGONAL_SLACK_METRES)),
+                steps.stream()
+                        .mapToDouble(s ->
+                                baseline.place(s.place()).distanceTo(s.cone().mark()))
+                        .max()
+                        .orElse(0));
+    }
+
+    /** A sheet without cones, from the same baseline: the yard before and after. */
+    SetOutSheet cleared() {
+        return new SetOutSheet(List.of(), stepMetres, baseline, List.of(), Map.of(), Optional.empty(), 0);
     }
 
     /** An order of the steps with little walking, from the datum with all cones in hand. */
@@ -109,14 +123,13 @@ public record SetOutSheet(
                 from.label(), to.label(), rounded(from.mark().distanceTo(to.mark()), step));
     }
 
-    private static SetOutStep step(Cone cone, Point datum, double step) {
-        return new SetOutStep(
-                cone,
-                rounded(cone.mark().x() - datum.x(), step),
-                rounded(Math.abs(cone.mark().y() - datum.y()), step));
+    private static SetOutStep step(Cone cone, Baseline baseline, double step) {
+        Point figures = baseline.figures(cone.mark());
+        return SetOutStep.taped(cone, rounded(figures.x(), step), rounded(figures.y(), step));
     }
 
+    /** Rounded to a step; never minus nothing. */
     static double rounded(double metres, double step) {
-        return Math.round(metres / step) * step;
+        return Math.round(metres / step) * step + 0.0;
     }
 }

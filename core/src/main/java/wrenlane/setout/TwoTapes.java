@@ -16,11 +16,13 @@ import wrenlane.units.LengthMethod;
  *
  * @param first along and across from the datum, in metres, rounded
  * @param second the same
+ * @param apartMetres from one to the other
  * @param steps in the order of the sheet's steps
  * @param stepMetres what the distances are rounded to
  * @param roundingMetres how far the worst cone is off for the rounding alone
  */
-public record TwoTapes(Point first, Point second, List<Crossing> steps, double stepMetres, double roundingMetres) {
+public record TwoTapes(
+        Point first, Point second, double apartMetres, List<Crossing> steps, double stepMetres, double roundingMetres) {
     /** Tapes that cross flatter than this put a cone badly, in radians: 25°. */
     public static final double FLAT_RADIANS = Math.toRadians(25);
 
@@ -85,7 +87,7 @@ public record TwoTapes(Point first, Point second, List<Crossing> steps, double s
                     crossingPlace(marks.first, marks.second, first, second, place)
                             .distanceTo(place));
         }
-        return new TwoTapes(marks.first, marks.second, steps, step, worst);
+        return new TwoTapes(marks.first, marks.second, marks.first.distanceTo(marks.second), steps, step, worst);
     }
 
     private static Marks best(List<Point> places, double step) {

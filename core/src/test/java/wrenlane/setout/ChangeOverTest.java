@@ -20,6 +20,7 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseKinds;
 import wrenlane.course.Point;
+import wrenlane.machine.Side;
 import wrenlane.setout.ChangeOver.ConeMove;
 import wrenlane.setout.ChangeOver.Doing;
 import wrenlane.units.LengthSystem;
@@ -32,9 +33,16 @@ class ChangeOverTest {
         for (int i = 0; i < tall + flat; i++) {
             Point at = new Point(random.nextDouble(0, 20), random.nextDouble(0, 10));
             ConeSort sort = i < tall ? ConeSort.TALL : ConeSort.FLAT;
-            steps.add(new SetOutStep(new Cone(String.valueOf(i + 1), ConeRole.EDGE, sort, at, at), at.x(), at.y()));
+            steps.add(SetOutStep.taped(new Cone(String.valueOf(i + 1), ConeRole.EDGE, sort, at, at), at.x(), at.y()));
         }
-        return new SetOutSheet(steps, 0.01, new Point(0, 0), List.of(), Map.of(), Optional.empty());
+        return new SetOutSheet(
+                steps,
+                0.01,
+                new Baseline("a kerb", new Point(0, 0), 0, Side.LEFT),
+                List.of(),
+                Map.of(),
+                Optional.empty(),
+                0);
     }
 
     private static List<Point> places(SetOutSheet sheet, ConeSort sort) {

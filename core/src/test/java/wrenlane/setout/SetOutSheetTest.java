@@ -35,9 +35,9 @@ class SetOutSheetTest {
             for (SetOutStep step : sheet.steps()) {
                 assertThat(step.alongMetres()).isNotNegative();
                 assertThat(step.acrossMetres()).isNotNegative();
-                assertThat(sheet.datum().x() + step.alongMetres())
+                assertThat(sheet.baseline().datum().x() + step.alongMetres())
                         .isCloseTo(step.cone().mark().x(), within(HALF_A_STEP));
-                assertThat(sheet.datum().y() + side.sign() * step.acrossMetres())
+                assertThat(sheet.baseline().datum().y() + side.sign() * step.acrossMetres())
                         .isCloseTo(step.cone().mark().y(), within(HALF_A_STEP));
             }
             assertThat(sheet.checks())

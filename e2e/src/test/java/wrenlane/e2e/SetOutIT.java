@@ -1,59 +1,69 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.DemoDay.button;
+import static wrenlane.e2e.DemoDay.choose;
+import static wrenlane.e2e.DemoDay.press;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
-import java.io.IOException;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** From the plan to cones on the ground, and from one course to the next. */
+/** The cones are set out, and one course becomes the next. */
 class SetOutIT {
-    private static RunningServer server;
-    private static Chromium chromium;
+    @RegisterExtension
+    static final DemoDay DEMO = new DemoDay();
 
-    @BeforeAll
-    static void open() throws IOException {
-        server = RunningServer.withDemoDay();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void close() throws IOException {
-        chromium.close();
-        server.close();
-    }
-
-    private static void choose(Page page, String name) {
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name))
-                .click();
+    private static Locator rows(Page page) {
+        return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures"))
+                .getByRole(AriaRole.ROW);
     }
 
     @Test
     void setsOutByTwoTapesInTheOrderOfLeastWalking() {
-        Page page = chromium.desk();
-        page.navigate(server.address() + "/set-out");
+        Page page = DEMO.desk("/set-out");
         assertThat(page.getByText("Placed with the least walking")).containsText("min, an estimate");
         choose(page, "Two tapes");
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("From P")))
                 .isVisible();
         assertThat(page.getByText("Chalk two marks")).containsText("apart");
         choose(page, "Least walking");
-        Locator rows = page.getByRole(AriaRole.ROW);
-        assertThat(rows).hasCount(11);
-        assertThat(rows.nth(1)).containsText(Pattern.compile("A.*m.*m.*0\\.0\\d"));
+        assertThat(rows(page)).hasCount(11);
+        assertThat(rows(page).nth(1)).containsText(Pattern.compile("A.*m.*m.*0\\.0\\d"));
+        page.close();
+    }
+
+    @Test
+    void setsOutFromAKerbInPacesAndBaysAndSaysHowGoodThatIs() {
+        Page page = DEMO.desk("/set-out");
+        page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("side AB, from A"));
+        assertThat(page.getByText("Lay the tape along side AB, from A")).isVisible();
+        choose(page, "Paces");
+        assertThat(rows(page).nth(1)).containsText("paces");
+        choose(page, "Bays");
+        assertThat(rows(page).nth(1)).containsText("bays +");
+        Locator good = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("How good must it be"));
+        assertThat(good).containsText(Pattern.compile("tape down to the \\d\\.\\d+.m rung.*paces down to"));
+        page.close();
+    }
+
+    @Test
+    void setsARingOutFromItsCentre() {
+        Page page = DEMO.desk("/set-out/4");
+        choose(page, "Centre and radius");
+        assertThat(page.getByText("Chalk centre 1")).isVisible();
+        assertThat(rows(page).nth(2)).containsText(Pattern.compile("From centre 1 .*From R1"));
+        assertThat(page.getByText("Ring 1 closes with")).isVisible();
         page.close();
     }
 
     @Test
     void changesOverToTheNextCourseAndBackToNothing() {
-        Page page = chromium.desk();
-        page.navigate(server.address() + "/set-out");
+        Page page = DEMO.desk("/set-out");
         Locator to = page.getByLabel("To the course");
         to.selectOption(new SelectOption().setLabel("Bollard weave"));
         Locator change = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Change over"));
@@ -62,19 +72,44 @@ class SetOutIT {
         assertThat(page).hasURL(Pattern.compile("[?&]to=\\d+"));
         page.reload();
         assertThat(change.getByText("Pick up tall cone").first()).isVisible();
+        to.selectOption(new SelectOption().setIndex(5));
+        assertThat(change.getByText("Stay:")).isVisible();
+        assertThat(page).hasURL(Pattern.compile("[?&]to=rung"));
         to.selectOption(new SelectOption().setLabel("choose the next one"));
         assertThat(change.getByText("to walk and")).hasCount(0);
         page.close();
     }
 
     @Test
-    void ticksConesOffOnAPhone() {
-        Page phone = chromium.phone();
-        phone.navigate(server.address() + "/set-out");
-        Locator first = phone.getByLabel("A stands");
-        first.check();
+    void putsTheDaysCoursesInTheOrderOfLeastCarrying() {
+        Page page = DEMO.desk("/set-out");
+        Locator order = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of the day"));
+        assertThat(order).containsText("Least carrying");
+        order.getByLabel("Bollard weave").check();
+        order.getByLabel("Two turntables").check();
+        assertThat(order).containsText(Pattern.compile("Bollard weave.*Two turntables.*About"));
+        page.close();
+    }
+
+    @Test
+    void ticksConesOffOnAPhoneOneAtATimeAndFindsThemTickedAgain() {
+        Page phone = DEMO.phone("/set-out");
         choose(phone, "Least walking");
-        assertThat(first).isChecked();
+        press(phone, "One cone at a time");
+        assertThat(phone.getByText("0 of 10 stand")).isVisible();
+        press(phone, "A stands");
+        assertThat(phone.getByText("1 of 10 stand")).isVisible();
+        phone.reload();
+        assertThat(phone.getByText("1 of 10 stand")).isVisible();
+        for (int i = 0; i < 9; i++) {
+            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(" stands$")))
+                    .click();
+        }
+        assertThat(phone.getByText("All 10 stand")).isVisible();
+        assertThat(phone.getByText("A to C: ")).isVisible();
+        press(phone, "Back to the sheet");
+        assertThat(phone.getByLabel("A stands")).isChecked();
+        assertThat(button(phone, "One cone at a time")).isVisible();
         phone.close();
     }
 }

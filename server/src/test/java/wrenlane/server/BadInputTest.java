@@ -88,6 +88,11 @@ class BadInputTest {
                         "POST",
                         "/api/square-checks",
                         Map.of("course", Courses.box(7), "first", Courses.length(10), "second", Courses.length(10))),
+                new Endpoint("POST", "/api/set-out-accuracies", reckon),
+                new Endpoint(
+                        "POST",
+                        "/api/day-orders",
+                        Map.of("courses", List.of(Courses.box(7)), "keepInOrder", List.of(), "system", "METRIC")),
                 new Endpoint("POST", "/api/days", day),
                 new Endpoint("PUT", "/api/days/999", day),
                 new Endpoint("PUT", "/api/runs/11111111-1111", run),

@@ -136,4 +136,66 @@ class ResourcesTest {
         assertThat(change.get("carriedMetres").asDouble()).isBetween(0.8, 8.0);
         assertThat(change.get("minutes").asDouble()).isPositive();
     }
+
+    /** A box stands 10 m along and 5 m off side AB, turned by a quarter: its mark B lies 7.5 m further off. */
+    @Test
+    void setsOutFromASideOfTheYardInPacesAndBays() {
+        Map<String, Object> yard = Courses.yard("Quay");
+        yard.put("bay", Map.of("count", 4, "taped", Courses.length(9.6)));
+        yard.put("pace", Map.of("count", 10, "taped", Courses.length(8)));
+        long yardId = APP.post("/api/yards", yard).body().get("id").asLong();
+        JsonNode set = APP.post(
+                        "/api/set-outs",
+                        Map.of(
+                                "course", Courses.box(7.2),
+                                "system", "METRIC",
+                                "yardId", yardId,
+                                "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", Math.PI / 2),
+                                "along", Map.of("side", 0, "fromItsEnd", false)))
+                .body();
+        JsonNode b = set.at("/sheet/steps")
+                .valueStream()
+                .filter(s -> s.at("/cone/label").asString().equals("B"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(b.get("alongMetres").asDouble()).isCloseTo(10, within(1e-9));
+        assertThat(b.get("acrossMetres").asDouble()).isCloseTo(12.5, within(1e-9));
+        assertThat(set.at("/sheet/baseline/name").asString()).isEqualTo("side AB, from A");
+        assertThat(set.at("/paces/unitMetres").asDouble()).isCloseTo(0.8, within(1e-9));
+        assertThat(set.at("/paces/steps/0/alongUnits").asDouble()).isCloseTo(12.5, within(1e-9));
+        assertThat(set.at("/bays/steps/0/alongUnits").asDouble()).isEqualTo(4);
+        assertThat(set.at("/bays/steps/0/alongRestMetres").asDouble()).isCloseTo(0.4, within(0.011));
+        assertThat(set.has("rings")).isFalse();
+    }
+
+    @Test
+    void findsTheOrderOfADaysCourses() {
+        JsonNode order = APP.post(
+                        "/api/day-orders",
+                        Map.of(
+                                "courses", List.of(Courses.box(7.2), Courses.box(5), Courses.box(7)),
+                                "keepInOrder", List.of(),
+                                "system", "METRIC"))
+                .body();
+        assertThat(order.get("order").size()).isEqualTo(3);
+        assertThat(order.get("carriedMetres").asDouble())
+                .isLessThan(order.get("listedCarriedMetres").asDouble());
+        assertThat(order.get("shared").size()).isEqualTo(3);
+    }
+
+    @Test
+    void saysWhatTheWayOfMeasuringDoesToTheRoom() {
+        long machine = APP.post("/api/machines", Courses.machine("Twin"))
+                .body()
+                .get("id")
+                .asLong();
+        JsonNode accuracy = APP.post("/api/set-out-accuracies", Courses.reckon(Courses.box(5.8), machine))
+                .body();
+        double tape = accuracy.at("/here/errorMetres/TAPE").asDouble();
+        assertThat(tape).isBetween(0.001, 0.05);
+        assertThat(accuracy.at("/here/errorMetres/PACES").asDouble()).isGreaterThan(5 * tape);
+        assertThat(accuracy.at("/goodTo/PACES").asDouble())
+                .isGreaterThan(accuracy.at("/goodTo/TAPE").asDouble());
+        assertThat(accuracy.get("shareToSpare").asDouble()).isBetween(0.01, 0.25);
+    }
 }

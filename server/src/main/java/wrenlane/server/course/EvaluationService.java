@@ -23,7 +23,7 @@ import wrenlane.yard.Caution;
 
 /** Reckons a course for a machine. */
 @Service
-class EvaluationService {
+public class EvaluationService {
     /** Lines kept to start the next search from: enough for many people dragging at once. */
     private static final int LINES_KEPT = 500;
 
@@ -86,7 +86,7 @@ class EvaluationService {
     }
 
     /** Who rides, on the yard's ground or on dry paving. */
-    Ride ride(ReckonRequest request, long machineId) {
+    public Ride ride(ReckonRequest request, long machineId) {
         return ride(turn(machineId), request.level(), request.ground(), request.yardId());
     }
 

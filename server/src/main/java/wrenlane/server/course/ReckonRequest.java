@@ -19,7 +19,7 @@ import wrenlane.rider.RiderLevel;
  * @param line the one line wanted, for a drawing that has to be quick; both where missing
  * @param settled whether nothing is being dragged any more: then how far out the room may be is reckoned too
  */
-record ReckonRequest(
+public record ReckonRequest(
         @NotNull @Valid CourseRequest course,
         @Nullable Long machineId,
         @NotNull RiderLevel level,
@@ -29,7 +29,7 @@ record ReckonRequest(
         @Nullable WantedLine line,
         @NotNull Boolean settled) {
     /** A line to draw. */
-    enum WantedLine {
+    public enum WantedLine {
         /** The easiest; where none clears everything, the one with the most room. */
         EASIEST,
         /** The one with the most room. */
@@ -37,7 +37,7 @@ record ReckonRequest(
     }
 
     /** How it is ridden. */
-    enum Ground {
+    public enum Ground {
         /** Body in line. */
         FIRM,
         /** Body held out, walking pace. */

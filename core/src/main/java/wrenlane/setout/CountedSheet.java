@@ -1,0 +1,81 @@
+package wrenlane.setout;
+
+import java.util.List;
+import wrenlane.units.Calibration;
+import wrenlane.units.LengthMethod;
+
+/**
+ * The figures of a sheet counted in paces, or along a row of painted bays.
+ *
+ * @param method {@link LengthMethod#PACES} or {@link LengthMethod#BAYS}
+ * @param unitMetres length of one pace or bay
+ * @param steps in the order of the sheet's steps
+ * @param roundingMetres how far the worst cone is off for the rounding alone
+ */
+public record CountedSheet(LengthMethod method, double unitMetres, List<CountedStep> steps, double roundingMetres) {
+    /** Paces are told to a quarter: nobody walks finer. */
+    private static final double PACE_SHARE = 0.25;
+
+    /**
+     * One cone: so many paces or bays and a rest by tape, along and across.
+     *
+     * @param errorMetres how far off the mark it may stand, one standard deviation, an estimate
+     */
+    public record CountedStep(
+            String label,
+            double alongUnits,
+            double alongRestMetres,
+            double acrossUnits,
+            double acrossRestMetres,
+            double errorMetres) {}
+
+    public CountedSheet {
+        steps = List.copyOf(steps);
+    }
+
+    /** Along and across in paces of this instructor, to a quarter of one. */
+    public static CountedSheet inPaces(SetOutSheet sheet, Calibration pace) {
+        double unit = pace.unitMetres();
+        List<CountedStep> steps = sheet.steps().stream()
+                .map(s -> new CountedStep(
+                        s.cone().label(),
+                        SetOutSheet.rounded(s.alongMetres() / unit, PACE_SHARE),
+                        0,
+                        SetOutSheet.rounded(s.acrossMetres() / unit, PACE_SHARE),
+                        0,
+                        PlaceError.metres(LengthMethod.PACES, LengthMethod.PACES, s.alongMetres(), s.acrossMetres())))
+                .toList();
+        return new CountedSheet(LengthMethod.PACES, unit, steps, rounding(sheet, steps, unit));
+    }
+
+    /** Along in whole bays from the datum on a dividing line, and the rest by tape; across by tape. */
+    public static CountedSheet inBays(SetOutSheet sheet, Calibration bay) {
+        double unit = bay.unitMetres();
+        double step = sheet.stepMetres();
+        List<CountedStep> steps = sheet.steps().stream()
+                .map(s -> {
+                    double whole = Math.floor(s.alongMetres() / unit + step / 2);
+                    return new CountedStep(
+                            s.cone().label(),
+                            whole,
+                            SetOutSheet.rounded(s.alongMetres() - whole * unit, step),
+                            0,
+                            s.acrossMetres(),
+                            PlaceError.metres(LengthMethod.BAYS, LengthMethod.TAPE, s.alongMetres(), s.acrossMetres()));
+                })
+                .toList();
+        return new CountedSheet(LengthMethod.BAYS, unit, steps, rounding(sheet, steps, unit));
+    }
+
+    private static double rounding(SetOutSheet sheet, List<CountedStep> steps, double unit) {
+        double worst = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            CountedStep s = steps.get(i);
+            SetOutStep exact = sheet.steps().get(i);
+            double along = s.alongUnits * unit + s.alongRestMetres - exact.alongMetres();
+            double across = s.acrossUnits * unit + s.acrossRestMetres - exact.acrossMetres();
+            worst = Math.max(worst, Math.hypot(along, across));
+        }
+        return worst;
+    }
+}

@@ -1,0 +1,102 @@
+package wrenlane.setout;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
+import wrenlane.units.LengthSystem;
+
+class DayOrderTest {
+    private static List<SetOutSheet> sheets(Random random, int n) {
+        List<CourseKind> kinds = CourseKinds.all();
+        List<SetOutSheet> sheets = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            sheets.add(SetOutSheet.of(Course.standard(kinds.get(random.nextInt(kinds.size()))), LengthSystem.METRIC));
+        }
+        return sheets;
+    }
+
+    private static double metres(List<SetOutSheet> sheets, List<Integer> order) {
+        SetOutSheet at = sheets.get(0).cleared();
+        double sum = 0;
+        for (int i : order) {
+            sum += ChangeOver.between(at, sheets.get(i), SetOutSheet.DATUM).carriedMetres();
+            at = sheets.get(i);
+        }
+        return sum
+                + ChangeOver.between(at, sheets.get(0).cleared(), SetOutSheet.DATUM)
+                        .carriedMetres();
+    }
+
+    private static void permute(List<Integer> rest, List<Integer> done, List<List<Integer>> all) {
+        if (rest.isEmpty()) {
+            all.add(List.copyOf(done));
+        }
+        for (Integer i : rest) {
+            List<Integer> others = new ArrayList<>(rest);
+            others.remove(i);
+            List<Integer> more = new ArrayList<>(done);
+            more.add(i);
+            permute(others, more, all);
+        }
+    }
+
+    /** Every order of up to five courses, with and without some that keep theirs. */
+    @Test
+    void isTheBestOfAllOrdersThatKeepWhatHasToBeKept() {
+        Random random = new Random(7);
+        for (int n = 1; n <= 5; n++) {
+            List<SetOutSheet> sheets = sheets(random, n);
+            List<List<Integer>> all = new ArrayList<>();
+            List<Integer> listed = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                listed.add(i);
+            }
+            permute(listed, List.of(), all);
+            for (List<Integer> kept : List.of(List.<Integer>of(), listed.subList(0, n / 2 + 1), listed)) {
+                DayOrder best = DayOrder.best(sheets, kept, SetOutSheet.DATUM);
+                double least = all.stream()
+                        .filter(order -> keeps(order, kept))
+                        .mapToDouble(order -> metres(sheets, order))
+                        .min()
+                        .orElseThrow();
+                assertThat(best.carriedMetres()).isCloseTo(least, within(1e-6));
+                assertThat(best.carriedMetres()).isCloseTo(metres(sheets, best.order()), within(1e-6));
+                assertThat(best.order()).containsExactlyInAnyOrderElementsOf(listed);
+                assertThat(keeps(best.order(), kept)).isTrue();
+                assertThat(best.listedCarriedMetres()).isCloseTo(metres(sheets, listed), within(1e-6));
+                assertThat(best.carriedMetres()).isLessThanOrEqualTo(best.listedCarriedMetres() + 1e-9);
+            }
+        }
+    }
+
+    private static boolean keeps(List<Integer> order, List<Integer> kept) {
+        return order.stream().filter(kept::contains).toList().equals(kept);
+    }
+
+    @Test
+    void twoBoxesThatShareTheirEntryLineSayHowManyConesStay() {
+        Course wide = Course.standard(CourseKinds.uTurnBox());
+        Course narrow = wide.with(wide.kind().ladder(), 6.0);
+        DayOrder order = DayOrder.best(
+                List.of(SetOutSheet.of(wide, LengthSystem.METRIC), SetOutSheet.of(narrow, LengthSystem.METRIC)),
+                List.of(),
+                SetOutSheet.DATUM);
+        assertThat(order.shared()).hasSize(1);
+        assertThat(order.shared().get(0).cones()).isEqualTo(4);
+    }
+
+    @Test
+    void refusesNoCoursesAndTooMany() {
+        assertThatIllegalArgumentException().isThrownBy(() -> DayOrder.best(List.of(), List.of(), SetOutSheet.DATUM));
+        List<SetOutSheet> many = sheets(new Random(1), DayOrder.MOST + 1);
+        assertThatIllegalArgumentException().isThrownBy(() -> DayOrder.best(many, List.of(), SetOutSheet.DATUM));
+    }
+}

@@ -1,0 +1,75 @@
+package wrenlane.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** The app with its demo day, and a browser, for all tests of a class. */
+final class DemoDay implements BeforeAllCallback, AfterAllCallback {
+    private @Nullable RunningServer server;
+    private @Nullable Chromium chromium;
+
+    @Override
+    public void beforeAll(ExtensionContext context) throws IOException {
+        server = RunningServer.withDemoDay();
+        chromium = new Chromium();
+    }
+
+    @Override
+    public void afterAll(ExtensionContext context) throws IOException {
+        if (chromium != null) {
+            chromium.close();
+        }
+        if (server != null) {
+            server.close();
+        }
+    }
+
+    Chromium chromium() {
+        return Optional.ofNullable(chromium).orElseThrow();
+    }
+
+    String address() {
+        return Optional.ofNullable(server).orElseThrow().address();
+    }
+
+    /** A page of the app on a desk. */
+    Page desk(String path) {
+        return opened(chromium().desk(), path);
+    }
+
+    /** A page of the app on a phone. */
+    Page phone(String path) {
+        return opened(chromium().phone(), path);
+    }
+
+    private Page opened(Page page, String path) {
+        page.navigate(address() + path);
+        return page;
+    }
+
+    /** Chooses one of a toggle's. */
+    static void choose(Page page, String name) {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    static void press(Page page, String name) {
+        button(page, name).click();
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static void fill(Page page, String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+}

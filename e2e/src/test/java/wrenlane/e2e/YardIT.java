@@ -1,0 +1,80 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.DemoDay.button;
+import static wrenlane.e2e.DemoDay.choose;
+import static wrenlane.e2e.DemoDay.fill;
+import static wrenlane.e2e.DemoDay.press;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A yard is measured side by side, and courses are placed on it. */
+class YardIT {
+    @RegisterExtension
+    static final DemoDay DEMO = new DemoDay();
+
+    /** A(0,0) B(40,0) C(40,15) D(30,25) E(0,25): side CD is 14.14 m and is read as 13.3 m. */
+    @Test
+    void findsAFalseMeasurementInAFiveSidedYard() {
+        Page page = DEMO.desk("/yard");
+        page.getByLabel("Yard", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("New yard…"));
+        fill(page, "Name", "Five-sided");
+        choose(page, "Side by side");
+        press(page, "One side more");
+        String[] sides = {"A to B", "B to C", "C to D", "D to E", "E to A"};
+        String[] metres = {"40 m", "15 m", "13.3 m", "30 m", "25 m"};
+        for (int i = 0; i < sides.length; i++) {
+            fill(page, sides[i], metres[i]);
+        }
+        page.getByLabel("Corner C").selectOption(new SelectOption().setLabel("not square"));
+        page.getByLabel("Corner D").selectOption(new SelectOption().setLabel("not square"));
+        page.getByLabel("Corner E").selectOption(new SelectOption().setLabel("square"));
+        press(page, "Add a diagonal");
+        fill(page, "Diagonal AC", "42.72 m");
+        Locator alert = page.getByRole(AriaRole.ALERT);
+        assertThat(alert).containsText(Pattern.compile("[Ss]ide CD is 0\\.8\\d m too short"));
+        fill(page, "C to D", "14.14 m");
+        assertThat(alert).hasCount(0);
+        assertThat(page.getByText("misses corner A by")).isVisible();
+        press(page, "Save yard");
+        assertThat(page.getByText("Yard saved.").first()).isVisible();
+        page.close();
+    }
+
+    @Test
+    void placesCoursesAndSaysWhatIsUnsafeOnceOneIsDragged() {
+        Page page = DEMO.desk("/yard?view=courses");
+        Locator safe = page.getByText("Nothing overlaps, run-outs are clear");
+        assertThat(safe).isVisible();
+        press(page, "Slipway box");
+        press(page, "Take it up");
+        press(page, "Kerb box, from a stop");
+        press(page, "Take it up");
+        press(page, "Bollard weave");
+        press(page, "Take it up");
+        press(page, "Find a place for 3");
+        assertThat(button(page, "Place all anew")).isVisible();
+        assertThat(safe).isVisible();
+        Locator weave = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bollard weave: drag"));
+        weave.focus();
+        for (int i = 0; i < 15; i++) {
+            page.keyboard().press("Shift+ArrowUp");
+        }
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("sticks out of the yard");
+        press(page, "Place all anew");
+        assertThat(safe).isVisible();
+        press(page, "Save places");
+        assertThat(page.getByText("Places saved.").first()).isVisible();
+        page.reload();
+        assertThat(safe).isVisible();
+        assertThat(button(page, "Save places")).isDisabled();
+        page.close();
+    }
+}

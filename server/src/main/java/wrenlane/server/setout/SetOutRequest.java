@@ -1,0 +1,30 @@
+package wrenlane.server.setout;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
+import wrenlane.server.course.CourseRequest;
+import wrenlane.server.placing.StandJson;
+import wrenlane.units.LengthSystem;
+
+/**
+ * A course to set out, with figures rounded for a tape in one system.
+ *
+ * @param yardId the yard, for its sides, and for its pace and bays
+ * @param stand where the course stands on it; from its own corner where missing
+ * @param along the side to measure from; from the course's own corner where missing
+ */
+record SetOutRequest(
+        @NotNull @Valid CourseRequest course,
+        @NotNull LengthSystem system,
+        @Nullable Long yardId,
+        @Valid @Nullable StandJson stand,
+        @Valid @Nullable AlongSide along) {
+    /**
+     * A side of the yard as a baseline.
+     *
+     * @param side 0 for AB
+     * @param fromItsEnd whether the tape starts at its second corner
+     */
+    record AlongSide(@NotNull Integer side, @NotNull Boolean fromItsEnd) {}
+}

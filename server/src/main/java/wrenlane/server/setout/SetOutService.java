@@ -1,0 +1,89 @@
+package wrenlane.server.setout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.finding.Checks;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.placing.StandJson;
+import wrenlane.server.setout.SetOutRequest.AlongSide;
+import wrenlane.server.setout.SetOutResponse.ChalkMark;
+import wrenlane.server.setout.SetOutResponse.MarkUse;
+import wrenlane.server.yard.YardResponse;
+import wrenlane.server.yard.YardService;
+import wrenlane.setout.Baseline;
+import wrenlane.setout.CountedSheet;
+import wrenlane.setout.RingSheet;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.TwoTapes;
+import wrenlane.units.Calibrations;
+import wrenlane.units.LengthSystem;
+
+/** Sets courses out on the yard they stand on. */
+@Service
+public class SetOutService {
+    private final YardService yards;
+
+    SetOutService(YardService yards) {
+        this.yards = yards;
+    }
+
+    SetOutResponse setOut(SetOutRequest request) {
+        SetOutSheet sheet =
+                sheet(request.course().course(), request.system(), request.yardId(), request.stand(), request.along());
+        TwoTapes tapes = TwoTapes.of(sheet);
+        RingSheet rings = RingSheet.of(sheet);
+        Calibrations known = Optional.ofNullable(request.yardId())
+                .map(yards::get)
+                .map(YardResponse::calibrations)
+                .orElse(Calibrations.NONE);
+        return new SetOutResponse(
+                sheet,
+                sheet.walk(),
+                tapes,
+                rings.rings().isEmpty() ? null : rings,
+                known.bay().map(bay -> CountedSheet.inBays(sheet, bay)).orElse(null),
+                known.pace().map(pace -> CountedSheet.inPaces(sheet, pace)).orElse(null),
+                marks(sheet, tapes, rings));
+    }
+
+    /** The sheet of a course from a side of the yard it stands on, or else from its own corner. */
+    SetOutSheet sheet(
+            Course course,
+            LengthSystem system,
+            @Nullable Long yardId,
+            @Nullable StandJson stand,
+            @Nullable AlongSide along) {
+        return SetOutSheet.of(course, baseline(course, yardId, stand, along), SetOutSheet.handyStep(system));
+    }
+
+    private Baseline baseline(
+            Course course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongSide along) {
+        if (yardId == null || stand == null || along == null) {
+            return Baseline.ownCorner(course);
+        }
+        var corners = yards.get(yardId).corners();
+        RefusedException.unlessNone(new Checks()
+                .addAll(stand.check("stand"))
+                .add(Checks.range("along.side", "The side", along.side(), 0, corners.size() - 1, "")));
+        return Baseline.alongSide(corners, along.side(), along.fromItsEnd(), stand.stand());
+    }
+
+    private static List<ChalkMark> marks(SetOutSheet sheet, TwoTapes tapes, RingSheet rings) {
+        Baseline baseline = sheet.baseline();
+        List<ChalkMark> marks = new ArrayList<>();
+        marks.add(new ChalkMark("datum", MarkUse.DATUM, baseline.datum()));
+        marks.add(new ChalkMark("P", MarkUse.TWO_TAPES, baseline.place(tapes.first())));
+        marks.add(new ChalkMark("Q", MarkUse.TWO_TAPES, baseline.place(tapes.second())));
+        for (int i = 0; i < rings.rings().size(); i++) {
+            marks.add(new ChalkMark(
+                    "centre " + (i + 1),
+                    MarkUse.RINGS,
+                    baseline.place(rings.rings().get(i).centre())));
+        }
+        return marks;
+    }
+}

@@ -1,0 +1,121 @@
+import { useState } from 'react';
+import { pairsOf, type CourseRequest } from '../course';
+import { useMachines } from '../machine';
+import { useRiders } from '../rider';
+import type { Day } from '../day';
+import { useReading } from '../../shared/http';
+import { Loading, Select } from '../../shared/ui';
+import { lengthText, sayLength, usePreferences } from '../../shared/units';
+import { useAccuracy, type SetOutAccuracy } from './api';
+
+const METHODS = [
+  { value: 'TAPE', label: 'tape' },
+  { value: 'BAYS', label: 'bays' },
+  { value: 'PACES', label: 'paces' },
+] as const;
+
+/** What the way of measuring does to the room, rung by rung, and how far out the checks may be. */
+export function Accuracy(props: { course: CourseRequest; day: Day | undefined }) {
+  const machines = useMachines().data ?? [];
+  const riders = useRiders().data ?? [];
+  const pairs = pairsOf(props.day, machines, riders);
+  const [key, setKey] = useState<string>();
+  const pair = pairs.find((p) => p.key === key) ?? pairs[0];
+  const answer = useReading(
+    useAccuracy(
+      pair && {
+        course: props.course,
+        machineId: pair.machine.id,
+        level: pair.rider?.level ?? 'DEVELOPING',
+        ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
+        settled: true,
+      },
+    ),
+  );
+  if (pair === undefined) return null;
+  return (
+    <section aria-label="How good must it be">
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
+        <h2>How good must it be?</h2>
+        <div className="no-print">
+          <Select
+            label="For"
+            value={pair.key}
+            options={pairs.map((p) => ({
+              value: p.key,
+              label: p.rider ? `${p.machine.name}, ${p.rider.name}` : p.machine.name,
+            }))}
+            onChoose={setKey}
+          />
+        </div>
+      </div>
+      <Loading of={answer}>{(a) => <Said accuracy={a} />}</Loading>
+    </section>
+  );
+}
+
+function Said({ accuracy }: { accuracy: SetOutAccuracy }) {
+  const { system } = usePreferences();
+  const text = (metres: number) => lengthText(metres, system);
+  const good = METHODS.flatMap((m) => {
+    const to = accuracy.goodTo[m.value];
+    return to === undefined ? [] : [`${m.label} down to the ${text(to)} rung`];
+  });
+  const figure = (metres: number) => sayLength(metres, system).figure;
+  return (
+    <>
+      <p className="mb-2">
+        {good.length === 0
+          ? 'At no rung is there room enough for an error of measuring.'
+          : `Good enough: ${good.join(', ')}.`}
+      </p>
+      <table className="table-plain">
+        <caption className="sr-only">Room and its error at each rung</caption>
+        <thead>
+          <tr>
+            <th className="text-right!">Setting</th>
+            <th className="text-right!">Room</th>
+            {METHODS.map((m) => (
+              <th key={m.value} className="text-right!">
+                ± {m.label}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {[accuracy.here, ...accuracy.rungs].map((r, i) => (
+            <tr key={i} className={i === 0 ? 'bg-panel font-semibold' : ''}>
+              <td className="figures text-right">
+                {figure(r.settingMetres)}
+                {i === 0 && <span className="font-sans text-sm"> as set</span>}
+              </td>
+              <td className="figures text-right">
+                {r.capped ? '> ' : ''}
+                {figure(r.spareMetres)}
+              </td>
+              {METHODS.map((m) => {
+                const error = r.errorMetres[m.value] ?? 0;
+                const enough = r.goodBy.includes(m.value);
+                return (
+                  <td key={m.value} className={`figures text-right ${enough ? '' : 'text-brick'}`}>
+                    {r.capped ? '–' : `${figure(error)}${enough ? '' : ' !'}`}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-sm text-soft">
+        {system === 'METRIC' ? 'In metres. ' : ''}Estimates, one standard deviation; “!” where twice that is
+        more than the room.
+      </p>
+      {accuracy.shareToSpare > 0 && (
+        <p className="mt-2">
+          As set, the room is gone where everything comes out short:{' '}
+          {accuracy.checks.map((c) => `${c.from} to ${c.to} by ${text(c.shortMetres)}`).join(', ')}.
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
+import { Button } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
+import type { SetOut } from './api';
+import { figuresOf, orderOf, SORTS, type Method } from './model';
+import type { useTicks } from './useTicks';
+
+/** One cone at a time in large type, for one hand and a phone in the wind. */
+export function OneCone(props: {
+  course: CourseRequest;
+  setOut: SetOut;
+  method: Method;
+  order: 'LISTED' | 'WALKED';
+  ticks: ReturnType<typeof useTicks>;
+  onClose: () => void;
+}) {
+  const { setOut, ticks } = props;
+  const { system } = usePreferences();
+  const { answered } = useEvaluation({ course: props.course, level: 'DEVELOPING', settled: true });
+  const all = figuresOf(setOut, props.method, system);
+  const steps = orderOf(setOut, props.order).flatMap((i) => all[i] ?? []);
+  const [at, setAt] = useState(() => firstOpen(steps, ticks.ticked));
+  const step = steps[at];
+  const standing = steps.filter((s) => ticks.ticked.includes(s.label)).length;
+  if (step === undefined || standing === steps.length) {
+    return (
+      <div className="grid max-w-xl gap-4">
+        <p className="text-[1.6rem]">All {steps.length} stand. Tape the checks before anyone rides.</p>
+        <ul className="text-[1.3rem]">
+          {setOut.sheet.checks.map((c) => (
+            <li key={c.from + c.to}>
+              {c.from} to {c.to}: <span className="figures">{lengthText(c.metres, system)}</span>
+            </li>
+          ))}
+        </ul>
+        <div className="flex gap-3">
+          <Button onClick={ticks.clear}>Begin again</Button>
+          <Button onClick={props.onClose}>Back to the sheet</Button>
+        </div>
+      </div>
+    );
+  }
+  return (
+    <div className="mx-auto grid w-full max-w-xl gap-3">
+      <p className="flex items-baseline justify-between">
+        <span>
+          <span className="figures">{standing}</span> of <span className="figures">{steps.length}</span> stand
+        </span>
+        <Button kind="quiet" onClick={props.onClose}>
+          Back to the sheet
+        </Button>
+      </p>
+      <div className="flex items-baseline gap-4" aria-live="polite">
+        <span className="text-[4.5rem] leading-none font-bold">{step.label}</span>
+        <span className="text-[1.3rem]">
+          {SORTS[step.sort]}
+          {step.role !== '' && <span className="text-soft">, {step.role}</span>}
+        </span>
+      </div>
+      {[step.first, step.second].map((f) => (
+        <div key={f.name}>
+          <div className="text-soft">{f.name}</div>
+          <div className="figures text-[2.6rem] leading-tight">{f.text}</div>
+        </div>
+      ))}
+      {step.warning !== undefined && <p className="text-brick">{step.warning}</p>}
+      <CourseDrawing
+        plan={answered?.answer.plan}
+        course={props.course}
+        lit={step.label}
+        plain
+        className="h-56"
+      />
+      <Button
+        kind="primary"
+        className="py-5 text-[1.6rem]"
+        onClick={() => {
+          ticks.tick(step.label, true);
+          setAt(firstOpen(steps, [...ticks.ticked, step.label], at));
+        }}
+      >
+        {step.label} stands
+      </Button>
+      <div className="grid grid-cols-2 gap-3">
+        <Button
+          className="py-3 text-[1.2rem]"
+          disabled={at === 0}
+          onClick={() => {
+            const before = steps[at - 1];
+            if (before) ticks.tick(before.label, false);
+            setAt(at - 1);
+          }}
+        >
+          Back
+        </Button>
+        <Button
+          className="py-3 text-[1.2rem]"
+          onClick={() => setAt(firstOpen(steps, [...ticks.ticked, step.label], at))}
+        >
+          Later
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** The next cone that does not stand yet, from a place on and round again. */
+function firstOpen(steps: { label: string }[], ticked: string[], from = 0): number {
+  const open = (i: number) => !ticked.includes(steps[i]?.label ?? '');
+  for (let k = 0; k < steps.length; k++) {
+    const i = (from + k) % steps.length;
+    if (open(i)) return i;
+  }
+  return 0;
+}

@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import type { SetOut } from './api';
+import { figuresOf, methodsOf, pacesText } from './model';
+
+const step = (label: string, alongMetres: number) => ({
+  cone: { label, sort: 'FLAT' as const, role: 'EDGE' as const },
+  alongMetres,
+  acrossMetres: 2,
+  errorMetres: 0.02,
+});
+const setOut = {
+  sheet: { steps: [step('1', 1), step('2', 5)] },
+  tapes: {
+    steps: [
+      { label: '1', firstMetres: 3, secondMetres: 4, crossingRadians: 0.3, errorMetres: 0.05, flat: true },
+      { label: '2', firstMetres: 5, secondMetres: 6, crossingRadians: 1.2, errorMetres: 0.03, flat: false },
+    ],
+  },
+  rings: {
+    rings: [{ steps: [{ label: '2', radiusMetres: 2.5, chordMetres: 1.9, before: '1', errorMetres: 0.04 }] }],
+  },
+  paces: {
+    steps: [
+      { label: '1', alongUnits: 1.25 },
+      { label: '2', alongUnits: -6.5, acrossUnits: 2.75 },
+    ],
+  },
+} as unknown as SetOut;
+
+describe('the figures of a cone', () => {
+  it('are along and across, or from two marks with a warning where tapes cross flat', () => {
+    expect(figuresOf(setOut, 'ALONG_AND_ACROSS', 'METRIC')[1]?.first).toEqual({
+      name: 'Along',
+      text: '5.00\u2009m',
+    });
+    const [flat, steep] = figuresOf(setOut, 'TWO_TAPES', 'METRIC');
+    expect(flat?.warning).toBe('tapes cross at only 17°');
+    expect(steep?.warning).toBeUndefined();
+    expect(steep?.second.name).toBe('From Q');
+  });
+
+  it('are from the centre and the cone before on a ring, along and across off it', () => {
+    const [first, second] = figuresOf(setOut, 'RINGS', 'METRIC');
+    expect(first?.first.name).toBe('Along');
+    expect(second?.first).toEqual({ name: 'From centre 1', text: '2.50\u2009m' });
+    expect(second?.second.name).toBe('From 1');
+  });
+
+  it('are paces to a quarter', () => {
+    expect(figuresOf(setOut, 'PACES', 'METRIC')[1]?.second.text).toBe('2¾ paces');
+    expect(pacesText(-6.5)).toBe('−6½');
+    expect(pacesText(0.25)).toBe('¼');
+    expect(pacesText(0)).toBe('0');
+    expect(pacesText(12)).toBe('12');
+  });
+});
+
+it('offers only the methods that can be used here', () => {
+  expect(methodsOf(setOut).map((m) => m.value)).toEqual(['ALONG_AND_ACROSS', 'TWO_TAPES', 'RINGS', 'PACES']);
+});

@@ -1,0 +1,30 @@
+import { useState } from 'react';
+
+/** Which cones of a course stand already, kept on this device for the day: wind and a closed phone lose nothing. */
+export function useTicks(key: string) {
+  const name = `wren-lane/stands/${key}`;
+  const [ticked, setTicked] = useState<string[]>(() => read(name));
+  const set = (labels: string[]) => {
+    setTicked(labels);
+    try {
+      localStorage.setItem(name, JSON.stringify(labels));
+    } catch {
+      // Without storage the ticks last as long as the page.
+    }
+  };
+  return {
+    ticked,
+    tick: (label: string, stands: boolean) =>
+      set(stands ? [...ticked.filter((l) => l !== label), label] : ticked.filter((l) => l !== label)),
+    clear: () => set([]),
+  };
+}
+
+function read(name: string): string[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(name) ?? '[]');
+    return Array.isArray(kept) ? kept.filter((l) => typeof l === 'string') : [];
+  } catch {
+    return [];
+  }
+}
