@@ -4,6 +4,7 @@ import { body, http, type Api } from '../../shared/http';
 export type Day = Api<'DayResponse'>;
 export type DayRequest = Api<'DayRequest'>;
 export type Briefing = Api<'BriefingResponse'>;
+export type Preview = Api<'PreviewResponse'>;
 
 /** All days, newest first. */
 export function useDays() {
@@ -31,14 +32,21 @@ export function useSaveDay() {
   });
 }
 
+/** A file is sent as it is: the server reads it, and says where it is wrong. */
+const asItIs = { bodySerializer: (text: string) => text, headers: { 'Content-Type': 'application/json' } };
+
+/** What a file of days would bring in, and what is wrong with it. */
+export function usePreview() {
+  return useMutation({
+    mutationFn: (text: string) => body(http.POST('/api/imports/previews', { body: text, ...asItIs })),
+  });
+}
+
 /** Brings in a file of days. */
 export function useImport() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: async (file: File) => {
-      const document = JSON.parse(await file.text()) as Api<'ImportDocument'>;
-      return body(http.POST('/api/imports', { body: document }));
-    },
+    mutationFn: (text: string) => body(http.POST('/api/imports', { body: text, ...asItIs })),
     onSuccess: () => void client.invalidateQueries(),
   });
 }

@@ -2,7 +2,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
-import { Button, Loading, Select } from '../../shared/ui';
+import { Button, Downloads, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useYards, type Yard } from '../yard';
 import { useSheet, type SetOutRequest } from './api';
@@ -50,6 +50,11 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
   const yard = yards.find((y) => y.id === day?.yardId);
   const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
+  const asked = new URLSearchParams({
+    ...(day && { dayId: String(day.id) }),
+    ...(along && { side: String(along.side), fromItsEnd: String(along.fromItsEnd) }),
+  }).toString();
+  const query = asked === '' ? '' : `?${asked}`;
   return (
     <div className="flex flex-1 flex-col px-6 py-4 print:p-0">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
@@ -88,6 +93,17 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
       />
       {!oneByOne && (
         <>
+          <div className="mt-4">
+            <Downloads
+              pdf={`/api/courses/${shown.id}/set-out.pdf${query}`}
+              files={[
+                { label: 'CSV', path: `/api/courses/${shown.id}/set-out.csv${query}` },
+                { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg` },
+                { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf` },
+                { label: 'the course as JSON', path: `/api/courses/${shown.id}/export.json` },
+              ]}
+            />
+          </div>
           <ChangeOverView
             course={shown}
             others={all.filter((c) => c.id !== shown.id)}

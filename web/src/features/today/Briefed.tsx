@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { ladderOf, settingOf, useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { CautionNote } from '../../shared/ui';
+import { Owned } from './Owned';
 import { lengthText, usePreferences } from '../../shared/units';
 
 type Stop = Briefing['stops'][number]['stop'];
@@ -67,13 +68,19 @@ export function Bring({ briefing }: { briefing: Briefing }) {
           <li key={c.sort}>
             <span className="figures text-[1.3rem]">{c.needed}</span> {words[c.sort]}{' '}
             <span className="text-soft">and {c.spare} spare</span>
+            {c.missing > 0 && (
+              <b className="text-brick">
+                , <span className="figures">{c.missing}</span> more than the school owns
+              </b>
+            )}
           </li>
         ))}
         <li>Tape of 20 m or more, chalk, broom, first-aid kit, water</li>
       </ul>
       <p className="mt-1 text-sm text-soft">
-        Enough for the largest course of the day; they share their cones.
+        For all that stands on the yard at once, or the largest set up after another, whichever takes more.
       </p>
+      <Owned />
     </section>
   );
 }

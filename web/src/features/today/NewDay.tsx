@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { todayIso, useImport, useSaveDay } from '../day';
+import { todayIso, useSaveDay } from '../day';
 import { Button, TextField, useSay } from '../../shared/ui';
+import { BringIn } from './BringIn';
 
 /** Starts a day, or brings days in from a file. */
 export function NewDay({ first = false }: { first?: boolean }) {
@@ -9,7 +10,6 @@ export function NewDay({ first = false }: { first?: boolean }) {
   const [title, setTitle] = useState('Slow-riding lesson');
   const [, setParams] = useSearchParams();
   const save = useSaveDay();
-  const bringIn = useImport();
   const say = useSay();
   return (
     <div className="m-6 grid max-w-xl gap-4">
@@ -40,25 +40,7 @@ export function NewDay({ first = false }: { first?: boolean }) {
           </Button>
         </div>
       </form>
-      <label className="mt-4 block border-t border-rule pt-4">
-        <span className="mb-1 block">Or bring days in from a file in this app’s own format:</span>
-        <input
-          type="file"
-          accept="application/json,.json"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            if (file === undefined) return;
-            bringIn.mutate(file, {
-              onSuccess: (came) =>
-                say.done(`${came.days} days, ${came.riders} riders and ${came.machines} machines came in.`),
-              onError: (error) =>
-                say.failed(
-                  error instanceof SyntaxError ? new Error('This file is not JSON. Nothing came in.') : error,
-                ),
-            });
-          }}
-        />
-      </label>
+      <BringIn />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useSearchParams } from 'react-router';
 import { useBriefing, useDay, type Briefing, type Day } from '../day';
 import { useReading } from '../../shared/http';
-import { Loading, Select } from '../../shared/ui';
+import { Downloads, Loading, Select } from '../../shared/ui';
 import { dateText } from '../../shared/units';
 import { Bring, Cautions, GoOn, NotReady, SetFirst } from './Briefed';
 import { DayEditor } from './DayEditor';
@@ -53,6 +53,18 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
       <div className="flex min-w-0 flex-col gap-5">
         <RiderTable briefing={briefing} />
         <DayEditor day={day} />
+        <Downloads
+          pdf={`/api/days/${day.id}/cone-plan.pdf`}
+          files={[
+            ...(day.yardId === undefined
+              ? []
+              : [
+                  { label: 'SVG', path: `/api/days/${day.id}/drawing.svg` },
+                  { label: 'DXF', path: `/api/days/${day.id}/drawing.dxf` },
+                ]),
+            { label: 'the day as JSON', path: `/api/days/${day.id}/export.json` },
+          ]}
+        />
       </div>
       <aside aria-label="Before you go" className="flex flex-col gap-5">
         <GoOn briefing={briefing} />

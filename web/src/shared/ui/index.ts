@@ -3,3 +3,4 @@ export { Loading } from './Loading';
 export { Toggle } from './Toggle';
 export { ToastProvider, useSay } from './toasts';
 export { Chevron, sideWord, type SideName } from './sides';
+export { Downloads } from './Downloads';

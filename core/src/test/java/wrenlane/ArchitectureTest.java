@@ -22,6 +22,7 @@ class ArchitectureTest {
             "rideline",
             "yard",
             "setout",
+            "drawing",
             "run",
             "progress",
             "simulation");

@@ -13,10 +13,10 @@ public final class LengthFormat {
 
     /** Feet and inches to the half inch, such as {@code 23' 7.5"}. */
     public static String imperial(double metres) {
-        long halfInches = Math.round(metres / LengthParser.METRES_PER_INCH * 2);
+        long halfInches = Math.round(Math.abs(metres) / LengthParser.METRES_PER_INCH * 2);
         long feet = halfInches / 24;
         double inches = (halfInches % 24) / 2.0;
         String said = inches == Math.rint(inches) ? Long.toString((long) inches) : Double.toString(inches);
-        return feet + "' " + said + "\"";
+        return (metres < 0 && halfInches > 0 ? "-" : "") + feet + "' " + said + "\"";
     }
 }

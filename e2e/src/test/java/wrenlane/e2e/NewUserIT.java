@@ -91,10 +91,13 @@ class NewUserIT {
         Page page = chromium.desk();
         page.navigate(server.address() + "/today?day=new");
         page.locator("input[type=file]").setInputFiles(Path.of("pom.xml"));
-        assertThat(page.getByText("This file is not JSON. Nothing came in.").first())
-                .isVisible();
+        assertThat(page.getByText("This file is not JSON").first()).isVisible();
+        assertThat(page.getByText("Bring it in")).hasCount(0);
         page.locator("input[type=file]")
                 .setInputFiles(Path.of(System.getProperty("wren.root", ".."), "demo/ferry-apron.json"));
+        assertThat(page.getByText("would add:")).isVisible();
+        assertThat(page.getByText("Ferry apron, Gullpoint").first()).isVisible();
+        press(page, "Bring it in");
         assertThat(page.getByText("5 days, 7 riders and 7 machines came in.").first())
                 .isVisible();
     }

@@ -1,14 +1,19 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wrenlane.e2e.DemoDay.button;
 import static wrenlane.e2e.DemoDay.choose;
 import static wrenlane.e2e.DemoDay.press;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -111,5 +116,22 @@ class SetOutIT {
         assertThat(phone.getByLabel("A stands")).isChecked();
         assertThat(button(phone, "One cone at a time")).isVisible();
         phone.close();
+    }
+
+    @Test
+    void takesTheSheetAwayAsPdfAndInOpenFormats() throws IOException {
+        Page page = DEMO.desk("/set-out");
+        String[][] files = {{"PDF, A4", "%PDF"}, {"CSV", "label,"}, {"SVG", "<?xml"}, {"DXF", "  0"}};
+        for (String[] file : files) {
+            Download download = page.waitForDownload(() -> page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName(file[0]).setExact(true))
+                    .click());
+            assertTrue(
+                    Files.readString(download.path(), StandardCharsets.ISO_8859_1)
+                            .startsWith(file[1]),
+                    file[0]);
+        }
+        page.close();
     }
 }

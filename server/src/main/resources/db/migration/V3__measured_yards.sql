@@ -37,3 +37,11 @@ CREATE TABLE kit (
     sort  TEXT PRIMARY KEY,
     owned INTEGER NOT NULL
 );
+
+-- Fields of an imported file that this version does not know, so that they go out again as they came in.
+CREATE TABLE kept_field (
+    sort    TEXT NOT NULL,
+    item_id INTEGER NOT NULL,
+    fields  TEXT NOT NULL,
+    PRIMARY KEY (sort, item_id)
+);

@@ -97,6 +97,7 @@ class BadInputTest {
                 new Endpoint("PUT", "/api/days/999", day),
                 new Endpoint("PUT", "/api/runs/11111111-1111", run),
                 new Endpoint("POST", "/api/imports", file));
+        // A preview answers with what is wrong: it is tested with the imports.
     }
 
     static Stream<Arguments> malformed() {

@@ -50,6 +50,11 @@ public final class RunningApp implements BeforeAllCallback {
         return new RunningApp(List.of());
     }
 
+    /** An application without data that is shared with no other class: for tests that fill it. */
+    public static RunningApp apart(String name) {
+        return new RunningApp(List.of("--wren.test=" + name));
+    }
+
     /** An application with the demo day. */
     public static RunningApp withDemoDay() {
         return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"));
@@ -121,6 +126,24 @@ public final class RunningApp implements BeforeAllCallback {
             String type = response.headers().firstValue("Content-Type").orElse("");
             JsonNode read = type.contains("json") ? JSON.readTree(response.body()) : JSON.nullNode();
             return new Answer(response.statusCode(), read, response);
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A file that is there, as it is downloaded. */
+    public byte[] bytes(String path) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path))
+                .build();
+        try {
+            HttpResponse<byte[]> response = HTTP.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(path + " answers " + response.statusCode());
+            }
+            return response.body();
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

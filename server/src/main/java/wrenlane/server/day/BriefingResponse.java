@@ -17,7 +17,7 @@ import wrenlane.yard.Caution;
  * @param stops how far each stop of the lane is
  * @param runs logged this day
  */
-record BriefingResponse(
+public record BriefingResponse(
         long dayId,
         List<ConeCount> cones,
         List<RiderBriefing> riders,
@@ -32,7 +32,7 @@ record BriefingResponse(
      * @param owned by the school; missing where never counted
      * @param missing how many more are needed than the school owns, spare left out
      */
-    record ConeCount(
+    public record ConeCount(
             ConeSort sort, int needed, int spare, @Nullable Integer owned, int missing) {}
 
     /**
@@ -41,7 +41,7 @@ record BriefingResponse(
      * @param rung to begin on; missing where the machine has no rung on this kind
      * @param left tightest setting ridden clean four times in five, an estimate
      */
-    record RiderBriefing(
+    public record RiderBriefing(
             long riderId,
             String riderName,
             RiderLevel level,
@@ -52,7 +52,7 @@ record BriefingResponse(
             @Nullable EstimateJson right) {}
 
     /** A stop of the lane. */
-    enum Stop {
+    public enum Stop {
         TODAY,
         YARD,
         MACHINES,
@@ -64,7 +64,7 @@ record BriefingResponse(
     }
 
     /** How far a stop is for the day. */
-    enum Readiness {
+    public enum Readiness {
         DONE,
         ATTENTION,
         EMPTY
@@ -75,5 +75,5 @@ record BriefingResponse(
      *
      * @param message what is not ready and what to do; empty where all is done
      */
-    record StopState(Stop stop, Readiness readiness, String message) {}
+    public record StopState(Stop stop, Readiness readiness, String message) {}
 }

@@ -41,7 +41,7 @@ import wrenlane.yard.Yard;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
-class BriefingService {
+public class BriefingService {
     /** One spare cone for every so many, at least one; chosen by us. */
     private static final int SPARE_SHARE = 5;
 
@@ -76,7 +76,8 @@ class BriefingService {
         this.placing = placing;
     }
 
-    BriefingResponse briefing(long dayId) {
+    /** Everything of a day at a glance. */
+    public BriefingResponse briefing(long dayId) {
         DayResponse day = days.get(dayId);
         Optional<YardResponse> yard = Optional.ofNullable(day.yardId()).map(yards::get);
         List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();

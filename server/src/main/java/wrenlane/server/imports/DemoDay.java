@@ -7,7 +7,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.day.DayService;
 
 /** Brings the demo day in at start, by the same way a person's file comes in. */
@@ -17,13 +16,11 @@ public class DemoDay {
 
     private final ImportService imports;
     private final DayService days;
-    private final JsonMapper json;
     private final String file;
 
-    DemoDay(ImportService imports, DayService days, JsonMapper json, @Value("${wren.demo}") String file) {
+    DemoDay(ImportService imports, DayService days, @Value("${wren.demo}") String file) {
         this.imports = imports;
         this.days = days;
-        this.json = json;
         this.file = file;
     }
 
@@ -32,7 +29,6 @@ public class DemoDay {
         if (file.isBlank() || !days.all().isEmpty()) {
             return;
         }
-        ImportDocument document = json.readValue(Files.readString(Path.of(file)), ImportDocument.class);
-        LOG.info("Demo day: {}", imports.bringIn(document));
+        LOG.info("Demo day: {}", imports.bringIn(Files.readString(Path.of(file))));
     }
 }

@@ -1,7 +1,7 @@
 package wrenlane.server.imports;
 
-import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,9 +18,16 @@ class ImportController {
         this.service = service;
     }
 
-    @PostMapping
+    /** Brings a file in: all of it, or nothing. */
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    ImportService.ImportResponse bringIn(@Valid @RequestBody ImportDocument document) {
-        return service.bringIn(document);
+    ImportService.ImportResponse bringIn(@RequestBody String file) {
+        return service.bringIn(file);
+    }
+
+    /** What a file would bring in, and everything that is wrong with it. Stores nothing. */
+    @PostMapping(value = "/previews", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ImportService.PreviewResponse preview(@RequestBody String file) {
+        return service.preview(file);
     }
 }

@@ -1,13 +1,12 @@
 package wrenlane.server.imports;
 
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
+import com.fasterxml.jackson.annotation.JsonAnyGetter;
+import com.fasterxml.jackson.annotation.JsonAnySetter;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
@@ -23,119 +22,116 @@ import wrenlane.yard.Corner;
 import wrenlane.yard.Surface;
 
 /**
- * The open format of a set of days, version 3. Things refer to one another by keys that hold within the file; lengths
- * are written as a person says them.
+ * The open format of a set of days, version 3, as {@code docs/formats} describes it. Things refer to one another by keys
+ * that hold within the file. The file has been validated against the schema before it is read into this; fields the schema
+ * does not know are kept with what they belong to.
  *
  * @param format {@link #FORMAT}
  */
-public record ImportDocument(
-        @NotBlank String format,
-        @Valid @Nullable KitJson kit,
-        @NotNull @Size(max = 50) List<@NotNull @Valid YardItem> yards,
-        @NotNull @Size(max = 200) List<@NotNull @Valid MachineItem> machines,
-        @NotNull @Size(max = 500) List<@NotNull @Valid RiderItem> riders,
-        @NotNull @Size(max = 200) List<@NotNull @Valid CourseItem> courses,
-        @NotNull @Size(max = 500) List<@NotNull @Valid DayItem> days,
-        @Size(max = 500) @Nullable List<@NotNull @Valid VirtualRiderItem> virtualRiders) {
+record ImportDocument(
+        String format,
+        @Nullable KitJson kit,
+        List<YardItem> yards,
+        List<MachineItem> machines,
+        List<RiderItem> riders,
+        List<CourseItem> courses,
+        List<DayItem> days,
+        @Nullable List<VirtualRiderItem> virtualRiders) {
 
     /** Name and version of the format. */
-    public static final String FORMAT = "wren-lane-days/3";
+    static final String FORMAT = "wren-lane-days/3";
 
     /** Paces or bays counted along a taped stretch. */
-    public record CalibrationItem(
-            @NotNull Double count, @NotBlank String taped) {}
+    record CalibrationItem(double count, LengthItem taped) {}
 
     /** A yard. */
-    public record YardItem(
-            @NotBlank String key,
-            @NotBlank String name,
-            @NotNull @Valid GroundItem ground,
+    record YardItem(
+            String key,
+            String name,
+            GroundItem ground,
             @Nullable String notes,
-            @Valid @Nullable CalibrationItem pace,
-            @Valid @Nullable CalibrationItem bay) {}
+            @Nullable CalibrationItem pace,
+            @Nullable CalibrationItem bay,
+            @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A yard's ground as measured; what is not given is not there. */
-    public record GroundItem(
-            @NotNull @Valid OutlineItem outline,
-            @NotNull Surface surface,
-            @NotNull Double fallPercent,
+    record GroundItem(
+            OutlineItem outline,
+            Surface surface,
+            double fallPercent,
             @Nullable Double fallTowardsRadians,
-            @Nullable List<@NotNull @Valid ObstacleJson> obstacles,
-            @Nullable List<@NotNull @Valid BayRowJson> bayRows,
-            @Valid @Nullable EntranceJson entrance) {}
+            @Nullable List<ObstacleJson> obstacles,
+            @Nullable List<BayRowJson> bayRows,
+            @Nullable EntranceJson entrance) {}
 
     /** An outline side by side; all corners are square where they are not given. */
-    public record OutlineItem(
-            @NotNull @Size(min = 3, max = 16) List<@NotBlank String> sides,
-            @Nullable List<@NotNull Corner> corners,
-            @Nullable List<@NotNull @Valid DiagonalItem> diagonals) {}
+    record OutlineItem(
+            List<LengthItem> sides,
+            @Nullable List<Corner> corners,
+            @Nullable List<DiagonalItem> diagonals) {}
 
     /** A length from corner to corner, 0 for A. */
-    public record DiagonalItem(
-            @NotNull Integer from,
-            @NotNull Integer to,
-            @NotBlank String length) {}
+    record DiagonalItem(int from, int to, LengthItem length) {}
 
     /** A measured full-lock circle. */
-    public record CircleItem(
-            @NotNull Side side,
-            @NotNull Posture posture,
-            @NotBlank String diameter) {}
+    record CircleItem(Side side, Posture posture, LengthItem diameter) {}
 
     /** A machine; figures not given are typical of its class. */
-    public record MachineItem(
-            @NotBlank String key,
-            @NotBlank String name,
-            @NotBlank String classId,
-            @NotNull Transmission transmission,
-            @Nullable List<@NotNull @Valid FigureJson> figures,
-            @Nullable List<@NotNull @Valid CircleItem> circles) {}
+    record MachineItem(
+            String key,
+            String name,
+            String classId,
+            Transmission transmission,
+            @Nullable List<FigureJson> figures,
+            @Nullable List<CircleItem> circles,
+            @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A rider; {@code machine} is a key. */
-    public record RiderItem(
-            @NotBlank String key,
-            @NotBlank String name,
-            @NotNull RiderLevel level,
-            @NotNull School school,
+    record RiderItem(
+            String key,
+            String name,
+            RiderLevel level,
+            School school,
             @Nullable String machine,
-            @Nullable String notes) {}
+            @Nullable String notes,
+            @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A course; what is not given is as its kind has it. */
-    public record CourseItem(
-            @NotBlank String key,
-            @NotBlank String name,
-            @NotBlank String kind,
-            @Nullable @Size(max = 12) Map<String, @NotBlank String> lengths,
-            @Nullable @Size(max = 12) Map<String, @NotNull Integer> counts,
-            @Nullable @Size(max = 12) Map<String, @NotBlank String> options,
-            @NotNull Side firstTurn) {}
+    record CourseItem(
+            String key,
+            String name,
+            String kind,
+            @Nullable Map<String, LengthItem> lengths,
+            @Nullable Map<String, Integer> counts,
+            @Nullable Map<String, String> options,
+            Side firstTurn,
+            @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** Who rides what on a day, by keys. */
-    public record DayRiderItem(
-            @NotBlank String rider, @NotBlank String machine) {}
+    record DayRiderItem(String rider, String machine) {}
 
     /** Where a course, by its key, stands on the yard of the day. */
-    public record StandItem(
-            @NotBlank String course, @NotNull @Valid StandJson stand) {}
+    record StandItem(String course, StandJson stand) {}
 
     /** A day: either its date, or how many days it lies before the day of the import. */
-    public record DayItem(
+    record DayItem(
             @Nullable LocalDate date,
             @Nullable Integer daysAgo,
-            @NotBlank String title,
+            String title,
             @Nullable String yard,
-            @NotNull List<@NotBlank String> courses,
-            @Nullable List<@NotNull @Valid StandItem> stands,
-            @NotNull List<@NotNull @Valid DayRiderItem> riders) {}
+            List<String> courses,
+            @Nullable List<StandItem> stands,
+            List<DayRiderItem> riders,
+            @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A simulated rider, by the key of a rider: makes runs for every past day of the file. */
-    public record VirtualRiderItem(
-            @NotBlank String rider,
-            @NotNull Long seed,
-            @NotNull Double startTightness,
-            @NotNull Double bestTightness,
-            @NotNull Side weakSide,
-            @NotNull Double weakBy,
-            @NotNull Double learning,
-            @NotNull Integer runsPerDay) {}
+    record VirtualRiderItem(
+            String rider,
+            long seed,
+            double startTightness,
+            double bestTightness,
+            Side weakSide,
+            double weakBy,
+            double learning,
+            int runsPerDay) {}
 }

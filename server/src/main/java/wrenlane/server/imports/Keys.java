@@ -1,7 +1,9 @@
 package wrenlane.server.imports;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wrenlane.server.http.RefusedException;
 
@@ -9,6 +11,12 @@ import wrenlane.server.http.RefusedException;
 final class Keys {
     private final String sort;
     private final Map<String, Long> ids = new HashMap<>();
+    private final Set<String> refused = new HashSet<>();
+
+    /** A key of something that was refused itself. */
+    static final class Unusable extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
 
     Keys(String sort) {
         this.sort = sort;
@@ -20,21 +28,24 @@ final class Keys {
         }
     }
 
+    void refuse(String key) {
+        refused.add(key);
+    }
+
     long get(String key) {
         Long id = ids.get(key);
-        if (id == null) {
-            throw RefusedException.of(
-                    "key-unknown", key, "There is no " + sort + " with the key “" + key + "” in the file.");
+        if (id != null) {
+            return id;
         }
-        return id;
+        if (refused.contains(key)) {
+            throw new Unusable();
+        }
+        throw RefusedException.of(
+                "key-unknown", key, "There is no " + sort + " with the key “" + key + "” in the file.");
     }
 
     @Nullable
     Long getOrNull(@Nullable String key) {
         return key == null ? null : Long.valueOf(get(key));
-    }
-
-    int size() {
-        return ids.size();
     }
 }

@@ -14,7 +14,7 @@ import wrenlane.units.LengthSystem;
  * @param stand where the course stands on it; from its own corner where missing
  * @param along the side to measure from; from the course's own corner where missing
  */
-record SetOutRequest(
+public record SetOutRequest(
         @NotNull @Valid CourseRequest course,
         @NotNull LengthSystem system,
         @Nullable Long yardId,
@@ -26,5 +26,5 @@ record SetOutRequest(
      * @param side 0 for AB
      * @param fromItsEnd whether the tape starts at its second corner
      */
-    record AlongSide(@NotNull Integer side, @NotNull Boolean fromItsEnd) {}
+    public record AlongSide(@NotNull Integer side, @NotNull Boolean fromItsEnd) {}
 }

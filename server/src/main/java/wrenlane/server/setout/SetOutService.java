@@ -51,7 +51,7 @@ public class SetOutService {
     }
 
     /** The sheet of a course from a side of the yard it stands on, or else from its own corner. */
-    SetOutSheet sheet(
+    public SetOutSheet sheet(
             Course course,
             LengthSystem system,
             @Nullable Long yardId,

@@ -1,0 +1,8 @@
+/**
+ * Drawings in metres that leave the app: layers of rings, lines and words, written as SVG or DXF. x to the right, y up.
+ * Read {@link wrenlane.drawing.Drawing} first.
+ */
+@NullMarked
+package wrenlane.drawing;
+
+import org.jspecify.annotations.NullMarked;

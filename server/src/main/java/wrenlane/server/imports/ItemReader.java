@@ -1,0 +1,109 @@
+package wrenlane.server.imports;
+
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseKinds;
+import wrenlane.server.course.CourseRequest;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.imports.ImportDocument.CalibrationItem;
+import wrenlane.server.imports.ImportDocument.CourseItem;
+import wrenlane.server.imports.ImportDocument.GroundItem;
+import wrenlane.server.imports.ImportDocument.MachineItem;
+import wrenlane.server.imports.ImportDocument.OutlineItem;
+import wrenlane.server.imports.ImportDocument.YardItem;
+import wrenlane.server.length.CalibrationJson;
+import wrenlane.server.length.LengthJson;
+import wrenlane.server.machine.CircleJson;
+import wrenlane.server.machine.MachineRequest;
+import wrenlane.server.yard.GroundJson;
+import wrenlane.server.yard.OutlineJson;
+import wrenlane.server.yard.OutlineJson.DiagonalJson;
+import wrenlane.server.yard.YardRequest;
+import wrenlane.units.Calibrations;
+import wrenlane.yard.Corner;
+
+/** From the things of a file to what each resource stores. */
+final class ItemReader {
+    private ItemReader() {}
+
+    static YardRequest yard(YardItem y) {
+        CalibrationJson pace = calibration(y.pace());
+        CalibrationJson bay = calibration(y.bay());
+        Calibrations known = CalibrationJson.calibrations(pace, bay);
+        return new YardRequest(y.name(), ground(y.ground(), known), orEmpty(y.notes()), pace, bay);
+    }
+
+    private static GroundJson ground(GroundItem g, Calibrations known) {
+        Double towards = g.fallTowardsRadians();
+        return new GroundJson(
+                outline(g.outline(), known),
+                g.surface(),
+                g.fallPercent(),
+                towards == null ? 0 : towards,
+                orNone(g.obstacles()),
+                orNone(g.bayRows()),
+                g.entrance());
+    }
+
+    private static OutlineJson outline(OutlineItem o, Calibrations known) {
+        List<Corner> corners = o.corners();
+        return new OutlineJson(
+                o.sides().stream().map(s -> s.length(known)).toList(),
+                corners == null ? Collections.nCopies(o.sides().size(), Corner.SQUARE) : corners,
+                orNone(o.diagonals()).stream()
+                        .map(d -> new DiagonalJson(d.from(), d.to(), d.length().length(known)))
+                        .toList());
+    }
+
+    static <T> List<T> orNone(@Nullable List<T> given) {
+        return given == null ? List.of() : given;
+    }
+
+    private static @Nullable CalibrationJson calibration(@Nullable CalibrationItem c) {
+        return c == null ? null : new CalibrationJson(c.count(), c.taped().length(Calibrations.NONE));
+    }
+
+    static MachineRequest machine(MachineItem m) {
+        return new MachineRequest(
+                m.name(),
+                m.classId(),
+                m.transmission(),
+                Optional.ofNullable(m.figures()).orElse(List.of()),
+                Optional.ofNullable(m.circles()).orElse(List.of()).stream()
+                        .map(c -> new CircleJson(
+                                c.side(), c.posture(), c.diameter().length(Calibrations.NONE)))
+                        .toList());
+    }
+
+    static CourseRequest course(CourseItem c) {
+        CourseKind kind = CourseKinds.find(c.kind())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind", c.key(), "There is no kind of course called " + c.kind() + "."));
+        Map<String, LengthJson> lengths = new HashMap<>();
+        Map<String, Integer> counts = new HashMap<>();
+        for (CourseDimension d : kind.dimensions()) {
+            if (d.quantity() == CourseDimension.Quantity.METRES) {
+                lengths.put(d.name(), LengthJson.taped(d.standard()));
+            } else {
+                counts.put(d.name(), (int) d.standard());
+            }
+        }
+        orNone(c.lengths()).forEach((name, text) -> lengths.put(name, text.length(Calibrations.NONE)));
+        counts.putAll(orNone(c.counts()));
+        return new CourseRequest(c.name(), c.kind(), lengths, counts, orNone(c.options()), c.firstTurn());
+    }
+
+    private static <V> Map<String, V> orNone(@Nullable Map<String, V> given) {
+        return given == null ? Map.of() : given;
+    }
+
+    static String orEmpty(@Nullable String text) {
+        return text == null ? "" : text;
+    }
+}

@@ -1,0 +1,109 @@
+package wrenlane.server.paper;
+
+import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.drawing.Drawing;
+import wrenlane.drawing.Dxf;
+import wrenlane.drawing.Svg;
+import wrenlane.rider.RiderLevel;
+import wrenlane.units.LengthSystem;
+
+/** Downloads: sheets and plans as PDF, CSV, SVG and DXF. */
+@RestController
+@RequestMapping("/api")
+class PaperController {
+    private final PaperService service;
+
+    PaperController(PaperService service) {
+        this.service = service;
+    }
+
+    @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> setOutPdf(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long dayId,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(required = false) @Nullable Integer side,
+            @RequestParam(defaultValue = "false") boolean fromItsEnd) {
+        PaperRequest request = PaperRequest.of(dayId, system, paper, side, fromItsEnd);
+        return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
+    }
+
+    @GetMapping(value = "/courses/{id}/set-out.csv", produces = "text/csv")
+    ResponseEntity<byte[]> setOutCsv(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long dayId,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(required = false) @Nullable Integer side,
+            @RequestParam(defaultValue = "false") boolean fromItsEnd) {
+        PaperRequest request = PaperRequest.of(dayId, system, Paper.A4, side, fromItsEnd);
+        return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
+    }
+
+    @GetMapping(value = "/courses/{id}/drawing.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> courseSvg(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long machineId,
+            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
+        return svg(service.courseDrawing(id, machineId, level), "course-" + id + ".svg");
+    }
+
+    @GetMapping(value = "/courses/{id}/drawing.dxf", produces = "image/vnd.dxf")
+    ResponseEntity<byte[]> courseDxf(
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long machineId,
+            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
+        return dxf(service.courseDrawing(id, machineId, level), "course-" + id + ".dxf");
+    }
+
+    @GetMapping(value = "/days/{id}/cone-plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> conePlanPdf(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        PaperRequest request = PaperRequest.of(id, system, paper, null, false);
+        return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
+    }
+
+    @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> daySvg(@PathVariable long id) {
+        return svg(service.yardDrawing(id), "day-" + id + ".svg");
+    }
+
+    @GetMapping(value = "/days/{id}/drawing.dxf", produces = "image/vnd.dxf")
+    ResponseEntity<byte[]> dayDxf(@PathVariable long id) {
+        return dxf(service.yardDrawing(id), "day-" + id + ".dxf");
+    }
+
+    private static ResponseEntity<byte[]> svg(Drawing drawing, String name) {
+        return text(Svg.of(drawing), "image/svg+xml;charset=UTF-8", name);
+    }
+
+    /** Nothing but ASCII stands in a DXF of this release. */
+    private static ResponseEntity<byte[]> dxf(Drawing drawing, String name) {
+        return text(Dxf.of(drawing), "image/vnd.dxf", name);
+    }
+
+    private static ResponseEntity<byte[]> text(String text, String type, String name) {
+        return file(text.getBytes(StandardCharsets.UTF_8), type, name);
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_TYPE, type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(bytes);
+    }
+}

@@ -1,0 +1,57 @@
+package wrenlane.server.paper;
+
+import java.util.List;
+import java.util.Locale;
+import wrenlane.drawing.Drawing;
+import wrenlane.drawing.Layer;
+import wrenlane.drawing.Shape;
+import wrenlane.drawing.Svg;
+
+/**
+ * A drawing as it stands on a page. Its words are words of the page, set over the drawing, so that they can be searched
+ * and copied.
+ *
+ * @param svg the drawing without its words
+ * @param widthMillimetres on the page
+ * @param heightMillimetres on the page
+ * @param scale as 1 : so many
+ */
+record PaperDrawing(String svg, String widthMillimetres, String heightMillimetres, long scale, List<Word> words) {
+    private static final double MILLIMETRES = 1000;
+
+    /** A word and the middle of its foot, from the drawing's upper left corner. */
+    record Word(String text, String leftMillimetres, String topMillimetres) {}
+
+    /** Half the width and the height of the box a word is set in, in millimetres. */
+    private static final double HALF_BOX = 20;
+
+    private static final double FOOT = 4;
+
+    static PaperDrawing of(Drawing drawing, Paper paper) {
+        Drawing shapes = drawing.without(Layer.LABELS);
+        Drawing.Bounds b = shapes.bounds();
+        double width = b.widthMetres() + 2 * Svg.MARGIN_METRES;
+        double height = b.heightMetres() + 2 * Svg.MARGIN_METRES;
+        double scale = Math.min(paper.drawingWidthMillimetres() / width, paper.drawingHeightMillimetres() / height);
+        String w = millimetres(width * scale);
+        String h = millimetres(height * scale);
+        List<Word> words = drawing.shapes().stream()
+                .filter(Shape.Label.class::isInstance)
+                .map(Shape.Label.class::cast)
+                .map(l -> new Word(
+                        l.text(),
+                        millimetres((l.at().x() - b.minX() + Svg.MARGIN_METRES) * scale - HALF_BOX),
+                        millimetres((b.maxY() - l.at().y() + Svg.MARGIN_METRES) * scale - FOOT)))
+                .toList();
+        return new PaperDrawing(
+                Svg.element(shapes, "style=\"width:" + w + "mm;height:" + h + "mm\""),
+                w,
+                h,
+                Math.round(MILLIMETRES / scale),
+                words);
+    }
+
+    private static String millimetres(double mm) {
+        return String.format(Locale.ROOT, "%.2f", mm);
+    }
+}

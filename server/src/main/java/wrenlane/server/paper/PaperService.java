@@ -1,0 +1,175 @@
+package wrenlane.server.paper;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.course.CoursePlan;
+import wrenlane.course.Point;
+import wrenlane.drawing.Drawing;
+import wrenlane.rideline.CourseFit;
+import wrenlane.rideline.LinePoint;
+import wrenlane.rideline.LineProfile;
+import wrenlane.rideline.Ride;
+import wrenlane.rider.RiderLevel;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.BriefingResponse;
+import wrenlane.server.day.BriefingService;
+import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.placing.StandJson;
+import wrenlane.server.setout.SetOutService;
+import wrenlane.server.yard.YardResponse;
+import wrenlane.server.yard.YardService;
+import wrenlane.setout.SetOutSheet;
+
+/** Puts courses and days on paper and in files. */
+@Service
+class PaperService {
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+    private final CourseService courses;
+    private final DayService days;
+    private final BriefingService briefings;
+    private final YardService yards;
+    private final MachineService machines;
+    private final SetOutService setOuts;
+    private final PdfWriter pdf;
+
+    PaperService(
+            CourseService courses,
+            DayService days,
+            BriefingService briefings,
+            YardService yards,
+            MachineService machines,
+            SetOutService setOuts,
+            PdfWriter pdf) {
+        this.courses = courses;
+        this.days = days;
+        this.briefings = briefings;
+        this.yards = yards;
+        this.machines = machines;
+        this.setOuts = setOuts;
+        this.pdf = pdf;
+    }
+
+    /** A course's sheet, measured from where a day has it stand. */
+    SetOutSheet sheet(long courseId, PaperRequest request) {
+        Course course = courses.get(courseId).course();
+        Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
+        return setOuts.sheet(
+                course,
+                request.system(),
+                day.map(DayResponse::yardId).orElse(null),
+                day.map(d -> stand(d, courseId)).orElse(null),
+                request.along());
+    }
+
+    private static @Nullable StandJson stand(DayResponse day, long courseId) {
+        return day.stands().stream()
+                .filter(s -> s.courseId() == courseId)
+                .map(DayStand::stand)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The set-out sheet as PDF. */
+    byte[] setOutPdf(long courseId, PaperRequest request) {
+        Map<String, Object> words = words(request);
+        words.put("title", courses.get(courseId).name());
+        words.put("sheets", List.of(paperSheet(courseId, request)));
+        return pdf.write("cones.html", words);
+    }
+
+    private PaperSheet paperSheet(long courseId, PaperRequest request) {
+        CourseResponse course = courses.get(courseId);
+        return PaperSheet.of(
+                course.name(),
+                course.course().kind().label(),
+                sheet(courseId, request),
+                course.course().plan(),
+                request.system(),
+                request.paper());
+    }
+
+    private static Map<String, Object> words(PaperRequest request) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("paper", request.paper().css());
+        return words;
+    }
+
+    /** The day's cone plan as PDF: the yard with what stands on it, what to bring and to mind, then every sheet. */
+    byte[] conePlanPdf(long dayId, PaperRequest request) {
+        DayResponse day = days.get(dayId);
+        BriefingResponse briefing = briefings.briefing(dayId);
+        Map<String, Object> words = words(request);
+        words.put("title", day.title());
+        words.put("date", DATE.format(day.date()));
+        Map<String, Object> plan = new LinkedHashMap<>();
+        Long yardId = day.yardId();
+        if (yardId != null) {
+            YardResponse yard = yards.get(yardId);
+            plan.put("yard", yard.name());
+            plan.put("drawing", PaperDrawing.of(yardDrawing(yard, day), request.paper()));
+        }
+        plan.put(
+                "bring",
+                briefing.cones().stream()
+                        .map(c -> c.needed() + " " + c.sort().label(c.needed()) + " and " + c.spare() + " spare"
+                                + (c.missing() > 0 ? " (" + c.missing() + " more than the school owns)" : ""))
+                        .toList());
+        plan.put("cautions", briefing.cautions().stream().map(c -> c.message()).toList());
+        words.put("plan", plan);
+        words.put(
+                "sheets",
+                day.courseIds().stream().map(id -> paperSheet(id, request)).toList());
+        return pdf.write("cones.html", words);
+    }
+
+    /** The yard of a day with its courses. */
+    Drawing yardDrawing(long dayId) {
+        DayResponse day = days.get(dayId);
+        Long yardId = day.yardId();
+        if (yardId == null) {
+            throw RefusedException.of(
+                    "no-yard", "yardId", "No yard is chosen for this day, so there is no plan of it.");
+        }
+        return yardDrawing(yards.get(yardId), day);
+    }
+
+    private Drawing yardDrawing(YardResponse yard, DayResponse day) {
+        List<Drawing.Standing> standing = new ArrayList<>();
+        for (DayStand s : day.stands()) {
+            CourseResponse course = courses.get(s.courseId());
+            standing.add(new Drawing.Standing(
+                    course.name(), course.course().plan(), s.stand().stand()));
+        }
+        return Drawing.of(yard.yard(), standing);
+    }
+
+    /** A course, with the rear wheel's line for a machine where one is named. */
+    Drawing courseDrawing(long courseId, @Nullable Long machineId, RiderLevel level) {
+        Course course = courses.get(courseId).course();
+        CoursePlan plan = course.plan();
+        List<Point> line = machineId == null
+                ? List.of()
+                : LineProfile.points(CourseFit.of(course, Ride.firm(machines.turn(machineId), level.limits()))
+                                .fit()
+                                .drawn()
+                                .line())
+                        .stream()
+                        .map(LinePoint::rear)
+                        .toList();
+        return Drawing.of(plan, line);
+    }
+}

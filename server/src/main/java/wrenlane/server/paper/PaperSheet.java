@@ -1,0 +1,114 @@
+package wrenlane.server.paper;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleFunction;
+import wrenlane.course.CoursePlan;
+import wrenlane.drawing.Drawing;
+import wrenlane.setout.RingSheet;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.SetOutStep;
+import wrenlane.setout.TwoTapes;
+import wrenlane.setout.WalkingOrder;
+import wrenlane.units.LengthFormat;
+import wrenlane.units.LengthSystem;
+
+/**
+ * A set-out sheet in words, as a template takes it.
+ *
+ * @param from what the tape is laid along
+ * @param marks where P and Q are chalked
+ * @param rings how each ring is set out from its centre
+ */
+record PaperSheet(
+        String name,
+        String kind,
+        String from,
+        PaperDrawing drawing,
+        List<Row> rows,
+        String marks,
+        List<String> rings,
+        List<String> checks,
+        String slack,
+        String rounding,
+        String bring,
+        String walk) {
+    /** One cone, with its number in the order of least walking. */
+    record Row(
+            String cone,
+            String what,
+            String along,
+            String across,
+            String fromP,
+            String fromQ,
+            String error,
+            int number) {}
+
+    static PaperSheet of(
+            String name, String kind, SetOutSheet sheet, CoursePlan plan, LengthSystem system, Paper paper) {
+        DoubleFunction<String> said =
+                m -> system == LengthSystem.METRIC ? LengthFormat.metric(m) : LengthFormat.imperial(m);
+        TwoTapes tapes = TwoTapes.of(sheet);
+        WalkingOrder walk = sheet.walk();
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < sheet.steps().size(); i++) {
+            rows.add(row(
+                    sheet.steps().get(i), tapes.steps().get(i), 1 + walk.order().indexOf(i), said));
+        }
+        return new PaperSheet(
+                name,
+                kind,
+                sheet.baseline().name(),
+                PaperDrawing.of(Drawing.of(plan, List.of()), paper),
+                rows,
+                "P at " + said.apply(tapes.first().x()) + " along, "
+                        + said.apply(tapes.first().y()) + " across; Q at "
+                        + said.apply(tapes.second().x()) + " along, "
+                        + said.apply(tapes.second().y()) + " across; "
+                        + said.apply(tapes.apartMetres()) + " from P to Q",
+                RingSheet.of(sheet).rings().stream().map(r -> ring(r, said)).toList(),
+                sheet.checks().stream()
+                        .map(c -> c.from() + " to " + c.to() + ": " + said.apply(c.metres()))
+                        .toList(),
+                sheet.slack()
+                        .map(s -> "One diagonal out by " + said.apply(SetOutSheet.DIAGONAL_SLACK_METRES)
+                                + " pushes the far line " + said.apply(s.shiftMetres()) + " sideways.")
+                        .orElse(""),
+                String.format(java.util.Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()),
+                bring(sheet),
+                said.apply(walk.walkedMetres()) + ", " + Math.max(1, Math.round(walk.minutes())) + " min");
+    }
+
+    private static String bring(SetOutSheet sheet) {
+        List<String> counts = new ArrayList<>();
+        for (var sort : wrenlane.course.ConeSort.values()) {
+            int n = sheet.conesBySort().getOrDefault(sort, 0);
+            if (n > 0) {
+                counts.add(n + " " + sort.label(n));
+            }
+        }
+        return String.join(", ", counts);
+    }
+
+    private static Row row(SetOutStep s, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
+        return new Row(
+                s.cone().label(),
+                s.cone().sort().label(1),
+                said.apply(s.alongMetres()),
+                said.apply(s.acrossMetres()),
+                said.apply(t.firstMetres()),
+                said.apply(t.secondMetres()) + (t.flat() ? " flat!" : ""),
+                said.apply(s.errorMetres()),
+                number);
+    }
+
+    private static String ring(RingSheet.Ring ring, DoubleFunction<String> said) {
+        RingSheet.RingStep last = ring.steps().get(ring.steps().size() - 1);
+        return "Centre at " + said.apply(ring.centre().x()) + " along, "
+                + said.apply(ring.centre().y()) + " across. From "
+                + ring.first().cone().label() + " on, each cone " + said.apply(ring.radiusMetres())
+                + " from the centre and " + said.apply(ring.closingChordMetres())
+                + " from the one before, going " + (last.leftward() ? "right" : "left") + " round, to "
+                + last.label() + "; the same closes it, within ± " + said.apply(ring.closingErrorMetres()) + ".";
+    }
+}

@@ -1,0 +1,69 @@
+package wrenlane.server.paper;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.slf4j.Slf4jLogger;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
+import com.samskivert.mustache.Mustache;
+import com.samskivert.mustache.Template;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Fills a template and makes a PDF of it, its fonts embedded. */
+@Component
+class PdfWriter {
+    private static final String FONT = "DejaVu Sans";
+    private static final int NORMAL = 400;
+    private static final int BOLD = 700;
+
+    static {
+        XRLog.setLoggerImpl(new Slf4jLogger());
+    }
+
+    /**
+     * The PDF.
+     *
+     * @param template name of a file in {@code paper/}
+     * @param words what the template asks for
+     */
+    byte[] write(String template, Map<String, Object> words) {
+        try (ByteArrayOutputStream pdf = new ByteArrayOutputStream()) {
+            PdfRendererBuilder builder = new PdfRendererBuilder();
+            builder.useFont(() -> resource("/static/paper/DejaVuSans.ttf"), FONT, NORMAL, FontStyle.NORMAL, true);
+            builder.useFont(() -> resource("/static/paper/DejaVuSans-Bold.ttf"), FONT, BOLD, FontStyle.NORMAL, true);
+            builder.useFont(
+                    () -> resource("/static/paper/DejaVuSansMono.ttf"),
+                    "DejaVu Sans Mono",
+                    NORMAL,
+                    FontStyle.NORMAL,
+                    true);
+            builder.useSVGDrawer(new BatikSVGDrawer());
+            builder.withHtmlContent(filled(template, words), null);
+            builder.toStream(pdf);
+            builder.run();
+            return pdf.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String filled(String name, Map<String, Object> words) throws IOException {
+        try (InputStreamReader reader = new InputStreamReader(resource("/paper/" + name), StandardCharsets.UTF_8)) {
+            Template template = Mustache.compiler().defaultValue("").compile(reader);
+            return template.execute(words);
+        }
+    }
+
+    private static InputStream resource(String path) {
+        return Optional.ofNullable(PdfWriter.class.getResourceAsStream(path))
+                .orElseThrow(() -> new IllegalStateException(path + " is missing from the build"));
+    }
+}

@@ -1,0 +1,144 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Files as they are downloaded, read back by others' readers. */
+class PaperTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoDay();
+
+    /** Where the examples of the open formats stand. */
+    private static final Path EXAMPLES = Path.of("../docs/formats/examples");
+
+    private static byte[] bytes(String path) {
+        return APP.bytes(path);
+    }
+
+    private static long today() {
+        return APP.get("/api/days").body().get(0).get("id").asLong();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"A4, 595, 842", "LETTER, 612, 792"})
+    void theSetOutSheetIsAPageOfSearchableWords(String paper, int width, int height) throws IOException {
+        try (PDDocument pdf =
+                Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper + "&side=0&dayId=" + today()))) {
+            PDRectangle page = pdf.getPage(0).getMediaBox();
+            assertThat(Math.round(page.getWidth())).isEqualTo(width);
+            assertThat(Math.round(page.getHeight())).isEqualTo(height);
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("Slipway box", "side AB, from A", "Check it", "A to C: 10.40 m", "flat marker", "From P");
+            // Words of the drawing are words, too.
+            assertThat(text.lines().filter(l -> l.contains("C2")).count()).isGreaterThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void theConePlanHasTheYardAndASheetForEveryCourse() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/days/" + today() + "/cone-plan.pdf?system=IMPERIAL"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(pdf.getNumberOfPages()).isGreaterThanOrEqualTo(5);
+            assertThat(text)
+                    .contains("Ferry apron, Gullpoint", "Bring", "Mind", "Slipway box", "Two turntables", "Centre at");
+            assertThat(text).contains("' ").doesNotContain("{{");
+        }
+    }
+
+    @Test
+    void theCsvIsReadBackWithTheSheetsFigures() throws IOException {
+        String csv = new String(bytes("/api/courses/1/set-out.csv"), StandardCharsets.UTF_8);
+        assertThat(csv).contains("\r\n");
+        Map<String, CSVRecord> rows = new HashMap<>();
+        try (CSVParser parser = CSVParser.parse(
+                csv,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get())) {
+            parser.forEach(r -> rows.put(r.get("label"), r));
+        }
+        JsonNode course = APP.get("/api/courses/1").body();
+        JsonNode sheet = APP.post("/api/set-outs", Map.of("course", Courses.of(course), "system", "METRIC"))
+                .body();
+        for (JsonNode step : sheet.at("/sheet/steps")) {
+            CSVRecord row = java.util.Optional.ofNullable(
+                            rows.get(step.at("/cone/label").asString()))
+                    .orElseThrow();
+            assertThat(row.get("along_m"))
+                    .isEqualTo(four(step.get("alongMetres").asDouble()));
+            assertThat(row.get("across_m"))
+                    .isEqualTo(four(step.get("acrossMetres").asDouble()));
+        }
+        assertThat(rows).containsKeys("P", "Q").hasSize(12);
+    }
+
+    private static String four(double metres) {
+        return String.format(java.util.Locale.ROOT, "%.4f", metres);
+    }
+
+    @Test
+    void theSvgHasALayerForTheLineOfAMachine() throws Exception {
+        byte[] plain = bytes("/api/courses/1/drawing.svg");
+        byte[] ridden = bytes("/api/courses/1/drawing.svg?machineId=2");
+        for (byte[] svg : List.of(plain, ridden, bytes("/api/days/" + today() + "/drawing.svg"))) {
+            var document =
+                    DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(svg));
+            assertThat(document.getDocumentElement().getTagName()).isEqualTo("svg");
+        }
+        assertThat(ridden.length).isGreaterThan(plain.length + 500);
+    }
+
+    /**
+     * The examples beside the formats' pages are what the app writes; the web tests read the DXF with a reader of its own.
+     * Run with {@code -Dexamples.write=true} to write them anew.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "/api/courses/1/drawing.dxf, slipway-box.dxf",
+        "/api/courses/1/drawing.svg, slipway-box.svg",
+        "/api/courses/1/set-out.csv, slipway-box.csv"
+    })
+    void theExamplesAreWhatTheAppWrites(String path, String name) throws IOException {
+        Path example = EXAMPLES.resolve(name);
+        if (Boolean.getBoolean("examples.write")) {
+            Files.createDirectories(EXAMPLES);
+            Files.write(example, bytes(path));
+        }
+        assertThat(bytes(path)).isEqualTo(Files.readAllBytes(example));
+    }
+
+    @Test
+    void whatIsNotThereIsNotFound() {
+        assertThat(APP.get("/api/courses/4711/set-out.pdf").status()).isEqualTo(404);
+        assertThat(APP.get("/api/days/4711/cone-plan.pdf").status()).isEqualTo(404);
+        assertThat(APP.get("/api/courses/1/set-out.pdf?paper=PAPYRUS").status()).isEqualTo(400);
+        assertThat(APP.get("/api/courses/1/set-out.csv?side=99&dayId=" + today())
+                        .status())
+                .isEqualTo(422);
+    }
+}

@@ -1,0 +1,31 @@
+import { usePreferences } from '../units';
+
+/** Files to take away: PDF on either paper, and the open formats. */
+export function Downloads(props: {
+  /** Path of the PDF, if there is one. */
+  pdf?: string;
+  files: { label: string; path: string }[];
+}) {
+  const { system } = usePreferences();
+  const on = (paper: string) =>
+    `${props.pdf ?? ''}${props.pdf?.includes('?') ? '&' : '?'}paper=${paper}&system=${system}`;
+  const all = [
+    ...(props.pdf === undefined
+      ? []
+      : [
+          { label: 'PDF, A4', path: on('A4') },
+          { label: 'PDF, Letter', path: on('LETTER') },
+        ]),
+    ...props.files,
+  ];
+  return (
+    <p className="no-print flex flex-wrap gap-x-4 gap-y-1">
+      <span className="text-soft">Take away:</span>
+      {all.map((f) => (
+        <a key={f.path} href={f.path} download>
+          {f.label}
+        </a>
+      ))}
+    </p>
+  );
+}
