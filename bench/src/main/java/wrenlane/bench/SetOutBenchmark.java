@@ -18,12 +18,22 @@ import org.openjdk.jmh.annotations.Warmup;
 import wrenlane.course.Cone;
 import wrenlane.course.ConeRole;
 import wrenlane.course.ConeSort;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKinds;
 import wrenlane.course.Point;
+import wrenlane.machine.Side;
+import wrenlane.setout.Baseline;
 import wrenlane.setout.ChangeOver;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
 import wrenlane.setout.TwoTapes;
 import wrenlane.setout.WalkingOrder;
+import wrenlane.units.MeasuredLength;
+import wrenlane.yard.CourseGround;
+import wrenlane.yard.Fall;
+import wrenlane.yard.Placing;
+import wrenlane.yard.Surface;
+import wrenlane.yard.Yard;
 
 /** Sixty cones anywhere on 30 m by 20 m: their order, their two tapes, and the change to sixty other places. */
 @State(Scope.Benchmark)
@@ -44,9 +54,31 @@ public class SetOutBenchmark {
         for (int i = 0; i < CONES; i++) {
             Point at = new Point(random.nextDouble(0, 30), random.nextDouble(0, 20));
             Cone cone = new Cone(String.valueOf(i), ConeRole.EDGE, ConeSort.FLAT, at, at);
-            steps.add(new SetOutStep(cone, at.x(), at.y()));
+            steps.add(new SetOutStep(cone, at.x(), at.y(), 0.05));
         }
-        return new SetOutSheet(steps, 0.01, SetOutSheet.DATUM, List.of(), Map.of(), Optional.empty());
+        return new SetOutSheet(
+                steps,
+                0.01,
+                new Baseline("a kerb", SetOutSheet.DATUM, 0, Side.LEFT),
+                List.of(),
+                Map.of(),
+                Optional.empty(),
+                0);
+    }
+
+    private static final Yard APRON = Yard.rectangle(
+            MeasuredLength.taped(46.5), MeasuredLength.taped(21.8), Surface.CONCRETE, new Fall(1.2, -Math.PI / 2));
+    private static final List<CourseGround> THREE =
+            List.of(ground("u-turn-box"), ground("straight-weave"), ground("figure-eight"));
+
+    private static CourseGround ground(String kind) {
+        return CourseGround.of(kind, Course.standard(CourseKinds.find(kind).orElseThrow()));
+    }
+
+    /** Three courses placed on an apron. */
+    @Benchmark
+    public Placing places() {
+        return Placing.find(APRON, List.of(), THREE);
     }
 
     /** The order of placing. */

@@ -33,6 +33,7 @@ public final class Screenshots {
         Page desk = chromium.desk();
         take(desk, "/today", "today");
         take(desk, "/yard", "yard");
+        take(desk, "/yard?view=courses", "yard-courses");
         take(desk, "/machines/4", "machines");
         take(desk, "/riders", "riders");
         take(desk, "/course", "course");
@@ -51,6 +52,7 @@ public final class Screenshots {
         take(desk, "/lesson", "lesson");
         take(desk, "/progress/2", "progress");
         Page phone = chromium.phone();
+        take(phone, "/set-out?one=1", "set-out-phone");
         range(phone);
         Page sun = chromium.desk();
         sun.navigate(server.address() + "/course");
