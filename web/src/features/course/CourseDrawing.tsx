@@ -10,7 +10,7 @@ import { RoomLeader } from './RoomLeader';
 /** Room around the course for its dimension lines, in pixels. */
 const MARGIN = { x: 78, y: 56 };
 
-const PLAIN_MARGIN = { x: 24, y: 24 };
+const PLAIN_MARGIN = { x: 24, y: 40 };
 
 /** The course in plan, all of it from one answer of the core. */
 export function CourseDrawing(props: {

@@ -87,7 +87,10 @@ function Seen({ preview, name }: { preview: Preview; name: string }) {
         <ul className="mt-1 grid list-disc gap-1 pl-6">
           {preview.findings.map((f, i) => (
             <li key={i}>
-              {f.message} {f.where !== '' && <span className="figures text-sm text-soft">{f.where}</span>}
+              {f.message}{' '}
+              {f.where !== '' && !f.message.includes(f.where) && (
+                <span className="figures text-sm text-soft">{f.where}</span>
+              )}
             </li>
           ))}
         </ul>

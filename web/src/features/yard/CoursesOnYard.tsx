@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import type { Course } from '../course';
-import { changed, useDayLink, useSaveDay, type Day } from '../day';
+import { changed, useSaveDay, type Day } from '../day';
 import { useRiders } from '../rider';
-import { Button, TextField, useSay } from '../../shared/ui';
-import { useFindPlaces, type GroundPlan, type Stand, type Yard } from './api';
-import { MetresField } from './MetresField';
+import { Button, useSay } from '../../shared/ui';
+import { useFindPlaces, type GroundPlan, type Yard } from './api';
+import { Place } from './Place';
 import { StandingCourses } from './StandingCourses';
+import { Unsafe, UNPLACED } from './Unsafe';
 import { usePlaces, type Places } from './usePlaces';
 import { YardDrawing } from './YardDrawing';
 
@@ -57,7 +57,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
         <YardDrawing
           corners={yard.corners}
           ground={yard.ground}
-          className="h-[max(22rem,calc(100vh-16rem))] shrink-0"
+          className="h-72 shrink-0 lg:h-[max(22rem,calc(100vh-16rem))]"
         >
           {(view) =>
             plan && (
@@ -76,7 +76,8 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
         </YardDrawing>
         <p className="text-sm text-soft">
           Solid: the ground ridden on. Dotted: where a machine gets to that goes straight on, an estimate at
-          walking to running pace. Drag a course, or choose it and use the arrow keys; with Shift by a metre.
+          walking to running pace. Drag a course, or choose it and use the arrow keys, with Shift by a metre;
+          the handle ahead of it turns it.
         </p>
       </div>
       <div className="grid content-start gap-4">
@@ -109,120 +110,5 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
         </ul>
       </div>
     </div>
-  );
-}
-
-/** Findings about a course that found no place: they are of the search, not of what stands. */
-const UNPLACED = ['no-place-found', 'course-too-large'];
-
-function Unsafe(props: {
-  plan: GroundPlan | undefined;
-  unplaced: GroundPlan['findings'];
-  problem: string | undefined;
-  standing: number;
-}) {
-  const findings = [...props.unplaced, ...(props.plan?.findings ?? [])];
-  return (
-    <div className="grid gap-2" aria-live="polite">
-      {props.problem !== undefined && <p className="text-brick">{props.problem}</p>}
-      {findings.map((f) => (
-        <p
-          key={f.code + f.message}
-          role="alert"
-          className="border-l-4 border-brick bg-panel py-1.5 pl-3 pr-2"
-        >
-          {f.message}
-        </p>
-      ))}
-      {props.plan && findings.length === 0 && props.standing > 0 && (
-        <p className="text-moss">
-          Nothing overlaps, run-outs are clear, and riders can wait out of the way. Walk the ground all the
-          same.
-        </p>
-      )}
-      {props.standing === 0 && (
-        <p>Nothing stands yet. Let the app find places, or put a course down and drag it.</p>
-      )}
-    </div>
-  );
-}
-
-const DEGREES = 180 / Math.PI;
-
-/** In (−π, π], so that turning on and on stays in range. */
-const wrapped = (radians: number) => Math.atan2(Math.sin(radians), Math.cos(radians));
-
-function Place(props: {
-  course: Course;
-  stand: Stand | undefined;
-  chosen: boolean;
-  onChoose: () => void;
-  onMove: (some: Partial<Stand>) => void;
-  onTakeUp: () => void;
-}) {
-  const { course, stand, chosen } = props;
-  const link = useDayLink();
-  if (stand === undefined) {
-    return (
-      <li className="flex flex-wrap items-baseline justify-between gap-2 border-t border-rule pt-2">
-        <span>
-          {course.name} <span className="text-soft">is set up after another</span>
-        </span>
-        <Button onClick={() => props.onMove({})}>Put it down</Button>
-      </li>
-    );
-  }
-  return (
-    <li className="border-t border-rule pt-2">
-      <div className="flex flex-wrap items-baseline justify-between gap-2">
-        <button
-          type="button"
-          aria-expanded={chosen}
-          className={chosen ? 'font-semibold' : 'hover:underline'}
-          onClick={props.onChoose}
-        >
-          {course.name}
-        </button>
-        <span className="figures text-soft">
-          {stand.xMetres.toFixed(1)} · {stand.yMetres.toFixed(1)} m ·{' '}
-          {Math.round(stand.turnRadians * DEGREES)}°
-        </span>
-      </div>
-      {chosen && (
-        <div className="mt-2 grid grid-cols-3 gap-3">
-          <MetresField
-            label="Along AB"
-            orZero
-            metres={stand.xMetres}
-            onRead={(xMetres) => props.onMove({ xMetres })}
-          />
-          <MetresField
-            label="Square to it"
-            orZero
-            metres={stand.yMetres}
-            onRead={(yMetres) => props.onMove({ yMetres })}
-          />
-          <TextField
-            key={stand.turnRadians}
-            label="Turned, °"
-            inputMode="decimal"
-            defaultValue={(stand.turnRadians * DEGREES).toFixed(0)}
-            onBlur={(e) => {
-              const turned = Number(e.target.value.replace(',', '.'));
-              if (Number.isFinite(turned)) props.onMove({ turnRadians: wrapped(turned / DEGREES) });
-            }}
-          />
-          <div className="col-span-3 flex flex-wrap gap-2">
-            <Button onClick={() => props.onMove({ turnRadians: wrapped(stand.turnRadians + Math.PI / 2) })}>
-              Quarter turn
-            </Button>
-            <Button onClick={() => props.onTakeUp()}>Take it up</Button>
-            <Link className="self-center" to={link(`/set-out/${course.id}`)}>
-              Set it out here
-            </Link>
-          </div>
-        </div>
-      )}
-    </li>
   );
 }

@@ -1,6 +1,8 @@
 import { useRef, type PointerEvent } from 'react';
 import { pathOf, type Ground, type View } from '../../shared/plan';
 import type { GroundPlan, Stand, Standing } from './api';
+import { TurnHandle } from './TurnHandle';
+import { WORDS_FROM } from './YardParts';
 
 /** Courses where they stand; each can be dragged, or moved with the arrow keys. */
 export function StandingCourses(props: {
@@ -23,6 +25,16 @@ export function StandingCourses(props: {
           onMove={(stand) => props.onMove(c.courseId, stand)}
         />
       ))}
+      {plan.courses
+        .filter((c) => c.courseId === props.chosen)
+        .map((c) => (
+          <TurnHandle
+            key={c.courseId}
+            course={c}
+            view={view}
+            onMove={(stand) => props.onMove(c.courseId, stand)}
+          />
+        ))}
       {plan.waiting && <Waiting at={plan.waiting} view={view} />}
     </>
   );
@@ -110,7 +122,7 @@ function OnYard(props: {
         x={view.x(middle.x)}
         y={view.y(middle.y) + 5}
         fill="var(--chalk)"
-        fontSize={14}
+        fontSize={view.pixelsPerMetre < WORDS_FROM ? 10 : 14}
         fontWeight={600}
         textAnchor="middle"
         paintOrder="stroke"
@@ -145,8 +157,14 @@ function Waiting({ at, view }: { at: Ground; view: View }) {
         strokeWidth={1.5}
         strokeDasharray="7 4"
       />
-      <text x={view.x(at.x)} y={view.y(at.y) + 5} fill="var(--chalk)" fontSize={13} textAnchor="middle">
-        wait here
+      <text
+        x={view.x(at.x)}
+        y={view.y(at.y) + 5}
+        fill="var(--chalk)"
+        fontSize={view.pixelsPerMetre < WORDS_FROM ? 10 : 13}
+        textAnchor="middle"
+      >
+        {view.pixelsPerMetre < WORDS_FROM ? 'wait' : 'wait here'}
       </text>
     </g>
   );

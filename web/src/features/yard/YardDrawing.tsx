@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import { pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
-import { lengthText, usePreferences } from '../../shared/units';
 import type { YardGround } from './api';
-import { BLOCKING, letter, type BayRow, type Obstacle } from './model';
+import { letter } from './model';
+import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideLength } from './YardParts';
 
-const MARGIN = { x: 80, y: 46 };
+/** Room for the corners' letters, and for the lengths of the sides where they are written. */
+const MARGIN = { x: 34, y: 40 };
+const LENGTHS_MARGIN = { x: 80, y: 46 };
 
 /** The yard in plan: outline with corners and lengths, bays, what stands on it, entrance and fall. */
 export function YardDrawing(props: {
@@ -23,7 +25,7 @@ export function YardDrawing(props: {
     <Tarmac
       label="The yard"
       className={props.className ?? 'min-h-96 flex-1'}
-      margin={MARGIN}
+      margin={props.sideMetres ? LENGTHS_MARGIN : MARGIN}
       bounds={{
         minX: Math.min(...xs),
         maxX: Math.max(...xs),
@@ -45,7 +47,7 @@ export function YardDrawing(props: {
           ))}
           {props.children?.(view)}
           {ground.obstacles.map((o, i) => (
-            <Standing key={i} obstacle={o} view={view} />
+            <ObstacleMark key={i} obstacle={o} view={view} />
           ))}
           {corners.map((c, i) => (
             <CornerMark key={i} at={c} label={letter(i)} corners={corners} view={view} />
@@ -58,158 +60,5 @@ export function YardDrawing(props: {
         </>
       )}
     </Tarmac>
-  );
-}
-
-const degrees = (radians: number) => (radians * 180) / Math.PI;
-
-/** Where something turned and moved is drawn in its own metres, y up. */
-function placed(view: View, x: number, y: number, turn: number) {
-  return `translate(${view.x(x)} ${view.y(y)}) rotate(${-degrees(turn)}) scale(${view.pixelsPerMetre} ${-view.pixelsPerMetre})`;
-}
-
-function Bays({ row, view }: { row: BayRow; view: View }) {
-  const lines = Array.from({ length: row.count + 1 }, (_, i) => i * row.bayMetres);
-  return (
-    <path
-      aria-hidden="true"
-      transform={placed(view, row.xMetres, row.yMetres, row.turnRadians)}
-      d={lines.map((x) => `M${x} 0V${row.depthMetres}`).join('')}
-      stroke="var(--chalk)"
-      strokeWidth={1}
-      vectorEffect="non-scaling-stroke"
-      opacity={0.6}
-      fill="none"
-    />
-  );
-}
-
-function Standing({ obstacle: o, view }: { obstacle: Obstacle; view: View }) {
-  const blocks = BLOCKING.includes(o.kind);
-  const clear = o.keepClearMetres;
-  return (
-    <g>
-      <title>{o.name || o.kind.toLowerCase()}</title>
-      <g transform={placed(view, o.xMetres, o.yMetres, o.turnRadians)}>
-        <rect
-          x={-o.lengthMetres / 2 - clear}
-          y={-o.widthMetres / 2 - clear}
-          width={o.lengthMetres + 2 * clear}
-          height={o.widthMetres + 2 * clear}
-          fill="none"
-          stroke="var(--chalk)"
-          strokeDasharray="3 4"
-          vectorEffect="non-scaling-stroke"
-          opacity={0.7}
-        />
-        <rect
-          x={-o.lengthMetres / 2}
-          y={-o.widthMetres / 2}
-          width={o.lengthMetres}
-          height={o.widthMetres}
-          fill={blocks ? 'var(--chalk)' : 'none'}
-          stroke="var(--chalk)"
-          strokeWidth={1.5}
-          vectorEffect="non-scaling-stroke"
-        />
-      </g>
-      <text
-        x={view.x(o.xMetres)}
-        y={view.y(o.yMetres) + (view.y(o.yMetres) > view.height / 2 ? -1 : 1) * 22}
-        fill="var(--chalk)"
-        fontSize={12}
-        textAnchor="middle"
-        paintOrder="stroke"
-        stroke="var(--tarmac)"
-        strokeWidth={3}
-      >
-        {o.name || o.kind.toLowerCase().replace('_', ' ')}
-      </text>
-    </g>
-  );
-}
-
-/** Which way lies away from the middle of the yard, on the screen. */
-function outward(at: Ground, corners: Ground[]) {
-  const mx = corners.reduce((s, c) => s + c.x, 0) / corners.length;
-  const my = corners.reduce((s, c) => s + c.y, 0) / corners.length;
-  const r = Math.hypot(at.x - mx, at.y - my) || 1;
-  return { x: (at.x - mx) / r, y: -(at.y - my) / r };
-}
-
-function CornerMark(props: { at: Ground; label: string; corners: Ground[]; view: View }) {
-  const { at, view } = props;
-  const out = outward(at, props.corners);
-  return (
-    <text
-      x={view.x(at.x) + 16 * out.x}
-      y={view.y(at.y) + 16 * out.y + 5}
-      fill="var(--chalk)"
-      fontSize={15}
-      fontWeight={700}
-      textAnchor="middle"
-    >
-      {props.label}
-    </text>
-  );
-}
-
-function SideLength(props: { index: number; metres: number; corners: Ground[]; view: View }) {
-  const { system } = usePreferences();
-  const { corners, view, index } = props;
-  const a = corners[index];
-  const b = corners[(index + 1) % corners.length];
-  if (a === undefined || b === undefined) return null;
-  const dx = view.x(b.x) - view.x(a.x);
-  const dy = view.y(b.y) - view.y(a.y);
-  const r = Math.hypot(dx, dy) || 1;
-  // The yard lies at the left hand; on the screen its outside is at the right of the way.
-  const out = { x: -dy / r, y: dx / r };
-  const sideways = Math.abs(out.x) > 0.7;
-  return (
-    <text
-      x={(view.x(a.x) + view.x(b.x)) / 2 + 14 * out.x}
-      y={(view.y(a.y) + view.y(b.y)) / 2 + 20 * out.y + 5}
-      fill="var(--chalk)"
-      className="figures"
-      fontSize={13}
-      textAnchor={sideways ? (out.x > 0 ? 'start' : 'end') : 'middle'}
-    >
-      {lengthText(props.metres, system)}
-    </text>
-  );
-}
-
-function Entrance({ at, view }: { at: Ground; view: View }) {
-  const x = view.x(at.x);
-  const y = view.y(at.y);
-  return (
-    <g aria-hidden="true">
-      <circle cx={x} cy={y} r={6} fill="var(--tarmac)" stroke="var(--chalk)" strokeWidth={2} />
-      <text
-        x={x + (x < view.width / 2 ? -10 : 10)}
-        y={y - 10}
-        fill="var(--chalk)"
-        fontSize={13}
-        textAnchor={x < view.width / 2 ? 'end' : 'start'}
-      >
-        way in
-      </text>
-    </g>
-  );
-}
-
-function Fall({ ground, view }: { ground: Parameters<typeof YardDrawing>[0]['ground']; view: View }) {
-  const x = view.width - 58;
-  const y = view.height - 34;
-  return (
-    <g aria-hidden="true">
-      <g transform={`translate(${x} ${y}) rotate(${-degrees(ground.fallTowardsRadians)})`}>
-        <path d="M-16 0H16M9 -5L16 0L9 5" stroke="var(--chalk)" strokeWidth={1.8} fill="none" />
-      </g>
-      <text x={x - 26} y={y + 5} fill="var(--chalk)" fontSize={13} textAnchor="end">
-        falls <tspan className="figures">{ground.fallPercent.toFixed(1)}</tspan> %
-      </text>
-    </g>
   );
 }

@@ -68,6 +68,11 @@ class YardIT {
             page.keyboard().press("Shift+ArrowUp");
         }
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("sticks out of the yard");
+        Locator turn = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Turn Bollard weave"));
+        int degrees = Integer.parseInt(turn.getAttribute("aria-valuenow"));
+        turn.focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(turn).not().hasAttribute("aria-valuenow", String.valueOf(degrees));
         press(page, "Place all anew");
         assertThat(safe).isVisible();
         press(page, "Save places");
