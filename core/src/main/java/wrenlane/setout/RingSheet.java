@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wrenlane.course.Point;
+import wrenlane.course.TwoCircles;
 import wrenlane.units.LengthMethod;
 
 /**
@@ -156,19 +157,9 @@ public record RingSheet(List<Ring> rings, List<String> others, double roundingMe
         double worst = 0;
         for (int i = 1; i < group.size(); i++) {
             RingStep step = ring.steps.get(i - 1);
-            at = crossing(ring.centre, step.radiusMetres, at, step.chordMetres, step.leftward);
+            at = TwoCircles.crossing(ring.centre, step.radiusMetres, at, step.chordMetres, !step.leftward);
             worst = Math.max(worst, at.distanceTo(sheet.baseline().figures(mark(group, i))));
         }
         return worst;
-    }
-
-    /** Where a circle about the centre meets one about the cone before: of the two, the one on the hand said. */
-    private static Point crossing(Point centre, double radius, Point before, double chord, boolean leftward) {
-        double b = centre.distanceTo(before);
-        double u = (radius * radius - chord * chord + b * b) / (2 * b);
-        double off = Math.sqrt(Math.max(0, radius * radius - u * u)) * (leftward ? -1 : 1);
-        double ex = (before.x() - centre.x()) / b;
-        double ey = (before.y() - centre.y()) / b;
-        return new Point(centre.x() + u * ex - off * ey, centre.y() + u * ey + off * ex);
     }
 }

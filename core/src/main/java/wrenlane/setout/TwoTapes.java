@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import wrenlane.course.Point;
+import wrenlane.course.TwoCircles;
 import wrenlane.units.LengthMethod;
 
 /**
@@ -134,17 +135,10 @@ public record TwoTapes(
         return Math.asin(Math.min(1, sine));
     }
 
-    /**
-     * Where two tapes cross, on the side of a place: with b between the marks, u = (r₁² − r₂² + b²) / 2b along from the
-     * first and √(r₁² − u²) off the line.
-     */
+    /** Where two tapes cross, on the side of a place. */
     private static Point crossingPlace(Point first, Point second, double r1, double r2, Point near) {
-        double b = first.distanceTo(second);
-        double ex = (second.x() - first.x()) / b;
-        double ey = (second.y() - first.y()) / b;
-        double u = (r1 * r1 - r2 * r2 + b * b) / (2 * b);
-        double off = Math.sqrt(Math.max(0, r1 * r1 - u * u));
-        double side = ex * (near.y() - first.y()) - ey * (near.x() - first.x()) < 0 ? -1 : 1;
-        return new Point(first.x() + u * ex - side * off * ey, first.y() + u * ey + side * off * ex);
+        double side =
+                (second.x() - first.x()) * (near.y() - first.y()) - (second.y() - first.y()) * (near.x() - first.x());
+        return TwoCircles.crossing(first, r1, second, r2, side > 0);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Point;
+import wrenlane.course.TwoCircles;
 
 /**
  * A first outline to adjust, near enough that the adjustment ends at the right one of several mirror images.
@@ -75,13 +76,7 @@ final class OutlineGuess {
         }
         Reach p = reaches.get(0);
         Reach q = reaches.get(1);
-        double b = p.at.distanceTo(q.at);
-        double u = (p.metres * p.metres - q.metres * q.metres + b * b) / (2 * b);
-        double off = Math.sqrt(Math.max(0, p.metres * p.metres - u * u));
-        double ex = (q.at.x() - p.at.x()) / b;
-        double ey = (q.at.y() - p.at.y()) / b;
-        double side = onTheLeft(p.from, q.from, i) ? 1 : -1;
-        return new Point(p.at.x() + u * ex - side * off * ey, p.at.y() + u * ey + side * off * ex);
+        return TwoCircles.crossing(p.at, p.metres, q.at, q.metres, onTheLeft(p.from, q.from, i));
     }
 
     private void reach(List<Reach> reaches, int from, double metres) {
