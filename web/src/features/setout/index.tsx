@@ -52,7 +52,11 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
   const asked = new URLSearchParams({
     ...(day && { dayId: String(day.id) }),
-    ...(along && { side: String(along.side), fromItsEnd: String(along.fromItsEnd) }),
+    ...(along && {
+      line: along.line,
+      number: String(along.number),
+      fromItsEnd: String(along.fromItsEnd),
+    }),
   }).toString();
   const query = asked === '' ? '' : `?${asked}`;
   return (
@@ -67,6 +71,10 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
               options={[
                 { value: '', label: 'the course’s own corner' },
                 ...yard.corners.flatMap((_, i) => sidesOf(i, yard.corners.length)),
+                ...yard.ground.bayRows.map((row, i) => ({
+                  value: `${i}r`,
+                  label: `the row of ${row.count} bays`,
+                })),
               ]}
               onChoose={(v) => set('along', v)}
             />
@@ -119,7 +127,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   );
 }
 
-/** A side of the yard from either end, as it stands in the address. */
+/** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */
 function sidesOf(side: number, n: number) {
   const a = String.fromCharCode(65 + side);
   const b = String.fromCharCode(65 + ((side + 1) % n));
@@ -130,8 +138,10 @@ function sidesOf(side: number, n: number) {
 }
 
 function alongOf(text: string): SetOutRequest['along'] {
-  const read = /^(\d+)([ab])$/.exec(text);
-  return read ? { side: Number(read[1]), fromItsEnd: read[2] === 'b' } : undefined;
+  const read = /^(\d+)([abr])$/.exec(text);
+  return read
+    ? { line: read[2] === 'r' ? 'BAY_ROW' : 'SIDE', number: Number(read[1]), fromItsEnd: read[2] === 'b' }
+    : undefined;
 }
 
 function Sheet(props: {

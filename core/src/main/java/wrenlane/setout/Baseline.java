@@ -5,6 +5,7 @@ import wrenlane.course.Cone;
 import wrenlane.course.Course;
 import wrenlane.course.Point;
 import wrenlane.machine.Side;
+import wrenlane.yard.BayRow;
 import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.Stand;
 
@@ -46,6 +47,20 @@ public record Baseline(String name, Point datum, double directionRadians, Side a
                 a,
                 Math.atan2(b.y() - a.y(), b.x() - a.x()),
                 fromItsEnd ? Side.RIGHT : Side.LEFT);
+    }
+
+    /**
+     * Along a row of painted bays, from the outer end of its first line, the bays on the side that counts above zero.
+     *
+     * @param row of the yard the course stands on
+     * @param stand where the course stands
+     */
+    public static Baseline alongBays(BayRow row, Stand stand) {
+        return new Baseline(
+                "the row of bays, from its first line",
+                stand.toCourse(row.at()),
+                row.turnRadians() - stand.turnRadians(),
+                Side.LEFT);
     }
 
     /** Along and across of a place in the course's axes. */

@@ -49,6 +49,7 @@ class SetOutIT {
         assertThat(page.getByText("Lay the tape along side AB, from A")).isVisible();
         choose(page, "Paces");
         assertThat(rows(page).nth(1)).containsText("paces");
+        page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("the row of 8 bays"));
         choose(page, "Bays");
         assertThat(rows(page).nth(1)).containsText("bays +");
         Locator good = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("How good must it be"));

@@ -44,7 +44,7 @@ class PaperTest {
     @CsvSource({"A4, 595, 842", "LETTER, 612, 792"})
     void theSetOutSheetIsAPageOfSearchableWords(String paper, int width, int height) throws IOException {
         try (PDDocument pdf =
-                Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper + "&side=0&dayId=" + today()))) {
+                Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper + "&line=SIDE&dayId=" + today()))) {
             PDRectangle page = pdf.getPage(0).getMediaBox();
             assertThat(Math.round(page.getWidth())).isEqualTo(width);
             assertThat(Math.round(page.getHeight())).isEqualTo(height);
@@ -137,7 +137,7 @@ class PaperTest {
         assertThat(APP.get("/api/courses/4711/set-out.pdf").status()).isEqualTo(404);
         assertThat(APP.get("/api/days/4711/cone-plan.pdf").status()).isEqualTo(404);
         assertThat(APP.get("/api/courses/1/set-out.pdf?paper=PAPYRUS").status()).isEqualTo(400);
-        assertThat(APP.get("/api/courses/1/set-out.csv?side=99&dayId=" + today())
+        assertThat(APP.get("/api/courses/1/set-out.csv?line=SIDE&number=99&dayId=" + today())
                         .status())
                 .isEqualTo(422);
     }

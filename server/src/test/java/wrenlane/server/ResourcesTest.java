@@ -151,7 +151,7 @@ class ResourcesTest {
                                 "system", "METRIC",
                                 "yardId", yardId,
                                 "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", Math.PI / 2),
-                                "along", Map.of("side", 0, "fromItsEnd", false)))
+                                "along", Map.of("line", "SIDE", "number", 0, "fromItsEnd", false)))
                 .body();
         JsonNode b = set.at("/sheet/steps")
                 .valueStream()

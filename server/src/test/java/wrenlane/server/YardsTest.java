@@ -145,6 +145,42 @@ class YardsTest {
                 .contains("outside-yard");
     }
 
+    /** A row of bays runs back from (20, 20) towards x = 0; a box at (10, 5) unturned has its mark A there. */
+    @Test
+    void setsOutInBaysFromTheFirstLineOfARow() {
+        Map<String, Object> ground = Courses.ground(40, 20);
+        ground.put(
+                "bayRows",
+                List.of(Map.of(
+                        "xMetres",
+                        20,
+                        "yMetres",
+                        20,
+                        "turnRadians",
+                        Math.PI,
+                        "count",
+                        8,
+                        "bayMetres",
+                        2.5,
+                        "depthMetres",
+                        5)));
+        Map<String, Object> yard = Courses.yard("Bays");
+        yard.put("ground", ground);
+        long id = APP.post("/api/yards", yard).body().get("id").asLong();
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "course", Courses.box(7.2),
+                "system", "METRIC",
+                "yardId", id,
+                "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0),
+                "along", Map.of("line", "BAY_ROW", "number", 0, "fromItsEnd", false)));
+        JsonNode a = APP.post("/api/set-outs", asked).body().at("/bays/steps/0");
+        assertThat(a.get("alongUnits").asDouble()).isEqualTo(4);
+        assertThat(a.get("alongRestMetres").asDouble()).isCloseTo(0, within(1e-9));
+        assertThat(a.get("acrossRestMetres").asDouble()).isCloseTo(15, within(1e-9));
+        asked.put("along", Map.of("line", "BAY_ROW", "number", 3, "fromItsEnd", false));
+        assertThat(APP.post("/api/set-outs", asked).status()).isEqualTo(422);
+    }
+
     @Test
     void aShortageOfConesIsSaid() {
         long course = course(7.2);

@@ -15,6 +15,7 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drawing.Dxf;
 import wrenlane.drawing.Svg;
 import wrenlane.rider.RiderLevel;
+import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.LengthSystem;
 
 /** Downloads: sheets and plans as PDF, CSV, SVG and DXF. */
@@ -33,9 +34,10 @@ class PaperController {
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper,
-            @RequestParam(required = false) @Nullable Integer side,
+            @RequestParam(required = false) @Nullable YardLine line,
+            @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request = PaperRequest.of(dayId, system, paper, side, fromItsEnd);
+        PaperRequest request = PaperRequest.of(dayId, system, paper, line, number, fromItsEnd);
         return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
@@ -44,9 +46,10 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
-            @RequestParam(required = false) @Nullable Integer side,
+            @RequestParam(required = false) @Nullable YardLine line,
+            @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request = PaperRequest.of(dayId, system, Paper.A4, side, fromItsEnd);
+        PaperRequest request = PaperRequest.of(dayId, system, Paper.A4, line, number, fromItsEnd);
         return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
@@ -71,7 +74,7 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        PaperRequest request = PaperRequest.of(id, system, paper, null, false);
+        PaperRequest request = PaperRequest.of(id, system, paper, null, 0, false);
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 

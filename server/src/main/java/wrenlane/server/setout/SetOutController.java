@@ -19,7 +19,7 @@ import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.placing.StandJson;
-import wrenlane.server.setout.SetOutRequest.AlongSide;
+import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.setout.ChangeOver;
 import wrenlane.setout.Corners;
 import wrenlane.setout.DayOrder;
@@ -64,7 +64,7 @@ class SetOutController {
             @Nullable Long yardId,
             @Valid @Nullable StandJson fromStand,
             @Valid @Nullable StandJson toStand,
-            @Valid @Nullable AlongSide along) {}
+            @Valid @Nullable AlongLine along) {}
 
     /**
      * Courses to be set up one after another from one datum.
@@ -101,7 +101,7 @@ class SetOutController {
     @PostMapping("/change-overs")
     ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
-        AlongSide along = onYard ? request.along() : null;
+        AlongLine along = onYard ? request.along() : null;
         return ChangeOver.between(
                 service.sheet(request.from().course(), request.system(), request.yardId(), request.fromStand(), along),
                 service.sheet(request.to().course(), request.system(), request.yardId(), request.toStand(), along),

@@ -12,19 +12,28 @@ import wrenlane.units.LengthSystem;
  *
  * @param yardId the yard, for its sides, and for its pace and bays
  * @param stand where the course stands on it; from its own corner where missing
- * @param along the side to measure from; from the course's own corner where missing
+ * @param along the line of the yard to measure from; from the course's own corner where missing
  */
 public record SetOutRequest(
         @NotNull @Valid CourseRequest course,
         @NotNull LengthSystem system,
         @Nullable Long yardId,
         @Valid @Nullable StandJson stand,
-        @Valid @Nullable AlongSide along) {
+        @Valid @Nullable AlongLine along) {
     /**
-     * A side of the yard as a baseline.
+     * A line of the yard as a baseline.
      *
-     * @param side 0 for AB
-     * @param fromItsEnd whether the tape starts at its second corner
+     * @param number of the side, 0 for AB, or of the row of bays
+     * @param fromItsEnd whether the tape starts at a side's second corner
      */
-    public record AlongSide(@NotNull Integer side, @NotNull Boolean fromItsEnd) {}
+    public record AlongLine(
+            @NotNull YardLine line,
+            @NotNull Integer number,
+            @NotNull Boolean fromItsEnd) {}
+
+    /** What a tape can be laid along. */
+    public enum YardLine {
+        SIDE,
+        BAY_ROW
+    }
 }

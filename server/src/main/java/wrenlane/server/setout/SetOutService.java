@@ -9,7 +9,8 @@ import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.StandJson;
-import wrenlane.server.setout.SetOutRequest.AlongSide;
+import wrenlane.server.setout.SetOutRequest.AlongLine;
+import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.server.setout.SetOutResponse.ChalkMark;
 import wrenlane.server.setout.SetOutResponse.MarkUse;
 import wrenlane.server.yard.YardResponse;
@@ -19,8 +20,10 @@ import wrenlane.setout.CountedSheet;
 import wrenlane.setout.RingSheet;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.TwoTapes;
+import wrenlane.units.Calibration;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthSystem;
+import wrenlane.units.MeasuredLength;
 
 /** Sets courses out on the yard they stand on. */
 @Service
@@ -45,7 +48,7 @@ public class SetOutService {
                 sheet.walk(),
                 tapes,
                 rings.rings().isEmpty() ? null : rings,
-                known.bay().map(bay -> CountedSheet.inBays(sheet, bay)).orElse(null),
+                bay(request, known).map(bay -> CountedSheet.inBays(sheet, bay)).orElse(null),
                 known.pace().map(pace -> CountedSheet.inPaces(sheet, pace)).orElse(null),
                 marks(sheet, tapes, rings));
     }
@@ -56,20 +59,39 @@ public class SetOutService {
             LengthSystem system,
             @Nullable Long yardId,
             @Nullable StandJson stand,
-            @Nullable AlongSide along) {
+            @Nullable AlongLine along) {
         return SetOutSheet.of(course, baseline(course, yardId, stand, along), SetOutSheet.handyStep(system));
     }
 
     private Baseline baseline(
-            Course course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongSide along) {
+            Course course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongLine along) {
         if (yardId == null || stand == null || along == null) {
             return Baseline.ownCorner(course);
         }
-        var corners = yards.get(yardId).corners();
+        YardResponse yard = yards.get(yardId);
+        boolean side = along.line() == YardLine.SIDE;
+        int lines = side ? yard.corners().size() : yard.ground().bayRows().size();
         RefusedException.unlessNone(new Checks()
                 .addAll(stand.check("stand"))
-                .add(Checks.range("along.side", "The side", along.side(), 0, corners.size() - 1, "")));
-        return Baseline.alongSide(corners, along.side(), along.fromItsEnd(), stand.stand());
+                .add(Checks.range("along.number", "The line's number", along.number(), 0, lines - 1, "")));
+        return side
+                ? Baseline.alongSide(yard.corners(), along.number(), along.fromItsEnd(), stand.stand())
+                : Baseline.alongBays(yard.yard().bays().get(along.number()), stand.stand());
+    }
+
+    /** The bays counted: those of the row measured along, else the yard's. */
+    private Optional<Calibration> bay(SetOutRequest request, Calibrations known) {
+        AlongLine along = request.along();
+        Long yardId = request.yardId();
+        return along != null && yardId != null && along.line() == YardLine.BAY_ROW
+                ? Optional.of(new Calibration(
+                        1,
+                        MeasuredLength.taped(yards.get(yardId)
+                                .yard()
+                                .bays()
+                                .get(along.number())
+                                .bayMetres())))
+                : known.bay();
     }
 
     private static List<ChalkMark> marks(SetOutSheet sheet, TwoTapes tapes, RingSheet rings) {
