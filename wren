@@ -101,7 +101,8 @@ chromium() {
 tests() {
   need
   chromium
-  mvn -B --no-transfer-progress verify "$@"
+  # The pages are checked while the core is tested; server and browser wait for both.
+  mvn -B --no-transfer-progress -T 2 verify "$@"
 }
 
 screenshots() {

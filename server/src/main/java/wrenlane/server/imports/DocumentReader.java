@@ -28,7 +28,7 @@ class DocumentReader {
     /** Most problems told; chosen by us: a file with more is of another kind. */
     private static final int MOST_TOLD = 100;
 
-    /** Within nested values nobody writes by hand; deeper ones are an attack on the stack. */
+    /** A key twice in one object would lose one of them: that is said instead. What is not known is kept, not refused. */
     private final JsonMapper json = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

@@ -2,7 +2,9 @@ package wrenlane.server.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.DoubleFunction;
+import wrenlane.course.ConeSort;
 import wrenlane.course.CoursePlan;
 import wrenlane.drawing.Drawing;
 import wrenlane.setout.RingSheet;
@@ -74,14 +76,14 @@ record PaperSheet(
                         .map(s -> "One diagonal out by " + said.apply(SetOutSheet.DIAGONAL_SLACK_METRES)
                                 + " pushes the far line " + said.apply(s.shiftMetres()) + " sideways.")
                         .orElse(""),
-                String.format(java.util.Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()),
+                String.format(Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()),
                 bring(sheet),
                 said.apply(walk.walkedMetres()) + ", " + Math.max(1, Math.round(walk.minutes())) + " min");
     }
 
     private static String bring(SetOutSheet sheet) {
         List<String> counts = new ArrayList<>();
-        for (var sort : wrenlane.course.ConeSort.values()) {
+        for (ConeSort sort : ConeSort.values()) {
             int n = sheet.conesBySort().getOrDefault(sort, 0);
             if (n > 0) {
                 counts.add(n + " " + sort.label(n));
