@@ -4,7 +4,7 @@ import { useDay, useDayLink, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
-import { useYards, type Yard } from '../yard';
+import { letter, useYards, type Yard } from '../yard';
 import { useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
@@ -129,8 +129,8 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
 
 /** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */
 function sidesOf(side: number, n: number) {
-  const a = String.fromCharCode(65 + side);
-  const b = String.fromCharCode(65 + ((side + 1) % n));
+  const a = letter(side);
+  const b = letter((side + 1) % n);
   return [
     { value: `${side}a`, label: `side ${a}${b}, from ${a}` },
     { value: `${side}b`, label: `side ${a}${b}, from ${b}` },

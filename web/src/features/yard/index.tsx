@@ -9,6 +9,7 @@ import { CoursesOnYard } from './CoursesOnYard';
 import { YardForm } from './YardForm';
 
 export { useYards, type Yard } from './api';
+export { letter } from './model';
 
 const NEW = 'new';
 const MEASURED = 'measured';

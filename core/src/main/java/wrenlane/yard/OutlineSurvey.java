@@ -11,6 +11,7 @@ import org.hipparchus.linear.SingularValueDecomposition;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.course.Point;
 import wrenlane.finding.Finding;
@@ -93,7 +94,7 @@ final class OutlineSurvey {
         }
         Solved solved = solve(measures, guess);
         Polygon polygon = Shapes.polygon(List.of(solved.at));
-        if (!polygon.isValid() || !anticlockwise(solved.at)) {
+        if (!polygon.isValid() || !Orientation.isCCW(polygon.getExteriorRing().getCoordinates())) {
             return new SurveyedOutline(List.of(solved.at), 0, 0, List.of(), List.of(crosses()));
         }
         int spare = measures.size() - unknowns();
@@ -286,16 +287,6 @@ final class OutlineSurvey {
                 "outline",
                 "Sides of this outline cross each other. Walk it with the yard at your left hand, and see which corners turn"
                         + " back into the yard.");
-    }
-
-    private static boolean anticlockwise(Point[] at) {
-        double twice = 0;
-        for (int i = 0; i < at.length; i++) {
-            Point p = at[i];
-            Point q = at[(i + 1) % at.length];
-            twice += p.x() * q.y() - q.x() * p.y();
-        }
-        return twice > 0;
     }
 
     /** Where a walk ends that takes the lengths as measured, and turns square where square, else as adjusted. */

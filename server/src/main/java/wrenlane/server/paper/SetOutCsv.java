@@ -2,6 +2,7 @@ package wrenlane.server.paper;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -20,6 +21,7 @@ final class SetOutCsv {
 
     static String of(SetOutSheet sheet) {
         TwoTapes tapes = TwoTapes.of(sheet);
+        List<Integer> walked = sheet.walk().order();
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter out =
                 new CSVPrinter(csv, CSVFormat.RFC4180.builder().setHeader(HEAD).get())) {
@@ -32,7 +34,7 @@ final class SetOutCsv {
                         s.cone().label(),
                         s.cone().sort().label(1),
                         s.cone().role().name().toLowerCase(Locale.ROOT),
-                        1 + sheet.walk().order().indexOf(i),
+                        1 + walked.indexOf(i),
                         metres(s.alongMetres()),
                         metres(s.acrossMetres()),
                         metres(s.errorMetres()),
