@@ -5,6 +5,7 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { STOPS } from './stops';
+import { Conflicts } from '../shared/ui';
 import { DemoLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
@@ -39,7 +40,7 @@ export function Frame() {
         <ErrorBoundary key={pathname}>
           <Suspense fallback={<p className="m-6 text-soft">One moment…</p>}>
             <KnownHere>
-              <Outlet />
+              <Conflicts>{(generation) => <Outlet key={generation} />}</Conflicts>
             </KnownHere>
           </Suspense>
         </ErrorBoundary>

@@ -15,7 +15,7 @@ export function CircleEntry(props: { machine: Machine; side: SideName; posture: 
     const others = machine.circles.filter((c) => c !== kept);
     save
       .mutateAsync({
-        id: machine.id,
+        stored: machine,
         machine: { ...asRequest(machine), circles: [...others, { side, posture, diameter }] },
       })
       .then(() => say.done(`${machine.name} now turns as measured.`))

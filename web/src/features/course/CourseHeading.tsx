@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { changed, useSaveDay, type Day } from '../day';
 import { Button, Select, useSay } from '../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
@@ -13,6 +14,7 @@ export function CourseHeading(props: {
   onOpen: (id: number | 'new') => void;
 }) {
   const { stored, course, day } = props;
+  const [base, setBase] = useState(stored);
   const save = useSaveCourse();
   const takeAway = useTakeAway();
   const bringBack = useBringBack();
@@ -23,16 +25,17 @@ export function CourseHeading(props: {
     if (day === undefined || day.courseIds.includes(id)) return;
     // Not by the mutation's own callbacks: opening the saved course leaves this page before they come.
     saveDay
-      .mutateAsync({ id: day.id, day: changed(day, { courseIds: [...day.courseIds, id] }) })
+      .mutateAsync({ stored: day, day: changed(day, { courseIds: [...day.courseIds, id] }) })
       .then(() => say.done(`Now on ${day.title}.`))
       .catch(say.failed);
   };
-  const store = (what: CourseRequest, id: number | undefined, said: string) =>
+  const store = (what: CourseRequest, over: Course | undefined, said: string) =>
     save
-      .mutateAsync({ ...(id !== undefined && { id }), course: what })
+      .mutateAsync({ ...(over && { stored: over }), course: what })
       .then((saved) => {
         say.done(said);
-        if (id === undefined) {
+        setBase(saved);
+        if (over === undefined) {
           if (stored === undefined) addToDay(saved.id);
           props.onOpen(saved.id);
         }
@@ -40,7 +43,7 @@ export function CourseHeading(props: {
       .catch(say.failed);
   const remove = (gone: Course) =>
     takeAway
-      .mutateAsync(gone.id)
+      .mutateAsync(gone)
       .then(() => {
         const next = props.courses.find((c) => c.id !== gone.id);
         props.onOpen(next?.id ?? 'new');
@@ -99,11 +102,7 @@ export function CourseHeading(props: {
         kind="primary"
         disabled={!changedNow || course.name.trim() === '' || save.isPending}
         onClick={() =>
-          void store(
-            course,
-            stored?.id,
-            'Course saved. Runs already logged keep the setting they were ridden at.',
-          )
+          void store(course, base, 'Course saved. Runs already logged keep the setting they were ridden at.')
         }
       >
         {changedNow ? 'Save course' : 'Saved'}

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Course = Api<'CourseResponse'>;
 export type CourseRequest = Api<'CourseRequest'>;
@@ -77,13 +77,15 @@ export function drawCalls(count: number, seed: number) {
 
 /** Stores a course, new or changed. */
 export function useSaveCourse() {
-  const client = useQueryClient();
+  const keep = useKeeping<Course>('courses');
   return useMutation({
-    mutationFn: ({ id, course }: { id?: number; course: CourseRequest }) =>
-      id === undefined
+    mutationFn: ({ stored, course }: { stored?: Seen; course: CourseRequest }) =>
+      stored === undefined
         ? body(http.POST('/api/courses', { body: course }))
-        : body(http.PUT('/api/courses/{id}', { params: { path: { id } }, body: course })),
-    onSuccess: () => void client.invalidateQueries(),
+        : changing(stored, (header) =>
+            http.PUT('/api/courses/{id}', { params: { path: { id: stored.id }, header }, body: course }),
+          ),
+    onSuccess: keep,
   });
 }
 
@@ -91,7 +93,10 @@ export function useSaveCourse() {
 export function useTakeAway() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: number) => http.DELETE('/api/courses/{id}', { params: { path: { id } } }),
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/courses/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
     onSuccess: () => void client.invalidateQueries(),
   });
 }

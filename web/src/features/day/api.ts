@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Day = Api<'DayResponse'>;
 export type DayRequest = Api<'DayRequest'>;
@@ -22,13 +22,15 @@ export function useBriefing(dayId: number | undefined) {
 
 /** Stores a day, new or changed. */
 export function useSaveDay() {
-  const client = useQueryClient();
+  const keep = useKeeping<Day>('days');
   return useMutation({
-    mutationFn: ({ id, day }: { id?: number; day: DayRequest }) =>
-      id === undefined
+    mutationFn: ({ stored, day }: { stored?: Seen; day: DayRequest }) =>
+      stored === undefined
         ? body(http.POST('/api/days', { body: day }))
-        : body(http.PUT('/api/days/{id}', { params: { path: { id } }, body: day })),
-    onSuccess: () => void client.invalidateQueries(),
+        : changing(stored, (header) =>
+            http.PUT('/api/days/{id}', { params: { path: { id: stored.id }, header }, body: day }),
+          ),
+    onSuccess: keep,
   });
 }
 

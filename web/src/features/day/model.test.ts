@@ -4,6 +4,7 @@ import { changed, chosenDay, todayIso } from './model';
 
 const day = (id: number, date: string): Day => ({
   id,
+  version: 1,
   date,
   title: 'A day',
   stands: [],

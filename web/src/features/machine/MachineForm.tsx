@@ -27,15 +27,17 @@ export function MachineForm(props: {
   const kind = classOf(draft.classId);
   const request = requestOf(draft, kind);
   const report = useTurnReport(request);
+  const [stored, setStored] = useState(machine);
   const save = useSaveMachine();
   const remove = useDeleteMachine();
   const say = useSay();
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
   const submit = () =>
     save.mutate(
-      { ...(machine && { id: machine.id }), machine: request },
+      { ...(stored && { stored }), machine: request },
       {
         onSuccess: (saved) => {
+          setStored(saved);
           say.done('Machine saved.');
           props.onSaved(saved);
         },
@@ -92,10 +94,10 @@ export function MachineForm(props: {
           <Button kind="primary" type="submit" disabled={report.isError || save.isPending}>
             Save machine
           </Button>
-          {machine && (
+          {stored && (
             <Button
               onClick={() =>
-                remove.mutate(machine.id, {
+                remove.mutate(stored, {
                   onSuccess: () => {
                     say.done('Machine deleted.');
                     props.onDeleted();

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Machine = Api<'MachineResponse'>;
 export type MachineRequest = Api<'MachineRequest'>;
@@ -33,13 +33,15 @@ export function useTurnReport(machine: MachineRequest) {
 
 /** Stores a machine, new or changed. */
 export function useSaveMachine() {
-  const client = useQueryClient();
+  const keep = useKeeping<Machine>('machines');
   return useMutation({
-    mutationFn: ({ id, machine }: { id?: number; machine: MachineRequest }) =>
-      id === undefined
+    mutationFn: ({ stored, machine }: { stored?: Seen; machine: MachineRequest }) =>
+      stored === undefined
         ? body(http.POST('/api/machines', { body: machine }))
-        : body(http.PUT('/api/machines/{id}', { params: { path: { id } }, body: machine })),
-    onSuccess: () => void client.invalidateQueries(),
+        : changing(stored, (header) =>
+            http.PUT('/api/machines/{id}', { params: { path: { id: stored.id }, header }, body: machine }),
+          ),
+    onSuccess: keep,
   });
 }
 
@@ -47,7 +49,10 @@ export function useSaveMachine() {
 export function useDeleteMachine() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: number) => body(http.DELETE('/api/machines/{id}', { params: { path: { id } } })),
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/machines/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
     onSuccess: () => void client.invalidateQueries(),
   });
 }

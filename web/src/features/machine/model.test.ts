@@ -39,6 +39,7 @@ describe('a machine being described', () => {
     const stored = {
       ...sent,
       id: 1,
+      version: 1,
       classLabel: kind.label,
       turn: { turns: [], limitLeftMetres: 5, limitRightMetres: 5 },
     };

@@ -20,6 +20,7 @@ export function RiderForm(props: {
     notes: rider?.notes ?? '',
     ...(rider?.machineId === undefined ? {} : { machineId: rider.machineId }),
   }));
+  const [stored, setStored] = useState(rider);
   const save = useSaveRider();
   const remove = useDeleteRider();
   const say = useSay();
@@ -31,9 +32,10 @@ export function RiderForm(props: {
       onSubmit={(e) => {
         e.preventDefault();
         save.mutate(
-          { ...(rider && { id: rider.id }), rider: draft },
+          { ...(stored && { stored }), rider: draft },
           {
             onSuccess: (saved) => {
+              setStored(saved);
               say.done('Rider saved.');
               props.onSaved(saved);
             },
@@ -83,10 +85,10 @@ export function RiderForm(props: {
         <Button kind="primary" type="submit" disabled={draft.name.trim() === '' || save.isPending}>
           Save rider
         </Button>
-        {rider && (
+        {stored && (
           <Button
             onClick={() =>
-              remove.mutate(rider.id, {
+              remove.mutate(stored, {
                 onSuccess: () => {
                   say.done('Rider deleted.');
                   props.onDeleted();

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Rider = Api<'RiderResponse'>;
 export type RiderRequest = Api<'RiderRequest'>;
@@ -21,13 +21,15 @@ export function useRiderOptions() {
 
 /** Stores a rider, new or changed. */
 export function useSaveRider() {
-  const client = useQueryClient();
+  const keep = useKeeping<Rider>('riders');
   return useMutation({
-    mutationFn: ({ id, rider }: { id?: number; rider: RiderRequest }) =>
-      id === undefined
+    mutationFn: ({ stored, rider }: { stored?: Seen; rider: RiderRequest }) =>
+      stored === undefined
         ? body(http.POST('/api/riders', { body: rider }))
-        : body(http.PUT('/api/riders/{id}', { params: { path: { id } }, body: rider })),
-    onSuccess: () => void client.invalidateQueries(),
+        : changing(stored, (header) =>
+            http.PUT('/api/riders/{id}', { params: { path: { id: stored.id }, header }, body: rider }),
+          ),
+    onSuccess: keep,
   });
 }
 
@@ -35,7 +37,10 @@ export function useSaveRider() {
 export function useDeleteRider() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: number) => body(http.DELETE('/api/riders/{id}', { params: { path: { id } } })),
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/riders/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
     onSuccess: () => void client.invalidateQueries(),
   });
 }

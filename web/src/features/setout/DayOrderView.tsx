@@ -61,7 +61,7 @@ export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) 
                 onClick={() =>
                   save.mutate(
                     {
-                      id: day.id,
+                      stored: day,
                       day: changed(day, { courseIds: order.order.flatMap((i) => courses[i]?.id ?? []) }),
                     },
                     { onSuccess: () => say.done('The day has this order now.'), onError: say.failed },

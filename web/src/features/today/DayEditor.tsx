@@ -15,7 +15,7 @@ export function DayEditor({ day }: { day: Day }) {
       <Button aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Close' : 'Change the day'}
       </Button>
-      {open && <Editor key={JSON.stringify(day)} day={day} />}
+      {open && <Editor key={day.id} day={day} />}
     </section>
   );
 }
@@ -26,6 +26,7 @@ function Editor({ day }: { day: Day }) {
   const machines = useMachines().data ?? [];
   const courses = useCourses().data ?? [];
   const yards = useYards().data ?? [];
+  const [stored, setStored] = useState(day);
   const save = useSaveDay();
   const say = useSay();
   const link = useDayLink();
@@ -44,8 +45,14 @@ function Editor({ day }: { day: Day }) {
       onSubmit={(e) => {
         e.preventDefault();
         save.mutate(
-          { id: day.id, day: draft },
-          { onSuccess: () => say.done('Day saved.'), onError: say.failed },
+          { stored, day: draft },
+          {
+            onSuccess: (saved) => {
+              setStored(saved);
+              say.done('Day saved.');
+            },
+            onError: say.failed,
+          },
         );
       }}
     >

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { body, http, type Api } from '../../shared/http';
+import { body, changing, http, type Api } from '../../shared/http';
 import { Button, TextField, useSay } from '../../shared/ui';
 
 type Kit = Api<'KitJson'>;
@@ -17,8 +17,10 @@ export function Owned() {
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(http.GET('/api/kit')) }).data;
   const [open, setOpen] = useState(false);
   const save = useMutation({
-    mutationFn: (next: Kit) => body(http.PUT('/api/kit', { body: next })),
-    onSuccess: () => {
+    mutationFn: (next: Kit) =>
+      changing(kit ?? { version: 0 }, (header) => http.PUT('/api/kit', { params: { header }, body: next })),
+    onSuccess: (saved) => {
+      client.setQueryData(['kit'], saved);
       void client.invalidateQueries();
       setOpen(false);
       say.done('The school’s cones are counted.');

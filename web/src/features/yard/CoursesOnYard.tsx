@@ -27,6 +27,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   const [chosen, setChosen] = useState<number>();
   const [unplaced, setUnplaced] = useState<GroundPlan['findings']>([]);
   const find = useFindPlaces();
+  const [stored, setStored] = useState(day);
   const save = useSaveDay();
   const say = useSay();
   const placeBy = (kept: Places) =>
@@ -40,15 +41,21 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   const store = () =>
     save.mutate(
       {
-        id: day.id,
-        day: changed(day, {
+        stored,
+        day: changed(stored, {
           stands: courses.flatMap((c) => {
             const stand = places[c.id];
             return stand ? [{ courseId: c.id, stand }] : [];
           }),
         }),
       },
-      { onSuccess: () => say.done('Places saved.'), onError: say.failed },
+      {
+        onSuccess: (saved) => {
+          setStored(saved);
+          say.done('Places saved.');
+        },
+        onError: say.failed,
+      },
     );
   const open = courses.filter((c) => places[c.id] === undefined);
   return (

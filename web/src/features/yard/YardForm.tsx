@@ -12,6 +12,7 @@ import { YardDrawing } from './YardDrawing';
 /** Describes a yard; what its measurements come to is beside it at once. */
 export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (saved: Yard) => void }) {
   const [draft, setDraft] = useState<Draft>(() => draftOf(yard));
+  const [stored, setStored] = useState(yard);
   const save = useSaveYard();
   const say = useSay();
   const change = (some: Change) =>
@@ -25,9 +26,10 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
   const submit = () => {
     if (request === undefined) return;
     save.mutate(
-      { ...(yard && { id: yard.id }), yard: request },
+      { ...(stored && { stored }), yard: request },
       {
         onSuccess: (saved) => {
+          setStored(saved);
           say.done('Yard saved.');
           onSaved(saved);
         },

@@ -1,5 +1,5 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
 export type YardRequest = Api<'YardRequest'>;
@@ -17,13 +17,15 @@ export function useYards() {
 
 /** Stores a yard, new or changed. */
 export function useSaveYard() {
-  const client = useQueryClient();
+  const keep = useKeeping<Yard>('yards');
   return useMutation({
-    mutationFn: ({ id, yard }: { id?: number; yard: YardRequest }) =>
-      id === undefined
+    mutationFn: ({ stored, yard }: { stored?: Seen; yard: YardRequest }) =>
+      stored === undefined
         ? body(http.POST('/api/yards', { body: yard }))
-        : body(http.PUT('/api/yards/{id}', { params: { path: { id } }, body: yard })),
-    onSuccess: () => void client.invalidateQueries(),
+        : changing(stored, (header) =>
+            http.PUT('/api/yards/{id}', { params: { path: { id: stored.id }, header }, body: yard }),
+          ),
+    onSuccess: keep,
   });
 }
 

@@ -35,7 +35,7 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
   const choose = (id: number) => {
     if (day === undefined || day.yardId === id) return;
     save.mutate(
-      { id: day.id, day: changed(day, { yardId: id }) },
+      { stored: day, day: changed(day, { yardId: id }) },
       { onSuccess: () => say.done('This yard is now the yard of the day.'), onError: say.failed },
     );
   };

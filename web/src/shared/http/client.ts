@@ -8,7 +8,8 @@ export type Api<Name extends keyof components['schemas']> = components['schemas'
 /** The server, with types made from its own description. */
 export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?? 'http://localhost' });
 
-interface Answer<T> {
+/** What comes back of a request. */
+export interface Answer<T> {
   data?: T;
   error?: unknown;
   response: Response;

@@ -1,4 +1,6 @@
+export { askBy, changing, type Choice, type Conflict, type Seen } from './changing';
 export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';
 export { together, useReading, type Loaded } from './loaded';
+export { useKeeping } from './useKeeping';
 export { useLatest, type Answer, type Latest } from './useLatest';

@@ -1,3 +1,5 @@
+import type { Conflict } from './changing';
+
 /** One thing that is wrong, as the server says it. */
 export interface Finding {
   code: string;
@@ -11,6 +13,7 @@ export class Problem extends Error {
     readonly status: number,
     message: string,
     readonly findings: Finding[],
+    readonly conflict?: Conflict,
   ) {
     super(message);
     this.name = 'Problem';
@@ -29,6 +32,15 @@ function isFinding(value: unknown): value is Finding {
   return isRecord(value) && typeof value.message === 'string' && typeof value.where === 'string';
 }
 
+/** Both states, where something was changed elsewhere since it was read. */
+function conflictOf(status: number, document: unknown): Conflict | undefined {
+  if (status !== 412 || !isRecord(document) || !isRecord(document.current)) return undefined;
+  return {
+    current: document.current,
+    wanted: isRecord(document.wanted) ? document.wanted : undefined,
+  };
+}
+
 /** Reads a problem document; anything else becomes a plain sentence. */
 export function readProblem(status: number, document: unknown): Problem {
   const detail = isRecord(document) && typeof document.detail === 'string' ? document.detail : undefined;
@@ -37,6 +49,7 @@ export function readProblem(status: number, document: unknown): Problem {
     status,
     detail ?? `The server answered with status ${status}. Try again.`,
     findings.filter(isFinding),
+    conflictOf(status, document),
   );
 }
 

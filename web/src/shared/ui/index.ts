@@ -4,3 +4,4 @@ export { Toggle } from './Toggle';
 export { ToastProvider, useSay } from './toasts';
 export { Chevron, sideWord, type SideName } from './sides';
 export { Downloads } from './Downloads';
+export { Conflicts } from './Conflicts';

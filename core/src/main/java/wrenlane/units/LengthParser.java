@@ -2,9 +2,11 @@ package wrenlane.units;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wrenlane.finding.Finding;
+import wrenlane.finding.TypedText;
 
 /**
  * Reads a length the way an instructor says it.
@@ -61,8 +63,15 @@ public final class LengthParser {
                 .or(() -> bare(plain))
                 .orElseGet(() -> not(
                         "length-not-understood",
-                        "“" + text.strip() + "” is not a length we understand. Try 7.2 m, 720 cm, 23' 6\", 9 paces or"
+                        TypedText.quoted(text)
+                                + " is not a length we understand. Try 7.2 m, 720 cm, 23' 6\", 9 paces or"
                                 + " 2.5 bays."));
+    }
+
+    /** The count of paces or bays a text says, whatever one of them measures; empty where it says another thing. */
+    static OptionalDouble count(String text) {
+        Matcher m = COUNTED.matcher(text.length() > MAX_TEXT ? "" : normalised(text));
+        return m.matches() ? OptionalDouble.of(number(m.group(1))) : OptionalDouble.empty();
     }
 
     private static String normalised(String text) {
@@ -143,6 +152,9 @@ public final class LengthParser {
     private static Optional<LengthReading.NotUnderstood> inRange(double metres) {
         if (!(metres > 0)) {
             return Optional.of(not("length-not-positive", "A length is above zero."));
+        }
+        if (metres < MeasuredLength.MIN_METRES) {
+            return Optional.of(not("length-too-short", "Lengths here start at 2 cm."));
         }
         return metres <= MeasuredLength.MAX_METRES
                 ? Optional.empty()

@@ -1,5 +1,9 @@
 package wrenlane.units;
 
+import java.util.List;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+
 /**
  * A length as measured.
  *
@@ -10,6 +14,23 @@ package wrenlane.units;
 public record MeasuredLength(double metres, double uncertaintyMetres, LengthMethod method) {
     /** Longest length understood, in metres; chosen by us, because no yard for slow riding is longer. */
     public static final double MAX_METRES = 1000;
+
+    /** Shortest length a person can have measured, in metres; chosen by us: twice what a tape may be out. */
+    public static final double MIN_METRES = 0.02;
+
+    /**
+     * Everything that is wrong with a length as somebody says it was measured: what it may be, and that it is known at all,
+     * rather than only how far out it may be.
+     *
+     * @param where the name of the field
+     */
+    public static List<Finding> check(String where, double metres, double uncertaintyMetres) {
+        Checks checks = new Checks().add(Checks.range(where, "The length", metres, MIN_METRES, MAX_METRES, "m"));
+        if (checks.findings().isEmpty()) {
+            checks.add(Checks.range(where, "How far out it may be", uncertaintyMetres, 0, metres, "m"));
+        }
+        return checks.findings();
+    }
 
     public MeasuredLength {
         if (!(metres > 0 && metres <= MAX_METRES)) {

@@ -1,49 +1,107 @@
 package wrenlane.server;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
-import wrenlane.server.imports.DemoDay;
+import wrenlane.server.storage.Copies;
+import wrenlane.server.storage.DataFile;
+import wrenlane.server.storage.StartException;
 
-/** The application. {@code --wren.data=DIR} says where the data file lies; the folder is made where it is missing. */
+/**
+ * The application. {@code --wren.data=DIR} says where the data file lies; the folder is made where it is missing. With
+ * {@code --backup=FILE} or {@code --restore=FILE} it copies the data, or puts a copy in its place, and ends.
+ */
 @SpringBootApplication
 public class WrenLane {
     private static final Logger LOG = LoggerFactory.getLogger(WrenLane.class);
-    private static final String DATA = "--wren.data=";
 
-    public static void main(String[] args) throws IOException {
-        start(args);
+    /** Starts, or says in one sentence why not and ends with 1. */
+    public static void main(String[] args) {
+        try {
+            run(args);
+        } catch (StartException e) {
+            System.err.println("wren: " + e.getMessage());
+            System.exit(1);
+        }
     }
 
-    /** Starts the application and gives its context. */
-    public static ConfigurableApplicationContext start(String... args) throws IOException {
-        Optional<String> data =
-                Arrays.stream(args).filter(a -> a.startsWith(DATA)).findFirst().map(a -> a.substring(DATA.length()));
-        Path folder = Path.of(data.filter(d -> !d.isBlank())
-                .orElseThrow(() -> new IllegalArgumentException("say where the data lies: " + DATA + "DIR")));
-        Files.createDirectories(folder);
-        ConfigurableApplicationContext context = SpringApplication.run(WrenLane.class, args);
-        context.getBean(DemoDay.class).bringIn();
+    private static void run(String... args) {
+        StartArguments arguments = new StartArguments(args);
+        Optional<Path> backup = arguments.value("backup").map(Path::of);
+        Optional<Path> restore = arguments.value("restore").map(Path::of);
+        if (backup.isEmpty() && restore.isEmpty()) {
+            start(args);
+            return;
+        }
+        Copies copies = new Copies(new DataFile(Path.of(arguments.dataFolder()).toAbsolutePath()), wallClock());
+        backup.ifPresent(to -> {
+            copies.save(to);
+            System.err.println("A copy of the data, looked at after writing, is in " + to.toAbsolutePath());
+        });
+        restore.ifPresent(from -> {
+            String before = copies.restore(from);
+            System.err.println("Restored from " + from.toAbsolutePath()
+                    + (before.isEmpty() ? "" : "; what was there before is kept as copies/" + before));
+        });
+    }
+
+    /**
+     * Starts the application and gives its context.
+     *
+     * @throws StartException with what to do, where it cannot be started
+     */
+    public static ConfigurableApplicationContext start(String... args) {
+        StartArguments arguments = new StartArguments(args);
+        String folder = arguments.dataFolder();
+        arguments.checkPort();
+        ConfigurableApplicationContext context;
+        try {
+            context = SpringApplication.run(WrenLane.class, args);
+        } catch (SpringApplication.AbandonedRunException e) {
+            // Asked for, while the archive of classes is made.
+            throw e;
+        } catch (RuntimeException e) {
+            throw reason(e, arguments);
+        }
         LOG.info(
                 "Wren Lane is at http://{}:{} with its data in {}",
                 context.getEnvironment().getProperty("server.address"),
                 context.getEnvironment().getProperty("local.server.port"),
-                folder.toAbsolutePath());
+                Path.of(folder).toAbsolutePath());
         return context;
+    }
+
+    private static StartException reason(RuntimeException thrown, StartArguments arguments) {
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof StartException e) {
+                return e;
+            }
+            if (t instanceof PortInUseException e) {
+                return new StartException(
+                        "Port " + e.getPort()
+                                + " is taken by another program: stop that, or name another with --port N.",
+                        e);
+            }
+        }
+        LOG.error("Not started", thrown);
+        return new StartException(
+                "Wren Lane could not be started with its data in " + arguments.dataFolder() + ".", thrown);
+    }
+
+    private static Clock wallClock() {
+        return Clock.system(ZoneId.systemDefault());
     }
 
     @Bean
     Clock clock() {
-        return Clock.system(ZoneId.systemDefault());
+        return wallClock();
     }
 }

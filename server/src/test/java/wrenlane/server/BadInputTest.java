@@ -109,7 +109,8 @@ class BadInputTest {
     @ParameterizedTest
     @MethodSource
     void malformed(Endpoint endpoint, String body) {
-        leavesTheStoresAlone(() -> problem(APP.send(endpoint.method(), endpoint.path(), body), 400, 422));
+        leavesTheStoresAlone(
+                () -> problem(APP.send(endpoint.method(), endpoint.path(), body, "If-Match", "*"), 400, 422));
     }
 
     static Stream<Endpoint> missing() {
@@ -126,7 +127,8 @@ class BadInputTest {
                 }
                 Map<String, Object> spoilt = new java.util.HashMap<>(endpoint.good());
                 spoilt.remove(field);
-                Answer answer = problem(APP.send(endpoint.method(), endpoint.path(), json(spoilt)), 422);
+                Answer answer =
+                        problem(APP.send(endpoint.method(), endpoint.path(), json(spoilt), "If-Match", "*"), 422);
                 assertThat(answer.body().get("findings").toString()).contains(field);
             }
         });
@@ -174,7 +176,7 @@ class BadInputTest {
                 spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("SEATS", 2)), 400),
                 spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(2.0)), 422),
                 spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(50.0)), 422),
-                spoil("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 409),
+                spoil("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 422),
                 spoil("/api/riders", Courses.rider("R"), r -> r.put("level", "EXPERT"), 400),
                 spoil("/api/courses", Courses.box(2.9), c -> {}, 422),
                 spoil("/api/courses", Courses.box(21), c -> {}, 422),
@@ -201,8 +203,8 @@ class BadInputTest {
                 spoil("/api/length-readings", reading("x".repeat(5000)), c -> {}, 422),
                 spoil("/api/days", day("2026-02-30"), c -> {}, 400),
                 spoil("/api/days", day("0001-01-01"), c -> {}, 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 409),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 409),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 422),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 422),
                 spoil("/api/days", day("2026-05-14"), d -> d.put("stands", List.of(stand(4711, 0))), 422),
                 spoil("/api/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
                 spoil("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404));

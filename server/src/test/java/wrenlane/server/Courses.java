@@ -1,6 +1,7 @@
 package wrenlane.server;
 
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
@@ -13,7 +14,7 @@ final class Courses {
         length.put("metres", metres);
         length.put("uncertaintyMetres", 0.02);
         length.put("method", "TAPE");
-        length.put("text", metres + " m");
+        length.put("text", String.format(Locale.ROOT, "%.4f m", metres));
         return length;
     }
 

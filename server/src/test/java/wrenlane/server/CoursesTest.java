@@ -208,7 +208,8 @@ class CoursesTest {
         assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(204);
         assertThat(APP.get("/api/courses").raw().body()).doesNotContain("\"id\":" + id + ",");
         assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(404);
-        assertThat(APP.send("PUT", "/api/courses/" + id, json(Courses.box(6))).status())
+        assertThat(APP.send("PUT", "/api/courses/" + id, json(Courses.box(6)), "If-Match", "*")
+                        .status())
                 .isEqualTo(404);
         assertThat(APP.post("/api/courses/" + id + "/restorations", Map.of()).status())
                 .isEqualTo(200);

@@ -105,12 +105,19 @@ public final class RunningApp implements BeforeAllCallback {
         return send("POST", path, json(body));
     }
 
+    /** Changes something as a page does that has just read it. */
     public Answer put(String path, Object body) {
-        return send("PUT", path, json(body));
+        return send("PUT", path, json(body), "If-Match", version(path));
     }
 
+    /** Deletes something as a page does that has just read it. */
     public Answer delete(String path) {
-        return send("DELETE", path, "");
+        return send("DELETE", path, "", "If-Match", version(path));
+    }
+
+    /** The version of what is there now, as its {@code ETag} says; any where there is nothing to read. */
+    public String version(String path) {
+        return get(path).raw().headers().firstValue("ETag").orElse("*");
     }
 
     /** Sends a body as it is, well formed or not. */

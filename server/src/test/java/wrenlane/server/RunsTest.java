@@ -156,6 +156,6 @@ class RunsTest {
         assertThat(APP.put("/api/runs/" + UUID.randomUUID(), stranger).status()).isEqualTo(404);
         Map<String, Object> otherDay = run("LEFT", 7.2);
         otherDay.put("dayId", 4711);
-        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), otherDay).status()).isEqualTo(409);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), otherDay).status()).isEqualTo(422);
     }
 }

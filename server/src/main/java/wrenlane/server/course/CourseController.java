@@ -2,6 +2,7 @@ package wrenlane.server.course;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +19,7 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseKinds;
 import wrenlane.course.CourseOption;
+import wrenlane.server.http.Expected;
 
 /** Courses as saved, and the kinds there are. */
 @RestController
@@ -77,15 +80,18 @@ class CourseController {
     }
 
     @PutMapping("/courses/{id}")
-    CourseResponse updateCourse(@PathVariable long id, @Valid @RequestBody CourseRequest request) {
-        return service.update(id, request);
+    CourseResponse updateCourse(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody CourseRequest request) {
+        return service.update(id, Expected.of(ifMatch), request);
     }
 
     /** Takes a course away; it can be brought back. */
     @DeleteMapping("/courses/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteCourse(@PathVariable long id) {
-        service.takeAway(id);
+    void deleteCourse(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
+        service.takeAway(id, Expected.of(ifMatch));
     }
 
     /** Brings a course back that was taken away. */

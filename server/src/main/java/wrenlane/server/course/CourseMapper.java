@@ -14,6 +14,9 @@ interface CourseMapper {
     /** Also one taken away: runs may be ridden on it. */
     Optional<CourseRow> find(long id);
 
+    /** Whether there is one that is not taken away. */
+    boolean isThere(long id);
+
     List<DimensionRow> dimensions(long courseId);
 
     List<CountRow> counts(long courseId);

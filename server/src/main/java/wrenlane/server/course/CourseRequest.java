@@ -13,8 +13,10 @@ import wrenlane.course.CourseKinds;
 import wrenlane.course.CourseSettings;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.http.Visible;
 import wrenlane.server.length.LengthJson;
 
 /**
@@ -27,7 +29,7 @@ import wrenlane.server.length.LengthJson;
  * @param firstTurn the side first turned to
  */
 public record CourseRequest(
-        @NotBlank @Size(max = 80) String name,
+        @Visible @Size(max = 80) String name,
         @NotBlank @Size(max = 40) String kind,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Valid LengthJson> lengths,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull Integer> counts,
@@ -38,7 +40,7 @@ public record CourseRequest(
     public Course course() {
         CourseKind kind = CourseKinds.find(kind())
                 .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind", "kind", "There is no kind of course called " + kind() + "."));
+                        "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kind()) + "."));
         Map<String, Double> dimensions = new HashMap<>();
         lengths.forEach((name, length) -> dimensions.put(name, length.metres()));
         counts.forEach((name, count) -> dimensions.put(name, (double) count));

@@ -3,17 +3,20 @@ package wrenlane.server.course;
 import java.util.Map;
 import wrenlane.course.Course;
 import wrenlane.machine.Side;
+import wrenlane.server.http.Versioned;
 import wrenlane.server.length.LengthJson;
 
 /** A course as stored. */
 public record CourseResponse(
         long id,
+        long version,
         String name,
         String kind,
         Map<String, LengthJson> lengths,
         Map<String, Integer> counts,
         Map<String, String> options,
-        Side firstTurn) {
+        Side firstTurn)
+        implements Versioned {
     /** As it would be asked for again. */
     public CourseRequest request() {
         return new CourseRequest(name, kind, lengths, counts, options, firstTurn);

@@ -6,68 +6,90 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseKinds;
 import wrenlane.course.CourseOption;
 import wrenlane.machine.Side;
+import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.length.LengthJson;
+import wrenlane.server.storage.Storage;
 
 /** Courses as stored. */
 @Service
 public class CourseService {
     private final CourseMapper mapper;
+    private final Storage storage;
     private final Clock clock;
 
-    CourseService(CourseMapper mapper, Clock clock) {
+    CourseService(CourseMapper mapper, Storage storage, Clock clock) {
         this.mapper = mapper;
+        this.storage = storage;
         this.clock = clock;
     }
 
     public List<CourseResponse> all() {
-        return mapper.all().stream().map(this::response).toList();
+        return storage.read(() -> mapper.all().stream().map(this::response).toList());
     }
 
     public CourseResponse get(long id) {
-        return mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("course", id));
+        return storage.read(
+                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("course", id)));
     }
 
-    @Transactional
-    public CourseResponse create(CourseRequest request) {
-        request.course();
-        long id = mapper.insert(CourseRow.of(null, request));
-        writeSettings(id, request);
-        return get(id);
+    /** Whether there is one that is not taken away. */
+    public boolean isThere(long id) {
+        return mapper.isThere(id);
     }
 
-    @Transactional
-    public CourseResponse update(long id, CourseRequest request) {
+    CourseResponse create(CourseRequest request) {
         request.course();
-        if (mapper.update(CourseRow.of(id, request)) == 0) {
+        return storage.write(() -> get(insert(request)));
+    }
+
+    /** Stores one that was checked before, and gives its number. */
+    public long insert(CourseRequest checked) {
+        return storage.write(() -> {
+            long id = mapper.insert(CourseRow.of(null, checked));
+            writeSettings(id, checked);
+            return id;
+        });
+    }
+
+    CourseResponse update(long id, Expected expected, CourseRequest request) {
+        request.course();
+        return storage.write(() -> {
+            check(id, expected, request);
+            mapper.update(CourseRow.of(id, request));
+            writeSettings(id, request);
+            return get(id);
+        });
+    }
+
+    private void check(long id, Expected expected, Object... wanted) {
+        CourseResponse stored = get(id);
+        if (!isThere(id)) {
             throw new NotFoundException("course", id);
         }
-        writeSettings(id, request);
-        return get(id);
+        expected.check(stored.version(), () -> stored, wanted);
     }
 
     /** Takes a course away from every list and day; runs ridden on it keep what they were ridden on. */
-    @Transactional
-    public void takeAway(long id) {
-        if (mapper.takeAway(id, clock.instant().toString()) == 0) {
-            throw new NotFoundException("course", id);
-        }
+    void takeAway(long id, Expected expected) {
+        storage.change(() -> {
+            check(id, expected);
+            mapper.takeAway(id, clock.instant().toString());
+        });
     }
 
     /** Brings a course back that was taken away. */
-    @Transactional
-    public CourseResponse bringBack(long id) {
-        if (mapper.bringBack(id) == 0) {
-            throw new NotFoundException("course", id);
-        }
-        return get(id);
+    CourseResponse bringBack(long id) {
+        return storage.write(() -> {
+            mapper.bringBack(id);
+            return get(id);
+        });
     }
 
     private void writeSettings(long id, CourseRequest c) {
@@ -105,6 +127,13 @@ public class CourseService {
             allOptions.put(o.name(), options.getOrDefault(o.name(), o.standard()));
         }
         return new CourseResponse(
-                id, row.name(), row.kind(), allLengths, allCounts, allOptions, Side.valueOf(row.firstTurn()));
+                id,
+                row.version() == null ? 0 : row.version(),
+                row.name(),
+                row.kind(),
+                allLengths,
+                allCounts,
+                allOptions,
+                Side.valueOf(row.firstTurn()));
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKinds;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.rideline.Ladder;
 import wrenlane.rideline.Ride;
@@ -137,7 +138,7 @@ class ReckonController {
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-dimension",
                         "dimension",
-                        "This kind has no length called " + request.dimension() + "."));
+                        "This kind has no length called " + TypedText.quoted(request.dimension()) + "."));
         return TightestSetting.of(course, dimension, evaluations.ride(request.of(), machine(request.of())))
                 .map(t -> new TightestResponse(t.metres(), t.smallestAllowed()))
                 .orElse(new TightestResponse(null, false));

@@ -2,6 +2,7 @@ package wrenlane.server.day;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,9 +10,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.http.Expected;
 
 /** Days, and the briefing of each. */
 @RestController
@@ -47,13 +50,16 @@ class DayController {
     }
 
     @PutMapping("/{id}")
-    DayResponse updateDay(@PathVariable long id, @Valid @RequestBody DayRequest request) {
-        return service.update(id, request);
+    DayResponse updateDay(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody DayRequest request) {
+        return service.update(id, Expected.of(ifMatch), request);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteDay(@PathVariable long id) {
-        service.delete(id);
+    void deleteDay(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
+        service.delete(id, Expected.of(ifMatch));
     }
 }

@@ -16,6 +16,11 @@ interface DayMapper {
 
     List<DayRiderRow> riders(long dayId);
 
+    /** Also one that is taken away by now. */
+    boolean hasCourse(@Param("dayId") long dayId, @Param("courseId") long courseId);
+
+    boolean hasRider(@Param("dayId") long dayId, @Param("riderId") long riderId);
+
     long insert(DayRow row);
 
     int update(DayRow row);

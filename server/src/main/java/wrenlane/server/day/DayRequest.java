@@ -1,12 +1,12 @@
 package wrenlane.server.day;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.server.http.Visible;
 import wrenlane.server.placing.StandJson;
 
 /**
@@ -19,7 +19,7 @@ import wrenlane.server.placing.StandJson;
  */
 public record DayRequest(
         @NotNull LocalDate date,
-        @NotBlank @Size(max = 80) String title,
+        @Visible @Size(max = 80) String title,
         @Nullable Long yardId,
         @NotNull @Size(max = 20) List<@NotNull Long> courseIds,
         @NotNull @Size(max = 20) List<@NotNull @Valid DayStand> stands,

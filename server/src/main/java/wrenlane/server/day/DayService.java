@@ -8,58 +8,132 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import wrenlane.finding.Checks;
+import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.machine.MachineService;
 import wrenlane.server.placing.StandJson;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
+import wrenlane.server.use.Uses;
+import wrenlane.server.yard.YardService;
 
 /** Days as stored. */
 @Service
 public class DayService {
     private final DayMapper mapper;
+    private final YardService yards;
+    private final CourseService courses;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final Uses uses;
+    private final Storage storage;
 
-    DayService(DayMapper mapper) {
+    DayService(
+            DayMapper mapper,
+            YardService yards,
+            CourseService courses,
+            RiderService riders,
+            MachineService machines,
+            Uses uses,
+            Storage storage) {
         this.mapper = mapper;
+        this.yards = yards;
+        this.courses = courses;
+        this.riders = riders;
+        this.machines = machines;
+        this.uses = uses;
+        this.storage = storage;
     }
 
     /** Newest first. */
     public List<DayResponse> all() {
-        return mapper.all().stream().map(this::response).toList();
+        return storage.read(() -> mapper.all().stream().map(this::response).toList());
     }
 
     public DayResponse get(long id) {
-        return mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("day", id));
+        return storage.read(
+                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("day", id)));
     }
 
-    @Transactional
     public DayResponse create(DayRequest request) {
         check(request);
-        long id = mapper.insert(DayRow.of(null, request));
-        writeParts(id, request);
-        return get(id);
+        return storage.write(() -> {
+            allThere(request);
+            long id = mapper.insert(DayRow.of(null, request));
+            writeParts(id, request);
+            return get(id);
+        });
     }
 
-    @Transactional
-    public DayResponse update(long id, DayRequest request) {
+    DayResponse update(long id, Expected expected, DayRequest request) {
         check(request);
-        if (mapper.update(DayRow.of(id, request)) == 0) {
-            throw new NotFoundException("day", id);
-        }
-        writeParts(id, request);
-        return get(id);
+        return storage.write(() -> {
+            DayResponse stored = get(id);
+            expected.check(stored.version(), () -> stored, request);
+            allThere(request);
+            mapper.update(DayRow.of(id, request));
+            writeParts(id, request);
+            return get(id);
+        });
     }
 
-    @Transactional
-    public void delete(long id) {
-        if (mapper.delete(id) == 0) {
-            throw new NotFoundException("day", id);
-        }
+    void delete(long id, Expected expected) {
+        storage.change(() -> {
+            DayResponse stored = get(id);
+            expected.check(stored.version(), () -> stored);
+            uses.noneOfDay(id);
+            mapper.delete(id);
+        });
     }
 
-    private static void check(DayRequest request) {
+    /** Whether a rider is on a day. */
+    boolean hasRider(long dayId, long riderId) {
+        return mapper.hasRider(dayId, riderId);
+    }
+
+    /** Whether a course is on a day, also one that was taken away since. */
+    boolean hasCourse(long dayId, long courseId) {
+        return mapper.hasCourse(dayId, courseId);
+    }
+
+    /** Refuses what names something that is not there, each with its place. */
+    private void allThere(DayRequest request) {
+        Checks checks = new Checks();
+        Long yardId = request.yardId();
+        if (yardId != null && !yards.isThere(yardId)) {
+            checks.add("no-such-yard", "yardId", "The yard of this day is not there. Choose another.");
+        }
+        for (int i = 0; i < request.courseIds().size(); i++) {
+            if (!courses.isThere(request.courseIds().get(i))) {
+                checks.add(
+                        "no-such-course",
+                        "courseIds." + i,
+                        "Course " + request.courseIds().get(i)
+                                + " was taken away or never was: bring it back, or leave it out.");
+            }
+        }
+        for (int i = 0; i < request.riders().size(); i++) {
+            DayRider pair = request.riders().get(i);
+            if (!riders.isThere(pair.riderId())) {
+                checks.add("no-such-rider", "riders." + i + ".riderId", "Rider " + pair.riderId() + " is not there.");
+            }
+            if (!machines.isThere(pair.machineId())) {
+                checks.add(
+                        "no-such-machine",
+                        "riders." + i + ".machineId",
+                        "Machine " + pair.machineId() + " is not there.");
+            }
+        }
+        RefusedException.unlessNone(checks);
+    }
+
+    /** Refuses what contradicts itself, whatever is stored. */
+    public static void check(DayRequest request) {
         Checks checks = new Checks();
         if (request.date().getYear() < 1990 || request.date().getYear() > 2200) {
             checks.add("date-unlikely", "date", "The date must lie between 1990 and 2200.");
@@ -70,6 +144,10 @@ public class DayService {
         if (request.riders().stream().map(DayRider::riderId).distinct().count()
                 < request.riders().size()) {
             checks.add("rider-twice", "riders", "A rider is on the day twice.");
+        }
+        if (request.stands().stream().map(DayStand::courseId).distinct().count()
+                < request.stands().size()) {
+            checks.add("stand-twice", "stands", "A course has two places on the yard. Give it one.");
         }
         if (!request.courseIds()
                 .containsAll(request.stands().stream().map(DayStand::courseId).toList())) {
@@ -98,6 +176,7 @@ public class DayService {
         List<DayCourseRow> courses = mapper.courses(id);
         return new DayResponse(
                 id,
+                row.version() == null ? 0 : row.version(),
                 LocalDate.parse(row.date()),
                 row.title(),
                 row.yardId(),

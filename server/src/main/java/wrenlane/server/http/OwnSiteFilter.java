@@ -41,11 +41,14 @@ class OwnSiteFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         headers(response);
+        if (request.getRequestURI().startsWith("/api")) {
+            response.setHeader("Cache-Control", "no-store");
+        }
         String host = request.getHeader("Host");
         if (host == null || !hosts.contains(name(host))) {
-            refuse(response, 421, "This app answers to its own address only.");
+            ProblemDocument.write(response, 421, "This app answers to its own address only.");
         } else if (foreign(request.getHeader("Origin"), host)) {
-            refuse(response, 403, "Requests from other sites are refused.");
+            ProblemDocument.write(response, 403, "Requests from other sites are refused.");
         } else {
             chain.doFilter(request, response);
         }
@@ -68,11 +71,5 @@ class OwnSiteFilter extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "geolocation=(), camera=(), microphone=()");
-    }
-
-    private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.getWriter().write("{\"status\":" + status + ",\"title\":\"Refused\",\"detail\":\"" + detail + "\"}");
     }
 }

@@ -1,12 +1,13 @@
 package wrenlane.server.http;
 
-import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.core.NestedExceptionUtils;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -14,15 +15,20 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingRequestHeaderException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.ServletRequestBindingException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.exc.InvalidFormatException;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import wrenlane.finding.Finding;
+import wrenlane.server.storage.SqliteTrouble;
+import wrenlane.server.storage.UnavailableException;
 
 /** Turns everything that can go wrong into a problem document (RFC 9457), never a stack trace. */
 @RestControllerAdvice
@@ -44,20 +50,38 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, message(e));
     }
 
+    /** Both states, so that a person can choose. */
     @ExceptionHandler
-    ProblemDetail tooLarge(TooLargeException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, message(e));
+    ProblemDetail changed(ChangedException e) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, message(e));
+        problem.setProperty("current", e.current());
+        e.wanted().forEach(wanted -> problem.setProperty("wanted", wanted));
+        return problem;
     }
 
-    /** SQLite reports a foreign key it would break in words only. */
     @ExceptionHandler
-    ProblemDetail data(DataAccessException e) {
-        if (String.valueOf(NestedExceptionUtils.getMostSpecificCause(e).getMessage())
-                .contains("FOREIGN KEY")) {
-            return ProblemDetail.forStatusAndDetail(
-                    HttpStatus.CONFLICT, "This is still used elsewhere, or refers to something that is not there.");
+    ProblemDetail unavailable(UnavailableException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, message(e));
+    }
+
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ProblemDetail data(Exception e) {
+        Optional<SqliteTrouble> trouble = SqliteTrouble.of(e);
+        if (trouble.isEmpty()) {
+            return unexpected(e);
         }
-        return unexpected(e);
+        HttpStatus status = switch (trouble.get()) {
+            case REFERENCE -> HttpStatus.CONFLICT;
+            case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
+            case BUSY, READ_ONLY, UNREADABLE -> HttpStatus.SERVICE_UNAVAILABLE;
+        };
+        return ProblemDetail.forStatusAndDetail(status, trouble.get().sentence());
+    }
+
+    /** What stands behind the question mark of the address is not text. */
+    @ExceptionHandler
+    ProblemDetail address(InvalidParameterException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, StatusWords.of(400));
     }
 
     @ExceptionHandler
@@ -71,44 +95,64 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Finding> findings = e.getBindingResult().getFieldErrors().stream()
-                .map(f -> new Finding("not-valid", f.getField(), f.getField() + " " + f.getDefaultMessage() + "."))
+                .map(ProblemHandler::finding)
                 .toList();
         return handleExceptionInternal(e, withFindings(findings), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+    }
+
+    /** The core's own sentences are whole; those of a constraint go on from the field's name. */
+    private static Finding finding(FieldError error) {
+        String said = String.valueOf(error.getDefaultMessage());
+        return new Finding(
+                "not-valid", error.getField(), said.endsWith(".") ? said : error.getField() + " " + said + ".");
+    }
+
+    /** What is changed or deleted has to be named with the version that was read. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleServletRequestBindingException(
+            ServletRequestBindingException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (e instanceof MissingRequestHeaderException missing
+                && missing.getHeaderName().equals(HttpHeaders.IF_MATCH)) {
+            ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                    HttpStatus.PRECONDITION_REQUIRED,
+                    "Say in If-Match which version was read: the ETag of what is changed or deleted.");
+            return handleExceptionInternal(e, problem, headers, HttpStatus.PRECONDITION_REQUIRED, request);
+        }
+        return super.handleServletRequestBindingException(e, headers, status, request);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The address must say " + e.getParameterName() + ".");
+        return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String what = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : "The address";
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, what + " must be " + Unreadable.expected(e.getRequiredType()) + ".");
+        return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    /** Whatever Spring itself refuses is said in words of ours, and nothing of the request is said back. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+            Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Object said = body instanceof ProblemDetail
+                ? body
+                : ProblemDetail.forStatusAndDetail(status, StatusWords.of(status.value()));
+        return super.handleExceptionInternal(e, said, headers, status, request);
     }
 
     @Override
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        if (NestedExceptionUtils.getMostSpecificCause(e) instanceof TooLargeException tooLarge) {
-            return handleExceptionInternal(e, tooLarge(tooLarge), headers, HttpStatus.CONTENT_TOO_LARGE, request);
-        }
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, unreadable(e.getCause()));
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, Unreadable.said(e.getCause()));
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
-    }
-
-    private static String unreadable(@Nullable Throwable cause) {
-        if (cause instanceof InvalidFormatException format
-                && format.getTargetType().isEnum()) {
-            return place(format) + " must be one of "
-                    + Arrays.stream(format.getTargetType().getEnumConstants())
-                            .map(String::valueOf)
-                            .collect(Collectors.joining(", "))
-                    + ".";
-        }
-        if (cause instanceof UnrecognizedPropertyException unknown) {
-            return place(unknown) + " is not known here.";
-        }
-        if (cause instanceof DatabindException binding) {
-            return place(binding) + " is not what is expected there.";
-        }
-        return "The request is not the JSON expected here.";
-    }
-
-    private static String place(DatabindException e) {
-        String path = e.getPath().stream()
-                .map(p -> p.getPropertyName() == null ? "[" + p.getIndex() + "]" : p.getPropertyName())
-                .collect(Collectors.joining("."));
-        return path.isEmpty() ? "The request" : path;
     }
 
     private static ProblemDetail withFindings(List<Finding> findings) {

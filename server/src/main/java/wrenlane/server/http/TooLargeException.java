@@ -5,6 +5,10 @@ public class TooLargeException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
     public TooLargeException(long limitBytes) {
-        super("The request is larger than " + limitBytes / 1000 + " kB.");
+        super(sentence(limitBytes));
+    }
+
+    static String sentence(long limitBytes) {
+        return "The request is larger than " + limitBytes / 1000 + " kB.";
     }
 }

@@ -13,12 +13,12 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.finding.Finding;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.http.StrictJson;
 
 /** Reads a file of days: JSON, of this format, valid by its schema; or refuses it with every problem and its place. */
 @Component
@@ -29,9 +29,7 @@ class DocumentReader {
     private static final int MOST_TOLD = 100;
 
     /** A key twice in one object would lose one of them: that is said instead. What is not known is kept, not refused. */
-    private final JsonMapper json = JsonMapper.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+    private final JsonMapper json = StrictJson.strict(JsonMapper.builder())
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
@@ -64,8 +62,8 @@ class DocumentReader {
                     .limit(MOST_TOLD)
                     .map(e -> new Finding(
                             "schema-" + e.getKeyword(),
-                            String.valueOf(e.getInstanceLocation()),
-                            e.getInstanceLocation() + ": " + e.getMessage()))
+                            shortened(String.valueOf(e.getInstanceLocation())),
+                            shortened(e.getInstanceLocation() + ": " + e.getMessage())))
                     .toList());
         }
         try {
@@ -73,6 +71,11 @@ class DocumentReader {
         } catch (JacksonException e) {
             throw RefusedException.of("not-readable", place(e), place(e) + " is not what is expected there.");
         }
+    }
+
+    /** Names a person made up may be of any length: words past it are cut. */
+    private static String shortened(String text) {
+        return text.replaceAll("([^\\s/]{60})[^\\s/]+", "$1…");
     }
 
     /** The validator itself gives up at numbers that no machine number holds. */

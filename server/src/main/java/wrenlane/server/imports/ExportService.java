@@ -31,6 +31,7 @@ import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.GroundJson;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
@@ -44,6 +45,7 @@ class ExportService {
     private final CourseService courses;
     private final DayService days;
     private final KeptFields kept;
+    private final Storage storage;
     private final JsonMapper json;
 
     ExportService(
@@ -53,6 +55,7 @@ class ExportService {
             CourseService courses,
             DayService days,
             KeptFields kept,
+            Storage storage,
             JsonMapper json) {
         this.yards = yards;
         this.machines = machines;
@@ -60,12 +63,17 @@ class ExportService {
         this.courses = courses;
         this.days = days;
         this.kept = kept;
+        this.storage = storage;
         this.json = json;
     }
 
     /** A course alone. */
     String course(long id) {
-        return written(new ImportDocument(
+        return written(storage.read(() -> documentOfCourse(id)));
+    }
+
+    private ImportDocument documentOfCourse(long id) {
+        return new ImportDocument(
                 ImportDocument.FORMAT,
                 null,
                 List.of(),
@@ -73,11 +81,15 @@ class ExportService {
                 List.of(),
                 List.of(courseItem("course-1", courses.get(id))),
                 List.of(),
-                null));
+                null);
     }
 
     /** A day with its yard, courses, riders and machines; runs are not part of it. */
     String day(long id) {
+        return written(storage.read(() -> documentOfDay(id)));
+    }
+
+    private ImportDocument documentOfDay(long id) {
         DayResponse day = days.get(id);
         Set<Long> machineIds = new LinkedHashSet<>();
         List<RiderResponse> all =
@@ -93,7 +105,7 @@ class ExportService {
                 keys("rider", all.stream().map(RiderResponse::id).toList());
         Map<Long, String> courseKeys = keys("course", day.courseIds());
         Long yardId = day.yardId();
-        return written(new ImportDocument(
+        return new ImportDocument(
                 ImportDocument.FORMAT,
                 null,
                 yardId == null ? List.of() : List.of(yardItem("yard-1", yards.get(yardId))),
@@ -114,7 +126,7 @@ class ExportService {
                                         new DayRiderItem(key(riderKeys, r.riderId()), key(machineKeys, r.machineId())))
                                 .toList(),
                         kept.of("day", id))),
-                null));
+                null);
     }
 
     private String written(ImportDocument document) {

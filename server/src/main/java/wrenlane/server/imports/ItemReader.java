@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseKinds;
+import wrenlane.finding.TypedText;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.CalibrationItem;
@@ -84,7 +85,9 @@ final class ItemReader {
     static CourseRequest course(CourseItem c) {
         CourseKind kind = CourseKinds.find(c.kind())
                 .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind", c.key(), "There is no kind of course called " + c.kind() + "."));
+                        "no-such-kind",
+                        c.key(),
+                        "There is no kind of course called " + TypedText.quoted(c.kind()) + "."));
         Map<String, LengthJson> lengths = new HashMap<>();
         Map<String, Integer> counts = new HashMap<>();
         for (CourseDimension d : kind.dimensions()) {

@@ -5,12 +5,13 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.TypedText;
 import wrenlane.server.http.RefusedException;
 
-/** What the keys of one sort of thing in a file were stored as. */
-final class Keys {
+/** What the keys of one sort of thing in a file stand for. */
+final class Keys<T> {
     private final String sort;
-    private final Map<String, Long> ids = new HashMap<>();
+    private final Map<String, T> things = new HashMap<>();
     private final Set<String> refused = new HashSet<>();
 
     /** A key of something that was refused itself. */
@@ -22,9 +23,10 @@ final class Keys {
         this.sort = sort;
     }
 
-    void put(String key, long id) {
-        if (ids.putIfAbsent(key, id) != null) {
-            throw RefusedException.of("key-twice", key, "The key “" + key + "” stands twice among the " + sort + "s.");
+    void put(String key, T thing) {
+        if (things.putIfAbsent(key, thing) != null) {
+            throw RefusedException.of(
+                    "key-twice", key, "The key " + TypedText.quoted(key) + " stands twice among the " + sort + "s.");
         }
     }
 
@@ -32,20 +34,20 @@ final class Keys {
         refused.add(key);
     }
 
-    long get(String key) {
-        Long id = ids.get(key);
-        if (id != null) {
-            return id;
+    T get(String key) {
+        T thing = things.get(key);
+        if (thing != null) {
+            return thing;
         }
         if (refused.contains(key)) {
             throw new Unusable();
         }
         throw RefusedException.of(
-                "key-unknown", key, "There is no " + sort + " with the key “" + key + "” in the file.");
+                "key-unknown", key, "There is no " + sort + " with the key " + TypedText.quoted(key) + " in the file.");
     }
 
     @Nullable
-    Long getOrNull(@Nullable String key) {
-        return key == null ? null : Long.valueOf(get(key));
+    T getOrNull(@Nullable String key) {
+        return key == null ? null : get(key);
     }
 }

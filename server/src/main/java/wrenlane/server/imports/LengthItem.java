@@ -3,6 +3,7 @@ package wrenlane.server.imports;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
@@ -49,7 +50,7 @@ record LengthItem(
     LengthJson length(Calibrations known) {
         if (metres != null && uncertaintyMetres != null && method != null) {
             LengthJson length = new LengthJson(metres, uncertaintyMetres, method, text);
-            length.measured("length");
+            RefusedException.unlessNone(new Checks().addAll(length.check("length")));
             return length;
         }
         LengthReading reading = new LengthParser(known, LengthSystem.METRIC).parse(text);

@@ -5,100 +5,171 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.Ladder;
+import wrenlane.run.Fault;
 import wrenlane.server.course.CourseLimits;
-import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.imports.ImportDocument.DayRiderItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
-import wrenlane.server.machine.MachineService;
+import wrenlane.server.imports.Prepared.Ready;
+import wrenlane.server.imports.Prepared.ReadyCourse;
+import wrenlane.server.imports.Prepared.ReadyDay;
 import wrenlane.server.run.RunRequest;
-import wrenlane.server.run.RunService;
+import wrenlane.server.run.RunRow;
 import wrenlane.simulation.VirtualRider;
 
-/** Lets virtual riders ride the past days of a file, and stores their runs, marked as simulated. */
+/** Lets virtual riders ride the past days of a file on the first course of each. */
 @Component
 class SimulatedRuns {
+    /** Most runs one file may make; chosen by us: years of lessons, stored in about a second. */
+    static final int MOST = 10_000;
+
     private static final LocalTime FIRST_RUN = LocalTime.of(9, 20);
 
     /** Time from one run of a rider to the next, in seconds. */
     private static final int RUN_SECONDS = 150;
 
-    private final MachineService machines;
-    private final CourseService courses;
     private final CourseLimits limits;
-    private final RunService runs;
 
-    SimulatedRuns(MachineService machines, CourseService courses, CourseLimits limits, RunService runs) {
-        this.machines = machines;
-        this.courses = courses;
+    SimulatedRuns(CourseLimits limits) {
         this.limits = limits;
-        this.runs = runs;
     }
 
-    /** Rides every day before today, oldest first, and gives the number of runs. */
-    int ride(List<DayResponse> days, Map<Long, VirtualRiderItem> riders, LocalDate today) {
-        Map<Long, VirtualRider> virtual = new HashMap<>();
-        riders.forEach((id, item) -> virtual.put(id, rider(item)));
-        int count = 0;
-        List<DayResponse> past = days.stream()
-                .filter(d -> d.date().isBefore(today) && !d.courseIds().isEmpty())
-                .sorted(Comparator.comparing(DayResponse::date))
+    /**
+     * One run, ridden but not stored: what it refers to has no number yet.
+     *
+     * @param day place of the day in the file
+     * @param index which of the rider's runs of that day
+     * @param limitMetres the machine's own limit to that side
+     */
+    record Ridden(
+            int day,
+            DayRiderItem pair,
+            Ready<ReadyCourse> course,
+            int index,
+            Side side,
+            double settingMetres,
+            double limitMetres,
+            Set<Fault> faults,
+            Instant at) {
+        /** The run with the numbers its things were given. */
+        RunRow row(List<Long> days, Keys<Long> riders, Keys<Long> machines, Keys<Long> courses) {
+            RunRequest request = new RunRequest(
+                    days.get(day),
+                    riders.get(pair.rider()),
+                    machines.get(pair.machine()),
+                    courses.get(course.key()),
+                    side,
+                    settingMetres,
+                    faults,
+                    at);
+            String name = "simulated/" + request.dayId() + "/" + request.riderId() + "/" + index;
+            return RunRow.of(
+                    UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
+                            .toString(),
+                    request,
+                    course.name(),
+                    course.thing().course(),
+                    limitMetres,
+                    true);
+        }
+    }
+
+    /** How many runs there will be. */
+    static int count(List<Ready<ReadyDay>> days, Map<String, VirtualRiderItem> virtual, LocalDate today) {
+        return past(days, today).stream()
+                .mapToInt(i -> days.get(i).thing().item().riders().stream()
+                        .map(pair -> virtual.get(pair.rider()))
+                        .filter(Objects::nonNull)
+                        .mapToInt(VirtualRiderItem::runsPerDay)
+                        .sum())
+                .sum();
+    }
+
+    /** Places of the days before today that have a course, oldest day first. */
+    private static List<Integer> past(List<Ready<ReadyDay>> days, LocalDate today) {
+        return IntStream.range(0, days.size())
+                .filter(i -> days.get(i).thing().draft().date().isBefore(today)
+                        && !days.get(i).thing().item().courses().isEmpty())
+                .boxed()
+                .sorted(Comparator.comparing(i -> days.get(i).thing().draft().date()))
                 .toList();
-        for (DayResponse day : past) {
-            for (DayRider pair : day.riders()) {
-                VirtualRiderItem item = riders.get(pair.riderId());
-                VirtualRider rider = virtual.get(pair.riderId());
-                if (item != null && rider != null) {
-                    count += ride(day, pair, rider, item.runsPerDay());
+    }
+
+    /** Rides them all; nothing is stored. */
+    List<Ridden> ride(Prepared file, LocalDate today) {
+        Map<String, VirtualRider> riders = new HashMap<>();
+        file.virtualRiders().forEach((key, item) -> riders.put(key, rider(item)));
+        Keys<Ready<ReadyCourse>> courses = new Keys<>("course");
+        file.courses().forEach(c -> courses.put(c.key(), c));
+        Keys<MachineTurn> machines = new Keys<>("machine");
+        file.machines().forEach(m -> machines.put(m.key(), m.thing().turn()));
+        List<Ridden> ridden = new ArrayList<>();
+        for (int day : past(file.days(), today)) {
+            ReadyDay there = file.days().get(day).thing();
+            Ready<ReadyCourse> course = courses.get(there.item().courses().get(0));
+            for (DayRiderItem pair : there.item().riders()) {
+                VirtualRider rider = riders.get(pair.rider());
+                VirtualRiderItem item = file.virtualRiders().get(pair.rider());
+                if (rider != null && item != null) {
+                    ridden.addAll(ride(
+                            day,
+                            there.draft().date(),
+                            pair,
+                            course,
+                            machines.get(pair.machine()),
+                            rider,
+                            item.runsPerDay()));
                 }
             }
         }
-        return count;
+        return ridden;
     }
 
-    private int ride(DayResponse day, DayRider pair, VirtualRider rider, int count) {
-        MachineTurn turn = machines.turn(pair.machineId());
-        Course course = courses.get(day.courseIds().get(0)).course();
-        Ladder ladder = limits.ladder(course, turn);
-        Instant first = day.date().atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
-        Map<String, RunRequest> ridden = new LinkedHashMap<>();
+    private List<Ridden> ride(
+            int day,
+            LocalDate date,
+            DayRiderItem pair,
+            Ready<ReadyCourse> course,
+            MachineTurn turn,
+            VirtualRider rider,
+            int count) {
+        Ladder ladder = limits.ladder(course.thing().course(), turn);
+        Instant first = date.atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
+        List<Ridden> ridden = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Side side = i % 2 == 0 ? Side.LEFT : Side.RIGHT;
             double setting = rider.choose(ladder, side).settingMetres();
-            RunRequest request = new RunRequest(
-                    day.id(),
-                    pair.riderId(),
-                    pair.machineId(),
-                    day.courseIds().get(0),
+            double limit = limits.limitMetres(course.thing().course(), turn, side);
+            ridden.add(new Ridden(
+                    day,
+                    pair,
+                    course,
+                    i,
                     side,
                     setting,
-                    rider.ride(side, setting / limits.limitMetres(course, turn, side)),
-                    first.plusSeconds((long) i * RUN_SECONDS));
-            ridden.put(id(day.id(), pair.riderId(), i), request);
+                    limit,
+                    Set.copyOf(rider.ride(side, setting / limit)),
+                    first.plusSeconds((long) i * RUN_SECONDS)));
         }
-        runs.putSimulated(ridden);
-        return count;
+        return ridden;
     }
 
-    private static String id(long dayId, long riderId, int index) {
-        String name = "simulated/" + dayId + "/" + riderId + "/" + index;
-        return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)).toString();
-    }
-
-    private static VirtualRider rider(VirtualRiderItem v) {
+    /** Refuses a virtual rider out of range. */
+    static void check(VirtualRiderItem v) {
         String where = "virtualRiders." + v.rider();
         RefusedException.unlessNone(new Checks()
                 .add(Checks.range(where, "bestTightness", v.bestTightness(), 0.6, 3, ""))
@@ -106,6 +177,9 @@ class SimulatedRuns {
                 .add(Checks.range(where, "weakBy", v.weakBy(), 0, 1, ""))
                 .add(Checks.range(where, "learning", v.learning(), 0, 0.5, ""))
                 .add(Checks.range(where, "runsPerDay", v.runsPerDay(), 0, 100, "")));
+    }
+
+    private static VirtualRider rider(VirtualRiderItem v) {
         return new VirtualRider(
                 new VirtualRider.Skill(v.startTightness(), v.bestTightness(), v.weakSide(), v.weakBy(), v.learning()),
                 v.seed());

@@ -1,11 +1,14 @@
 package wrenlane.server.kit;
 
 import jakarta.validation.Valid;
+import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.http.Expected;
 
 /** What the school owns. */
 @RestController
@@ -18,12 +21,12 @@ class KitController {
     }
 
     @GetMapping
-    KitJson getKit() {
+    KitResponse getKit() {
         return service.get();
     }
 
     @PutMapping
-    KitJson putKit(@Valid @RequestBody KitJson kit) {
-        return service.put(kit);
+    KitResponse putKit(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody KitJson kit) {
+        return service.put(Expected.of(ifMatch), kit);
     }
 }

@@ -8,6 +8,10 @@ import org.apache.ibatis.annotations.Mapper;
 interface KitMapper {
     List<KitRow> all();
 
+    long version();
+
+    void countUp();
+
     void clear();
 
     void insert(KitRow row);

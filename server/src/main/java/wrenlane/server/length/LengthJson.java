@@ -2,10 +2,13 @@ package wrenlane.server.length;
 
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
 import wrenlane.server.http.RefusedException;
 import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthMethod;
+import wrenlane.units.LengthText;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -16,6 +19,7 @@ import wrenlane.units.MeasuredLength;
  * @param method how it was measured
  * @param text as typed, kept so that a person finds their own words again
  */
+@Measured
 public record LengthJson(
         @NotNull Double metres,
         @NotNull Double uncertaintyMetres,
@@ -30,6 +34,24 @@ public record LengthJson(
     /** A taped length with its text made from it. */
     public static LengthJson taped(double metres) {
         return of(MeasuredLength.taped(metres), LengthFormat.metric(metres));
+    }
+
+    /** Whether no part of it is missing. */
+    @SuppressWarnings("NullAway") // A part left out in JSON is missing until the request is validated.
+    boolean complete() {
+        return metres != null && uncertaintyMetres != null && method != null && text != null;
+    }
+
+    /**
+     * Everything that is wrong with it.
+     *
+     * @param where the name of the field
+     */
+    public List<Finding> check(String where) {
+        return new Checks()
+                .addAll(MeasuredLength.check(where, metres, uncertaintyMetres))
+                .add(LengthText.check(where, text, metres))
+                .findings();
     }
 
     /**

@@ -2,6 +2,7 @@ package wrenlane.server.machine;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,10 +10,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.machine.MachineClass;
+import wrenlane.server.http.Expected;
 
 /** Machines, and what they can do. */
 @RestController
@@ -46,14 +49,17 @@ class MachineController {
     }
 
     @PutMapping("/machines/{id}")
-    MachineResponse updateMachine(@PathVariable long id, @Valid @RequestBody MachineRequest request) {
-        return service.update(id, request);
+    MachineResponse updateMachine(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody MachineRequest request) {
+        return service.update(id, Expected.of(ifMatch), request);
     }
 
     @DeleteMapping("/machines/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteMachine(@PathVariable long id) {
-        service.delete(id);
+    void deleteMachine(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
+        service.delete(id, Expected.of(ifMatch));
     }
 
     /** What a machine could do, without storing it. */

@@ -2,14 +2,17 @@ package wrenlane.server.machine;
 
 import java.util.List;
 import wrenlane.machine.Transmission;
+import wrenlane.server.http.Versioned;
 
 /** A machine as stored, with what it can do. */
 public record MachineResponse(
         long id,
+        long version,
         String name,
         String classId,
         String classLabel,
         Transmission transmission,
         List<FigureJson> figures,
         List<CircleJson> circles,
-        TurnReport turn) {}
+        TurnReport turn)
+        implements Versioned {}

@@ -3,4 +3,4 @@ package wrenlane.server.machine;
 import org.jspecify.annotations.Nullable;
 
 /** A row of the machine table. */
-record MachineRow(@Nullable Long id, String name, String classId, String transmission) {}
+record MachineRow(@Nullable Long id, @Nullable Long version, String name, String classId, String transmission) {}

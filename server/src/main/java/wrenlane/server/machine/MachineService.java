@@ -8,11 +8,14 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Transmission;
+import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
+import wrenlane.server.storage.Storage;
+import wrenlane.server.use.Uses;
 
 /** Machines as stored. */
 @Service
@@ -20,14 +23,18 @@ public class MachineService {
     private static final Comparator<FigureJson> BY_DIMENSION = Comparator.comparing(FigureJson::dimension);
 
     private final MachineMapper mapper;
+    private final Uses uses;
+    private final Storage storage;
 
-    MachineService(MachineMapper mapper) {
+    MachineService(MachineMapper mapper, Uses uses, Storage storage) {
         this.mapper = mapper;
+        this.uses = uses;
+        this.storage = storage;
     }
 
     /** Every machine, by name. */
     public List<MachineResponse> all() {
-        return stored(mapper.ids()).entrySet().stream()
+        return storage.read(() -> stored(mapper.ids())).entrySet().stream()
                 .map(e -> response(e.getKey(), e.getValue()))
                 .toList();
     }
@@ -38,47 +45,59 @@ public class MachineService {
 
     /** A machine for the core to reckon with. */
     public MachineTurn turn(long id) {
-        return one(id).turn();
+        return one(id).machine().turn();
     }
 
     /** Several machines for the core to reckon with, by their ids. */
     public Map<Long, MachineTurn> turns(Collection<Long> ids) {
-        Map<Long, MachineRequest> found = stored(ids);
+        Map<Long, Stored> found = storage.read(() -> stored(ids));
         return ids.stream()
                 .collect(Collectors.toMap(
-                        id -> id, id -> present(found.get(id), id).turn()));
+                        id -> id, id -> present(found.get(id), id).machine().turn()));
     }
 
-    @Transactional
-    public MachineResponse create(MachineRequest request) {
-        request.turn();
-        long id = mapper.insert(row(null, request));
-        writeParts(id, request);
+    /** Whether there is one. */
+    public boolean isThere(long id) {
+        return !mapper.find(List.of(id)).isEmpty();
+    }
+
+    MachineResponse create(MachineRequest request) {
+        return get(insert(request, request.turn()));
+    }
+
+    /** Stores one that was checked before, and gives its number. */
+    public long insert(MachineRequest checked, MachineTurn turn) {
+        return storage.write(() -> {
+            long id = mapper.insert(row(null, checked));
+            writeParts(id, checked, turn);
+            return id;
+        });
+    }
+
+    MachineResponse update(long id, Expected expected, MachineRequest request) {
+        MachineTurn turn = request.turn();
+        storage.change(() -> {
+            Stored stored = one(id);
+            expected.check(stored.version(), () -> response(id, stored), request);
+            mapper.update(row(id, request));
+            writeParts(id, request, turn);
+        });
         return get(id);
     }
 
-    @Transactional
-    public MachineResponse update(long id, MachineRequest request) {
-        request.turn();
-        if (mapper.update(row(id, request)) == 0) {
-            throw new NotFoundException("machine", id);
-        }
-        writeParts(id, request);
-        return get(id);
+    void delete(long id, Expected expected) {
+        storage.change(() -> {
+            Stored stored = one(id);
+            expected.check(stored.version(), () -> response(id, stored));
+            uses.noneOfMachine(id);
+            mapper.delete(id);
+        });
     }
 
-    @Transactional
-    public void delete(long id) {
-        if (mapper.delete(id) == 0) {
-            throw new NotFoundException("machine", id);
-        }
-    }
-
-    private void writeParts(long id, MachineRequest request) {
+    private void writeParts(long id, MachineRequest request, MachineTurn turn) {
         mapper.clearFigures(id);
         mapper.clearCircles(id);
-        request.turn()
-                .machine()
+        turn.machine()
                 .figures()
                 .forEach((dimension, figure) -> mapper.insertFigure(new FigureRow(
                         id,
@@ -88,11 +107,14 @@ public class MachineService {
         request.circles().forEach(c -> mapper.insertCircle(CircleRow.of(id, c)));
     }
 
-    private MachineRequest one(long id) {
-        return present(stored(List.of(id)).get(id), id);
+    /** A machine as it would be asked for again, and how often it was changed. */
+    private record Stored(long version, MachineRequest machine) {}
+
+    private Stored one(long id) {
+        return present(storage.read(() -> stored(List.of(id))).get(id), id);
     }
 
-    private static MachineRequest present(@Nullable MachineRequest machine, long id) {
+    private static Stored present(@Nullable Stored machine, long id) {
         if (machine == null) {
             throw new NotFoundException("machine", id);
         }
@@ -102,13 +124,14 @@ public class MachineService {
     private static MachineRow row(@Nullable Long id, MachineRequest request) {
         return new MachineRow(
                 id,
-                request.name().strip(),
+                null,
+                TypedText.line(request.name()),
                 request.classId(),
                 request.transmission().name());
     }
 
     /** Machines of some ids as they would be asked for again, by name: three questions to the tables, however many. */
-    private Map<Long, MachineRequest> stored(Collection<Long> ids) {
+    private Map<Long, Stored> stored(Collection<Long> ids) {
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -116,7 +139,7 @@ public class MachineService {
                 mapper.figures(ids).stream().collect(Collectors.groupingBy(FigureRow::machineId));
         Map<Long, List<CircleRow>> circles =
                 mapper.circles(ids).stream().collect(Collectors.groupingBy(CircleRow::machineId));
-        Map<Long, MachineRequest> machines = new LinkedHashMap<>();
+        Map<Long, Stored> machines = new LinkedHashMap<>();
         for (MachineRow row : mapper.find(ids)) {
             long id = row.id() == null ? 0 : row.id();
             machines.put(id, stored(row, figures.getOrDefault(id, List.of()), circles.getOrDefault(id, List.of())));
@@ -124,18 +147,25 @@ public class MachineService {
         return machines;
     }
 
-    private static MachineRequest stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
-        return new MachineRequest(
-                row.name(),
-                row.classId(),
-                Transmission.valueOf(row.transmission()),
-                figures.stream().map(FigureRow::json).sorted(BY_DIMENSION).toList(),
-                circles.stream().map(CircleRow::json).toList());
+    private static Stored stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
+        return new Stored(
+                row.version() == null ? 0 : row.version(),
+                new MachineRequest(
+                        row.name(),
+                        row.classId(),
+                        Transmission.valueOf(row.transmission()),
+                        figures.stream()
+                                .map(FigureRow::json)
+                                .sorted(BY_DIMENSION)
+                                .toList(),
+                        circles.stream().map(CircleRow::json).toList()));
     }
 
-    private static MachineResponse response(long id, MachineRequest machine) {
+    private static MachineResponse response(long id, Stored stored) {
+        MachineRequest machine = stored.machine();
         return new MachineResponse(
                 id,
+                stored.version(),
                 machine.name(),
                 machine.classId(),
                 MachineClass.find(machine.classId()).map(MachineClass::label).orElse(machine.classId()),

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseKinds;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.LadderRule;
@@ -117,7 +118,7 @@ public class ProgressService {
     ProgressResponse progress(long riderId, String kindId) {
         CourseKind kind = CourseKinds.find(kindId)
                 .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind", "kind", "There is no kind of course called " + kindId + "."));
+                        "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kindId) + "."));
         RiderResponse rider = riders.get(riderId);
         List<RunResponse> ridden = runs.ofRider(riderId);
         List<RunResponse> all = ofKind(ridden, kindId);

@@ -3,6 +3,7 @@ package wrenlane.server.rider;
 import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,12 +11,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
+import wrenlane.server.http.Expected;
 
 /** Riders, and the levels and schools there are. */
 @RestController
@@ -64,13 +67,16 @@ class RiderController {
     }
 
     @PutMapping("/riders/{id}")
-    RiderResponse updateRider(@PathVariable long id, @Valid @RequestBody RiderRequest request) {
-        return service.update(id, request);
+    RiderResponse updateRider(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody RiderRequest request) {
+        return service.update(id, Expected.of(ifMatch), request);
     }
 
     @DeleteMapping("/riders/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteRider(@PathVariable long id) {
-        service.delete(id);
+    void deleteRider(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
+        service.delete(id, Expected.of(ifMatch));
     }
 }

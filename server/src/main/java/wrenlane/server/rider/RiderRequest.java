@@ -1,11 +1,11 @@
 package wrenlane.server.rider;
 
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
+import wrenlane.server.http.Visible;
 
 /**
  * A rider as a person describes them.
@@ -13,7 +13,7 @@ import wrenlane.rider.School;
  * @param machineId the machine usually ridden, if there is one
  */
 public record RiderRequest(
-        @NotBlank @Size(max = 80) String name,
+        @Visible @Size(max = 80) String name,
         @NotNull RiderLevel level,
         @NotNull School school,
         @Nullable Long machineId,

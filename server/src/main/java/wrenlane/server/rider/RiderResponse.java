@@ -3,12 +3,14 @@ package wrenlane.server.rider;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
+import wrenlane.server.http.Versioned;
 
 /** A rider as stored. */
 public record RiderResponse(
         long id,
+        long version,
         String name,
         RiderLevel level,
         School school,
         @Nullable Long machineId,
-        String notes) {}
+        String notes) implements Versioned {}

@@ -1,23 +1,32 @@
 package wrenlane.server.rider;
 
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.TypedText;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 
 /** A row of the rider table. */
 record RiderRow(
         @Nullable Long id,
+        @Nullable Long version,
         String name,
         String level,
         String school,
         @Nullable Long machineId,
         String notes) {
     static RiderRow of(@Nullable Long id, RiderRequest r) {
-        return new RiderRow(id, r.name().strip(), r.level().name(), r.school().name(), r.machineId(), r.notes());
+        return new RiderRow(
+                id, null, TypedText.line(r.name()), r.level().name(), r.school().name(), r.machineId(), r.notes());
     }
 
     RiderResponse response() {
         return new RiderResponse(
-                id == null ? 0 : id, name, RiderLevel.valueOf(level), School.valueOf(school), machineId, notes);
+                id == null ? 0 : id,
+                version == null ? 0 : version,
+                name,
+                RiderLevel.valueOf(level),
+                School.valueOf(school),
+                machineId,
+                notes);
     }
 }

@@ -2,16 +2,26 @@ package wrenlane.server.rider;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.storage.Storage;
+import wrenlane.server.use.Uses;
 
 /** Riders as stored. */
 @Service
 public class RiderService {
     private final RiderMapper mapper;
+    private final MachineService machines;
+    private final Uses uses;
+    private final Storage storage;
 
-    RiderService(RiderMapper mapper) {
+    RiderService(RiderMapper mapper, MachineService machines, Uses uses, Storage storage) {
         this.mapper = mapper;
+        this.machines = machines;
+        this.uses = uses;
+        this.storage = storage;
     }
 
     public List<RiderResponse> all() {
@@ -22,23 +32,42 @@ public class RiderService {
         return mapper.find(id).map(RiderRow::response).orElseThrow(() -> new NotFoundException("rider", id));
     }
 
-    @Transactional
+    /** Whether there is one. */
+    public boolean isThere(long id) {
+        return mapper.find(id).isPresent();
+    }
+
     public RiderResponse create(RiderRequest request) {
-        return get(mapper.insert(RiderRow.of(null, request)));
+        return storage.write(() -> {
+            check(request);
+            return get(mapper.insert(RiderRow.of(null, request)));
+        });
     }
 
-    @Transactional
-    public RiderResponse update(long id, RiderRequest request) {
-        if (mapper.update(RiderRow.of(id, request)) == 0) {
-            throw new NotFoundException("rider", id);
-        }
-        return get(id);
+    RiderResponse update(long id, Expected expected, RiderRequest request) {
+        return storage.write(() -> {
+            RiderResponse stored = get(id);
+            expected.check(stored.version(), () -> stored, request);
+            check(request);
+            mapper.update(RiderRow.of(id, request));
+            return get(id);
+        });
     }
 
-    @Transactional
-    public void delete(long id) {
-        if (mapper.delete(id) == 0) {
-            throw new NotFoundException("rider", id);
+    void delete(long id, Expected expected) {
+        storage.change(() -> {
+            RiderResponse stored = get(id);
+            expected.check(stored.version(), () -> stored);
+            uses.noneOfRider(id);
+            mapper.delete(id);
+        });
+    }
+
+    private void check(RiderRequest request) {
+        Long machineId = request.machineId();
+        if (machineId != null && !machines.isThere(machineId)) {
+            throw RefusedException.of(
+                    "no-such-machine", "machineId", "The machine usually ridden is not there. Choose another.");
         }
     }
 }

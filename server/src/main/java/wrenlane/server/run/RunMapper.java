@@ -14,6 +14,13 @@ interface RunMapper {
 
     List<RunRow> ofRiderOnDay(@Param("riderId") long riderId, @Param("dayId") long dayId);
 
+    /** Those that count of a rider on a kind to a side, the newest first. */
+    List<RunRow> latest(
+            @Param("riderId") long riderId,
+            @Param("kind") String kind,
+            @Param("side") String side,
+            @Param("most") int most);
+
     int countOnDay(long dayId);
 
     void insert(RunRow row);

@@ -5,7 +5,10 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wrenlane.course.Course;
+import wrenlane.course.CourseSettings;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 
@@ -13,6 +16,7 @@ import wrenlane.run.Fault;
  * A row of the run table.
  *
  * @param settings what else the course was set to: name=value, one to a line
+ * @param loggedAtMs milliseconds since 1970 began, so that runs come in the order of the instants
  * @param faults names joined by commas; empty for a clean run
  */
 public record RunRow(
@@ -28,9 +32,46 @@ public record RunRow(
         String settings,
         Double limitM,
         String faults,
-        String loggedAt,
+        Long loggedAtMs,
         Boolean simulated,
         @Nullable String withdrawnAt) {
+
+    /**
+     * A run as it will be stored, with what it keeps of its course.
+     *
+     * @param limitMetres the machine's own limit on that course to that side
+     */
+    public static RunRow of(
+            String id, RunRequest r, String courseName, Course course, double limitMetres, boolean simulated) {
+        return new RunRow(
+                id,
+                r.dayId(),
+                r.riderId(),
+                r.machineId(),
+                r.courseId(),
+                courseName,
+                course.kind().id(),
+                r.side().name(),
+                r.settingMetres(),
+                settings(course),
+                limitMetres,
+                joined(r.faults()),
+                r.loggedAt().toEpochMilli(),
+                simulated,
+                null);
+    }
+
+    private static String settings(Course course) {
+        CourseSettings s = course.settings();
+        return Stream.concat(
+                        s.dimensions().entrySet().stream()
+                                .filter(e -> !e.getKey()
+                                        .equals(course.kind().ladder().name()))
+                                .map(e -> e.getKey() + "=" + e.getValue()),
+                        s.options().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()))
+                .sorted()
+                .collect(Collectors.joining("\n"));
+    }
 
     static String joined(Collection<Fault> faults) {
         return faults.stream().sorted().map(Fault::name).collect(Collectors.joining(","));
@@ -56,19 +97,19 @@ public record RunRow(
                 limitM,
                 settingM / limitM,
                 faultList(),
-                Instant.parse(loggedAt),
+                Instant.ofEpochMilli(loggedAtMs),
                 simulated,
                 withdrawnAt != null);
     }
 
     /** Whether the same run was sent again. */
-    boolean says(RunRow other) {
-        return dayId.equals(other.dayId)
-                && riderId.equals(other.riderId)
-                && machineId.equals(other.machineId)
-                && courseId.equals(other.courseId)
-                && side.equals(other.side)
-                && settingM.equals(other.settingM)
-                && faults.equals(other.faults);
+    boolean says(RunRequest request) {
+        return dayId.equals(request.dayId())
+                && riderId.equals(request.riderId())
+                && machineId.equals(request.machineId())
+                && courseId.equals(request.courseId())
+                && side.equals(request.side().name())
+                && settingM.equals(request.settingMetres())
+                && faults.equals(joined(request.faults()));
     }
 }

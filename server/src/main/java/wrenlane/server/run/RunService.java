@@ -3,18 +3,15 @@ package wrenlane.server.run;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import wrenlane.course.Course;
-import wrenlane.course.CourseSettings;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseResponse;
@@ -24,6 +21,7 @@ import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
 
 /** Runs as stored. A run is stored once, however often it is sent, and never changes afterwards. */
 @Service
@@ -38,6 +36,8 @@ public class RunService {
     private final MachineService machines;
     private final RiderService riders;
     private final CourseLimits limits;
+    private final RunDays days;
+    private final Storage storage;
     private final Clock clock;
 
     RunService(
@@ -46,40 +46,65 @@ public class RunService {
             MachineService machines,
             RiderService riders,
             CourseLimits limits,
+            RunDays days,
+            Storage storage,
             Clock clock) {
         this.mapper = mapper;
         this.courses = courses;
         this.machines = machines;
         this.riders = riders;
         this.limits = limits;
+        this.days = days;
+        this.storage = storage;
         this.clock = clock;
     }
 
-    /** Stores a run, or gives the one already stored under this id. */
-    @Transactional
+    /**
+     * Stores a run, or gives the one already stored under this id, whatever has become since of what it was ridden on. What
+     * it takes to reckon is done before the writer is taken.
+     */
     public RunResponse put(String id, RunRequest request) {
         check(id, request);
-        RunRow row = row(id, request, ridden(request), false);
-        Optional<RunRow> stored = mapper.find(id);
-        if (stored.isEmpty()) {
-            mapper.insert(row);
-        } else if (!stored.get().says(row)) {
-            throw new ConflictException("Another run is stored under this id. Nothing was changed.");
+        Optional<RunResponse> stored = again(id, request);
+        if (stored.isPresent()) {
+            return stored.get();
         }
-        return mapper.find(id).map(RunRow::response).orElseThrow(() -> new NotFoundException("run", id));
-    }
-
-    /** Stores new runs of one virtual rider on one course and machine, by their ids, marked as simulated. */
-    @Transactional
-    public void putSimulated(Map<String, RunRequest> runs) {
-        Optional<Ridden> ridden = runs.values().stream().findFirst().map(this::ridden);
-        ridden.ifPresent(r -> runs.forEach((id, request) -> {
-            check(id, request);
-            mapper.insert(row(id, request, r, true));
+        RunRow row = row(id, request, storage.read(() -> ridden(request)), false);
+        return storage.write(() -> again(id, request).orElseGet(() -> {
+            ofTheDay(request);
+            mapper.insert(row);
+            return row.response();
         }));
     }
 
-    /** What a run is ridden on: what it keeps of the course, and the machine's limit as reckoned now. */
+    private Optional<RunResponse> again(String id, RunRequest request) {
+        Optional<RunRow> stored = mapper.find(id);
+        if (stored.isPresent() && !stored.get().says(request)) {
+            throw new ConflictException("Another run is stored under this id. Nothing was changed.");
+        }
+        return stored.map(RunRow::response);
+    }
+
+    private void ofTheDay(RunRequest request) {
+        Checks checks = new Checks();
+        if (!days.hasRider(request.dayId(), request.riderId())) {
+            checks.add("rider-not-of-day", "riderId", "This rider is not on that day. Put the rider on the day first.");
+        }
+        if (!days.hasCourse(request.dayId(), request.courseId())) {
+            checks.add(
+                    "course-not-of-day",
+                    "courseId",
+                    "This course is not on that day. Put the course on the day first.");
+        }
+        RefusedException.unlessNone(checks);
+    }
+
+    /** Stores runs of virtual riders, marked as simulated, as they were reckoned before. */
+    public void insertSimulated(List<RunRow> rows) {
+        storage.change(() -> rows.forEach(mapper::insert));
+    }
+
+    /** What a run is ridden on: what it keeps of the course, and the machine. */
     private record Ridden(CourseResponse course, MachineTurn turn) {}
 
     private Ridden ridden(RunRequest request) {
@@ -88,12 +113,21 @@ public class RunService {
     }
 
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
-    @Transactional
     public void withdraw(String id) {
-        if (mapper.find(id).isEmpty()) {
-            throw new NotFoundException("run", id);
-        }
-        mapper.withdraw(id, clock.instant().toString());
+        storage.change(() -> {
+            if (mapper.find(id).isEmpty()) {
+                throw new NotFoundException("run", id);
+            }
+            mapper.withdraw(id, clock.instant().toString());
+        });
+    }
+
+    /** The latest runs of a rider on a kind to a side that still count, oldest first. */
+    public List<RunResponse> latest(long riderId, String kind, Side side, int most) {
+        List<RunRow> newestFirst = mapper.latest(riderId, kind, side.name(), most);
+        return IntStream.range(0, newestFirst.size())
+                .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i).response())
+                .toList();
     }
 
     /** Runs of a rider that still count, oldest first. */
@@ -135,33 +169,12 @@ public class RunService {
     private RunRow row(String id, RunRequest request, Ridden ridden, boolean simulated) {
         Course course = ridden.course().course();
         RefusedException.unlessNone(new Checks().add(course.kind().ladder().check(request.settingMetres())));
-        return new RunRow(
+        return RunRow.of(
                 id,
-                request.dayId(),
-                request.riderId(),
-                request.machineId(),
-                request.courseId(),
+                request,
                 ridden.course().name(),
-                course.kind().id(),
-                request.side().name(),
-                request.settingMetres(),
-                settings(course),
+                course,
                 limits.limitMetres(course, ridden.turn(), request.side()),
-                RunRow.joined(request.faults()),
-                request.loggedAt().toString(),
-                simulated,
-                null);
-    }
-
-    private static String settings(Course course) {
-        CourseSettings s = course.settings();
-        return Stream.concat(
-                        s.dimensions().entrySet().stream()
-                                .filter(e -> !e.getKey()
-                                        .equals(course.kind().ladder().name()))
-                                .map(e -> e.getKey() + "=" + e.getValue()),
-                        s.options().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()))
-                .sorted()
-                .collect(Collectors.joining("\n"));
+                simulated);
     }
 }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.course.Point;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.TypedText;
 import wrenlane.server.http.RefusedException;
 import wrenlane.yard.BayRow;
 import wrenlane.yard.Fall;
@@ -57,7 +58,7 @@ public record GroundJson(
         private Obstacle obstacle() {
             return new Obstacle(
                     kind,
-                    name.strip(),
+                    TypedText.line(name),
                     new Point(xMetres, yMetres),
                     lengthMetres,
                     widthMetres,

@@ -2,6 +2,7 @@ package wrenlane.server.yard;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,9 +10,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.http.Expected;
 
 /** Yards. */
 @RestController
@@ -40,14 +43,17 @@ class YardController {
     }
 
     @PutMapping("/{id}")
-    YardResponse updateYard(@PathVariable long id, @Valid @RequestBody YardRequest request) {
-        return service.update(id, request);
+    YardResponse updateYard(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody YardRequest request) {
+        return service.update(id, Expected.of(ifMatch), request);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void deleteYard(@PathVariable long id) {
-        service.delete(id);
+    void deleteYard(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
+        service.delete(id, Expected.of(ifMatch));
     }
 
     /** What the measurements of a ground come to that is not stored yet. */

@@ -1,10 +1,10 @@
 package wrenlane.server.yard;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
+import wrenlane.server.http.Visible;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.yard.Yard;
 
@@ -15,14 +15,14 @@ import wrenlane.yard.Yard;
  * @param bay the painted bays, if taped
  */
 public record YardRequest(
-        @NotBlank @Size(max = 80) String name,
+        @Visible @Size(max = 80) String name,
         @NotNull @Valid GroundJson ground,
         @NotNull @Size(max = 2000) String notes,
         @Valid @Nullable CalibrationJson pace,
         @Valid @Nullable CalibrationJson bay) {
 
     /** To the core, or refused with what is wrong. */
-    Yard yard() {
+    public Yard yard() {
         CalibrationJson.calibrations(pace, bay);
         return ground.yard();
     }

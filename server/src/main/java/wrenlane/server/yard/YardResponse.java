@@ -3,6 +3,7 @@ package wrenlane.server.yard;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Point;
+import wrenlane.server.http.Versioned;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.units.Calibrations;
 import wrenlane.yard.Caution;
@@ -11,13 +12,15 @@ import wrenlane.yard.Yard;
 /** A yard as stored, with its corners and the cautions that follow from it. */
 public record YardResponse(
         long id,
+        long version,
         String name,
         GroundJson ground,
         String notes,
         @Nullable CalibrationJson pace,
         @Nullable CalibrationJson bay,
         List<Point> corners,
-        List<Caution> cautions) {
+        List<Caution> cautions)
+        implements Versioned {
     /** For the core to reckon with. */
     public Yard yard() {
         return ground.yard();

@@ -2,6 +2,7 @@ package wrenlane.server.yard;
 
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.finding.TypedText;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.server.length.LengthJson;
 import wrenlane.units.LengthMethod;
@@ -15,6 +16,7 @@ import wrenlane.yard.Yard;
  */
 record YardRow(
         @Nullable Long id,
+        @Nullable Long version,
         String name,
         String notes,
         @Nullable Double paceCount,
@@ -34,7 +36,8 @@ record YardRow(
         CalibrationJson b = y.bay();
         return new YardRow(
                 id,
-                y.name().strip(),
+                null,
+                TypedText.line(y.name()),
                 y.notes(),
                 p == null ? null : p.count(),
                 p == null ? null : p.taped().metres(),
@@ -49,12 +52,17 @@ record YardRow(
                 json.writeValueAsString(y.ground()));
     }
 
+    long counted() {
+        return version == null ? 0 : version;
+    }
+
     YardResponse response(JsonMapper json) {
         GroundJson measured = json.readValue(ground, GroundJson.class);
         SurveyedOutline outline = measured.survey();
         Yard yard = measured.yard(outline);
         return new YardResponse(
                 id == null ? 0 : id,
+                counted(),
                 name,
                 measured,
                 notes,

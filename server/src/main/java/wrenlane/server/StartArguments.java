@@ -1,0 +1,42 @@
+package wrenlane.server;
+
+import java.util.Arrays;
+import java.util.Optional;
+import wrenlane.server.storage.StartException;
+
+/** What is said on the command line, as far as it can be wrong before anything starts. */
+final class StartArguments {
+    private static final int HIGHEST_PORT = 65_535;
+
+    private final String[] args;
+
+    StartArguments(String... args) {
+        this.args = args.clone();
+    }
+
+    /** What is given as {@code --name=value}, where it is given and not blank. */
+    Optional<String> value(String name) {
+        String start = "--" + name + "=";
+        return Arrays.stream(args)
+                .filter(a -> a.startsWith(start))
+                .findFirst()
+                .map(a -> a.substring(start.length()))
+                .filter(v -> !v.isBlank());
+    }
+
+    /** The folder the data lies in. */
+    String dataFolder() {
+        return value("wren.data")
+                .orElseThrow(() -> new StartException("Say where the data lies: --wren.data=DIR (./wren run does)."));
+    }
+
+    /** Refuses a port that there cannot be. */
+    void checkPort() {
+        value("server.port").ifPresent(port -> {
+            if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > HIGHEST_PORT) {
+                throw new StartException(
+                        "There is no port " + port + ": name one from 1 to " + HIGHEST_PORT + ", or 0 for any.");
+            }
+        });
+    }
+}

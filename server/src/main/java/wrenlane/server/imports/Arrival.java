@@ -1,0 +1,89 @@
+package wrenlane.server.imports;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToLongFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.imports.ImportDocument.RiderItem;
+import wrenlane.server.imports.Prepared.Ready;
+import wrenlane.server.kit.KitService;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.rider.RiderRequest;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunService;
+import wrenlane.server.yard.YardService;
+
+/** Stores what was prepared. Called while the writer is held: nothing is reckoned here. */
+@Component
+class Arrival {
+    private final YardService yards;
+    private final MachineService machines;
+    private final RiderService riders;
+    private final CourseService courses;
+    private final DayService days;
+    private final KitService kit;
+    private final RunService runs;
+    private final KeptFields kept;
+
+    Arrival(
+            YardService yards,
+            MachineService machines,
+            RiderService riders,
+            CourseService courses,
+            DayService days,
+            KitService kit,
+            RunService runs,
+            KeptFields kept) {
+        this.yards = yards;
+        this.machines = machines;
+        this.riders = riders;
+        this.courses = courses;
+        this.days = days;
+        this.kit = kit;
+        this.runs = runs;
+        this.kept = kept;
+    }
+
+    /** Stores a file, and the runs its virtual riders made. */
+    void store(Prepared file, List<SimulatedRuns.Ridden> ridden) {
+        if (file.kit() != null) {
+            kit.put(file.kit());
+        }
+        Keys<Long> yardIds = each("yard", file.yards(), yards::insert);
+        Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));
+        Keys<Long> riderIds = each(
+                "rider", file.riders(), r -> riders.create(rider(r, machineIds)).id());
+        Keys<Long> courseIds = each("course", file.courses(), c -> courses.insert(c.request()));
+        List<Long> dayIds = new ArrayList<>();
+        each("day", file.days(), d -> {
+            DayResponse day = days.create(
+                    Preparation.request(d.item(), d.draft().date(), yardIds, courseIds, riderIds, machineIds));
+            dayIds.add(day.id());
+            return day.id();
+        });
+        runs.insertSimulated(ridden.stream()
+                .map(r -> r.row(dayIds, riderIds, machineIds, courseIds))
+                .toList());
+    }
+
+    private static RiderRequest rider(RiderItem r, Keys<Long> machineIds) {
+        @Nullable Long machineId = machineIds.getOrNull(r.machine());
+        return new RiderRequest(r.name(), r.level(), r.school(), machineId, ItemReader.orEmpty(r.notes()));
+    }
+
+    private <T> Keys<Long> each(String sort, List<Ready<T>> things, ToLongFunction<T> store) {
+        Keys<Long> ids = new Keys<>(sort);
+        for (Ready<T> ready : things) {
+            long id = store.applyAsLong(ready.thing());
+            if (!ready.key().isEmpty()) {
+                ids.put(ready.key(), id);
+            }
+            kept.keep(sort, id, ready.more());
+        }
+        return ids;
+    }
+}
