@@ -60,7 +60,7 @@ export function CourseEditor(props: {
   // Rooms come at once; limits take longer the first time.
   const rooms = useComparison(everyone && { ...everyone, limits: false });
   const limits = useComparison(everyone && { ...everyone, limits: true });
-  const comparison = limits.isPlaceholderData || limits.data === undefined ? rooms : limits;
+  const comparison = limits.stale || limits.data === undefined ? rooms : limits;
   const evaluation = answered?.answer;
   const line = drawnLine(evaluation, roomiest);
   const dimension = ladderOf(kind);
@@ -115,8 +115,9 @@ export function CourseEditor(props: {
         answered={answered}
         settled={settled}
         kind={kind}
-        comparison={comparison.data}
-        stale={comparison.isPlaceholderData || settled === undefined}
+        comparison={comparison.data?.rows}
+        table={limits}
+        stale={comparison.stale || settled === undefined}
         chosen={first}
         over={over}
         inOrder={pairs}

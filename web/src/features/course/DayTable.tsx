@@ -38,7 +38,14 @@ export function DayTable(props: {
           const fit = props.fits[at];
           return (
             fit && (
-              <Row key={p.key} pair={p} fit={fit} chosen={p.key === props.chosen} onChoose={props.onChoose} />
+              <Row
+                key={p.key}
+                pair={p}
+                fit={fit}
+                rooms={sides ? 2 : 1}
+                chosen={p.key === props.chosen}
+                onChoose={props.onChoose}
+              />
             )
           );
         })}
@@ -47,11 +54,18 @@ export function DayTable(props: {
   );
 }
 
-function Row(props: { pair: Pair; fit: PairFit; chosen: boolean; onChoose: (key: string) => void }) {
+function Row(props: {
+  pair: Pair;
+  fit: PairFit;
+  rooms: number;
+  chosen: boolean;
+  onChoose: (key: string) => void;
+}) {
   const { pair, fit, chosen } = props;
-  const sides = [fit.asSet, ...(fit.mirrored ? [fit.mirrored] : [])];
+  const sides = [fit.asSet, fit.mirrored].filter((s) => s !== undefined);
   const ordered = sides.length === 1 ? sides : sides.toSorted((a) => (a.side === 'LEFT' ? -1 : 1));
-  const answer = ANSWERS[worse(fit).answer];
+  const worst = worse(fit);
+  const answer = worst && ANSWERS[worst.answer];
   const known = sides.flatMap((s) => s.tightness ?? []);
   const tightness = known.length === 0 ? undefined : Math.min(...known);
   return (
@@ -71,7 +85,14 @@ function Row(props: { pair: Pair; fit: PairFit; chosen: boolean; onChoose: (key:
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />
       ))}
-      <td className={`font-semibold whitespace-nowrap ${answer.tone}`}>{answer.word}</td>
+      {Array.from({ length: props.rooms - ordered.length }, (_, i) => (
+        <td key={i} className="figures text-right">
+          …
+        </td>
+      ))}
+      <td className={`font-semibold whitespace-nowrap ${answer?.tone ?? 'text-soft'}`}>
+        {answer?.word ?? 'not reckoned yet'}
+      </td>
     </tr>
   );
 }

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { CautionNote, Select, Toggle } from '../../shared/ui';
-import { useSpeedWindows, type CourseKind, type PairFit, type ReckonRequest } from './api';
+import type { Reckoned } from '../../shared/http';
+import { CautionNote, ReckoningNote, Select, Toggle } from '../../shared/ui';
+import { useSpeedWindows, type Comparison, type CourseKind, type PairFit, type ReckonRequest } from './api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
 import { drawnLine } from './model';
@@ -19,6 +20,7 @@ export function Reading(props: {
   settled: ReckonRequest | undefined;
   kind: CourseKind;
   comparison: PairFit[] | undefined;
+  table: Reckoned<Comparison>;
   stale: boolean;
   chosen: Pair | undefined;
   over: Pair | undefined;
@@ -76,10 +78,11 @@ export function Reading(props: {
         )
       )}
       {windows.data && (
-        <div className={windows.isPlaceholderData || settled === undefined ? 'opacity-50' : ''}>
+        <div className={windows.stale || settled === undefined ? 'opacity-50' : ''}>
           <SpeedStrip windows={windows.data} />
         </div>
       )}
+      <ReckoningNote of={windows} what="the speeds" />
       {kind.kind === 'turning-circle-test' && chosen && answered && (
         <CircleEntry
           key={`${chosen.key}/${answered.request.course.firstTurn}/${answered.request.course.options.posture}`}
@@ -97,6 +100,7 @@ export function Reading(props: {
           onChoose={props.onChoose}
         />
       )}
+      <ReckoningNote of={props.table} what="the table" />
       {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}

@@ -4,12 +4,12 @@ import { useSwingOut, type ReckonRequest } from './api';
 /** What swinging out buys on a U-turn, from the model. */
 export function SwingOut({ of }: { of: ReckonRequest }) {
   const { system } = usePreferences();
-  const { data, isPlaceholderData } = useSwingOut(of);
+  const { data, stale } = useSwingOut(of);
   const value = data?.value;
   if (value === undefined) return null;
   const text = (metres: number) => lengthText(metres, system);
   return (
-    <p className={isPlaceholderData ? 'opacity-50' : ''}>
+    <p className={stale ? 'opacity-50' : ''}>
       Swinging out: narrowest without <span className="figures">{text(value.noneMetres)}</span>, with one
       before <span className="figures">{text(value.beforeMetres)}</span>, before and after{' '}
       <span className="figures">{text(value.bothMetres)}</span>.

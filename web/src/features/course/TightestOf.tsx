@@ -4,7 +4,7 @@ import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { tightest, type CourseKind, type ReckonRequest } from './api';
 
-type Found = { state: 'asked' } | { state: 'found'; text: string };
+type Found = { state: 'asked'; stop: () => void } | { state: 'found'; text: string };
 
 /** How small any one length could be made for this machine and rider, all else as it is. */
 export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }) {
@@ -12,9 +12,10 @@ export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }
   const { system } = usePreferences();
   const ask = async (name: string) => {
     const put = (f: Found) => setFound((before) => ({ ...before, [name]: f }));
-    put({ state: 'asked' });
+    const asking = new AbortController();
+    put({ state: 'asked', stop: () => asking.abort() });
     try {
-      const answer = await tightest(of, name);
+      const answer = await tightest(of, name, asking.signal);
       put({
         state: 'found',
         text:
@@ -23,7 +24,8 @@ export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }
             : `${lengthText(answer.metres, system)}${answer.smallestAllowed ? ', the smallest there is' : ''}`,
       });
     } catch (e) {
-      put({ state: 'found', text: said(e) });
+      if (!asking.signal.aborted) return put({ state: 'found', text: said(e) });
+      setFound(({ [name]: _stopped, ...others }) => others);
     }
   };
   return (
@@ -40,8 +42,8 @@ export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }
                 {f?.state === 'found' ? (
                   <span className="figures">{f.text}</span>
                 ) : (
-                  <Button disabled={f !== undefined} onClick={() => void ask(d.name)}>
-                    {f ? 'Reckoning…' : 'Find the least'}
+                  <Button onClick={() => (f ? f.stop() : void ask(d.name))}>
+                    {f ? 'Reckoning… Stop' : 'Find the least'}
                   </Button>
                 )}
               </li>

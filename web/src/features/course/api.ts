@@ -1,5 +1,14 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  body,
+  changing,
+  http,
+  useKeeping,
+  useReckoned,
+  type Api,
+  type Reckoned,
+  type Seen,
+} from '../../shared/http';
 
 export type Course = Api<'CourseResponse'>;
 export type CourseRequest = Api<'CourseRequest'>;
@@ -11,6 +20,7 @@ export type Fit = Api<'FitJson'>;
 export type Line = Api<'LineJson'>;
 export type Room = Api<'RoomJson'>;
 export type Place = Api<'PlaceJson'>;
+export type Comparison = Api<'Comparison'>;
 export type PairFit = Api<'PairFit'>;
 export type SideFit = Api<'SideFit'>;
 export type SpeedWindows = Api<'SpeedWindows'>;
@@ -35,39 +45,40 @@ export function evaluate(request: ReckonRequest): Promise<Evaluation> {
   return body(http.POST('/api/course-evaluations', { body: request }));
 }
 
-/** A reckoning that waits until nothing is dragged; the one before stays in view until it is there. */
-function useSettled<R, T>(name: string, request: R | undefined, ask: (request: R) => Promise<T>) {
-  return useQuery({
-    queryKey: [name, request],
-    enabled: request !== undefined,
-    placeholderData: keepPreviousData,
-    queryFn: () => ask(request as R),
-  });
-}
-
-/** One course for everyone. */
-export function useComparison(request: Api<'ComparisonRequest'> | undefined) {
-  return useSettled('comparison', request, (r) => body(http.POST('/api/course-comparisons', { body: r })));
+/** One course for everyone, row by row. */
+export function useComparison(request: Api<'ComparisonRequest'> | undefined): Reckoned<Comparison> {
+  return useReckoned(
+    'comparison',
+    request,
+    (r, signal) => body(http.POST('/api/course-comparisons', { body: r, signal })),
+    (c) => ({ done: c.finished, of: c.rows.length }),
+  );
 }
 
 /** The speeds it can be ridden at. */
 export function useSpeedWindows(request: ReckonRequest | undefined) {
-  return useSettled('windows', request, (r) => body(http.POST('/api/speed-windows', { body: r })));
+  return useReckoned('windows', request, (r, signal) =>
+    body(http.POST('/api/speed-windows', { body: r, signal })),
+  );
 }
 
 /** The rungs of a machine on a course. */
 export function useLadder(request: ReckonRequest | undefined) {
-  return useSettled('ladder', request, (r) => body(http.POST('/api/course-ladders', { body: r })));
+  return useReckoned('ladder', request, (r, signal) =>
+    body(http.POST('/api/course-ladders', { body: r, signal })),
+  );
 }
 
 /** What swinging out buys. */
 export function useSwingOut(request: ReckonRequest | undefined) {
-  return useSettled('swing-out', request, (r) => body(http.POST('/api/swing-out-values', { body: r })));
+  return useReckoned('swing-out', request, (r, signal) =>
+    body(http.POST('/api/swing-out-values', { body: r, signal })),
+  );
 }
 
 /** The smallest setting of one length, all else as it is. */
-export function tightest(of: ReckonRequest, dimension: string) {
-  return body(http.POST('/api/tightest-settings', { body: { of, dimension } }));
+export function tightest(of: ReckonRequest, dimension: string, signal: AbortSignal) {
+  return body(http.POST('/api/tightest-settings', { body: { of, dimension }, signal }));
 }
 
 /** Calls for a crossroads, drawn at random from a seed. */

@@ -31,6 +31,7 @@ const side = (answer: Fit['answer'], spareMetres: number, to: SideFit['side'] = 
 const pair = (asSet: SideFit, mirrored?: SideFit): PairFit => ({
   machineId: 1,
   asSet,
+  finished: true,
   ...(mirrored && { mirrored }),
   ladder: { limitMetres: 5, rungs: [] },
 });
@@ -49,12 +50,12 @@ describe('a dragged dimension', () => {
 
 describe('the worse side', () => {
   it('is the one with the worse answer, whatever its room', () => {
-    expect(worse(pair(side('FITS', 0.1), side('DOES_NOT_FIT', -0.2, 'RIGHT'))).side).toBe('RIGHT');
+    expect(worse(pair(side('FITS', 0.1), side('DOES_NOT_FIT', -0.2, 'RIGHT')))?.side).toBe('RIGHT');
   });
 
   it('is else the one with less room', () => {
-    expect(worse(pair(side('FITS', 0.3), side('FITS', 0.2, 'RIGHT'))).side).toBe('RIGHT');
-    expect(worse(pair(side('FITS', 0.1), side('FITS', 0.2, 'RIGHT'))).side).toBe('LEFT');
+    expect(worse(pair(side('FITS', 0.3), side('FITS', 0.2, 'RIGHT')))?.side).toBe('RIGHT');
+    expect(worse(pair(side('FITS', 0.1), side('FITS', 0.2, 'RIGHT')))?.side).toBe('LEFT');
   });
 });
 

@@ -80,10 +80,10 @@ export const ANSWERS: Record<Fit['answer'], { word: string; tone: string }> = {
 
 const ORDER: Fit['answer'][] = ['FITS', 'TOO_CLOSE_TO_CALL', 'NOT_SOLVED', 'DOES_NOT_FIT'];
 
-/** The worse of the two sides. */
-export function worse(pair: PairFit): SideFit {
+/** The worse of the two sides; undefined while neither is reckoned. */
+export function worse(pair: PairFit): SideFit | undefined {
   const [a, b] = [pair.asSet, pair.mirrored];
-  if (b === undefined) return a;
+  if (a === undefined || b === undefined) return a;
   if (a.answer !== b.answer) return ORDER.indexOf(a.answer) > ORDER.indexOf(b.answer) ? a : b;
   return a.spareMetres <= b.spareMetres ? a : b;
 }

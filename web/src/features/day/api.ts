@@ -17,6 +17,8 @@ export function useBriefing(dayId: number | undefined) {
     queryKey: ['briefing', dayId],
     enabled: dayId !== undefined,
     queryFn: () => body(http.GET('/api/days/{id}/briefing', { params: { path: { id: dayId ?? 0 } } })),
+    // Rungs that there was no time for come with the next question.
+    refetchInterval: ({ state }) => (state.data?.unfinished === true ? 20 : false),
   });
 }
 

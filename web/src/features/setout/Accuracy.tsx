@@ -3,8 +3,7 @@ import { pairsOf, type CourseRequest } from '../course';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import type { Day } from '../day';
-import { useReading } from '../../shared/http';
-import { Loading, Select } from '../../shared/ui';
+import { ReckoningNote, Select } from '../../shared/ui';
 import { lengthText, sayLength, usePreferences } from '../../shared/units';
 import { useAccuracy, type SetOutAccuracy } from './api';
 
@@ -21,16 +20,14 @@ export function Accuracy(props: { course: CourseRequest; day: Day | undefined })
   const pairs = pairsOf(props.day, machines, riders);
   const [key, setKey] = useState<string>();
   const pair = pairs.find((p) => p.key === key) ?? pairs[0];
-  const answer = useReading(
-    useAccuracy(
-      pair && {
-        course: props.course,
-        machineId: pair.machine.id,
-        level: pair.rider?.level ?? 'DEVELOPING',
-        ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
-        settled: true,
-      },
-    ),
+  const answer = useAccuracy(
+    pair && {
+      course: props.course,
+      machineId: pair.machine.id,
+      level: pair.rider?.level ?? 'DEVELOPING',
+      ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
+      settled: true,
+    },
   );
   if (pair === undefined) return null;
   return (
@@ -49,7 +46,8 @@ export function Accuracy(props: { course: CourseRequest; day: Day | undefined })
           />
         </div>
       </div>
-      <Loading of={answer}>{(a) => <Said accuracy={a} />}</Loading>
+      {answer.data && <Said accuracy={answer.data.accuracy} />}
+      <ReckoningNote of={answer} what="the room at each rung" />
     </section>
   );
 }

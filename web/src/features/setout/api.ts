@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { CourseRequest, ReckonRequest } from '../course';
 import type { Length } from '../length';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, useReckoned, type Api } from '../../shared/http';
 import type { LengthSystem } from '../../shared/units';
 
 export type SetOut = Api<'SetOutResponse'>;
@@ -21,12 +21,12 @@ export function useSheet(request: SetOutRequest) {
 
 /** What the way of measuring does to the room of one machine and rider. */
 export function useAccuracy(request: ReckonRequest | undefined) {
-  return useQuery({
-    queryKey: ['set-out-accuracy', request],
-    enabled: request !== undefined,
-    placeholderData: keepPreviousData,
-    queryFn: () => body(http.POST('/api/set-out-accuracies', { body: request as ReckonRequest })),
-  });
+  return useReckoned(
+    'set-out-accuracy',
+    request,
+    (r, signal) => body(http.POST('/api/set-out-accuracies', { body: r, signal })),
+    (a) => ({ done: a.finished, of: a.parts }),
+  );
 }
 
 /** From one course to another. */

@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Course } from '../course';
 import { changed, useSaveDay, type Day } from '../day';
 import { useRiders } from '../rider';
+import { useLasting } from '../../shared/http';
 import { Button, useSay } from '../../shared/ui';
 import { useFindPlaces, type GroundPlan, type Yard } from './api';
 import { Place } from './Place';
@@ -30,14 +31,21 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   const [stored, setStored] = useState(day);
   const save = useSaveDay();
   const say = useSay();
-  const placeBy = (kept: Places) =>
-    find.mutate(requestFor(kept), {
-      onSuccess: (found) => {
-        setPlaces(Object.fromEntries(found.courses.map((c) => [c.courseId, c.stand])));
-        setUnplaced(found.findings.filter((f) => UNPLACED.includes(f.code)));
+  const asking = useRef<AbortController>(undefined);
+  const slow = useLasting(find.isPending);
+  const placeBy = (kept: Places) => {
+    const stop = (asking.current = new AbortController());
+    find.mutate(
+      { request: requestFor(kept), signal: stop.signal },
+      {
+        onSuccess: (found) => {
+          setPlaces(Object.fromEntries(found.courses.map((c) => [c.courseId, c.stand])));
+          setUnplaced(found.findings.filter((f) => UNPLACED.includes(f.code)));
+        },
+        onError: (e) => !stop.signal.aborted && say.failed(e),
       },
-      onError: say.failed,
-    });
+    );
+  };
   const store = () =>
     save.mutate(
       {
@@ -100,7 +108,16 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
             Save places
           </Button>
         </div>
-        {find.isPending && <p aria-live="polite">Looking for places…</p>}
+        {find.isPending && (
+          <p role="status" className="flex items-center gap-3">
+            Looking for places…
+            {slow && (
+              <Button kind="quiet" onClick={() => asking.current?.abort()}>
+                Stop
+              </Button>
+            )}
+          </p>
+        )}
         <Unsafe plan={plan} unplaced={unplaced} problem={problem} standing={courses.length - open.length} />
         <ul className="grid gap-2">
           {courses.map((c) => (

@@ -1,7 +1,7 @@
 import type { GroundPlan } from './api';
 
 /** Findings about a course that found no place: they are of the search, not of what stands. */
-export const UNPLACED = ['no-place-found', 'course-too-large'];
+export const UNPLACED = ['no-place-found', 'course-too-large', 'search-unfinished'];
 
 /** What is unsafe about courses where they stand, and which found no place. */
 export function Unsafe(props: {

@@ -48,6 +48,7 @@ export function groundPlan(request: GroundPlanRequest): Promise<GroundPlan> {
 /** Looks for a place for each course that has none. */
 export function useFindPlaces() {
   return useMutation({
-    mutationFn: (request: GroundPlanRequest) => body(http.POST('/api/placings', { body: request })),
+    mutationFn: ({ request, signal }: { request: GroundPlanRequest; signal: AbortSignal }) =>
+      body(http.POST('/api/placings', { body: request, signal })),
   });
 }

@@ -1,5 +1,6 @@
 export * from './basics';
 export { Loading } from './Loading';
+export { ReckoningNote } from './ReckoningNote';
 export { Toggle } from './Toggle';
 export { ToastProvider, useSay } from './toasts';
 export { Chevron, sideWord, type SideName } from './sides';

@@ -28,7 +28,7 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
     public static final int FEWEST_RUNS = 4;
 
     /** Runs that still say what a rider can do now; chosen by us: about two lessons to one side. */
-    static final int LATEST_RUNS = 12;
+    public static final int LATEST_RUNS = 12;
 
     /** Tightness ridden clean every other time by riders in general; chosen by us from the levels' starting rungs. */
     private static final double PRIOR_MEAN = 1.4;

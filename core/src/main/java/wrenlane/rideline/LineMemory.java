@@ -18,6 +18,12 @@ public final class LineMemory {
         this.routeMetres = routeMetres;
     }
 
+    /** What it takes of the memory, in bytes: four numbers a node. */
+    public int bytes() {
+        int nodes = roomiest.segments + 1 + (easiest == null ? 0 : easiest.segments + 1);
+        return 4 * Double.BYTES * nodes;
+    }
+
     @Nullable
     LineNodes roomiest(Route route) {
         return like(route) ? roomiest : null;

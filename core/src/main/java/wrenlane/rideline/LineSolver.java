@@ -1,6 +1,7 @@
 package wrenlane.rideline;
 
 import java.util.Optional;
+import wrenlane.budget.Budget;
 
 /** Finds lines by solving a chain of convex programs, each the problem seen from the line found before. */
 final class LineSolver {
@@ -79,6 +80,7 @@ final class LineSolver {
         boolean settled = here.enough();
         double[] merits = new double[MOST_ROUNDS];
         for (int round = 0; round < MOST_ROUNDS && !settled && caution <= MOST_CAUTION; round++) {
+            Budget.spend(1);
             merits[round] = here.merit;
             if (round >= STALLED_ROUNDS && merits[round - STALLED_ROUNDS] - here.merit < STALLED_GAIN) {
                 settled = true;

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
+import wrenlane.budget.Budget;
 import wrenlane.course.ConeSort;
 import wrenlane.course.Point;
 import wrenlane.setout.WalkingOrder.Errand;
@@ -73,6 +74,7 @@ public record ChangeOver(List<ConeMove> steps, double carriedMetres, double walk
      * @param stack where spare cones stand, along and across from the datum
      */
     public static ChangeOver between(SetOutSheet first, SetOutSheet second, Point stack) {
+        Budget.spend(1);
         List<ConeMove> stay = new ArrayList<>();
         List<ConeMove> rest = new ArrayList<>();
         for (ConeSort sort : ConeSort.values()) {

@@ -94,12 +94,32 @@ public record SetOutAccuracy(
      * @param rungs settings of the ladder's dimension, in metres
      */
     public static SetOutAccuracy of(Course course, Ride ride, List<Double> rungs) {
+        RoomError here = at(course, ride);
+        return of(
+                course,
+                here,
+                atRungs(course, rungs).stream().map(c -> at(c, ride)).toList(),
+                here.spareMetres() > 0 ? share(course, ride) : 0);
+    }
+
+    /** The course at each of some settings of its ladder's dimension, in metres, that its kind allows. */
+    public static List<Course> atRungs(Course course, List<Double> rungs) {
         CourseDimension ladder = course.kind().ladder();
-        List<RoomError> errors = rungs.parallelStream()
+        return rungs.stream()
                 .filter(r ->
                         course.settings().with(ladder, r).check(course.kind()).isEmpty())
-                .map(r -> at(course.with(ladder, r), ride))
+                .map(r -> course.with(ladder, r))
                 .toList();
+    }
+
+    /**
+     * From parts that were reckoned one by one.
+     *
+     * @param here room and errors as the course is set
+     * @param errors the same at rungs
+     * @param share see {@link #share}
+     */
+    public static SetOutAccuracy of(Course course, RoomError here, List<RoomError> errors, double share) {
         Map<LengthMethod, Double> goodTo = new EnumMap<>(LengthMethod.class);
         for (LengthMethod method : METHODS) {
             errors.stream()
@@ -108,8 +128,6 @@ public record SetOutAccuracy(
                     .min(Double::compare)
                     .ifPresent(m -> goodTo.put(method, m));
         }
-        RoomError here = at(course, ride);
-        double share = here.spareMetres > 0 ? share(course, ride) : 0;
         List<CheckSlack> checks = SetOutSheet.of(course, LengthSystem.METRIC).checks().stream()
                 .map(c -> new CheckSlack(c.from(), c.to(), c.metres(), c.metres() * share))
                 .toList();
@@ -120,7 +138,7 @@ public record SetOutAccuracy(
      * The room and its errors: each length is shortened by a little, and the room's change for a metre of it scaled to what
      * each way of measuring leaves; lengths are independent, u² = Σ (∂room/∂x · u(x))².
      */
-    private static RoomError at(Course course, Ride ride) {
+    public static RoomError at(Course course, Ride ride) {
         CourseFit fit = CourseFit.room(course, ride).fit();
         double spare = fit.spare().metres();
         double[] squares = new double[METHODS.size()];
@@ -157,7 +175,7 @@ public record SetOutAccuracy(
     }
 
     /** Halves the share until the room is gone; a course that its kind no longer allows counts as gone. */
-    private static double share(Course course, Ride ride) {
+    public static double share(Course course, Ride ride) {
         double low = 0;
         double high = MOST_SHARE;
         for (int i = 0; i < HALVINGS; i++) {

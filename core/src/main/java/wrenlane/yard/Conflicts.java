@@ -2,12 +2,18 @@ package wrenlane.yard;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.MinimumDiameter;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.index.strtree.STRtree;
 import wrenlane.finding.Finding;
 
 /** What one standing course runs into: the rim of the yard, what stands on it, another course. */
@@ -15,12 +21,34 @@ final class Conflicts {
     /** The way through may lie this far from the line ridden, in metres; chosen by us, from the lines of all kinds. */
     private static final double WAY_METRES = 0.8;
 
-    private final Yard yard;
     private final Polygon outline;
+    private final PreparedGeometry preparedOutline;
+    private final STRtree blocking = new STRtree();
+    private final STRtree slippery = new STRtree();
+
+    /** An obstacle with the ground to keep clear of it, and its number on the yard. */
+    private record Patch(int number, Obstacle obstacle, Polygon keptClear) {}
 
     Conflicts(Yard yard) {
-        this.yard = yard;
         this.outline = Shapes.polygon(yard.outline());
+        this.preparedOutline = PreparedGeometryFactory.prepare(outline);
+        for (int i = 0; i < yard.obstacles().size(); i++) {
+            Obstacle o = yard.obstacles().get(i);
+            Patch patch = new Patch(i, o, o.keptClear());
+            (o.kind().blocks() ? blocking : slippery).insert(patch.keptClear().getEnvelopeInternal(), patch);
+        }
+        blocking.build();
+        slippery.build();
+    }
+
+    /** The obstacles of an index near a place, in the order they were measured. */
+    private static List<Patch> near(STRtree index, Envelope place) {
+        List<Patch> found = new ArrayList<>();
+        for (Object patch : index.query(place)) {
+            found.add((Patch) patch);
+        }
+        found.sort(Comparator.comparingInt(Patch::number));
+        return found;
     }
 
     /** The course sticks out of the yard, or a machine that goes straight on leaves it. */
@@ -41,6 +69,9 @@ final class Conflicts {
     }
 
     private double sticksOut(Polygon shape) {
+        if (preparedOutline.covers(shape)) {
+            return 0;
+        }
         return Arrays.stream(shape.difference(outline).getCoordinates())
                 .mapToDouble(c -> Shapes.FACTORY.createPoint(c).distance(outline))
                 .max()
@@ -49,39 +80,45 @@ final class Conflicts {
 
     /** What blocks a machine on the course or in its run-outs. */
     List<Finding> withObstacles(StandingCourse c) {
-        List<Finding> findings = new ArrayList<>();
-        for (Obstacle o : yard.obstacles()) {
-            if (o.kind().blocks()) {
-                withObstacle(c, o).ifPresent(findings::add);
-            }
-        }
-        return findings;
+        Polygon area = c.areaPolygon();
+        Polygon runOut = c.runOutPolygon();
+        return near(blocking, runOut.getEnvelopeInternal()).stream()
+                .flatMap(p -> withObstacle(c, area, runOut, p).stream())
+                .toList();
     }
 
-    private static Optional<Finding> withObstacle(StandingCourse c, Obstacle o) {
-        if (overlap(c.areaPolygon(), o.keptClear()) > GroundPlan.TOUCHING_METRES) {
-            return found("obstacle-in-course", c, "%s stands on or too close to %s.", c.name(), o.called());
+    private static Optional<Finding> withObstacle(StandingCourse c, Polygon area, Polygon runOut, Patch p) {
+        if (overlap(area, p.keptClear()) > GroundPlan.TOUCHING_METRES) {
+            return found(
+                    "obstacle-in-course",
+                    c,
+                    "%s stands on or too close to %s.",
+                    c.name(),
+                    p.obstacle().called());
         }
-        return overlap(c.runOutPolygon(), o.keptClear()) > GroundPlan.TOUCHING_METRES
+        return overlap(runOut, p.keptClear()) > GroundPlan.TOUCHING_METRES
                 ? found(
                         "obstacle-in-run-out",
                         c,
                         "A machine that goes straight on from %s meets %s.",
                         c.name(),
-                        o.called())
+                        p.obstacle().called())
                 : Optional.empty();
     }
 
     /** What a tyre slips on, on the way through. */
     List<Finding> withSlipperyGround(StandingCourse c) {
-        return yard.obstacles().stream()
-                .filter(o -> !o.kind().blocks() && c.wayLine().distance(o.keptClear()) < WAY_METRES)
-                .flatMap(o -> found(
+        LineString way = c.wayLine();
+        Envelope close = way.getEnvelopeInternal();
+        close.expandBy(WAY_METRES);
+        return near(slippery, close).stream()
+                .filter(p -> way.isWithinDistance(p.keptClear(), WAY_METRES))
+                .flatMap(p -> found(
                         "slippery-on-the-way",
                         c,
                         "%s: the way leads over or close by %s. Move the course; if that cannot be, sweep, and mark it.",
                         c.name(),
-                        o.called())
+                        p.obstacle().called())
                         .stream())
                 .toList();
     }
@@ -106,6 +143,9 @@ final class Conflicts {
 
     /** How far two shapes overlap: the lesser extent of what they share, in metres. */
     private static double overlap(Polygon a, Polygon b) {
+        if (!a.getEnvelopeInternal().intersects(b.getEnvelopeInternal())) {
+            return 0;
+        }
         Geometry shared = a.intersection(b);
         return shared.getArea() <= 0 ? 0 : new MinimumDiameter(shared).getLength();
     }

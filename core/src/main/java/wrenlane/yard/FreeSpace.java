@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.MultiPoint;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import wrenlane.budget.Budget;
 import wrenlane.course.Point;
 
 /**
@@ -26,24 +29,29 @@ final class FreeSpace {
 
     private final Polygon outline;
     private final List<Polygon> blocks;
-    private final List<Polygon> patches;
     private final List<Double> turns;
-    private final Map<Turned, Geometry> inEmptyYard;
 
-    /** What was reckoned once for the yard without courses. */
+    /** What is taken from the ground of {@link #before}; both missing in the yard without courses. */
+    private final @Nullable Polygon patch;
+
+    private final @Nullable FreeSpace before;
+
+    /** What was reckoned once, for this ground. */
+    private final Map<Turned, Geometry> known = new HashMap<>();
+
     private record Turned(Ground ground, double turn) {}
 
     private FreeSpace(
             Polygon outline,
             List<Polygon> blocks,
-            List<Polygon> patches,
             List<Double> turns,
-            Map<Turned, Geometry> inEmptyYard) {
+            @Nullable Polygon patch,
+            @Nullable FreeSpace before) {
         this.outline = outline;
         this.blocks = blocks;
-        this.patches = patches;
         this.turns = turns;
-        this.inEmptyYard = inEmptyYard;
+        this.patch = patch;
+        this.before = before;
     }
 
     /** All of a yard but what blocks a machine. */
@@ -54,16 +62,14 @@ final class FreeSpace {
                         .filter(o -> o.kind().blocks())
                         .map(Obstacle::keptClear)
                         .toList(),
-                List.of(),
                 turns(yard),
-                new HashMap<>());
+                null,
+                null);
     }
 
-    /** The same less a convex patch. */
-    FreeSpace without(Polygon patch) {
-        List<Polygon> more = new ArrayList<>(patches);
-        more.add(patch);
-        return new FreeSpace(outline, blocks, more, turns, inEmptyYard);
+    /** The same less a convex patch; what was reckoned without it goes on from there. */
+    FreeSpace without(Polygon convex) {
+        return new FreeSpace(outline, blocks, turns, convex, this);
     }
 
     /** Turns worth trying: along every side and every row of bays, by quarter turns, from 0 up to 2π. */
@@ -106,13 +112,23 @@ final class FreeSpace {
                 .anyMatch(turn -> !moves(flat, turn).isEmpty());
     }
 
-    /** The moves that keep a rectangle of ground, turned, inside the outline and off every patch; empty where there is none. */
+    /**
+     * The moves that keep a rectangle of ground, turned, inside the outline and off every patch; empty where there is none.
+     * Goes on from the ground with the most patches for which that is known, all later ones taken off in one go.
+     */
     Geometry moves(Ground ground, double turn) {
+        Turned key = new Turned(ground, turn);
         Coordinate[] corners =
                 ground.polygon(new Stand(0, 0, turn)).getExteriorRing().getCoordinates();
-        Geometry free = inEmptyYard.computeIfAbsent(
-                new Turned(ground, turn), t -> less(moved(outline, -corners[0].x, -corners[0].y), rim(), corners));
-        return less(free, patches, corners);
+        List<Polygon> patches = new ArrayList<>();
+        FreeSpace at = this;
+        while (at.before != null && at.patch != null && !at.known.containsKey(key)) {
+            patches.add(at.patch);
+            at = at.before;
+        }
+        Geometry there =
+                at.known.computeIfAbsent(key, k -> less(moved(outline, -corners[0].x, -corners[0].y), rim(), corners));
+        return known.computeIfAbsent(key, k -> less(there, patches, corners));
     }
 
     /** The sides of the outline and what blocks for good. */
@@ -129,9 +145,16 @@ final class FreeSpace {
         if (patches.isEmpty() || free.isEmpty()) {
             return free;
         }
+        Budget.spend(1);
+        Envelope all = free.getEnvelopeInternal();
         List<Geometry> met = new ArrayList<>();
-        patches.forEach(p -> met.add(differences(p.getCoordinates(), corners)));
-        return OverlayNGRobust.overlay(free, OverlayNGRobust.union(met), OverlayNG.DIFFERENCE);
+        for (Geometry p : patches) {
+            Geometry sum = differences(p.getCoordinates(), corners);
+            if (sum.getEnvelopeInternal().intersects(all)) {
+                met.add(sum);
+            }
+        }
+        return met.isEmpty() ? free : OverlayNGRobust.overlay(free, OverlayNGRobust.union(met), OverlayNG.DIFFERENCE);
     }
 
     private static Geometry differences(Coordinate[] of, Coordinate[] corners) {

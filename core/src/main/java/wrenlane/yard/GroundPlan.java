@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.locationtech.jts.geom.Geometry;
 import wrenlane.course.Point;
 import wrenlane.finding.Finding;
 
@@ -14,9 +13,6 @@ import wrenlane.finding.Finding;
 public record GroundPlan(Yard yard, List<StandingCourse> courses) {
     /** Overlaps smaller than this are touching, in metres: what a tape can tell. */
     static final double TOUCHING_METRES = 0.005;
-
-    /** Width of the path from the entrance to a course, in metres; chosen by us: a machine and a hand's breadth. */
-    private static final double PATH_METRES = 1.5;
 
     /** Side of the square where riders wait, in metres; chosen by us: room for a few machines side by side. */
     static final double WAITING_METRES = 4;
@@ -37,7 +33,11 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
      * @param novices whether anybody of the day is one
      */
     public List<Finding> findings(boolean novices) {
-        Conflicts conflicts = new Conflicts(yard);
+        return findings(novices, new Conflicts(yard), new WayIn(yard));
+    }
+
+    /** The same, with what is known of the yard already. */
+    List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
             StandingCourse c = courses.get(i);
@@ -49,7 +49,15 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
             }
             slope(c, novices).ifPresent(findings::add);
         }
-        findings.addAll(withoutAWayIn());
+        for (StandingCourse c : wayIn.closedTo(courses)) {
+            Conflicts.found(
+                            "no-way-in",
+                            c,
+                            "There is no path %.1f m wide from the entrance to %s that leaves the other courses alone.",
+                            WayIn.PATH_METRES,
+                            c.name())
+                    .ifPresent(findings::add);
+        }
         if (!courses.isEmpty() && waiting().isEmpty()) {
             findings.add(new Finding(
                     "no-waiting-spot",
@@ -83,54 +91,6 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
                 ? Conflicts.found(
                         DOWNHILL, c, "%s is entered downhill (%.1f %%). Turned round, it would climb.", c.name(), down)
                 : Optional.empty();
-    }
-
-    /** Courses that no path leads to from the entrance, past the others and what blocks. */
-    List<Finding> withoutAWayIn() {
-        if (yard.entrance().isEmpty()) {
-            return List.of();
-        }
-        Geometry open = Shapes.polygon(yard.outline()).buffer(-PATH_METRES / 2, 1);
-        for (Obstacle o : yard.obstacles()) {
-            if (o.kind().blocks()) {
-                open = open.difference(beside(o.keptClear()));
-            }
-        }
-        List<Finding> findings = new ArrayList<>();
-        for (StandingCourse c : courses) {
-            if (!reachable(c, open)) {
-                Conflicts.found(
-                                "no-way-in",
-                                c,
-                                "There is no path %.1f m wide from the entrance to %s that leaves the other courses alone.",
-                                PATH_METRES,
-                                c.name())
-                        .ifPresent(findings::add);
-            }
-        }
-        return findings;
-    }
-
-    private boolean reachable(StandingCourse c, Geometry open) {
-        Geometry free = open;
-        for (StandingCourse other : courses) {
-            if (other != c) {
-                free = free.difference(beside(other.areaPolygon()));
-            }
-        }
-        Geometry entrance = Shapes.FACTORY.createPoint(Shapes.at(yard.entrance().orElseThrow()));
-        for (int i = 0; i < free.getNumGeometries(); i++) {
-            Geometry part = free.getGeometryN(i);
-            if (part.distance(entrance) <= PATH_METRES && part.distance(c.areaPolygon()) <= PATH_METRES) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Where the middle of a path may not be, so that all of it keeps off a shape. */
-    private static Geometry beside(Geometry shape) {
-        return shape.buffer(PATH_METRES / 2, 1);
     }
 
     /** A square out of everyone's way, as near to the entrance as there is one; its middle, in the yard's axes. */

@@ -18,8 +18,10 @@ import wrenlane.finding.Finding;
  * @param stands one for each course asked for; empty where none was found
  * @param waiting where riders wait
  * @param findings why a course has no place, and by how much
+ * @param unfinished whether time ran out first: what is here is the best found until then
  */
-public record Placing(List<Optional<Stand>> stands, Optional<Point> waiting, List<Finding> findings) {
+public record Placing(
+        List<Optional<Stand>> stands, Optional<Point> waiting, List<Finding> findings, boolean unfinished) {
     /** Shortfalls are told to about a decimetre. */
     private static final int HALVINGS = 9;
 
@@ -35,7 +37,8 @@ public record Placing(List<Optional<Stand>> stands, Optional<Point> waiting, Lis
      * @param wanted courses to find places for
      */
     public static Placing find(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
-        @Nullable Stand[] best = new PlacingSearch(yard, fixed, wanted).run();
+        PlacingSearch search = new PlacingSearch(yard, fixed, wanted);
+        @Nullable Stand[] best = search.run();
         List<StandingCourse> all = new ArrayList<>(fixed);
         List<CourseGround> left = new ArrayList<>();
         List<Optional<Stand>> stands = new ArrayList<>();
@@ -48,10 +51,25 @@ public record Placing(List<Optional<Stand>> stands, Optional<Point> waiting, Lis
                 all.add(wanted.get(i).at(stand));
             }
         }
+        if (search.unfinished()) {
+            return new Placing(
+                    stands,
+                    Optional.empty(),
+                    left.stream().map(Placing::notLookedForToTheEnd).toList(),
+                    true);
+        }
         return new Placing(
                 stands,
                 new GroundPlan(yard, all).waiting(),
-                left.stream().map(c -> why(yard, c, all)).toList());
+                left.stream().map(c -> why(yard, c, all)).toList(),
+                false);
+    }
+
+    private static Finding notLookedForToTheEnd(CourseGround course) {
+        return new Finding(
+                "search-unfinished",
+                course.name(),
+                course.name() + ": no place was found before the time for it ran out. Try again with fewer courses.");
     }
 
     /** Why a course has no place beside those that have one. */

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import wrenlane.budget.BudgetSpentException;
 import wrenlane.course.Point;
 import wrenlane.finding.Finding;
 
@@ -34,11 +35,13 @@ final class PlacingSearch {
     private final List<CourseGround> wanted;
     private final List<Integer> largestFirst;
     private final Conflicts conflicts;
+    private final WayIn wayIn;
     private final Set<Finding> known;
     private final Point middle;
     private final double freeSquareMetres;
+    private boolean unfinished;
     private int trials;
-    private int mostPlaced = -1;
+    private int mostPlaced;
     private @Nullable Stand[] best;
 
     PlacingSearch(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
@@ -51,8 +54,9 @@ final class PlacingSearch {
                 .sorted(Comparator.comparingDouble(i -> -area(i)))
                 .toList();
         this.conflicts = new Conflicts(yard);
+        this.wayIn = new WayIn(yard);
         // What is wrong with courses that stand already is not the fault of those to be placed.
-        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false));
+        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn));
         Polygon outline = Shapes.polygon(yard.outline());
         this.middle = Shapes.at(outline.getCentroid().getCoordinate());
         this.freeSquareMetres = outline.getArea();
@@ -69,14 +73,23 @@ final class PlacingSearch {
         for (StandingCourse c : fixed) {
             free = free.without(c.runOutPolygon());
         }
-        place(0, free, new Stand[wanted.size()]);
+        try {
+            place(0, free, new Stand[wanted.size()]);
+        } catch (BudgetSpentException e) {
+            unfinished = true;
+        }
         return best;
+    }
+
+    /** Whether time ran out before the search was over. */
+    boolean unfinished() {
+        return unfinished;
     }
 
     /** Places the courses from a depth on; true once all stand. */
     private boolean place(int depth, FreeSpace free, @Nullable Stand[] stands) {
         if (depth == largestFirst.size()) {
-            return keep(stands);
+            return mostPlaced == wanted.size();
         }
         if (!worthwhile(depth, stands)) {
             return false;
@@ -90,7 +103,9 @@ final class PlacingSearch {
             StandingCourse standing = course.at(stand);
             @Nullable Stand[] with = stands.clone();
             with[which] = stand;
+            // One more course never opens a way or leaves more room to wait: what is unsafe now stays so.
             if (conflicts.withSlipperyGround(standing).isEmpty()
+                    && sound(with)
                     && place(depth + 1, free.without(standing.runOutPolygon()), with)) {
                 return true;
             }
@@ -116,8 +131,8 @@ final class PlacingSearch {
         return count > mostPlaced;
     }
 
-    /** Keeps a sound way of placing that is better than the best known; true where every course stands. */
-    private boolean keep(@Nullable Stand[] stands) {
+    /** Whether a way of placing has nothing against it; the best one is kept. */
+    private boolean sound(@Nullable Stand[] stands) {
         List<StandingCourse> all = new ArrayList<>(fixed);
         for (int i = 0; i < stands.length; i++) {
             Stand stand = stands[i];
@@ -125,17 +140,16 @@ final class PlacingSearch {
                 all.add(wanted.get(i).at(stand));
             }
         }
-        int placed = all.size() - fixed.size();
         // A way downhill is weighed in the order of the places, not refused.
-        if (placed > mostPlaced
-                && new GroundPlan(yard, all)
-                        .findings(false).stream()
-                                .allMatch(f -> f.code().equals(GroundPlan.DOWNHILL) || known.contains(f))) {
+        boolean sound = new GroundPlan(yard, all)
+                .findings(false, conflicts, wayIn).stream()
+                        .allMatch(f -> f.code().equals(GroundPlan.DOWNHILL) || known.contains(f));
+        int placed = all.size() - fixed.size();
+        if (sound && placed > mostPlaced) {
             mostPlaced = placed;
             best = stands;
-            return placed == wanted.size();
         }
-        return false;
+        return sound;
     }
 
     private List<Stand> places(CourseGround course, FreeSpace free) {

@@ -82,7 +82,7 @@ class CoursesTest {
                 .body()
                 .at("/fit/answer")
                 .asString();
-        JsonNode row = APP.post(
+        JsonNode row = APP.finished(
                         "/api/course-comparisons",
                         Map.of(
                                 "course",
@@ -90,9 +90,9 @@ class CoursesTest {
                                 "pairs",
                                 List.of(Map.of("machineId", machine, "level", "DEVELOPING")),
                                 "limits",
-                                false))
-                .body()
-                .get(0);
+                                false),
+                        c -> c.get("rows").size())
+                .at("/rows/0");
         assertThat(verdict).isEqualTo("TOO_CLOSE_TO_CALL");
         assertThat(row.at("/asSet/answer").asString()).isEqualTo(verdict);
     }

@@ -23,7 +23,7 @@ class ResourcesTest {
         ground.put("fallPercent", 4.0);
         yard.put("ground", ground);
         JsonNode stored = APP.post("/api/yards", yard).body();
-        assertThat(stored.at("/ground/outline/sides/0/text").asString()).isEqualTo("40.0 m");
+        assertThat(stored.at("/ground/outline/sides/0/text").asString()).isEqualTo("40.0000 m");
         assertThat(stored.at("/bay/taped/metres").asDouble()).isEqualTo(9.84);
         assertThat(stored.has("pace")).isFalse();
         assertThat(stored.at("/cautions/0/code").asString()).isEqualTo("fall-novices");
@@ -189,8 +189,11 @@ class ResourcesTest {
                 .body()
                 .get("id")
                 .asLong();
-        JsonNode accuracy = APP.post("/api/set-out-accuracies", Courses.reckon(Courses.box(5.8), machine))
-                .body();
+        JsonNode accuracy = APP.finished(
+                        "/api/set-out-accuracies",
+                        Courses.reckon(Courses.box(5.8), machine),
+                        a -> a.get("parts").asInt())
+                .get("accuracy");
         double tape = accuracy.at("/here/errorMetres/TAPE").asDouble();
         assertThat(tape).isBetween(0.001, 0.05);
         assertThat(accuracy.at("/here/errorMetres/PACES").asDouble()).isGreaterThan(5 * tape);

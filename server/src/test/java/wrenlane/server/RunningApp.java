@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -72,7 +73,11 @@ public final class RunningApp implements BeforeAllCallback {
         try {
             Path folder = Files.createTempDirectory("wren-lane-test");
             List<String> all = new ArrayList<>(wanted);
-            all.addAll(List.of("--server.port=0", "--wren.data=" + folder, "--wren.max-body-bytes=200000"));
+            all.addAll(List.of(
+                    "--server.port=0",
+                    "--wren.data=" + folder,
+                    "--wren.max-body-bytes=200000",
+                    "--server.tomcat.connection-timeout=1s"));
             return new Started(WrenLane.start(all.toArray(String[]::new)), folder);
         } catch (IOException e) {
             throw new IllegalStateException(e);
@@ -103,6 +108,20 @@ public final class RunningApp implements BeforeAllCallback {
 
     public Answer post(String path, Object body) {
         return send("POST", path, json(body));
+    }
+
+    /** Asks for something reckoned in parts, as a page does, until all of them are there. */
+    public JsonNode finished(String path, Object body, ToIntFunction<JsonNode> parts) {
+        while (true) {
+            Answer answer = post(path, body);
+            if (answer.status() != 200) {
+                throw new IllegalStateException(
+                        path + " answers " + answer.raw().body());
+            }
+            if (answer.body().get("finished").asInt() == parts.applyAsInt(answer.body())) {
+                return answer.body();
+            }
+        }
     }
 
     /** Changes something as a page does that has just read it. */

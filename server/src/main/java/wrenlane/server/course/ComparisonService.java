@@ -8,6 +8,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
@@ -21,6 +23,9 @@ import wrenlane.rideline.Ride;
 import wrenlane.rideline.TightestSetting;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.reckoning.Weights;
 
 /** Judges one course for everyone of a day. */
 @Service
@@ -44,15 +49,25 @@ class ComparisonService {
     /**
      * One row: how a machine and rider stand to the course.
      *
-     * @param asSet first turned to the side it is set for
+     * @param asSet first turned to the side it is set for; missing where time ran out before that was known
      * @param mirrored the other way round; missing where the course has no sides
      * @param ladder of the machine, both sides together; missing unless limits are wanted
+     * @param finished whether all that was wanted is here
      */
     record PairFit(
             long machineId,
-            SideFit asSet,
+            @Nullable SideFit asSet,
             @Nullable SideFit mirrored,
-            @Nullable Ladder ladder) {}
+            @Nullable Ladder ladder,
+            boolean finished) {}
+
+    /**
+     * A course for everyone.
+     *
+     * @param rows one for each pair, in their order
+     * @param finished how many of them are finished; asked again, it goes on from there
+     */
+    record Comparison(List<PairFit> rows, int finished) {}
 
     /**
      * To one side.
@@ -77,26 +92,32 @@ class ComparisonService {
         }
     }
 
-    /** Fits kept between the question for the rooms and the one for the limits. */
-    private static final int FITS_KEPT = 500;
+    /** Memory for rooms kept between the question for the rooms and the one for the limits, in bytes. */
+    private static final long MOST_BYTES = 4_000_000;
 
-    private final Cache<Asked, CourseFit> fits =
-            Caffeine.newBuilder().maximumSize(FITS_KEPT).build();
+    private final Cache<Asked, Rooms> rooms = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((Asked asked, Rooms found) -> Weights.of(asked.measured().course()))
+            .build();
     private final MachineService machines;
     private final CourseLimits limits;
     private final EvaluationService evaluations;
+    private final Reckoning reckoning;
 
-    ComparisonService(MachineService machines, CourseLimits limits, EvaluationService evaluations) {
+    ComparisonService(
+            MachineService machines, CourseLimits limits, EvaluationService evaluations, Reckoning reckoning) {
         this.machines = machines;
         this.limits = limits;
         this.evaluations = evaluations;
+        this.reckoning = reckoning;
     }
 
-    List<PairFit> compare(ComparisonRequest request) {
+    Comparison compare(ComparisonRequest request) {
         Course course = request.course().course();
+        Measured measured = new Measured(course, request.course().uncertainties());
         Map<Long, MachineTurn> turns = machines.turns(
                 request.pairs().stream().map(Pair::machineId).distinct().toList());
-        List<Row> rows = request.pairs().stream()
+        List<Row> asked = request.pairs().stream()
                 .map(p -> new Row(
                         p.machineId(),
                         evaluations.ride(
@@ -105,9 +126,27 @@ class ComparisonService {
                                 null,
                                 request.yardId())))
                 .toList();
-        return rows.parallelStream()
-                .map(r -> row(new Measured(course, request.course().uncertainties()), r, request.limits()))
+        List<Optional<PairFit>> reckoned = reckoning.parts(
+                Rank.MANY,
+                asked.stream()
+                        .map(r -> (Supplier<PairFit>) () -> row(measured, r, request.limits()))
+                        .toList());
+        List<PairFit> rows = IntStream.range(0, asked.size())
+                .mapToObj(i -> reckoned.get(i).orElseGet(() -> soFar(measured, asked.get(i))))
                 .toList();
+        return new Comparison(
+                rows, (int) rows.stream().filter(PairFit::finished).count());
+    }
+
+    /** What is known of a row whose time ran out. */
+    private PairFit soFar(Measured measured, Row row) {
+        Rooms known = rooms.getIfPresent(new Asked(measured, row.ride()));
+        return new PairFit(
+                row.machineId(),
+                known == null ? null : known.side(measured.course().firstTurn(), null, null),
+                null,
+                null,
+                false);
     }
 
     /** A course with the standard deviation of each of its measured dimensions, in metres. */
@@ -115,9 +154,36 @@ class ComparisonService {
 
     private record Asked(Measured measured, Ride ride) {}
 
-    private CourseFit fit(Measured measured, Ride ride) {
-        return fits.get(
-                new Asked(measured, ride), a -> CourseFit.roomOnly(measured.course(), ride, measured.uncertainties()));
+    /** What is kept of a fit: its lines take a thousand times as much, and are not shown in a table. */
+    private record Rooms(FitAnswer answer, double spareMetres, boolean spareCapped, boolean turnsAlike) {
+        static Rooms of(CourseFit fit) {
+            return new Rooms(fit.answer(), fit.spare().metres(), fit.spareCapped(), fit.turnsAlike());
+        }
+
+        SideFit side(Side side, @Nullable Double limitMetres, @Nullable Tightness tight) {
+            return new SideFit(
+                    side,
+                    answer,
+                    spareMetres,
+                    spareCapped,
+                    limitMetres,
+                    tight == null ? null : tight.tightness(),
+                    tight == null ? null : tight.neededMetres());
+        }
+    }
+
+    /** The setting over the limit, and the tightest setting for a rider. */
+    private record Tightness(double tightness, @Nullable Double neededMetres) {}
+
+    private Rooms rooms(Measured measured, Ride ride) {
+        Asked asked = new Asked(measured, ride);
+        Rooms known = rooms.getIfPresent(asked);
+        if (known != null) {
+            return known;
+        }
+        Rooms found = Rooms.of(CourseFit.roomOnly(measured.course(), ride, measured.uncertainties()));
+        rooms.put(asked, found);
+        return found;
     }
 
     private record Row(long machineId, Ride ride) {}
@@ -125,32 +191,30 @@ class ComparisonService {
     private PairFit row(Measured measured, Row row, boolean withLimits) {
         Course course = measured.course();
         Ride ride = row.ride();
-        CourseFit fit = fit(measured, ride);
-        SideFit asSet = side(course, ride, fit, withLimits);
+        Rooms here = rooms(measured, ride);
+        SideFit asSet = side(course, ride, here, withLimits);
         Ladder ladder = withLimits ? limits.ladder(course, ride.turn()) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
-            return new PairFit(row.machineId(), asSet, null, ladder);
+            return new PairFit(row.machineId(), asSet, null, ladder, true);
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
         Course other = course.mirrored();
-        SideFit mirrored = fit.turnsAlike()
+        SideFit mirrored = here.turnsAlike()
                 ? asSet.mirrored()
-                : side(other, ride, fit(new Measured(other, measured.uncertainties()), ride), withLimits);
-        return new PairFit(row.machineId(), asSet, mirrored, ladder);
+                : side(other, ride, rooms(new Measured(other, measured.uncertainties()), ride), withLimits);
+        return new PairFit(row.machineId(), asSet, mirrored, ladder, true);
     }
 
-    private SideFit side(Course course, Ride ride, CourseFit fit, boolean withLimits) {
-        Double limit = withLimits ? limits.limitMetres(course, ride.turn(), course.firstTurn()) : null;
-        Double need = withLimits
-                ? limits.need(course, ride).map(TightestSetting::metres).orElse(null)
-                : null;
-        return new SideFit(
+    private SideFit side(Course course, Ride ride, Rooms found, boolean withLimits) {
+        if (!withLimits) {
+            return found.side(course.firstTurn(), null, null);
+        }
+        double limit = limits.limitMetres(course, ride.turn(), course.firstTurn());
+        return found.side(
                 course.firstTurn(),
-                fit.answer(),
-                fit.spare().metres(),
-                fit.spareCapped(),
                 limit,
-                limit == null ? null : Double.valueOf(course.settingMetres() / limit),
-                need);
+                new Tightness(
+                        course.settingMetres() / limit,
+                        limits.need(course, ride).map(TightestSetting::metres).orElse(null)));
     }
 }

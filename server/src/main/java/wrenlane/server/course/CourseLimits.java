@@ -12,6 +12,7 @@ import wrenlane.rideline.Ladder;
 import wrenlane.rideline.Ride;
 import wrenlane.rideline.RidingPoint;
 import wrenlane.rideline.TightestSetting;
+import wrenlane.server.reckoning.Weights;
 
 /**
  * What each machine can do on each course, kept: it takes a dozen searches to find, and does not change while the
@@ -19,17 +20,22 @@ import wrenlane.rideline.TightestSetting;
  */
 @Service
 public class CourseLimits {
-    private static final int KEPT = 2000;
+    /** Memory for each of the two, in bytes. */
+    private static final long MOST_BYTES = 6_000_000;
 
     /** A course but for its ladder's dimension, which is put at its standard. */
     private record LimitOf(Course course, MachineTurn turn) {}
 
     private record NeedOf(Course course, Ride ride) {}
 
-    private final Cache<LimitOf, Optional<TightestSetting>> limits =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
-    private final Cache<NeedOf, Optional<TightestSetting>> needs =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<LimitOf, Optional<TightestSetting>> limits = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((LimitOf of, Optional<TightestSetting> limit) -> Weights.of(of.course()))
+            .build();
+    private final Cache<NeedOf, Optional<TightestSetting>> needs = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((NeedOf of, Optional<TightestSetting> need) -> Weights.of(of.course()))
+            .build();
 
     /**
      * The machine's own limit on a course to a side, in metres: tightness 1.00. Where the machine can't do the course at

@@ -18,27 +18,36 @@ import wrenlane.rideline.SpareUncertainty;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.ReckonRequest.WantedLine;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.Caution;
 
 /** Reckons a course for a machine. */
 @Service
 public class EvaluationService {
-    /** Lines kept to start the next search from: enough for many people dragging at once. */
-    private static final int LINES_KEPT = 500;
+    /** Memory for lines to start the next search from, in bytes: enough for many people dragging at once. */
+    private static final long MOST_BYTES = 8_000_000;
 
     /** What makes two searches alike enough for one to start from the other's line. */
     private record Like(CourseKind kind, Side firstTurn, Ride ride) {}
 
-    private final Cache<Like, LineMemory> memories =
-            Caffeine.newBuilder().maximumSize(LINES_KEPT).build();
+    /** A key with its ride, in bytes: an estimate. */
+    private static final int LIKE_BYTES = 1200;
+
+    private final Cache<Like, LineMemory> memories = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((Like like, LineMemory lines) -> lines.bytes() + LIKE_BYTES)
+            .build();
 
     private final MachineService machines;
     private final YardService yards;
+    private final Reckoning reckoning;
 
-    EvaluationService(MachineService machines, YardService yards) {
+    EvaluationService(MachineService machines, YardService yards, Reckoning reckoning) {
         this.machines = machines;
         this.yards = yards;
+        this.reckoning = reckoning;
     }
 
     EvaluationResponse evaluate(ReckonRequest request) {
@@ -50,6 +59,14 @@ public class EvaluationService {
         Ride ride = ride(request, request.machineId());
         Double asked = request.speedMetresPerSecond();
         double speed = asked == null ? ride.limits().lowestSpeedMetresPerSecond() : asked;
+        return reckoning.whole(
+                request.settled() ? Rank.ONE : Rank.DRAGGED,
+                "this course for this machine",
+                () -> evaluation(request, course, ride, speed, cautions));
+    }
+
+    private EvaluationResponse evaluation(
+            ReckonRequest request, Course course, Ride ride, double speed, List<Caution> cautions) {
         CourseFit fit = request.settled() ? settled(course, ride, speed, request) : dragged(course, ride, speed);
         boolean easiest = request.line() != WantedLine.ROOMIEST;
         boolean roomiest = request.line() != WantedLine.EASIEST || fit.easiest().isEmpty();

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,9 +21,11 @@ import wrenlane.rideline.SpeedWindow;
 import wrenlane.rideline.SwingOutValue;
 import wrenlane.rideline.TightestSetting;
 import wrenlane.rideline.TurnLimit;
+import wrenlane.server.course.ComparisonService.Comparison;
 import wrenlane.server.course.ComparisonService.ComparisonRequest;
-import wrenlane.server.course.ComparisonService.PairFit;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 
 /** Everything that can be reckoned of a course and a machine. Each call takes all it needs and stores nothing. */
 @RestController
@@ -33,11 +34,14 @@ class ReckonController {
     private final EvaluationService evaluations;
     private final ComparisonService comparisons;
     private final CourseLimits limits;
+    private final Reckoning reckoning;
 
-    ReckonController(EvaluationService evaluations, ComparisonService comparisons, CourseLimits limits) {
+    ReckonController(
+            EvaluationService evaluations, ComparisonService comparisons, CourseLimits limits, Reckoning reckoning) {
         this.evaluations = evaluations;
         this.comparisons = comparisons;
         this.limits = limits;
+        this.reckoning = reckoning;
     }
 
     /** Whether a course can be ridden, along which lines, and how much room there is. */
@@ -48,7 +52,7 @@ class ReckonController {
 
     /** One course for many machines and riders. */
     @PostMapping("/course-comparisons")
-    List<PairFit> compareCourse(@Valid @RequestBody ComparisonRequest request) {
+    Comparison compareCourse(@Valid @RequestBody ComparisonRequest request) {
         return comparisons.compare(request);
     }
 
@@ -94,10 +98,13 @@ class ReckonController {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
         boolean looseGround = evaluations.onLooseGround(request.yardId());
-        return new SpeedWindows(
-                window(course, turn, request, ReckonRequest.Ground.FIRM),
-                looseGround ? window(course, turn, request, ReckonRequest.Ground.LOOSE) : null,
-                looseGround);
+        return reckoning.whole(
+                Rank.ONE,
+                "the speeds of this course",
+                () -> new SpeedWindows(
+                        window(course, turn, request, ReckonRequest.Ground.FIRM),
+                        looseGround ? window(course, turn, request, ReckonRequest.Ground.LOOSE) : null,
+                        looseGround));
     }
 
     private @Nullable WindowJson window(
@@ -109,7 +116,9 @@ class ReckonController {
     /** The rungs of a machine on a course, both sides together. */
     @PostMapping("/course-ladders")
     Ladder findCourseLadder(@Valid @RequestBody ReckonRequest request) {
-        return limits.ladder(request.course().course(), evaluations.turn(machine(request)));
+        Course course = request.course().course();
+        MachineTurn turn = evaluations.turn(machine(request));
+        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> limits.ladder(course, turn));
     }
 
     /**
@@ -139,7 +148,9 @@ class ReckonController {
                         "no-such-dimension",
                         "dimension",
                         "This kind has no length called " + TypedText.quoted(request.dimension()) + "."));
-        return TightestSetting.of(course, dimension, evaluations.ride(request.of(), machine(request.of())))
+        Ride ride = evaluations.ride(request.of(), machine(request.of()));
+        return reckoning
+                .whole(Rank.ONE, "the smallest setting", () -> TightestSetting.of(course, dimension, ride))
                 .map(t -> new TightestResponse(t.metres(), t.smallestAllowed()))
                 .orElse(new TightestResponse(null, false));
     }
@@ -150,9 +161,11 @@ class ReckonController {
     /** The narrowest width with and without swinging out before and after the turn. */
     @PostMapping("/swing-out-values")
     SwingOutResponse findSwingOutValue(@Valid @RequestBody ReckonRequest request) {
-        return new SwingOutResponse(
-                SwingOutValue.of(request.course().course(), evaluations.ride(request, machine(request)))
-                        .orElse(null));
+        Course course = request.course().course();
+        Ride ride = evaluations.ride(request, machine(request));
+        return new SwingOutResponse(reckoning
+                .whole(Rank.ONE, "what swinging out buys", () -> SwingOutValue.of(course, ride))
+                .orElse(null));
     }
 
     /** Calls to be drawn for a crossroads. */

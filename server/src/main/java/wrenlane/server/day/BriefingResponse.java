@@ -16,6 +16,7 @@ import wrenlane.yard.Caution;
  * @param cautions of the ground, and of what stands on it
  * @param stops how far each stop of the lane is
  * @param runs logged this day
+ * @param unfinished whether time ran out before every rider's rung was known; asked again, it goes on from there
  */
 public record BriefingResponse(
         long dayId,
@@ -23,7 +24,8 @@ public record BriefingResponse(
         List<RiderBriefing> riders,
         List<Caution> cautions,
         List<StopState> stops,
-        int runs) {
+        int runs,
+        boolean unfinished) {
 
     /**
      * How many cones of a sort.

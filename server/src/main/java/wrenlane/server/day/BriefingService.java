@@ -5,15 +5,20 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKinds;
+import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Provenance;
 import wrenlane.rider.RiderLevel;
+import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.BriefingResponse.ConeCount;
@@ -30,9 +35,12 @@ import wrenlane.server.placing.PlacingService;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.Standing;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
@@ -54,6 +62,8 @@ public class BriefingService {
     private final ProgressService progress;
     private final KitService kit;
     private final PlacingService placing;
+    private final Storage storage;
+    private final Reckoning reckoning;
 
     BriefingService(
             DayService days,
@@ -64,7 +74,9 @@ public class BriefingService {
             RunService runs,
             ProgressService progress,
             KitService kit,
-            PlacingService placing) {
+            PlacingService placing,
+            Storage storage,
+            Reckoning reckoning) {
         this.days = days;
         this.yards = yards;
         this.courses = courses;
@@ -74,30 +86,71 @@ public class BriefingService {
         this.progress = progress;
         this.kit = kit;
         this.placing = placing;
+        this.storage = storage;
+        this.reckoning = reckoning;
     }
 
-    /** Everything of a day at a glance. */
+    /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
     public BriefingResponse briefing(long dayId) {
-        DayResponse day = days.get(dayId);
-        Optional<YardResponse> yard = Optional.ofNullable(day.yardId()).map(yards::get);
-        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
-        List<MachineResponse> ridden = day.riders().stream()
-                .map(DayRider::machineId)
-                .distinct()
-                .map(machines::get)
+        Read read = storage.read(() -> read(days.get(dayId)));
+        DayResponse day = read.day();
+        List<CourseResponse> set = read.courses();
+        List<ConeCount> cones = cones(day, set, read.owned());
+        List<Optional<Standing>> standings = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r -> (Supplier<Standing>)
+                                () -> progress.standing(r.rider(), r.turn(), first(set), r.latest()))
+                        .toList());
+        List<RiderBriefing> riders = IntStream.range(0, standings.size())
+                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i)))
                 .toList();
-        int logged = runs.countOnDay(dayId);
-        List<ConeCount> cones = cones(day, set);
         return new BriefingResponse(
                 dayId,
                 cones,
-                day.riders().stream().map(r -> rider(r, first(set))).toList(),
-                cautions(day, yard, set),
-                stops(yard, set, cones, ridden, logged),
-                logged);
+                riders,
+                cautions(read),
+                stops(read.yard(), set, cones, read.machines(), read.logged()),
+                read.logged(),
+                standings.stream().anyMatch(Optional::isEmpty));
     }
 
-    private List<ConeCount> cones(DayResponse day, List<CourseResponse> set) {
+    /** What a briefing reads. */
+    private record Read(
+            DayResponse day,
+            Optional<YardResponse> yard,
+            List<CourseResponse> courses,
+            List<MachineResponse> machines,
+            List<ReadRider> riders,
+            Map<ConeSort, Integer> owned,
+            int logged) {}
+
+    private record ReadRider(RiderResponse rider, MachineResponse machine, MachineTurn turn, List<RunRecord> latest) {}
+
+    private Read read(DayResponse day) {
+        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
+        Map<Long, MachineResponse> ridden = new LinkedHashMap<>();
+        day.riders().forEach(r -> ridden.computeIfAbsent(r.machineId(), machines::get));
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            MachineResponse machine = Objects.requireNonNull(ridden.get(pair.machineId()));
+            read.add(new ReadRider(
+                    riders.get(pair.riderId()),
+                    machine,
+                    machines.turn(machine.id()),
+                    progress.latest(pair.riderId(), first(set).kind())));
+        }
+        return new Read(
+                day,
+                Optional.ofNullable(day.yardId()).map(yards::get),
+                set,
+                List.copyOf(ridden.values()),
+                read,
+                kit.get().conesOwned(),
+                runs.countOnDay(day.id()));
+    }
+
+    private static List<ConeCount> cones(DayResponse day, List<CourseResponse> set, Map<ConeSort, Integer> owned) {
         Set<Long> standing = stands(day).keySet();
         Map<ConeSort, Integer> atOnce = new EnumMap<>(ConeSort.class);
         Map<ConeSort, Integer> most = new EnumMap<>(ConeSort.class);
@@ -108,7 +161,6 @@ public class BriefingService {
                             (sort, n) -> (stands ? atOnce : most).merge(sort, n, stands ? Integer::sum : Integer::max));
         }
         atOnce.forEach((sort, n) -> most.merge(sort, n, Integer::max));
-        Map<ConeSort, Integer> owned = kit.get().conesOwned();
         return most.entrySet().stream()
                 .map(e -> {
                     int needed = e.getValue();
@@ -130,31 +182,29 @@ public class BriefingService {
                 : set.get(0).course();
     }
 
-    private RiderBriefing rider(DayRider pair, Course course) {
-        RiderResponse rider = riders.get(pair.riderId());
-        MachineResponse machine = machines.get(pair.machineId());
-        Standing standing = progress.standing(rider, machine.id(), course);
+    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing) {
         return new RiderBriefing(
-                rider.id(),
-                rider.name(),
-                rider.level(),
-                machine.id(),
-                machine.name(),
-                standing.rung(),
-                standing.left(),
-                standing.right());
+                read.rider().id(),
+                read.rider().name(),
+                read.rider().level(),
+                read.machine().id(),
+                read.machine().name(),
+                standing.map(Standing::rung).orElse(null),
+                standing.map(Standing::left).orElse(null),
+                standing.map(Standing::right).orElse(null));
     }
 
-    private List<Caution> cautions(DayResponse day, Optional<YardResponse> yard, List<CourseResponse> set) {
+    private List<Caution> cautions(Read read) {
         List<Caution> cautions = new ArrayList<>();
-        yard.ifPresent(y -> {
+        read.yard().ifPresent(y -> {
             cautions.addAll(y.cautions());
             Yard ground = y.yard();
-            for (CourseResponse course : set) {
+            for (CourseResponse course : read.courses()) {
                 ground.cautionsFor(course.course().plan().area())
                         .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
             }
-            placing.unsafe(y.id(), stands(day), novices(day))
+            boolean novices = read.riders().stream().anyMatch(r -> r.rider().level() == RiderLevel.NOVICE);
+            placing.unsafe(ground, read.courses(), stands(read.day()), novices)
                     .forEach(f -> cautions.add(new Caution(f.code(), f.message())));
         });
         return List.copyOf(cautions);
@@ -164,10 +214,6 @@ public class BriefingService {
         Map<Long, StandJson> stands = new LinkedHashMap<>();
         day.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
         return stands;
-    }
-
-    private boolean novices(DayResponse day) {
-        return day.riders().stream().anyMatch(r -> riders.get(r.riderId()).level() == RiderLevel.NOVICE);
     }
 
     private static List<StopState> stops(

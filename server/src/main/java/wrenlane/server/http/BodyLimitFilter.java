@@ -27,7 +27,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimitFilter extends OncePerRequestFilter {
-    /** Bodies on their way in at once; chosen by us: a third of the container's threads, so that two thirds stay free. */
+    /**
+     * Bodies on their way in at once, and as many more that wait for it; chosen by us: two thirds of the container's threads
+     * together, so that a third stays free.
+     */
     private static final int MOST_AT_ONCE = 64;
 
     /** How long one may wait to be let in; chosen by us: a stalled one is cut off not much later. */
@@ -85,7 +88,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
     private byte[] taken(HttpServletRequest request) throws IOException {
         try {
-            if (!arriving.tryAcquire(WAIT_MILLISECONDS, TimeUnit.MILLISECONDS)) {
+            if (arriving.getQueueLength() >= MOST_AT_ONCE
+                    || !arriving.tryAcquire(WAIT_MILLISECONDS, TimeUnit.MILLISECONDS)) {
                 throw new TooSlowException();
             }
         } catch (InterruptedException e) {
@@ -99,6 +103,16 @@ class BodyLimitFilter extends OncePerRequestFilter {
         }
     }
 
+    /** The container wraps the time-out of its socket. */
+    private static boolean fellSilent(IOException thrown) {
+        for (Throwable t = thrown; t != null; t = t.getCause()) {
+            if (t instanceof SocketTimeoutException) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private byte[] read(InputStream in, long until) throws IOException {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         byte[] piece = new byte[PIECE];
@@ -106,8 +120,11 @@ class BodyLimitFilter extends OncePerRequestFilter {
             int got;
             try {
                 got = in.read(piece);
-            } catch (SocketTimeoutException e) {
-                throw new TooSlowException();
+            } catch (IOException e) {
+                if (fellSilent(e)) {
+                    throw new TooSlowException();
+                }
+                throw e;
             }
             if (got < 0) {
                 return body.toByteArray();

@@ -18,6 +18,7 @@ class ContainerConfig implements WebServerFactoryCustomizer<TomcatServletWebServ
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
         factory.addContextCustomizers(context -> {
+            context.getPipeline().addValve(new ResponseValve());
             if (context.getParent() instanceof StandardHost host) {
                 host.setErrorReportValveClass(ProblemValve.class.getName());
             }

@@ -78,6 +78,19 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(status, trouble.get().sentence());
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(BusyException e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, message(e)));
+    }
+
+    /** There is nobody to answer. */
+    @ExceptionHandler
+    void gone(GoneException e) {
+        LOG.debug("Gone", e);
+    }
+
     /** What stands behind the question mark of the address is not text. */
     @ExceptionHandler
     ProblemDetail address(InvalidParameterException e) {

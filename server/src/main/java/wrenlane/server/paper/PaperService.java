@@ -28,6 +28,8 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.placing.StandJson;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.setout.SetOutService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
@@ -45,6 +47,7 @@ class PaperService {
     private final MachineService machines;
     private final SetOutService setOuts;
     private final PdfWriter pdf;
+    private final Reckoning reckoning;
 
     PaperService(
             CourseService courses,
@@ -53,7 +56,8 @@ class PaperService {
             YardService yards,
             MachineService machines,
             SetOutService setOuts,
-            PdfWriter pdf) {
+            PdfWriter pdf,
+            Reckoning reckoning) {
         this.courses = courses;
         this.days = days;
         this.briefings = briefings;
@@ -61,6 +65,7 @@ class PaperService {
         this.machines = machines;
         this.setOuts = setOuts;
         this.pdf = pdf;
+        this.reckoning = reckoning;
     }
 
     /** A course's sheet, measured from where a day has it stand. */
@@ -161,15 +166,18 @@ class PaperService {
     Drawing courseDrawing(long courseId, @Nullable Long machineId, RiderLevel level) {
         Course course = courses.get(courseId).course();
         CoursePlan plan = course.plan();
-        List<Point> line = machineId == null
-                ? List.of()
-                : LineProfile.points(CourseFit.of(course, Ride.firm(machines.turn(machineId), level.limits()))
-                                .fit()
-                                .drawn()
-                                .line())
+        if (machineId == null) {
+            return Drawing.of(plan, List.of());
+        }
+        Ride ride = Ride.firm(machines.turn(machineId), level.limits());
+        List<Point> line = reckoning.whole(
+                Rank.ONE,
+                "the line on this drawing",
+                () -> LineProfile.points(
+                                CourseFit.of(course, ride).fit().drawn().line())
                         .stream()
                         .map(LinePoint::rear)
-                        .toList();
+                        .toList());
         return Drawing.of(plan, line);
     }
 }

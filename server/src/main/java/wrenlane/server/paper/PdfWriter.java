@@ -15,7 +15,10 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
+import wrenlane.server.http.BusyException;
 
 /** Fills a template and makes a PDF of it, its fonts embedded. */
 @Component
@@ -23,6 +26,14 @@ class PdfWriter {
     private static final String FONT = "DejaVu Sans";
     private static final int NORMAL = 400;
     private static final int BOLD = 700;
+
+    /** PDFs made at once: each takes tens of megabytes while it is laid out. */
+    private static final int AT_ONCE = 1;
+
+    /** How long one waits for its turn; chosen by us: the largest takes a few seconds. */
+    private static final long LONGEST_WAIT_SECONDS = 60;
+
+    private final Semaphore turns = new Semaphore(AT_ONCE, true);
 
     static {
         XRLog.setLoggerImpl(new Slf4jLogger());
@@ -35,6 +46,22 @@ class PdfWriter {
      * @param words what the template asks for
      */
     byte[] write(String template, Map<String, Object> words) {
+        try {
+            if (!turns.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new BusyException();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException();
+        }
+        try {
+            return written(template, words);
+        } finally {
+            turns.release();
+        }
+    }
+
+    private static byte[] written(String template, Map<String, Object> words) {
         try (ByteArrayOutputStream pdf = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useFont(() -> resource("/static/paper/DejaVuSans.ttf"), FONT, NORMAL, FontStyle.NORMAL, true);

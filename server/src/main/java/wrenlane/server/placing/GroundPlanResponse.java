@@ -11,9 +11,10 @@ import wrenlane.finding.Finding;
  *
  * @param waiting the middle of a square where riders wait; missing where there is none
  * @param findings what is unsafe, and what found no place; empty where all is well
+ * @param unfinished whether time for looking ran out: these are the best places found until then
  */
 record GroundPlanResponse(
-        List<StandingJson> courses, @Nullable Point waiting, List<Finding> findings) {
+        List<StandingJson> courses, @Nullable Point waiting, List<Finding> findings, boolean unfinished) {
     /**
      * A course where it stands.
      *

@@ -13,6 +13,8 @@ import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
 import wrenlane.server.placing.GroundPlanResponse.StandingCone;
 import wrenlane.server.placing.GroundPlanResponse.StandingJson;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.GroundPlan;
@@ -26,10 +28,12 @@ import wrenlane.yard.Yard;
 public class PlacingService {
     private final YardService yards;
     private final CourseService courses;
+    private final Reckoning reckoning;
 
-    PlacingService(YardService yards, CourseService courses) {
+    PlacingService(YardService yards, CourseService courses, Reckoning reckoning) {
         this.yards = yards;
         this.courses = courses;
+        this.reckoning = reckoning;
     }
 
     /** A stored course on its way to a place. */
@@ -41,7 +45,12 @@ public class PlacingService {
 
     /** The courses that have a place, as they stand. */
     GroundPlanResponse judge(GroundPlanRequest request) {
-        return response(yard(request), placed(request), request.novices(), List.of());
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        return reckoning.whole(
+                Rank.DRAGGED,
+                "how safely these courses stand",
+                () -> response(yard, placed, request.novices(), List.of(), false));
     }
 
     /** The same after a place was looked for, for each course without one. */
@@ -49,8 +58,13 @@ public class PlacingService {
         Yard yard = yard(request);
         List<Placed> placed = placed(request);
         List<Placed> open = placed.stream().filter(p -> p.stand().isEmpty()).toList();
-        Placing placing = Placing.find(
-                yard, standing(placed), open.stream().map(Placed::ground).toList());
+        Placing placing = reckoning.whole(
+                Rank.ONE,
+                "places for these courses",
+                () -> Placing.find(
+                        yard,
+                        standing(placed),
+                        open.stream().map(Placed::ground).toList()));
         List<Placed> all = new ArrayList<>();
         int next = 0;
         for (Placed p : placed) {
@@ -60,15 +74,20 @@ public class PlacingService {
                             : new Placed(
                                     p.course(), p.ground(), placing.stands().get(next++)));
         }
-        return response(yard, all, request.novices(), placing.findings());
+        return response(yard, all, request.novices(), placing.findings(), placing.unfinished());
     }
 
-    /** What is unsafe about courses, by their ids, where they stand on a yard. */
-    public List<Finding> unsafe(long yardId, Map<Long, StandJson> stands, boolean novices) {
-        List<PlacedCourse> placed = stands.entrySet().stream()
-                .map(e -> new PlacedCourse(e.getKey(), e.getValue()))
-                .toList();
-        return judge(new GroundPlanRequest(yardId, placed, novices)).findings();
+    /** What is unsafe about courses where they stand on a yard, by their ids. */
+    public List<Finding> unsafe(Yard yard, List<CourseResponse> courses, Map<Long, StandJson> stands, boolean novices) {
+        List<StandingCourse> standing = new ArrayList<>();
+        for (CourseResponse course : courses) {
+            StandJson stand = stands.get(course.id());
+            if (stand != null) {
+                standing.add(CourseGround.of(course.name(), course.course()).at(stand.stand()));
+            }
+        }
+        return reckoning.whole(
+                Rank.ONE, "how safely the courses stand", () -> new GroundPlan(yard, standing).findings(novices));
     }
 
     private Yard yard(GroundPlanRequest request) {
@@ -98,7 +117,8 @@ public class PlacingService {
         return placed.stream().flatMap(p -> p.standing().stream()).toList();
     }
 
-    private static GroundPlanResponse response(Yard yard, List<Placed> placed, boolean novices, List<Finding> more) {
+    private static GroundPlanResponse response(
+            Yard yard, List<Placed> placed, boolean novices, List<Finding> more, boolean unfinished) {
         GroundPlan plan = new GroundPlan(yard, standing(placed));
         List<Finding> findings = new ArrayList<>(more);
         findings.addAll(plan.findings(novices));
@@ -107,7 +127,8 @@ public class PlacingService {
                         .flatMap(p -> p.standing().stream().map(s -> json(p, s)))
                         .toList(),
                 plan.courses().isEmpty() ? null : plan.waiting().orElse(null),
-                findings);
+                findings,
+                unfinished);
     }
 
     private static StandingJson json(Placed p, StandingCourse s) {

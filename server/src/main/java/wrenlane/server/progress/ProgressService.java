@@ -14,6 +14,7 @@ import wrenlane.course.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.progress.CleanSetting;
 import wrenlane.progress.LadderRule;
 import wrenlane.progress.RungChoice;
 import wrenlane.progress.Tally;
@@ -27,10 +28,13 @@ import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.SideTally;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
 
 /** What a rider's runs say. */
 @Service
@@ -44,6 +48,8 @@ public class ProgressService {
     private final CourseService courses;
     private final CourseLimits limits;
     private final ProgressDays days;
+    private final Storage storage;
+    private final Reckoning reckoning;
 
     ProgressService(
             RunService runs,
@@ -51,30 +57,38 @@ public class ProgressService {
             MachineService machines,
             CourseService courses,
             CourseLimits limits,
-            ProgressDays days) {
+            ProgressDays days,
+            Storage storage,
+            Reckoning reckoning) {
         this.courses = courses;
         this.limits = limits;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
         this.days = days;
+        this.storage = storage;
+        this.reckoning = reckoning;
     }
 
-    /** Where a rider stands on a machine and a course, by all runs on its kind so far. */
-    public Standing standing(RiderResponse rider, long machineId, Course course) {
-        return standing(
-                rider,
-                machineId,
-                course,
-                records(ofKind(runs.ofRider(rider.id()), course.kind().id())));
+    /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
+    public List<RunRecord> latest(long riderId, CourseKind kind) {
+        List<RunRecord> latest = new ArrayList<>();
+        for (Side side : Side.values()) {
+            latest.addAll(records(runs.latest(riderId, kind.id(), side, CleanSetting.LATEST_RUNS)));
+        }
+        return latest;
     }
 
     private static List<RunResponse> ofKind(List<RunResponse> all, String kind) {
         return all.stream().filter(r -> r.kind().equals(kind)).toList();
     }
 
-    private Standing standing(RiderResponse rider, long machineId, Course course, List<RunRecord> all) {
-        MachineTurn turn = machines.turn(machineId);
+    /**
+     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
+     *
+     * @param all runs on its kind, at least the {@link #latest}
+     */
+    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, List<RunRecord> all) {
         Ladder ladder = limits.ladder(course, turn);
         double limitLeft = limits.limitMetres(course, turn, Side.LEFT);
         double limitRight = limits.limitMetres(course, turn, Side.RIGHT);
@@ -94,13 +108,28 @@ public class ProgressService {
                         .orElse(null));
     }
 
+    /** What is read of one state of the data. */
+    private record Asked(
+            Course course, RiderResponse rider, MachineTurn turn, List<RunRecord> latest, List<RunResponse> today) {}
+
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(long dayId, long riderId, long courseId, long machineId, @Nullable Double settingMetres) {
-        Course course = courses.get(courseId).course();
-        Standing standing = standing(riders.get(riderId), machineId, course);
-        List<RunResponse> today = runs.ofRiderOnDay(riderId, dayId).stream()
-                .filter(r -> r.courseId() == courseId)
-                .toList();
+        Asked asked = storage.read(() -> {
+            Course course = courses.get(courseId).course();
+            return new Asked(
+                    course,
+                    riders.get(riderId),
+                    machines.turn(machineId),
+                    latest(riderId, course.kind()),
+                    runs.ofRiderOnDay(riderId, dayId).stream()
+                            .filter(r -> r.courseId() == courseId)
+                            .toList());
+        });
+        List<RunResponse> today = asked.today();
+        Standing standing = reckoning.whole(
+                Rank.ONE,
+                "the rungs of this course",
+                () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest()));
         if (settingMetres == null) {
             return new RangeResponse(standing, today, null, null);
         }
@@ -119,14 +148,23 @@ public class ProgressService {
         CourseKind kind = CourseKinds.find(kindId)
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kindId) + "."));
-        RiderResponse rider = riders.get(riderId);
+        return storage.read(() -> progress(riders.get(riderId), kind));
+    }
+
+    private ProgressResponse progress(RiderResponse rider, CourseKind kind) {
+        long riderId = rider.id();
+        String kindId = kind.id();
         List<RunResponse> ridden = runs.ofRider(riderId);
         List<RunResponse> all = ofKind(ridden, kindId);
         List<RunRecord> records = records(all);
         Long machineId = all.isEmpty()
                 ? rider.machineId()
                 : Long.valueOf(all.get(all.size() - 1).machineId());
-        Standing standing = machineId == null ? null : standing(rider, machineId, lastRidden(all, kind), records);
+        Course course = lastRidden(all, kind);
+        MachineTurn turn = machineId == null ? null : machines.turn(machineId);
+        Standing standing = turn == null
+                ? null
+                : reckoning.whole(Rank.ONE, "the rungs of this kind", () -> standing(rider, turn, course, records));
         return new ProgressResponse(
                 riderId,
                 machineId == null ? null : machines.get(machineId).name(),

@@ -10,20 +10,18 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.finding.Checks;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.Ride;
-import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseRequest;
-import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.placing.StandJson;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.setout.AccuracyService.Accuracy;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.setout.ChangeOver;
 import wrenlane.setout.Corners;
 import wrenlane.setout.DayOrder;
-import wrenlane.setout.SetOutAccuracy;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SquareCheck;
 import wrenlane.units.LengthSystem;
@@ -33,13 +31,13 @@ import wrenlane.units.LengthSystem;
 @RequestMapping("/api")
 class SetOutController {
     private final SetOutService service;
-    private final EvaluationService evaluations;
-    private final CourseLimits limits;
+    private final AccuracyService accuracies;
+    private final Reckoning reckoning;
 
-    SetOutController(SetOutService service, EvaluationService evaluations, CourseLimits limits) {
+    SetOutController(SetOutService service, AccuracyService accuracies, Reckoning reckoning) {
         this.service = service;
-        this.evaluations = evaluations;
-        this.limits = limits;
+        this.accuracies = accuracies;
+        this.reckoning = reckoning;
     }
 
     /**
@@ -78,34 +76,24 @@ class SetOutController {
 
     @PostMapping("/set-outs")
     SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
-        return service.setOut(request);
+        return reckoning.whole(Rank.ONE, "where the cones go", () -> service.setOut(request));
     }
 
-    /** What the way of measuring does to the room. */
+    /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */
     @PostMapping("/set-out-accuracies")
-    SetOutAccuracy setOutAccuracy(@Valid @RequestBody ReckonRequest request) {
-        Long machineId = request.machineId();
-        if (machineId == null) {
-            throw RefusedException.of("no-machine", "machineId", "Choose the machine whose room is asked for.");
-        }
-        var course = request.course().course();
-        Ride ride = evaluations.ride(request, machineId);
-        return SetOutAccuracy.of(
-                course,
-                ride,
-                limits.ladder(course, ride.turn()).rungs().stream()
-                        .map(Ladder.Rung::settingMetres)
-                        .toList());
+    Accuracy setOutAccuracy(@Valid @RequestBody ReckonRequest request) {
+        return accuracies.accuracy(request);
     }
 
     @PostMapping("/change-overs")
     ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
         AlongLine along = onYard ? request.along() : null;
-        return ChangeOver.between(
-                service.sheet(request.from().course(), request.system(), request.yardId(), request.fromStand(), along),
-                service.sheet(request.to().course(), request.system(), request.yardId(), request.toStand(), along),
-                SetOutSheet.DATUM);
+        SetOutSheet from =
+                service.sheet(request.from().course(), request.system(), request.yardId(), request.fromStand(), along);
+        SetOutSheet to =
+                service.sheet(request.to().course(), request.system(), request.yardId(), request.toStand(), along);
+        return reckoning.whole(Rank.ONE, "this change-over", () -> ChangeOver.between(from, to, SetOutSheet.DATUM));
     }
 
     /** The order of a day's courses with the least change-over. */
@@ -116,12 +104,11 @@ class SetOutController {
         request.keepInOrder()
                 .forEach(i -> checks.add(Checks.range("keepInOrder", "A course's number", i, 0, n - 1, "")));
         RefusedException.unlessNone(checks);
-        return DayOrder.best(
-                request.courses().stream()
-                        .map(c -> SetOutSheet.of(c.course(), request.system()))
-                        .toList(),
-                request.keepInOrder().stream().distinct().sorted().toList(),
-                SetOutSheet.DATUM);
+        List<SetOutSheet> sheets = request.courses().stream()
+                .map(c -> SetOutSheet.of(c.course(), request.system()))
+                .toList();
+        List<Integer> kept = request.keepInOrder().stream().distinct().sorted().toList();
+        return reckoning.whole(Rank.ONE, "the order of the day", () -> DayOrder.best(sheets, kept, SetOutSheet.DATUM));
     }
 
     @PostMapping("/square-checks")

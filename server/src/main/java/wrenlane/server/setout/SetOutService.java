@@ -69,29 +69,32 @@ public class SetOutService {
             return Baseline.ownCorner(course);
         }
         YardResponse yard = yards.get(yardId);
-        boolean side = along.line() == YardLine.SIDE;
-        int lines = side ? yard.corners().size() : yard.ground().bayRows().size();
-        RefusedException.unlessNone(new Checks()
-                .addAll(stand.check("stand"))
-                .add(Checks.range("along.number", "The line's number", along.number(), 0, lines - 1, "")));
-        return side
+        checkLine(yard, along);
+        RefusedException.unlessNone(new Checks().addAll(stand.check("stand")));
+        return along.line() == YardLine.SIDE
                 ? Baseline.alongSide(yard.corners(), along.number(), along.fromItsEnd(), stand.stand())
                 : Baseline.alongBays(yard.yard().bays().get(along.number()), stand.stand());
+    }
+
+    private static void checkLine(YardResponse yard, AlongLine along) {
+        int lines = along.line() == YardLine.SIDE
+                ? yard.corners().size()
+                : yard.ground().bayRows().size();
+        RefusedException.unlessNone(
+                new Checks().add(Checks.range("along.number", "The line's number", along.number(), 0, lines - 1, "")));
     }
 
     /** The bays counted: those of the row measured along, else the yard's. */
     private Optional<Calibration> bay(SetOutRequest request, Calibrations known) {
         AlongLine along = request.along();
         Long yardId = request.yardId();
-        return along != null && yardId != null && along.line() == YardLine.BAY_ROW
-                ? Optional.of(new Calibration(
-                        1,
-                        MeasuredLength.taped(yards.get(yardId)
-                                .yard()
-                                .bays()
-                                .get(along.number())
-                                .bayMetres())))
-                : known.bay();
+        if (along == null || yardId == null || along.line() != YardLine.BAY_ROW) {
+            return known.bay();
+        }
+        YardResponse yard = yards.get(yardId);
+        checkLine(yard, along);
+        return Optional.of(new Calibration(
+                1, MeasuredLength.taped(yard.yard().bays().get(along.number()).bayMetres())));
     }
 
     private static List<ChalkMark> marks(SetOutSheet sheet, TwoTapes tapes, RingSheet rings) {

@@ -1,0 +1,11 @@
+package wrenlane.server.reckoning;
+
+/** Who comes first where several wait; within a rank, whoever came first. */
+public enum Rank {
+    /** Something is being dragged, and follows the hand. */
+    DRAGGED,
+    /** One answer that somebody looks at. */
+    ONE,
+    /** One of many: a row of a table, a rung of a ladder. */
+    MANY
+}

@@ -1,0 +1,178 @@
+package wrenlane.server.reckoning;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.PriorityBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import wrenlane.budget.Budget;
+import wrenlane.budget.BudgetSpentException;
+import wrenlane.server.http.BusyException;
+import wrenlane.server.http.GoneException;
+import wrenlane.server.http.RefusedException;
+
+/**
+ * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn; each within a
+ * budget of time and work; ended where nobody waits any more.
+ */
+@Component
+public class Reckoning implements DisposableBean {
+    /** Computations that may wait their turn; chosen by us: more could not be done in anybody's time. */
+    private static final int MOST_WAITING = 256;
+
+    /** Convex programs one request may take; chosen by us: several times what the largest table takes in its time. */
+    private static final long MOST_WORK = 100_000;
+
+    /** How often it is seen whether somebody still waits. */
+    private static final long LOOK_MILLISECONDS = 400;
+
+    private final ThreadPoolExecutor cores;
+    private final AtomicLong order = new AtomicLong();
+    private final Duration time;
+
+    Reckoning(@Value("${wren.reckoning-seconds}") double seconds) {
+        int count = Runtime.getRuntime().availableProcessors();
+        this.time = Duration.ofMillis(Math.round(1000 * seconds));
+        this.cores = new ThreadPoolExecutor(count, count, 1, TimeUnit.MINUTES, new PriorityBlockingQueue<>(), task -> {
+            Thread thread = new Thread(task, "reckoning");
+            thread.setDaemon(true);
+            return thread;
+        });
+        cores.allowCoreThreadTimeOut(true);
+    }
+
+    /** One computation on its way, that knows when it is its turn. */
+    private static final class Task<T> extends FutureTask<T> implements Comparable<Task<?>> {
+        private final Rank rank;
+        private final long number;
+
+        Task(Rank rank, long number, Budget budget, Supplier<T> computation) {
+            super(() -> Budget.within(budget, computation));
+            this.rank = rank;
+            this.number = number;
+        }
+
+        @Override
+        public int compareTo(Task<?> other) {
+            int byRank = rank.compareTo(other.rank);
+            return byRank != 0 ? byRank : Long.compare(number, other.number);
+        }
+    }
+
+    /**
+     * Reckons something that is of use only as a whole.
+     *
+     * @param what it is, as the sentence about the limit goes on: such as “the speeds of this course”
+     * @throws RefusedException where the budget did not suffice
+     * @throws BusyException where it did not come to its turn
+     */
+    public <T> T whole(Rank rank, String what, Supplier<T> computation) {
+        if (Budget.current().isPresent()) {
+            return computation.get();
+        }
+        return parts(rank, List.of(computation))
+                .get(0)
+                .orElseThrow(() -> RefusedException.of(
+                        "reckoning-limit",
+                        "",
+                        "There are " + time.toMillis() / 1000.0 + " s to reckon " + what
+                                + ", and that was not enough. Try again, or make the course simpler."));
+    }
+
+    /**
+     * Reckons many things, each of use by itself; one that was not finished within the budget is empty.
+     *
+     * @throws BusyException where none came to its turn
+     */
+    public <T> List<Optional<T>> parts(Rank rank, List<Supplier<T>> computations) {
+        Budget given = Budget.current().orElse(null);
+        if (given != null) {
+            return computations.stream().map(c -> finished(c)).toList();
+        }
+        if (cores.getQueue().size() + computations.size() > MOST_WAITING) {
+            throw new BusyException();
+        }
+        Budget budget = Budget.of(time, MOST_WORK);
+        List<Task<T>> tasks = new ArrayList<>();
+        for (Supplier<T> computation : computations) {
+            Task<T> task = new Task<>(rank, order.getAndIncrement(), budget, computation);
+            tasks.add(task);
+            cores.execute(task);
+        }
+        try {
+            return gathered(tasks);
+        } finally {
+            budget.stop();
+            tasks.forEach(cores.getQueue()::remove);
+        }
+    }
+
+    private static <T> Optional<T> finished(Supplier<T> computation) {
+        try {
+            return Optional.of(computation.get());
+        } catch (BudgetSpentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private <T> List<Optional<T>> gathered(List<Task<T>> tasks) {
+        Waiting waiting = Waiting.here();
+        long until = System.nanoTime() + time.toNanos();
+        List<Optional<T>> results = new ArrayList<>();
+        boolean any = tasks.isEmpty();
+        for (Task<T> task : tasks) {
+            Answer<T> answer = awaited(task, waiting, until);
+            any |= answer.started();
+            results.add(Optional.ofNullable(answer.result()));
+        }
+        if (!any) {
+            throw new BusyException();
+        }
+        return results;
+    }
+
+    /** What came of a task; a task whose time ran out before its turn was never started. */
+    private record Answer<T>(boolean started, @Nullable T result) {}
+
+    private static <T> Answer<T> awaited(Task<T> task, Waiting waiting, long until) {
+        while (true) {
+            try {
+                return new Answer<>(true, task.get(LOOK_MILLISECONDS, TimeUnit.MILLISECONDS));
+            } catch (TimeoutException e) {
+                if (waiting.hasGone()) {
+                    throw new GoneException();
+                }
+                if (System.nanoTime() - until > TimeUnit.MILLISECONDS.toNanos(LOOK_MILLISECONDS)) {
+                    return new Answer<>(false, null);
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new GoneException();
+            } catch (ExecutionException e) {
+                if (e.getCause() instanceof BudgetSpentException) {
+                    return new Answer<>(true, null);
+                }
+                if (e.getCause() instanceof RuntimeException known) {
+                    throw known;
+                }
+                throw new IllegalStateException(e.getCause());
+            }
+        }
+    }
+
+    @Override
+    public void destroy() {
+        cores.shutdownNow();
+    }
+}

@@ -1,0 +1,46 @@
+package wrenlane.server.reckoning;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.apache.catalina.connector.Response;
+import org.apache.coyote.ActionCode;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+import wrenlane.server.http.ResponseValve;
+
+/**
+ * Whoever waits for an answer. Whether they still do is seen only when something is sent to them: an interim response
+ * (103, RFC 8297) with nothing in it, which clients pass over.
+ */
+final class Waiting {
+    /** Clients of older versions of HTTP know nothing of interim responses. */
+    private static final String KNOWS_INTERIM = "HTTP/1.1";
+
+    private final @Nullable Response response;
+
+    private Waiting(@Nullable Response response) {
+        this.response = response;
+    }
+
+    /** The one whose request this thread answers; nobody where it answers none. */
+    static Waiting here() {
+        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes)) {
+            return new Waiting(null);
+        }
+        HttpServletRequest request = attributes.getRequest();
+        return new Waiting(KNOWS_INTERIM.equals(request.getProtocol()) ? ResponseValve.of(request) : null);
+    }
+
+    /** Whether they have gone. A client that has is told from the second time on: the first only provokes its refusal. */
+    boolean hasGone() {
+        Response to = response;
+        if (to == null || to.isCommitted()) {
+            return false;
+        }
+        to.sendEarlyHints();
+        AtomicBoolean reachable = new AtomicBoolean(true);
+        to.getCoyoteResponse().action(ActionCode.IS_IO_ALLOWED, reachable);
+        return !reachable.get();
+    }
+}

@@ -1,0 +1,110 @@
+package wrenlane.server.setout;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.rideline.Ladder;
+import wrenlane.rideline.Ride;
+import wrenlane.server.course.CourseLimits;
+import wrenlane.server.course.EvaluationService;
+import wrenlane.server.course.ReckonRequest;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.reckoning.Weights;
+import wrenlane.setout.SetOutAccuracy;
+import wrenlane.setout.SetOutAccuracy.RoomError;
+
+/** What the way of measuring does to the room, reckoned rung by rung; what is reckoned is kept, and not lost with the time. */
+@Service
+class AccuracyService {
+    private static final long MOST_BYTES = 4_000_000;
+
+    private record Asked(Course course, Ride ride) {}
+
+    private final Cache<Asked, RoomError> errors = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((Asked asked, RoomError error) -> 2 * Weights.of(asked.course()))
+            .build();
+    private final Cache<Asked, Double> shares = Caffeine.newBuilder()
+            .maximumWeight(MOST_BYTES)
+            .weigher((Asked asked, Double share) -> Weights.of(asked.course()))
+            .build();
+    private final EvaluationService evaluations;
+    private final CourseLimits limits;
+    private final Reckoning reckoning;
+
+    AccuracyService(EvaluationService evaluations, CourseLimits limits, Reckoning reckoning) {
+        this.evaluations = evaluations;
+        this.limits = limits;
+        this.reckoning = reckoning;
+    }
+
+    /**
+     * As much of it as there was time for.
+     *
+     * @param finished how many of its parts are reckoned; asked again, it goes on from there
+     * @param parts how many there are
+     */
+    record Accuracy(SetOutAccuracy accuracy, int finished, int parts) {}
+
+    Accuracy accuracy(ReckonRequest request) {
+        Long machineId = request.machineId();
+        if (machineId == null) {
+            throw RefusedException.of("no-machine", "machineId", "Choose the machine whose room is asked for.");
+        }
+        Course course = request.course().course();
+        Ride ride = evaluations.ride(request, machineId);
+        return reckoning.whole(Rank.MANY, "the room at each rung", () -> reckoned(course, ride));
+    }
+
+    private Accuracy reckoned(Course course, Ride ride) {
+        RoomError here = error(course, ride);
+        List<Course> rungs = SetOutAccuracy.atRungs(
+                course,
+                limits.ladder(course, ride.turn()).rungs().stream()
+                        .map(Ladder.Rung::settingMetres)
+                        .toList());
+        List<RoomError> known =
+                reckoning
+                        .parts(
+                                Rank.MANY,
+                                rungs.stream()
+                                        .map(c -> (Supplier<RoomError>) () -> error(c, ride))
+                                        .toList())
+                        .stream()
+                        .flatMap(Optional::stream)
+                        .toList();
+        Optional<Double> share = here.spareMetres() > 0
+                ? reckoning
+                        .parts(Rank.MANY, List.<Supplier<Double>>of(() -> share(course, ride)))
+                        .get(0)
+                : Optional.of(0.0);
+        return new Accuracy(
+                SetOutAccuracy.of(course, here, known, share.orElse(0.0)),
+                1 + known.size() + (share.isPresent() ? 1 : 0),
+                2 + rungs.size());
+    }
+
+    private RoomError error(Course course, Ride ride) {
+        return kept(errors, new Asked(course, ride), () -> SetOutAccuracy.at(course, ride));
+    }
+
+    private Double share(Course course, Ride ride) {
+        return kept(shares, new Asked(course, ride), () -> SetOutAccuracy.share(course, ride));
+    }
+
+    /** Not reckoned within the cache itself, whose lock others would wait for. */
+    private static <V> V kept(Cache<Asked, V> cache, Asked asked, Supplier<V> reckoned) {
+        V known = cache.getIfPresent(asked);
+        if (known == null) {
+            known = reckoned.get();
+            cache.put(asked, known);
+        }
+        return known;
+    }
+}

@@ -1,0 +1,187 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import wrenlane.server.storage.DataFile;
+
+/** The data file is busy, moved away, or asked for by many: what is told as stored is stored, and nothing else is. */
+class BusyDatabaseTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.apart("busy");
+
+    private static final int REQUESTS = 100;
+
+    private long rider;
+    private long machine;
+    private long course;
+    private long day;
+
+    @BeforeEach
+    void aDay() {
+        machine = made("/api/machines", Courses.machine("Twin"));
+        rider = made("/api/riders", Courses.rider("Ada Testwick"));
+        course = made("/api/courses", Courses.box(7.2));
+        day = made(
+                "/api/days",
+                Map.of(
+                        "date", "2026-05-14",
+                        "title", "A day",
+                        "courseIds", List.of(course),
+                        "stands", List.of(),
+                        "riders", List.of(Map.of("riderId", rider, "machineId", machine))));
+    }
+
+    private static long made(String path, Object request) {
+        RunningApp.Answer answer = APP.post(path, request);
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
+        return answer.body().get("id").asLong();
+    }
+
+    private static Path file() {
+        return APP.bean(DataFile.class).path();
+    }
+
+    /** One request, and what it would leave behind. */
+    private record Attempt(String name, RunningApp.Answer answer) {}
+
+    private Attempt attempt(int i) {
+        String name = "busy-" + day + "-" + String.format("%03d", i);
+        return new Attempt(
+                name,
+                switch (i % 6) {
+                    case 0 -> APP.post("/api/riders", Courses.rider(name));
+                    case 1 -> APP.post("/api/yards", Courses.yard(name));
+                    case 2 -> APP.put("/api/runs/" + name, run());
+                    case 3 -> APP.post("/api/imports", importing(name));
+                    case 4 -> APP.post("/api/imports/previews", importing(name));
+                    default -> APP.get("/api/days/" + day + "/briefing");
+                });
+    }
+
+    private Map<String, Object> run() {
+        return Map.of(
+                "dayId",
+                day,
+                "riderId",
+                rider,
+                "machineId",
+                machine,
+                "courseId",
+                course,
+                "side",
+                "LEFT",
+                "settingMetres",
+                7.2,
+                "faults",
+                List.of(),
+                "loggedAt",
+                "2026-05-14T09:00:00Z");
+    }
+
+    private static Map<String, Object> importing(String name) {
+        return Map.of(
+                "format", "wren-lane-days/3",
+                "yards", List.of(),
+                "machines", List.of(),
+                "riders",
+                        List.of(
+                                Map.of("key", "a", "name", name, "level", "NOVICE", "school", "DRAG"),
+                                Map.of("key", "b", "name", name + " two", "level", "NOVICE", "school", "DRAG")),
+                "courses", List.of(),
+                "days", List.of());
+    }
+
+    private static Set<String> names(String path) {
+        return APP.get(path)
+                .body()
+                .valueStream()
+                .map(n -> n.get("name").asString())
+                .collect(Collectors.toSet());
+    }
+
+    @Test
+    void whileAnotherProgramHoldsTheLockNothingIsHalfStoredAndAfterwardsAllGoesOn() throws Exception {
+        List<Attempt> attempts = new ArrayList<>();
+        ExecutorService clients = Executors.newFixedThreadPool(10);
+        try (LockHolder other = new LockHolder(file())) {
+            List<Callable<Attempt>> jobs = new ArrayList<>();
+            for (int i = 0; i < REQUESTS; i++) {
+                int number = i;
+                jobs.add(() -> attempt(number));
+            }
+            // Ten seconds of lock, then it is let go while requests still wait.
+            List<Future<Attempt>> sent = jobs.stream().map(clients::submit).toList();
+            assertThat(clients.awaitTermination(10, TimeUnit.SECONDS)).isFalse();
+            other.close();
+            for (Future<Attempt> f : sent) {
+                attempts.add(f.get());
+            }
+        } finally {
+            clients.shutdownNow();
+        }
+        Set<String> riders = names("/api/riders");
+        Set<String> yards = names("/api/yards");
+        int unavailable = 0;
+        for (int i = 0; i < REQUESTS; i++) {
+            Attempt a = attempts.get(i);
+            int status = a.answer().status();
+            assertThat(status).as("%d: %s", i, a.answer().raw().body()).isIn(200, 201, 503);
+            boolean acknowledged = status != 503;
+            unavailable += acknowledged ? 0 : 1;
+            switch (i % 6) {
+                case 0 -> assertThat(riders.contains(a.name())).isEqualTo(acknowledged);
+                case 1 -> assertThat(yards.contains(a.name())).isEqualTo(acknowledged);
+                case 2 ->
+                    // What is stored answers as stored; what is not is stored now.
+                    assertThat(APP.delete("/api/runs/" + a.name()).status()).isEqualTo(acknowledged ? 204 : 404);
+                case 3 -> {
+                    assertThat(riders.contains(a.name())).isEqualTo(acknowledged);
+                    assertThat(riders.contains(a.name() + " two")).isEqualTo(acknowledged);
+                }
+                case 4 -> {
+                    assertThat(status)
+                            .as("previews and reads never wait for a writer")
+                            .isEqualTo(200);
+                    assertThat(riders).doesNotContain(a.name());
+                }
+                default -> assertThat(status).isEqualTo(200);
+            }
+            if (!acknowledged) {
+                assertThat(a.answer().body().get("detail").asString()).contains("Nothing was stored");
+            }
+        }
+        assertThat(unavailable).as("the lock was felt").isPositive();
+        made("/api/riders", Courses.rider("After it all"));
+    }
+
+    @Test
+    void aFileMovedAwayIsNoticedBeforeAnythingIsToldAsStored() throws IOException {
+        Path aside = file().resolveSibling("aside.db");
+        Files.move(file(), aside);
+        try {
+            RunningApp.Answer answer = APP.post("/api/riders", Courses.rider("Into nothing"));
+            assertThat(answer.status()).isEqualTo(503);
+            assertThat(answer.body().get("detail").asString()).contains("moved or deleted");
+        } finally {
+            Files.move(aside, file());
+        }
+        made("/api/riders", Courses.rider("Back again"));
+        assertThat(names("/api/riders")).doesNotContain("Into nothing");
+    }
+}
