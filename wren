@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # Wren Lane: build, start, test. `./wren help` lists what it does.
 set -euo pipefail
+CALLER=$PWD
 cd "$(dirname "${BASH_SOURCE[0]}")"
 
 JAR=server/target/wren-lane.jar
@@ -11,15 +12,18 @@ help() {
   cat <<'TEXT'
 ./wren demo          build what is missing and start with the demo day, in a throw-away data folder
 ./wren run           build what is missing and start with your own data
+./wren backup FILE   write a copy of your data to a file, also while the app runs
+./wren restore FILE  put a copy in the place of your data, which is kept as a copy itself
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
+./wren bench WHAT    one of them: core, load, memory, or an attack on a server of its own: fuzz, crash
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
 ./wren format        format all code
 
 demo and run take:   --port N   listen on that port of this machine (8787)
-run takes:           --data DIR keep the data there (~/.local/share/wren-lane)
+run, backup and restore take: --data DIR keep the data there (~/.local/share/wren-lane)
 TEXT
 }
 
@@ -84,9 +88,26 @@ demo() {
   start --wren.data="$data" --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT"
 }
 
+# Where a person's own data lies.
+own_data() {
+  echo "${DATA:-${XDG_DATA_HOME:-$HOME/.local/share}/wren-lane}"
+}
+
 run() {
   build
-  start --wren.data="${DATA:-${XDG_DATA_HOME:-$HOME/.local/share}/wren-lane}" --server.port="$PORT"
+  start --wren.data="$(own_data)" --server.port="$PORT"
+}
+
+# A path as the person who called means it.
+meant() {
+  case "$1" in /*) echo "$1" ;; *) echo "$CALLER/$1" ;; esac
+}
+
+# Copies the data, or puts a copy in its place.
+copying() {
+  [ $# -eq 2 ] || fail "say which file: ./wren $1 FILE"
+  build
+  java -Xmx512m -jar "$APP/wren-lane.jar" --wren.data="$(own_data)" "--$1=$(meant "$2")"
 }
 
 chromium() {
@@ -141,7 +162,7 @@ REST=()
 while [ $# -gt 0 ]; do
   case "$1" in
     --port) PORT=${2:?--port wants a number}; shift 2 ;;
-    --data) DATA=${2:?--data wants a folder}; shift 2 ;;
+    --data) DATA=$(case "${2:?--data wants a folder}" in /*) echo "$2" ;; *) echo "$CALLER/$2" ;; esac); shift 2 ;;
     *) REST+=("$1"); shift ;;
   esac
 done
@@ -149,6 +170,7 @@ case "$PORT" in '' | *[!0-9]*) fail "--port wants a number, not '$PORT'" ;; esac
 
 case "$COMMAND" in
   demo | run | build | screenshots | openapi | format) "$COMMAND" ;;
+  backup | restore) copying "$COMMAND" "${REST[@]}" ;;
   bench) bench "${REST[@]}" ;;
   test) tests "${REST[@]}" ;;
   help | -h | --help) help ;;

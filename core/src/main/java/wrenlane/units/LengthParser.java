@@ -2,7 +2,6 @@ package wrenlane.units;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wrenlane.finding.Finding;
@@ -68,10 +67,16 @@ public final class LengthParser {
                                 + " 2.5 bays."));
     }
 
+    /** A count of paces or of bays. */
+    record Count(double number, LengthMethod method) {}
+
     /** The count of paces or bays a text says, whatever one of them measures; empty where it says another thing. */
-    static OptionalDouble count(String text) {
+    static Optional<Count> count(String text) {
         Matcher m = COUNTED.matcher(text.length() > MAX_TEXT ? "" : normalised(text));
-        return m.matches() ? OptionalDouble.of(number(m.group(1))) : OptionalDouble.empty();
+        return m.matches()
+                ? Optional.of(new Count(
+                        number(m.group(1)), m.group(2).startsWith("pace") ? LengthMethod.PACES : LengthMethod.BAYS))
+                : Optional.empty();
     }
 
     private static String normalised(String text) {
@@ -113,12 +118,12 @@ public final class LengthParser {
     }
 
     private Optional<LengthReading> counted(String plain) {
-        Matcher m = COUNTED.matcher(plain);
-        if (!m.matches()) {
+        Optional<Count> said = count(plain);
+        if (said.isEmpty()) {
             return Optional.empty();
         }
-        boolean paces = m.group(2).startsWith("pace");
-        double count = number(m.group(1));
+        boolean paces = said.get().method() == LengthMethod.PACES;
+        double count = said.get().number();
         Optional<Calibration> unit = paces ? calibrations.pace() : calibrations.bay();
         if (unit.isEmpty()) {
             return Optional.of(
@@ -131,7 +136,7 @@ public final class LengthParser {
         return Optional.of(inRange(count * unit.get().unitMetres())
                 .map(LengthReading.class::cast)
                 .orElseGet(() -> new LengthReading.Understood(
-                        unit.get().lengthOf(count, paces ? LengthMethod.PACES : LengthMethod.BAYS))));
+                        unit.get().lengthOf(count, said.get().method()))));
     }
 
     private Optional<LengthReading> bare(String plain) {

@@ -1,20 +1,24 @@
 package wrenlane.units;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
+import wrenlane.units.LengthParser.Count;
 
 /** Whether the words a length is kept with say that length. */
 public final class LengthText {
     /** How far a rounded text may be from its length, in metres: half of the half inch that is said, and a bit. */
     static final double ROUNDING_METRES = 0.0065;
 
-    /** What a pace of anybody may measure, in metres; chosen by us: from a small step to a long stride. */
+    /** What one pace of anybody may measure, in metres; chosen by us: from a small step to a long stride. */
     private static final double LEAST_PACE = 0.3;
 
-    /** What a painted bay may measure, in metres; chosen by us: from a bicycle's to a coach's. */
+    private static final double MOST_PACE = 2;
+
+    /** What one painted bay may measure, in metres; chosen by us: from a bicycle's to a coach's. */
+    private static final double LEAST_BAY = 0.5;
+
     private static final double MOST_BAY = 20;
 
     private LengthText() {}
@@ -29,10 +33,16 @@ public final class LengthText {
         if (text.isBlank() || says(text, LengthSystem.METRIC, metres) || says(text, LengthSystem.IMPERIAL, metres)) {
             return Optional.empty();
         }
-        OptionalDouble count = LengthParser.count(text);
-        if (count.isPresent() && count.getAsDouble() > 0) {
+        Optional<Count> count = LengthParser.count(text).filter(c -> c.number() > 0);
+        if (count.isPresent()) {
+            boolean paces = count.get().method() == LengthMethod.PACES;
             return Checks.range(
-                    where, "One of " + TypedText.quoted(text), metres / count.getAsDouble(), LEAST_PACE, MOST_BAY, "m");
+                    where,
+                    "One of " + TypedText.quoted(text),
+                    metres / count.get().number(),
+                    paces ? LEAST_PACE : LEAST_BAY,
+                    paces ? MOST_PACE : MOST_BAY,
+                    "m");
         }
         return Optional.of(new Finding(
                 "text-not-the-length",

@@ -158,4 +158,62 @@ class RunsTest {
         otherDay.put("dayId", 4711);
         assertThat(APP.put("/api/runs/" + UUID.randomUUID(), otherDay).status()).isEqualTo(422);
     }
+
+    @Test
+    void aStoredRunAnswersAsStoredWhateverHasBecomeOfItsCourse() {
+        String id = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        // The same course is another kind by now, on which that setting cannot be.
+        Map<String, Object> plank = Courses.standard(kind("plank-crossing"));
+        assertThat(APP.put("/api/courses/" + course, plank).status()).isEqualTo(200);
+        assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2)).status()).isEqualTo(200);
+        APP.delete("/api/courses/" + course);
+        assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2)).status()).isEqualTo(200);
+    }
+
+    private static JsonNode kind(String id) {
+        return APP.get("/api/course-kinds")
+                .body()
+                .valueStream()
+                .filter(k -> k.get("kind").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Logged on a phone before the course was taken away, and sent after: it was ridden all the same. */
+    @Test
+    void aNewRunOnACourseTakenAwaySinceIsStored() {
+        APP.delete("/api/courses/" + course);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2)).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void riderAndCourseMustBeOfThatDay() {
+        Map<String, Object> otherRider = run("LEFT", 7.2);
+        otherRider.put("riderId", id(APP.post("/api/riders", Courses.rider("Bea Testwick"))));
+        Map<String, Object> otherCourse = run("LEFT", 7.2);
+        otherCourse.put("courseId", id(APP.post("/api/courses", Courses.box(7.2))));
+        for (Map<String, Object> stranger : List.of(otherRider, otherCourse)) {
+            RunningApp.Answer answer = APP.put("/api/runs/" + UUID.randomUUID(), stranger);
+            assertThat(answer.status()).isEqualTo(422);
+            assertThat(answer.body().at("/findings/0/code").asString()).endsWith("-not-of-day");
+        }
+        assertThat(range(7.2).get("runs").size()).isZero();
+    }
+
+    @Test
+    void runsOfADayComeInTheOrderOfTheInstants() {
+        List<String> instants = List.of("2026-05-14T12:00:00Z", "2026-05-14T12:00:00.500Z", "2026-05-14T11:59:59.999Z");
+        for (String at : instants) {
+            Map<String, Object> run = run("LEFT", 7.2);
+            run.put("loggedAt", at);
+            APP.put("/api/runs/" + UUID.randomUUID(), run);
+        }
+        assertThat(range(7.2)
+                        .get("runs")
+                        .valueStream()
+                        .map(r -> r.get("loggedAt").asString()))
+                .containsExactly("2026-05-14T11:59:59.999Z", "2026-05-14T12:00:00Z", "2026-05-14T12:00:00.500Z");
+    }
 }

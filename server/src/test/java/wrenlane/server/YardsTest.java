@@ -230,4 +230,22 @@ class YardsTest {
             assertThat(APP.post("/api/yards", again).status()).isEqualTo(201);
         }
     }
+
+    @Test
+    void aRowOfBaysThatIsNotThereIsSaid() {
+        long yard =
+                APP.post("/api/yards", Courses.yard("Quay")).body().get("id").asLong();
+        Map<String, Object> asked = Map.of(
+                "course",
+                Courses.box(7),
+                "system",
+                "METRIC",
+                "yardId",
+                yard,
+                "along",
+                Map.of("line", "BAY_ROW", "number", 99, "fromItsEnd", false));
+        RunningApp.Answer answer = APP.post("/api/set-outs", asked);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body().at("/findings/0/where").asString()).isEqualTo("along.number");
+    }
 }

@@ -60,6 +60,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail tooLarge(TooLargeException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, message(e));
+    }
+
+    @ExceptionHandler
     ProblemDetail unavailable(UnavailableException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, message(e));
     }

@@ -99,6 +99,20 @@ public final class Copies {
         return name;
     }
 
+    /** Keeps a file that was brought from elsewhere among the copies, where it is one, and says what it is called. */
+    public String keepFrom(Path brought, String called) {
+        if (Opening.versionOfSound(brought) == 0) {
+            throw new StartException("This file is empty: choose a copy of Wren Lane's data.");
+        }
+        String name = called + "-" + STAMP.format(LocalDateTime.now(clock)) + ENDING;
+        try {
+            Files.move(brought, data.copies().resolve(name), StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw unreadable(brought, e);
+        }
+        return name;
+    }
+
     /** Keeps one for tonight unless there is one, and lets go of those that are too old. */
     public void keepTonights() {
         Path tonight = data.copies().resolve(NIGHT + "-" + LocalDate.now(clock) + ENDING);

@@ -121,6 +121,7 @@ final class Opening {
         try (Connection connection = data.open();
                 Statement statement = connection.createStatement()) {
             statement.execute("BEGIN IMMEDIATE");
+            statement.execute("CREATE TABLE writing_is_possible (id INTEGER)");
             statement.execute("ROLLBACK");
         } catch (SQLException e) {
             throw SqliteTrouble.isBusy(e)

@@ -1,0 +1,102 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wrenlane.server.storage.StartException;
+
+/** What keeps the app from starting is one sentence with what to do, and exit code 1. */
+class StartTest {
+    @TempDir
+    Path folder;
+
+    private void refuses(String argument, String... words) {
+        assertThatThrownBy(() -> WrenLane.start("--wren.data=" + folder.resolve("data"), "--server.port=0", argument))
+                .isInstanceOf(StartException.class)
+                .hasMessageContainingAll(words);
+    }
+
+    @Test
+    void aDemoFileThatIsMissing() {
+        refuses("--wren.demo=" + folder.resolve("no.json"), "no.json", "cannot be read");
+    }
+
+    @Test
+    void aDemoFileThatIsBroken() throws IOException {
+        Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\":\"wren-lane-days/3\",");
+        refuses("--wren.demo=" + broken, "broken.json", "not JSON");
+    }
+
+    @Test
+    void aPortThatThereCannotBe() {
+        for (String port : List.of("70000", "-1", "eighty")) {
+            assertThatThrownBy(() -> WrenLane.start("--wren.data=" + folder, "--server.port=" + port))
+                    .isInstanceOf(StartException.class)
+                    .hasMessageContaining(port);
+        }
+    }
+
+    @Test
+    void aPortThatIsTaken() throws IOException {
+        try (ServerSocket other = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+            assertThatThrownBy(() -> WrenLane.start(
+                            "--wren.data=" + folder.resolve("data"), "--server.port=" + other.getLocalPort()))
+                    .isInstanceOf(StartException.class)
+                    .hasMessageContainingAll(String.valueOf(other.getLocalPort()), "--port");
+        }
+    }
+
+    private record Ended(int code, String said) {}
+
+    private static Ended run(String... args) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                WrenLane.class.getName()));
+        command.addAll(List.of(args));
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Ended(process.waitFor(), said);
+    }
+
+    @Test
+    void theProcessSaysOneSentenceAndEndsWithOne() throws IOException, InterruptedException {
+        Path data = Files.createDirectories(folder.resolve("data"));
+        Files.writeString(data.resolve("wren-lane.db"), "not a database, however long this text may be");
+        Ended ended = run("--wren.data=" + data, "--server.port=0");
+        assertThat(ended.code()).isEqualTo(1);
+        assertThat(ended.said().strip().lines().toList())
+                .singleElement()
+                .asString()
+                .startsWith("wren: ")
+                .contains("not a data file");
+    }
+
+    @Test
+    void copiesTheDataAndRestoresItOnAnEmptyMachine() throws IOException, InterruptedException {
+        Path copy = folder.resolve("copy.db");
+        Path there = folder.resolve("there");
+        WrenLane.start("--wren.data=" + folder.resolve("data"), "--server.port=0")
+                .close();
+        assertThat(run("--wren.data=" + folder.resolve("data"), "--backup=" + copy)
+                        .code())
+                .isZero();
+        assertThat(run("--wren.data=" + there, "--restore=" + copy).code()).isZero();
+        assertThat(there.resolve("wren-lane.db")).exists();
+        Ended refused = run("--wren.data=" + there, "--restore=" + folder.resolve("missing.db"));
+        assertThat(refused.code()).isEqualTo(1);
+        assertThat(refused.said()).startsWith("wren: There is no file");
+    }
+}
