@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { RunRequest } from './api';
-import { added, EMPTY, readOutbox, refused, shown, stored, type Entry } from './outbox';
+import { EMPTY, shown, type Entry, type Outbox } from './outbox';
 
 const run = (side: RunRequest['side'] = 'LEFT'): RunRequest => ({
   dayId: 1,
@@ -14,46 +14,23 @@ const run = (side: RunRequest['side'] = 'LEFT'): RunRequest => ({
 });
 const log = (id: string): Entry => ({ kind: 'log', id, run: run() });
 const undo = (id: string): Entry => ({ kind: 'undo', id });
+const boxOf = (...waiting: Entry[]): Outbox => ({ ...EMPTY, waiting });
 const server = (id: string) => ({ id, side: 'LEFT' as const, settingMetres: 7.2, faults: [] });
-
-describe('the outbox', () => {
-  it('keeps what was done in its order', () => {
-    const box = [log('a'), undo('a'), log('b')].reduce(added, EMPTY);
-    expect(box.waiting.map((e) => e.kind + e.id)).toEqual(['loga', 'undoa', 'logb']);
-  });
-
-  it('lets go of what is stored, and of nothing else', () => {
-    const box = [log('a'), undo('a')].reduce(added, EMPTY);
-    expect(stored(box, log('a')).waiting).toEqual([undo('a')]);
-  });
-
-  it('puts a refused run aside with the reason', () => {
-    const box = refused([log('a'), log('b')].reduce(added, EMPTY), log('a'), 'too narrow');
-    expect(box.waiting).toEqual([log('b')]);
-    expect(box.refused[0]?.message).toBe('too narrow');
-  });
-
-  it('comes back from this device as it was kept', () => {
-    const box = added(EMPTY, log('a'));
-    expect(readOutbox(JSON.stringify(box))).toEqual(box);
-    for (const kept of [null, '', '{', '{}', '[]', '7']) expect(readOutbox(kept)).toEqual(EMPTY);
-  });
-});
 
 describe('the runs shown', () => {
   const of = { dayId: 1, riderId: 2, courseId: 4 };
 
   it('are those of server and device, each once', () => {
-    const box = [log('a'), log('b')].reduce(added, EMPTY);
+    const box = boxOf(log('a'), log('b'));
     expect(shown([server('a')], box, of).map((r) => r.id + r.kept)).toEqual(['aserver', 'bdevice']);
   });
 
   it('leave out what was undone, wherever it is kept', () => {
-    const box = [log('b'), undo('b'), undo('a')].reduce(added, EMPTY);
+    const box = boxOf(log('b'), undo('b'), undo('a'));
     expect(shown([server('a'), server('c')], box, of).map((r) => r.id)).toEqual(['c']);
   });
 
   it('leave out other riders', () => {
-    expect(shown([], added(EMPTY, log('a')), { ...of, riderId: 9 })).toEqual([]);
+    expect(shown([], boxOf(log('a')), { ...of, riderId: 9 })).toEqual([]);
   });
 });

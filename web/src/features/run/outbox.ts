@@ -11,25 +11,6 @@ export interface Outbox {
 
 export const EMPTY: Outbox = { waiting: [], refused: [] };
 
-/** Adds what was done. */
-export function added(box: Outbox, entry: Entry): Outbox {
-  return { ...box, waiting: [...box.waiting, entry] };
-}
-
-/** Takes out what the server has stored. */
-export function stored(box: Outbox, entry: Entry): Outbox {
-  return { ...box, waiting: box.waiting.filter((e) => !same(e, entry)) };
-}
-
-/** Puts aside what the server will never take, so that the rest can go on. */
-export function refused(box: Outbox, entry: Entry, message: string): Outbox {
-  return { ...stored(box, entry), refused: [...box.refused, { entry, message }] };
-}
-
-function same(a: Entry, b: Entry): boolean {
-  return a.kind === b.kind && a.id === b.id;
-}
-
 /** A run as the range shows it, wherever it is kept. */
 export interface ShownRun {
   id: string;
@@ -67,14 +48,4 @@ export function shown(
   return [...server.map((r) => ({ ...r, kept: 'server' as const })), ...here].filter(
     (r) => !undone.has(r.id),
   );
-}
-
-/** Reads what is kept on this device; anything not understood is left alone and counts as empty. */
-export function readOutbox(kept: string | null): Outbox {
-  try {
-    const read = JSON.parse(kept ?? 'null') as Outbox | null;
-    return read !== null && Array.isArray(read.waiting) && Array.isArray(read.refused) ? read : EMPTY;
-  } catch {
-    return EMPTY;
-  }
 }

@@ -89,4 +89,21 @@ describe('the outbox on a device', () => {
     act(() => result.current.dismiss());
     expect(result.current.box.refused).toEqual([]);
   });
+
+  it('is one for all tabs: each shows what the other keeps, and neither loses any', async () => {
+    put.mockRejectedValue(outOfReach);
+    const one = outbox();
+    const other = outbox();
+    act(() => one.result.current.add({ kind: 'log', id: 'a', run }));
+    act(() => other.result.current.add({ kind: 'log', id: 'b', run }));
+    act(() => void window.dispatchEvent(new StorageEvent('storage', { key: 'wren-lane.waiting.1' })));
+    for (const tab of [one, other]) {
+      await waitFor(() => expect(tab.result.current.box.waiting.map((e) => e.id)).toEqual(['a', 'b']));
+    }
+    put.mockResolvedValue({} as Run);
+    act(() => void window.dispatchEvent(new Event('online')));
+    act(() => void window.dispatchEvent(new StorageEvent('storage', { key: null })));
+    await waitFor(() => expect(one.result.current.box.waiting).toEqual([]));
+    expect(new Set(put.mock.calls.map(([id]) => id))).toEqual(new Set(['a', 'b']));
+  });
 });

@@ -2,14 +2,26 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Problem } from '../../shared/http';
 import { putRun, withdrawRun } from './api';
-import { added, readOutbox, refused, stored, type Entry, type Outbox } from './outbox';
+import type { Entry, Outbox } from './outbox';
+import {
+  dismissRefused,
+  firstWaiting,
+  letGo,
+  onOtherTabs,
+  putAside,
+  putWaiting,
+  readOutbox,
+  takeOver,
+} from './outboxStore';
 
-const KEY = 'wren-lane.outbox';
 const RETRY = 4000;
+
+/** Statuses after which trying again may help, besides those from 500 on: too slow, too much at once. */
+const PASSING = [0, 408, 429];
 
 /** Whether trying again may help: the server is out of reach or stumbled, rather than said no. */
 function passing(e: unknown): boolean {
-  return !(e instanceof Problem) || e.status === 0 || e.status >= 500;
+  return !(e instanceof Problem) || e.status >= 500 || PASSING.includes(e.status);
 }
 
 /** Keeps what was done on this device until the server has it: survives a reload and a server out of reach. */
@@ -20,55 +32,60 @@ export function useOutbox(): {
   dismiss: () => void;
 } {
   const client = useQueryClient();
-  const [box, setBox] = useState(() => readOutbox(localStorage.getItem(KEY)));
+  const [box, setBox] = useState(() => {
+    takeOver();
+    return readOutbox();
+  });
   const [reached, setReached] = useState(true);
-  const held = useRef(box);
   const busy = useRef(false);
-
-  const keep = useCallback((next: Outbox) => {
-    held.current = next;
-    localStorage.setItem(KEY, JSON.stringify(next));
-    setBox(next);
-  }, []);
+  const look = useCallback(() => setBox(readOutbox()), []);
 
   const flush = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
     try {
-      for (let entry = held.current.waiting[0]; entry !== undefined; entry = held.current.waiting[0]) {
-        const sent = entry;
+      for (let first = firstWaiting(); first !== undefined; first = firstWaiting()) {
+        const { place, entry } = first;
         try {
-          await (sent.kind === 'log' ? putRun(sent.id, sent.run) : withdrawRun(sent.id));
+          await (entry.kind === 'log' ? putRun(entry.id, entry.run) : withdrawRun(entry.id));
           setReached(true);
           await client.invalidateQueries();
-          keep(stored(held.current, sent));
+          letGo(place);
         } catch (e) {
           if (passing(e)) {
             setReached(false);
             return;
           }
-          keep(refused(held.current, sent, e instanceof Error ? e.message : ''));
+          putAside(place, { entry, message: e instanceof Error ? e.message : '' });
         }
+        look();
       }
     } finally {
       busy.current = false;
     }
-  }, [client, keep]);
+  }, [client, look]);
 
   useEffect(() => {
     void flush();
     const again = setInterval(() => void flush(), RETRY);
     const online = () => void flush();
     window.addEventListener('online', online);
+    const quiet = onOtherTabs(look);
     return () => {
       clearInterval(again);
       window.removeEventListener('online', online);
+      quiet();
     };
-  }, [flush]);
+  }, [flush, look]);
 
   const add = (entry: Entry) => {
-    keep(added(held.current, entry));
+    putWaiting(entry);
+    look();
     void flush();
   };
-  return { box, reached, add, dismiss: () => keep({ ...held.current, refused: [] }) };
+  const dismiss = () => {
+    dismissRefused();
+    look();
+  };
+  return { box, reached, add, dismiss };
 }

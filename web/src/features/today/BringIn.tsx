@@ -112,6 +112,12 @@ function Seen({ preview, name }: { preview: Preview; name: string }) {
             )
           );
         })}
+        {preview.simulatedRuns > 0 && (
+          <li>
+            <span className="figures">{preview.simulatedRuns}</span>{' '}
+            {preview.simulatedRuns === 1 ? 'run' : 'runs'}, simulated
+          </li>
+        )}
       </ul>
     </div>
   );

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { Copies } from '../copy';
 import { todayIso, useSaveDay } from '../day';
 import { Button, TextField, useSay } from '../../shared/ui';
 import { BringIn } from './BringIn';
@@ -41,6 +42,7 @@ export function NewDay({ first = false }: { first?: boolean }) {
         </div>
       </form>
       <BringIn />
+      {first && <Copies />}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { useSearchParams } from 'react-router';
+import { Copies } from '../copy';
 import { useBriefing, useDay, type Briefing, type Day } from '../day';
 import { useReading } from '../../shared/http';
 import { Downloads, Loading, Select } from '../../shared/ui';
@@ -65,6 +66,7 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
             { label: 'the day as JSON', path: `/api/days/${day.id}/export.json` },
           ]}
         />
+        <Copies />
       </div>
       <aside aria-label="Before you go" className="flex flex-col gap-5">
         <GoOn briefing={briefing} />

@@ -56,6 +56,11 @@ public final class RunningApp implements BeforeAllCallback {
         return new RunningApp(List.of("--wren.test=" + name));
     }
 
+    /** An application started with arguments of its own. */
+    public static RunningApp with(String... args) {
+        return new RunningApp(List.of(args));
+    }
+
     /** An application with the demo day. */
     public static RunningApp withDemoDay() {
         return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"));

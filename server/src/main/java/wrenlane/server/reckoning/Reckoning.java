@@ -35,10 +35,11 @@ public class Reckoning implements DisposableBean {
     private static final long MOST_WORK = 100_000;
 
     /** How often it is seen whether somebody still waits. */
-    private static final long LOOK_MILLISECONDS = 400;
+    static final long LOOK_MILLISECONDS = 400;
 
     private final ThreadPoolExecutor cores;
     private final AtomicLong order = new AtomicLong();
+    private final AtomicLong gone = new AtomicLong();
     private final Duration time;
 
     Reckoning(@Value("${wren.reckoning-seconds}") double seconds) {
@@ -118,6 +119,11 @@ public class Reckoning implements DisposableBean {
         }
     }
 
+    /** How many computations are under way or wait for their turn. */
+    int underWay() {
+        return cores.getActiveCount() + cores.getQueue().size();
+    }
+
     private static <T> Optional<T> finished(Supplier<T> computation) {
         try {
             return Optional.of(computation.get());
@@ -145,14 +151,15 @@ public class Reckoning implements DisposableBean {
     /** What came of a task; a task whose time ran out before its turn was never started. */
     private record Answer<T>(boolean started, @Nullable T result) {}
 
-    private static <T> Answer<T> awaited(Task<T> task, Waiting waiting, long until) {
+    private <T> Answer<T> awaited(Task<T> task, Waiting waiting, long until) {
         while (true) {
+            if (waiting.hasGone()) {
+                gone.incrementAndGet();
+                throw new GoneException();
+            }
             try {
                 return new Answer<>(true, task.get(LOOK_MILLISECONDS, TimeUnit.MILLISECONDS));
             } catch (TimeoutException e) {
-                if (waiting.hasGone()) {
-                    throw new GoneException();
-                }
                 if (System.nanoTime() - until > TimeUnit.MILLISECONDS.toNanos(LOOK_MILLISECONDS)) {
                     return new Answer<>(false, null);
                 }
@@ -169,6 +176,11 @@ public class Reckoning implements DisposableBean {
                 throw new IllegalStateException(e.getCause());
             }
         }
+    }
+
+    /** How many have gone before their answer was there. */
+    long gone() {
+        return gone.get();
     }
 
     @Override

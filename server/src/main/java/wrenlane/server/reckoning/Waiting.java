@@ -1,6 +1,7 @@
 package wrenlane.server.reckoning;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.apache.catalina.connector.Response;
 import org.apache.coyote.ActionCode;
@@ -18,6 +19,7 @@ final class Waiting {
     private static final String KNOWS_INTERIM = "HTTP/1.1";
 
     private final @Nullable Response response;
+    private long lookedAt = System.nanoTime();
 
     private Waiting(@Nullable Response response) {
         this.response = response;
@@ -32,12 +34,19 @@ final class Waiting {
         return new Waiting(KNOWS_INTERIM.equals(request.getProtocol()) ? ResponseValve.of(request) : null);
     }
 
-    /** Whether they have gone. A client that has is told from the second time on: the first only provokes its refusal. */
+    /**
+     * Whether they have gone, looked at every so often. A client that has is told from the second time on: the first only
+     * provokes its refusal.
+     */
     boolean hasGone() {
         Response to = response;
-        if (to == null || to.isCommitted()) {
+        long now = System.nanoTime();
+        if (to == null
+                || to.isCommitted()
+                || now - lookedAt < TimeUnit.MILLISECONDS.toNanos(Reckoning.LOOK_MILLISECONDS)) {
             return false;
         }
+        lookedAt = now;
         to.sendEarlyHints();
         AtomicBoolean reachable = new AtomicBoolean(true);
         to.getCoyoteResponse().action(ActionCode.IS_IO_ALLOWED, reachable);

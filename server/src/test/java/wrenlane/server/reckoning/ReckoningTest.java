@@ -1,0 +1,156 @@
+package wrenlane.server.reckoning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import wrenlane.budget.Budget;
+import wrenlane.server.http.BusyException;
+import wrenlane.server.http.RefusedException;
+
+class ReckoningTest {
+    private static final int CORES = Runtime.getRuntime().availableProcessors();
+
+    private final ExecutorService people = Executors.newCachedThreadPool();
+
+    @AfterEach
+    void send() {
+        people.shutdownNow();
+    }
+
+    /** Works until its budget is spent. */
+    private static boolean endless() {
+        while (true) {
+            Budget.spend(0);
+        }
+    }
+
+    @Test
+    void neverMoreAtOnceThanThereAreCores() throws Exception {
+        Reckoning reckoning = new Reckoning(60);
+        AtomicInteger now = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        List<Future<Boolean>> all = new ArrayList<>();
+        for (int i = 0; i < 6 * CORES; i++) {
+            all.add(people.submit(() -> reckoning.whole(Rank.ONE, "it", () -> {
+                most.accumulateAndGet(now.incrementAndGet(), Math::max);
+                for (int n = 0; n < 1_000_000; n++) {
+                    Budget.spend(0);
+                }
+                now.decrementAndGet();
+                return true;
+            })));
+        }
+        for (Future<Boolean> one : all) {
+            assertThat(one.get()).isTrue();
+        }
+        assertThat(most).hasValueBetween(1, CORES);
+    }
+
+    @Test
+    void whatTakesTooLongIsRefusedWithTheLimit() {
+        Reckoning reckoning = new Reckoning(0.2);
+        assertThatThrownBy(() -> reckoning.whole(Rank.ONE, "the speeds", ReckoningTest::endless))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContainingAll("0.2 s", "the speeds");
+        assertThat(reckoning.whole(Rank.ONE, "it", () -> true)).isTrue();
+    }
+
+    @Test
+    void partsThatAreFinishedAreGivenAndTheOthersAreNot() {
+        Reckoning reckoning = new Reckoning(0.2);
+        List<Supplier<Boolean>> parts = List.of(() -> true, ReckoningTest::endless, () -> false);
+        assertThat(reckoning.parts(Rank.MANY, parts))
+                .containsExactly(Optional.of(true), Optional.empty(), Optional.of(false));
+    }
+
+    @Test
+    void insideOfAnotherItTakesFromItsBudget() {
+        Reckoning reckoning = new Reckoning(0.3);
+        List<Optional<Boolean>> parts = reckoning.whole(
+                Rank.ONE, "it", () -> reckoning.parts(Rank.MANY, List.of(() -> true, ReckoningTest::endless)));
+        assertThat(parts).containsExactly(Optional.of(true), Optional.empty());
+    }
+
+    @Test
+    void whatIsDraggedComesFirst() throws Exception {
+        Reckoning reckoning = new Reckoning(60);
+        CountDownLatch letGo = new CountDownLatch(1);
+        List<Future<?>> all = new ArrayList<>();
+        for (int i = 0; i < CORES; i++) {
+            all.add(people.submit(() -> reckoning.whole(Rank.ONE, "it", () -> waited(letGo))));
+        }
+        while (reckoning.underWay() < CORES) {
+            Thread.onSpinWait();
+        }
+        List<Rank> order = Collections.synchronizedList(new ArrayList<>());
+        int waiting = CORES;
+        for (Rank rank : List.of(Rank.MANY, Rank.ONE, Rank.DRAGGED)) {
+            all.add(people.submit(() -> reckoning.whole(rank, "it", () -> order.add(rank))));
+            waiting++;
+            while (reckoning.underWay() < waiting) {
+                Thread.onSpinWait();
+            }
+        }
+        letGo.countDown();
+        for (Future<?> one : all) {
+            one.get();
+        }
+        // With two cores the second may overtake by a hair; the dragged one is never last.
+        assertThat(order).hasSize(3);
+        assertThat(order.indexOf(Rank.DRAGGED)).isLessThan(order.indexOf(Rank.MANY));
+    }
+
+    private static boolean waited(CountDownLatch latch) {
+        try {
+            latch.await();
+            return true;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    @Test
+    void whereTooManyWaitTheNextIsSentAway() {
+        Reckoning reckoning = new Reckoning(60);
+        List<Supplier<Boolean>> crowd = Collections.nCopies(1000, () -> true);
+        assertThatThrownBy(() -> reckoning.parts(Rank.MANY, crowd)).isInstanceOf(BusyException.class);
+    }
+
+    @Test
+    void whoeverDoesNotComeToTheirTurnIsToldThatItIsBusy() throws Exception {
+        Reckoning reckoning = new Reckoning(0.2);
+        CountDownLatch letGo = new CountDownLatch(1);
+        List<Future<?>> holding = new ArrayList<>();
+        for (int i = 0; i < CORES; i++) {
+            holding.add(people.submit(() -> reckoning.whole(Rank.ONE, "it", () -> waited(letGo))));
+        }
+        while (reckoning.underWay() < CORES) {
+            Thread.onSpinWait();
+        }
+        assertThatThrownBy(() -> reckoning.whole(Rank.ONE, "it", () -> true)).isInstanceOf(BusyException.class);
+        letGo.countDown();
+    }
+
+    @Test
+    void anErrorIsTheErrorItWas() {
+        Reckoning reckoning = new Reckoning(60);
+        assertThatThrownBy(() -> reckoning.whole(Rank.ONE, "it", () -> {
+                    throw RefusedException.of("no", "here", "No.");
+                }))
+                .isInstanceOf(RefusedException.class)
+                .hasMessage("No.");
+    }
+}

@@ -1,0 +1,1 @@
+export { Copies } from './Copies';
