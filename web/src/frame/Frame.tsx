@@ -10,6 +10,10 @@ import { DemoLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
 export function Frame() {
+  return <Conflicts>{(generation) => <Page generation={generation} />}</Conflicts>;
+}
+
+function Page({ generation }: { generation: number }) {
   const [shortcuts, setShortcuts] = useState(false);
   const link = useDayLink();
   const { pathname } = useLocation();
@@ -40,7 +44,7 @@ export function Frame() {
         <ErrorBoundary key={pathname}>
           <Suspense fallback={<p className="m-6 text-soft">One moment…</p>}>
             <KnownHere>
-              <Conflicts>{(generation) => <Outlet key={generation} />}</Conflicts>
+              <Outlet key={generation} />
             </KnownHere>
           </Suspense>
         </ErrorBoundary>

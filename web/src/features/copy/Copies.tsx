@@ -108,7 +108,6 @@ function Restore({ copy, onDone }: { copy: Copy; onDone: () => void }) {
       </p>
       <div className="flex gap-3">
         <Button
-          kind="primary"
           disabled={restore.isPending}
           onClick={() =>
             restore.mutate(copy.name, {

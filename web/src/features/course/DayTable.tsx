@@ -91,7 +91,7 @@ function Row(props: {
         </td>
       ))}
       <td className={`font-semibold whitespace-nowrap ${answer?.tone ?? 'text-soft'}`}>
-        {answer?.word ?? 'not reckoned yet'}
+        {answer?.word ?? '…'}
       </td>
     </tr>
   );

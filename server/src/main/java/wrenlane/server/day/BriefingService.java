@@ -15,8 +15,6 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKinds;
-import wrenlane.machine.MachineTurn;
-import wrenlane.machine.Provenance;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseResponse;
@@ -28,9 +26,8 @@ import wrenlane.server.day.BriefingResponse.Stop;
 import wrenlane.server.day.BriefingResponse.StopState;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.kit.KitService;
-import wrenlane.server.machine.FigureJson;
-import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.placing.PlacingService;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ProgressService;
@@ -100,7 +97,7 @@ public class BriefingService {
                 Rank.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<Standing>)
-                                () -> progress.standing(r.rider(), r.turn(), first(set), r.latest()))
+                                () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest()))
                         .toList());
         List<RiderBriefing> riders = IntStream.range(0, standings.size())
                 .mapToObj(i -> briefing(read.riders().get(i), standings.get(i)))
@@ -120,24 +117,23 @@ public class BriefingService {
             DayResponse day,
             Optional<YardResponse> yard,
             List<CourseResponse> courses,
-            List<MachineResponse> machines,
+            List<RiddenMachine> machines,
             List<ReadRider> riders,
             Map<ConeSort, Integer> owned,
             int logged) {}
 
-    private record ReadRider(RiderResponse rider, MachineResponse machine, MachineTurn turn, List<RunRecord> latest) {}
+    private record ReadRider(RiderResponse rider, RiddenMachine machine, List<RunRecord> latest) {}
 
     private Read read(DayResponse day) {
         List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
-        Map<Long, MachineResponse> ridden = new LinkedHashMap<>();
-        day.riders().forEach(r -> ridden.computeIfAbsent(r.machineId(), machines::get));
+        Map<Long, RiddenMachine> ridden = machines.ridden(
+                day.riders().stream().map(DayRider::machineId).distinct().toList());
         List<ReadRider> read = new ArrayList<>();
         for (DayRider pair : day.riders()) {
-            MachineResponse machine = Objects.requireNonNull(ridden.get(pair.machineId()));
+            RiddenMachine machine = Objects.requireNonNull(ridden.get(pair.machineId()));
             read.add(new ReadRider(
                     riders.get(pair.riderId()),
                     machine,
-                    machines.turn(machine.id()),
                     progress.latest(pair.riderId(), first(set).kind())));
         }
         return new Read(
@@ -220,7 +216,7 @@ public class BriefingService {
             Optional<YardResponse> yard,
             List<CourseResponse> set,
             List<ConeCount> cones,
-            List<MachineResponse> ridden,
+            List<RiddenMachine> ridden,
             int logged) {
         boolean ready = yard.isPresent() && !set.isEmpty() && !ridden.isEmpty();
         return List.of(
@@ -264,14 +260,13 @@ public class BriefingService {
                         Stop.YARD, Readiness.ATTENTION, "The ground of this yard needs care: see the cautions.");
     }
 
-    private static StopState machines(List<MachineResponse> ridden) {
+    private static StopState machines(List<RiddenMachine> ridden) {
         if (ridden.isEmpty()) {
             return new StopState(Stop.MACHINES, Readiness.EMPTY, "Nobody is on this day yet. Add riders and machines.");
         }
         List<String> unmeasured = ridden.stream()
-                .filter(m -> m.circles().isEmpty())
-                .filter(m -> m.figures().stream().map(FigureJson::provenance).allMatch(p -> p == Provenance.TYPICAL))
-                .map(MachineResponse::name)
+                .filter(m -> !m.measured())
+                .map(RiddenMachine::name)
                 .toList();
         return unmeasured.isEmpty()
                 ? new StopState(Stop.MACHINES, Readiness.DONE, "")

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Provenance;
 import wrenlane.machine.Transmission;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
@@ -59,6 +60,20 @@ public class MachineService {
     /** Whether there is one. */
     public boolean isThere(long id) {
         return !mapper.find(List.of(id)).isEmpty();
+    }
+
+    /** Several machines as a day needs them, by their ids. */
+    public Map<Long, RiddenMachine> ridden(Collection<Long> ids) {
+        Map<Long, Stored> found = storage.read(() -> stored(ids));
+        return ids.stream()
+                .collect(Collectors.toMap(
+                        id -> id, id -> ridden(id, present(found.get(id), id).machine())));
+    }
+
+    private static RiddenMachine ridden(long id, MachineRequest m) {
+        boolean measured =
+                !m.circles().isEmpty() || m.figures().stream().anyMatch(f -> f.provenance() != Provenance.TYPICAL);
+        return new RiddenMachine(id, m.name(), measured, m.turn());
     }
 
     MachineResponse create(MachineRequest request) {

@@ -1,5 +1,7 @@
 package wrenlane.server.placing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +37,14 @@ public class PlacingService {
         this.courses = courses;
         this.reckoning = reckoning;
     }
+
+    /** Days whose safety is kept: every page asks for it, and it changes only when somebody moves something. */
+    private static final int DAYS_KEPT = 8;
+
+    private record Ground(Yard yard, List<StandingCourse> standing, boolean novices) {}
+
+    private final Cache<Ground, List<Finding>> unsafe =
+            Caffeine.newBuilder().maximumSize(DAYS_KEPT).build();
 
     /** A stored course on its way to a place. */
     private record Placed(CourseResponse course, CourseGround ground, Optional<Stand> stand) {
@@ -86,8 +96,14 @@ public class PlacingService {
                 standing.add(CourseGround.of(course.name(), course.course()).at(stand.stand()));
             }
         }
-        return reckoning.whole(
-                Rank.ONE, "how safely the courses stand", () -> new GroundPlan(yard, standing).findings(novices));
+        Ground ground = new Ground(yard, standing, novices);
+        List<Finding> known = unsafe.getIfPresent(ground);
+        if (known == null) {
+            known = reckoning.whole(
+                    Rank.ONE, "how safely the courses stand", () -> new GroundPlan(yard, standing).findings(novices));
+            unsafe.put(ground, known);
+        }
+        return known;
     }
 
     private Yard yard(GroundPlanRequest request) {

@@ -42,6 +42,9 @@ public class ProgressService {
     /** Settings closer than this are the same rung, in metres: half a centimetre. */
     private static final double SAME_METRES = 0.005;
 
+    /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
+    private static final int SHOWN = 60;
+
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
@@ -121,9 +124,7 @@ public class ProgressService {
                     riders.get(riderId),
                     machines.turn(machineId),
                     latest(riderId, course.kind()),
-                    runs.ofRiderOnDay(riderId, dayId).stream()
-                            .filter(r -> r.courseId() == courseId)
-                            .toList());
+                    runs.latestOfDay(riderId, dayId, courseId, SHOWN));
         });
         List<RunResponse> today = asked.today();
         Standing standing = reckoning.whole(

@@ -9,7 +9,7 @@ import wrenlane.server.run.RunResponse;
  * What the range shows of one rider on one course.
  *
  * @param standing before today's next run
- * @param runs of this day on this course, oldest first
+ * @param runs the latest of this day on this course, oldest first
  * @param nextLeft advice if the next run goes left at the setting asked about
  * @param nextRight advice if it goes right
  */

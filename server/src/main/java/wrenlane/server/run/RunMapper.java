@@ -12,7 +12,12 @@ interface RunMapper {
 
     List<RunRow> ofRider(long riderId);
 
-    List<RunRow> ofRiderOnDay(@Param("riderId") long riderId, @Param("dayId") long dayId);
+    /** Those that count of a rider on one day and course, the newest first. */
+    List<RunRow> latestOfDay(
+            @Param("riderId") long riderId,
+            @Param("dayId") long dayId,
+            @Param("courseId") long courseId,
+            @Param("most") int most);
 
     /** Those that count of a rider on a kind to a side, the newest first. */
     List<RunRow> latest(

@@ -124,7 +124,15 @@ public class RunService {
 
     /** The latest runs of a rider on a kind to a side that still count, oldest first. */
     public List<RunResponse> latest(long riderId, String kind, Side side, int most) {
-        List<RunRow> newestFirst = mapper.latest(riderId, kind, side.name(), most);
+        return oldestFirst(mapper.latest(riderId, kind, side.name(), most));
+    }
+
+    /** The latest runs of a rider on one day and course that still count, oldest first. */
+    public List<RunResponse> latestOfDay(long riderId, long dayId, long courseId, int most) {
+        return oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most));
+    }
+
+    private static List<RunResponse> oldestFirst(List<RunRow> newestFirst) {
         return IntStream.range(0, newestFirst.size())
                 .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i).response())
                 .toList();
@@ -133,13 +141,6 @@ public class RunService {
     /** Runs of a rider that still count, oldest first. */
     public List<RunResponse> ofRider(long riderId) {
         return mapper.ofRider(riderId).stream().map(RunRow::response).toList();
-    }
-
-    /** Runs of a rider on one day that still count, oldest first. */
-    public List<RunResponse> ofRiderOnDay(long riderId, long dayId) {
-        return mapper.ofRiderOnDay(riderId, dayId).stream()
-                .map(RunRow::response)
-                .toList();
     }
 
     /** Runs of a day that still count. */

@@ -1,0 +1,78 @@
+// Twenty devices log fifty runs a second in all for a minute, and read what their pages show; beside it, in the same minute,
+// what a run costs at least: a bare insert of the same durability on the same disk.
+// Usage: node bench/logging.mjs JAR DEMO_FILE [SECONDS]
+import { spawn } from 'node:child_process';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { send, Server, spread } from './server.mjs';
+
+const [jar, demo, seconds = '60'] = process.argv.slice(2);
+const CLIENTS = 20;
+const PER_SECOND = 50;
+const server = await Server.withDemoDay(jar, demo, 18803);
+const started = await server.memory();
+const [day] = await server.json('/api/days');
+const errors = [];
+
+/** The bare inserts, as many a second as the clients log. */
+function bare(forSeconds) {
+  const here = dirname(fileURLToPath(import.meta.url));
+  const process = spawn('java', ['-cp', join(dirname(jar), 'lib', '*'), join(here, 'BareInsert.java'), server.data,
+    String(PER_SECOND * forSeconds), String(PER_SECOND)], { stdio: ['ignore', 'pipe', 'inherit'] });
+  let said = '';
+  process.stdout.on('data', (text) => (said += text));
+  return new Promise((go) => process.once('exit', () => go(said.trim().split('\n').map(Number))));
+}
+
+async function timed(times, path, options) {
+  const from = performance.now();
+  try {
+    const answer = await fetch(server.address + path, options);
+    await answer.text();
+    if (!answer.ok) errors.push(`${path}: ${answer.status}`);
+  } catch (e) {
+    errors.push(`${path}: ${e.cause ?? e}`);
+  }
+  times.push(performance.now() - from);
+}
+
+async function client(number, until, writes, reads) {
+  const { riderId, machineId } = day.riders[number % day.riders.length];
+  const courseId = day.courseIds[0];
+  for (let i = 0; performance.now() < until; i++) {
+    const due = performance.now() + (1000 * CLIENTS) / PER_SECOND;
+    await timed(writes, `/api/runs/load-${number}-${Math.floor(until)}-${i}`, send('PUT', {
+      dayId: day.id, riderId, machineId, courseId, side: i % 2 ? 'LEFT' : 'RIGHT', settingMetres: 7.2, faults: i % 7 ? [] : ['LINE'],
+      loggedAt: new Date().toISOString(),
+    }));
+    await timed(reads, `/api/days/${day.id}/riders/${riderId}/range?courseId=${courseId}&machineId=${machineId}&settingMetres=7.2`);
+    if (i % 5 === 0) await timed(reads, `/api/days/${day.id}/briefing`);
+    await new Promise((go) => setTimeout(go, Math.max(0, due - performance.now())));
+  }
+}
+
+async function load(name, forSeconds, beside) {
+  const writes = [];
+  const reads = [];
+  const until = performance.now() + 1000 * forSeconds;
+  const [least] = await Promise.all([beside ? bare(forSeconds) : undefined,
+    ...Array.from({ length: CLIENTS }, (_, i) => client(i, until, writes, reads))]);
+  const w = spread(writes);
+  const r = spread(reads);
+  const ms = (n) => n.toFixed(1);
+  console.log(`${name}: ${writes.length} runs logged, median ${ms(w.median)} ms, 99 % ${ms(w.p99)} ms, longest ${ms(w.longest)} ms; ${reads.length} reads, median ${ms(r.median)} ms, 99 % ${ms(r.p99)} ms`);
+  if (least) {
+    const b = spread(least);
+    console.log(`  bare insert in the same minute: median ${ms(b.median)} ms, 99 % ${ms(b.p99)} ms; a logged run takes ${(w.median / b.median).toFixed(2)} times that in the median, ${(w.p99 / b.p99).toFixed(2)} times at 99 %`);
+  }
+}
+
+try {
+  await load('cold server, first ten seconds', 10, false);
+  await load('warm', Number(seconds), true);
+  console.log(`  memory: ${started.now} MB after the start, ${JSON.stringify(await server.memory())} MB after the load; ${errors.length} errors`);
+  errors.slice(0, 10).forEach((e) => console.error(`  ${e}`));
+} finally {
+  await server.close();
+}
+if (errors.length > 0) process.exit(1);

@@ -1,0 +1,93 @@
+// A server of its own on this machine, with the demo day in a folder that is thrown away: what the loads and attacks use.
+import { spawn } from 'node:child_process';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** Numbers between 0 and 1 from a seed, the same each time (mulberry32). */
+export function random(seed) {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+export const send = (method, body, headers = {}) => ({
+  method,
+  headers: { 'Content-Type': 'application/json', ...headers },
+  body: JSON.stringify(body),
+});
+
+export class Server {
+  constructor(jar, demo, port) {
+    this.jar = jar;
+    this.demo = demo;
+    this.port = port;
+    this.address = `http://127.0.0.1:${port}`;
+  }
+
+  static async withDemoDay(jar, demo, port) {
+    const server = new Server(jar, demo, port);
+    server.data = await mkdtemp(join(tmpdir(), 'wren-lane-bench-'));
+    await server.start();
+    return server;
+  }
+
+  /** Starts the process with the memory the app is started with, and waits until it answers. */
+  async start() {
+    this.process = spawn(
+      'java',
+      ['-Xmx512m', '-XX:+UseSerialGC', `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
+        '-jar', this.jar, `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`],
+      { stdio: ['ignore', 'pipe', 'pipe'] },
+    );
+    this.said = '';
+    for (const stream of [this.process.stdout, this.process.stderr]) {
+      stream.on('data', (text) => (this.said = (this.said + text).slice(-20000)));
+    }
+    this.ended = new Promise((go) => this.process.once('exit', go));
+    for (;;) {
+      try {
+        if ((await fetch(`${this.address}/api/about`)).ok) return;
+      } catch {
+        if (this.process.exitCode !== null) throw new Error(`the server ended: ${this.said}`);
+        await new Promise((go) => setTimeout(go, 25));
+      }
+    }
+  }
+
+  /** Ends the process as a power cut would. */
+  async kill() {
+    this.process.kill('SIGKILL');
+    await this.ended;
+  }
+
+  async close() {
+    this.process.kill();
+    await this.ended;
+    await rm(this.data, { recursive: true, force: true });
+  }
+
+  async json(path, options) {
+    const answer = await fetch(this.address + path, options);
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+    return answer.status === 204 ? undefined : answer.json();
+  }
+
+  /** Memory the process holds now and has held at most, in MB, as the system counts it. */
+  async memory() {
+    const status = await readFile(`/proc/${this.process.pid}/status`, 'utf8');
+    const of = (name) => Math.round(Number(new RegExp(`${name}:\\s+(\\d+)`).exec(status)[1]) / 1024);
+    return { now: of('VmRSS'), most: of('VmHWM') };
+  }
+}
+
+/** The figures of many times, in milliseconds. */
+export function spread(times) {
+  const sorted = times.toSorted((a, b) => a - b);
+  const at = (share) => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
+  return { median: at(0.5), p95: at(0.95), p99: at(0.99), longest: at(1) };
+}
