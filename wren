@@ -17,7 +17,7 @@ help() {
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
-./wren bench WHAT    one of them: core, load, memory, or an attack on a server of its own: fuzz, crash
+./wren bench WHAT    one of them: core, load, logging, memory, or an attack on a server of its own: fuzz, crash
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
 ./wren format        format all code
@@ -134,12 +134,29 @@ screenshots() {
     -Dwren.root="$PWD"
 }
 
+# One benchmark by its name, or those of the core and the loads; what follows the name is handed on.
 bench() {
+  local what=${1:-all}
+  [ $# -gt 0 ] && shift
   build
+  case "$what" in
+    all) core_bench && of_server load && of_server logging ;;
+    core) core_bench "$@" ;;
+    load | logging | fuzz | crash | memory) of_server "$what" "$@" ;;
+    *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
+  esac
+}
+
+core_bench() {
   "${MVN[@]}" -DskipTests package -pl core,bench -am
   java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"
   java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" wrenlane.bench.DerivativeFree
-  node bench/load.mjs "$APP/wren-lane.jar" "$PWD/demo/ferry-apron.json"
+}
+
+of_server() {
+  local name=$1
+  shift
+  node "bench/$name.mjs" "$APP/wren-lane.jar" "$PWD/demo/ferry-apron.json" "$@"
 }
 
 openapi() {

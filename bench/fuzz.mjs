@@ -1,12 +1,12 @@
 // Spoilt requests made from the served API description: no 500, no answer over 5 s, nothing stored by a refusal, every
 // error a problem document.
-// Usage: node bench/fuzz.mjs JAR DEMO_FILE [COUNT] [SEED]
+// Usage: node bench/fuzz.mjs JAR DEMO_FILE [COUNT] [SEED] [MOST_MS]
 import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { random, Server, spread } from './server.mjs';
 
-const [jar, demo, count = '12000', seed = '20260514'] = process.argv.slice(2);
-const MOST_MS = 5000;
+const [jar, demo, count = '12000', seed = '20260514', most = '5000'] = process.argv.slice(2);
+const MOST_MS = Number(most);
 const next = random(Number(seed));
 const pick = (list) => list[Math.floor(next() * list.length)];
 const chance = (share) => next() < share;

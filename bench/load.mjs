@@ -1,38 +1,11 @@
 // A bounded load on a server of its own on this machine: evaluations as a drag makes them, and runs as a range logs them.
 // Usage: node bench/load.mjs JAR DEMO_FILE
-import { spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { send, Server } from './server.mjs';
 
 const [jar, demo] = process.argv.slice(2);
-const PORT = 18787;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
-const data = await mkdtemp(join(tmpdir(), 'wren-lane-load-'));
 const started = performance.now();
-const server = spawn('java', ['-Xmx512m', '-XX:+UseSerialGC', `-XX:SharedArchiveFile=${jar.replace(/jar$/, 'jsa')}`, '-jar', jar,
-  `--wren.data=${data}`, `--wren.demo=${demo}`, `--server.port=${PORT}`], { stdio: 'ignore' });
-
-async function json(path, options) {
-  const answer = await fetch(ADDRESS + path, options);
-  if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
-  return answer.json();
-}
-
-const send = (method, body) => ({ method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
-
-async function ready() {
-  for (let tries = 0; tries < 600; tries++) {
-    try {
-      const days = await json('/api/days');
-      if (days.length === 5) return days[0];
-    } catch {
-      // Not listening yet.
-    }
-    await new Promise((go) => setTimeout(go, 50));
-  }
-  throw new Error('the server did not start');
-}
+const server = await Server.withDemoDay(jar, demo, 18787);
+const json = server.json.bind(server);
 
 /** Runs a job so many times, so many at once, and prints the spread of its times. */
 async function measure(name, count, atOnce, job) {
@@ -56,12 +29,12 @@ async function measure(name, count, atOnce, job) {
 }
 
 try {
-  const day = await ready();
+  const [day] = await json('/api/days');
   console.log(`start to demo day: ${((performance.now() - started) / 1000).toFixed(1)} s`);
   const course = await json(`/api/courses/${day.courseIds[0]}`);
   const { name, kind, lengths, counts, options, firstTurn } = course;
   const machineId = day.riders[0].machineId;
-  const width = (i) => ({ ...lengths.widthMetres, metres: 5 + (i % 300) / 100 });
+  const width = (i) => ({ ...lengths.widthMetres, metres: 5 + (i % 300) / 100, text: `${(5 + (i % 300) / 100).toFixed(2)} m` });
   const set = (i) => ({ name, kind, counts, options, firstTurn, lengths: { ...lengths, widthMetres: width(i) } });
   const evaluate = (settled) => (i) =>
     json('/api/course-evaluations', send('POST', { course: set(i), machineId, level: 'DEVELOPING', settled }));
@@ -84,8 +57,5 @@ try {
   await measure('progress of one rider', 50, 1, () => json(`/api/riders/${rider.riderId}/progress`));
   await measure('briefing', 50, 1, () => json(`/api/days/${day.id}/briefing`));
 } finally {
-  const ended = new Promise((go) => server.once('exit', go));
-  server.kill();
-  await ended;
-  await rm(data, { recursive: true, force: true });
+  await server.close();
 }

@@ -21,6 +21,10 @@ export const send = (method, body, headers = {}) => ({
   body: JSON.stringify(body),
 });
 
+/** As ./wren starts it. */
+const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:Tier4InvocationThreshold=50000', '-XX:Tier4MinInvocationThreshold=10000',
+  '-XX:Tier4CompileThreshold=100000', '-XX:Tier4BackEdgeThreshold=400000'];
+
 export class Server {
   constructor(jar, demo, port) {
     this.jar = jar;
@@ -40,8 +44,8 @@ export class Server {
   async start() {
     this.process = spawn(
       'java',
-      ['-Xmx512m', '-XX:+UseSerialGC', `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
-        '-jar', this.jar, `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`],
+      [...FLAGS, `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
+        '-jar', this.jar, '--spring.main.lazy-initialization=true', `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`],
       { stdio: ['ignore', 'pipe', 'pipe'] },
     );
     this.said = '';

@@ -42,7 +42,6 @@ import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.yard.Caution;
-import wrenlane.yard.Yard;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -194,14 +193,8 @@ public class BriefingService {
         List<Caution> cautions = new ArrayList<>();
         read.yard().ifPresent(y -> {
             cautions.addAll(y.cautions());
-            Yard ground = y.yard();
-            for (CourseResponse course : read.courses()) {
-                ground.cautionsFor(course.course().plan().area())
-                        .forEach(c -> cautions.add(new Caution(c.code(), course.name() + ": " + c.message())));
-            }
             boolean novices = read.riders().stream().anyMatch(r -> r.rider().level() == RiderLevel.NOVICE);
-            placing.unsafe(ground, read.courses(), stands(read.day()), novices)
-                    .forEach(f -> cautions.add(new Caution(f.code(), f.message())));
+            cautions.addAll(placing.cautions(y.yard(), read.courses(), stands(read.day()), novices));
         });
         return List.copyOf(cautions);
     }

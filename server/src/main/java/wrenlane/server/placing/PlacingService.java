@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.server.course.CourseResponse;
@@ -18,6 +19,7 @@ import wrenlane.server.placing.GroundPlanResponse.StandingJson;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
+import wrenlane.yard.Caution;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.GroundPlan;
 import wrenlane.yard.Placing;
@@ -38,12 +40,14 @@ public class PlacingService {
         this.reckoning = reckoning;
     }
 
-    /** Days whose safety is kept: every page asks for it, and it changes only when somebody moves something. */
+    /** Days whose cautions are kept: every page asks for them, and they change only when somebody moves something. */
     private static final int DAYS_KEPT = 8;
 
-    private record Ground(Yard yard, List<StandingCourse> standing, boolean novices) {}
+    private record OnYard(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {}
 
-    private final Cache<Ground, List<Finding>> unsafe =
+    private record NamedCourse(long id, String name, Course course) {}
+
+    private final Cache<OnYard, List<Caution>> cautions =
             Caffeine.newBuilder().maximumSize(DAYS_KEPT).build();
 
     /** A stored course on its way to a place. */
@@ -87,23 +91,44 @@ public class PlacingService {
         return response(yard, all, request.novices(), placing.findings(), placing.unfinished());
     }
 
-    /** What is unsafe about courses where they stand on a yard, by their ids. */
-    public List<Finding> unsafe(Yard yard, List<CourseResponse> courses, Map<Long, StandJson> stands, boolean novices) {
-        List<StandingCourse> standing = new ArrayList<>();
-        for (CourseResponse course : courses) {
-            StandJson stand = stands.get(course.id());
-            if (stand != null) {
-                standing.add(CourseGround.of(course.name(), course.course()).at(stand.stand()));
-            }
-        }
-        Ground ground = new Ground(yard, standing, novices);
-        List<Finding> known = unsafe.getIfPresent(ground);
+    /**
+     * What to mind about a day's courses on its yard: those that do not suit it, and what is unsafe about where they stand.
+     *
+     * @param stands of those that stand at once, by the numbers of the courses
+     */
+    public List<Caution> cautions(
+            Yard yard, List<CourseResponse> courses, Map<Long, StandJson> stands, boolean novices) {
+        OnYard asked = new OnYard(
+                yard,
+                courses.stream()
+                        .map(c -> new NamedCourse(c.id(), c.name(), c.course()))
+                        .toList(),
+                Map.copyOf(stands),
+                novices);
+        List<Caution> known = cautions.getIfPresent(asked);
         if (known == null) {
-            known = reckoning.whole(
-                    Rank.ONE, "how safely the courses stand", () -> new GroundPlan(yard, standing).findings(novices));
-            unsafe.put(ground, known);
+            known = reckoning.whole(Rank.ONE, "how safely the courses stand", () -> cautions(asked));
+            cautions.put(asked, known);
         }
         return known;
+    }
+
+    private static List<Caution> cautions(OnYard asked) {
+        List<Caution> found = new ArrayList<>();
+        List<StandingCourse> standing = new ArrayList<>();
+        for (NamedCourse c : asked.courses()) {
+            asked.yard()
+                    .cautionsFor(c.course().plan().area())
+                    .forEach(caution -> found.add(new Caution(caution.code(), c.name() + ": " + caution.message())));
+            StandJson stand = asked.stands().get(c.id());
+            if (stand != null) {
+                standing.add(CourseGround.of(c.name(), c.course()).at(stand.stand()));
+            }
+        }
+        new GroundPlan(asked.yard(), standing)
+                .findings(asked.novices())
+                .forEach(f -> found.add(new Caution(f.code(), f.message())));
+        return List.copyOf(found);
     }
 
     private Yard yard(GroundPlanRequest request) {
