@@ -19,7 +19,8 @@ class LengthProperties {
     private static final LengthParser PARSER = new LengthParser(Calibrations.NONE, LengthSystem.METRIC);
 
     @Property(tries = 4000)
-    void metresComeBackWithinTheirRounding(@ForAll @DoubleRange(min = MeasuredLength.MIN_METRES, max = 999) double metres) {
+    void metresComeBackWithinTheirRounding(
+            @ForAll @DoubleRange(min = MeasuredLength.MIN_METRES, max = 999) double metres) {
         assertThat(read(LengthFormat.metric(metres))).isCloseTo(metres, within(HALF_CENTIMETRE));
     }
 
