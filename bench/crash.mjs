@@ -9,6 +9,7 @@ const server = await Server.withDemoDay(jar, demo, 18802);
 const [day] = await server.json('/api/days');
 const { riderId, machineId } = day.riders[0];
 const courseId = day.courseIds[0];
+const { kind } = await server.json(`/api/courses/${courseId}`);
 
 const acknowledged = new Set();
 const imported = new Set();
@@ -75,8 +76,8 @@ async function check() {
   }
   for (const [name, n] of files) if (n !== 40) failures.push(`${name} came in as ${n} of 40`);
   for (const name of whole) if (!files.has(name)) failures.push(`${name} was told as stored and is gone`);
-  const { runs } = await server.json(`/api/days/${day.id}/riders/${riderId}/range?courseId=${courseId}&machineId=${machineId}`);
-  const ids = new Set(runs.map((r) => r.id));
+  const { days } = await server.json(`/api/riders/${riderId}/progress?kind=${kind}`);
+  const ids = new Set(days.flatMap((d) => d.runs).map((r) => r.id));
   for (const id of told) if (!ids.has(id)) failures.push(`run ${id} was told as stored and is gone`);
 }
 

@@ -149,4 +149,47 @@ class VersionsTest {
         APP.post("/api/courses/" + course + "/restorations", Map.of());
         assertThat(APP.get(path).body().at("/courseIds/0").asLong()).isEqualTo(course);
     }
+
+    /** One day as it is stored in two states that differ in everything. */
+    private static Map<String, Object> state(String title, long course) {
+        return new HashMap<>(Map.of(
+                "date",
+                "2026-05-14",
+                "title",
+                title,
+                "courseIds",
+                List.of(course),
+                "stands",
+                List.of(),
+                "riders",
+                List.of()));
+    }
+
+    @Test
+    void aReadOfADayIsOfOneState() throws InterruptedException {
+        long first = APP.post("/api/courses", Courses.box(7)).body().get("id").asLong();
+        long second = APP.post("/api/courses", Courses.box(6)).body().get("id").asLong();
+        String path = "/api/days/"
+                + APP.post("/api/days", state("First", first)).body().get("id").asLong();
+        Thread writer = new Thread(() -> {
+            for (int i = 0; i < 150; i++) {
+                APP.send(
+                        "PUT",
+                        path,
+                        json(i % 2 == 0 ? state("Second", second) : state("First", first)),
+                        "If-Match",
+                        "*");
+            }
+        });
+        writer.start();
+        int reads = 0;
+        while (writer.isAlive()) {
+            JsonNode day = APP.get(path).body();
+            long course = day.at("/courseIds/0").asLong();
+            assertThat(course).isEqualTo(day.get("title").asString().equals("First") ? first : second);
+            reads++;
+        }
+        writer.join();
+        assertThat(reads).isPositive();
+    }
 }
