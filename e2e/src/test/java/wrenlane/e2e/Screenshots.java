@@ -114,6 +114,9 @@ public final class Screenshots {
         page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
         page.waitForFunction(
                 "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
+        // Where a course is judged, once everyone of the day is.
+        page.waitForFunction(
+                "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || (v.querySelector('table') !== null && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");
         shoot(page, name);
     }
 

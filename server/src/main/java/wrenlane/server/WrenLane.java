@@ -8,6 +8,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
@@ -41,6 +42,8 @@ public class WrenLane {
             start(args);
             return;
         }
+        // Two sentences are all there is to say.
+        LoggingSystem.get(WrenLane.class.getClassLoader()).beforeInitialize();
         Copies copies = new Copies(new DataFile(Path.of(arguments.dataFolder()).toAbsolutePath()), wallClock());
         backup.ifPresent(to -> {
             copies.save(to);
