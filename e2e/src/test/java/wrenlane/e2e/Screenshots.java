@@ -116,7 +116,7 @@ public final class Screenshots {
                 "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
         // Where a course is judged, once everyone of the day is.
         page.waitForFunction(
-                "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || (v.querySelector('table') !== null && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");
+                "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || ([...v.querySelectorAll('caption')].some(c => c.textContent === 'Everyone of the day') && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");
         shoot(page, name);
     }
 
