@@ -15,13 +15,13 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.Ride;
-import wrenlane.rideline.SpeedWindow;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.SpeedWindow;
 
 /**
  * What one answer costs, per kind at its standards: cold, from the line found before while a dimension is dragged by

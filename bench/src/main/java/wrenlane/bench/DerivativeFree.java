@@ -12,12 +12,12 @@ import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.CMAESOptimizer;
 import org.hipparchus.random.MersenneTwister;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.Ride;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.verdict.CourseFit;
 
 /**
  * The easiest line through the standard straight weave, handed to a general-purpose derivative-free optimiser (CMA-ES),

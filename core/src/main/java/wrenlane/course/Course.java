@@ -1,6 +1,7 @@
 package wrenlane.course;
 
 import java.util.List;
+import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 

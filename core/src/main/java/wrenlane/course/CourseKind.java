@@ -1,6 +1,8 @@
 package wrenlane.course;
 
 import java.util.List;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
 
 /** A kind of course: what it is set by, and the plan that follows. Each kind is one file, named in {@link CourseKinds}. */

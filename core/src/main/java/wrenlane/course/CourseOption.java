@@ -23,7 +23,7 @@ public record CourseOption(String name, String label, List<Choice> choices, Stri
     }
 
     /** A choice between the constants of an enum, shown as they say themselves. */
-    static <E extends Enum<E>> CourseOption of(String name, String label, E standard, E... all) {
+    public static <E extends Enum<E>> CourseOption of(String name, String label, E standard, E... all) {
         return new CourseOption(
                 name,
                 label,
@@ -32,7 +32,7 @@ public record CourseOption(String name, String label, List<Choice> choices, Stri
     }
 
     /** Typed text. */
-    static CourseOption typed(String name, String label, String standard) {
+    public static CourseOption typed(String name, String label, String standard) {
         return new CourseOption(name, label, List.of(), standard);
     }
 

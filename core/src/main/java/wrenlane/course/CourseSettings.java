@@ -60,7 +60,7 @@ public record CourseSettings(Map<String, Double> dimensions, Map<String, String>
     }
 
     /** An option's choice among the constants of an enum. */
-    <E extends Enum<E>> E of(CourseOption option, Class<E> choices) {
+    public <E extends Enum<E>> E of(CourseOption option, Class<E> choices) {
         return Enum.valueOf(choices, of(option));
     }
 

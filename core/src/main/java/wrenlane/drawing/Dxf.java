@@ -1,7 +1,7 @@
 package wrenlane.drawing;
 
 import java.util.Locale;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * A drawing as DXF, release 12 (AC1009): the oldest that every reader knows. One unit is a metre. Pairs of a group code

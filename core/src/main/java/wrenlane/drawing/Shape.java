@@ -1,7 +1,7 @@
 package wrenlane.drawing;
 
 import java.util.List;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /** One thing drawn, in metres. */
 public sealed interface Shape {

@@ -2,7 +2,7 @@ package wrenlane.drawing;
 
 import java.util.Locale;
 import java.util.stream.Collectors;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * A drawing as SVG 1.1: user units are metres, one group a layer, named by its id. y runs down in SVG, so that a point

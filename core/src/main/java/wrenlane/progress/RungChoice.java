@@ -1,8 +1,8 @@
 package wrenlane.progress;
 
 import java.util.Optional;
-import wrenlane.rideline.Ladder;
 import wrenlane.rider.RiderLevel;
+import wrenlane.verdict.Ladder;
 
 /**
  * The rung to begin a day on: the tightest that the weaker side rides clean four times in five, else what suits the

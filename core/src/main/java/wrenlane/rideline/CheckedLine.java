@@ -1,7 +1,7 @@
 package wrenlane.rideline;
 
 import java.util.List;
-import wrenlane.course.Keep;
+import wrenlane.course.plan.Keep;
 
 /**
  * A line as found again by the {@link LineChecker}.

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Keep;
-import wrenlane.course.Point;
-import wrenlane.course.RouteEnd;
+import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine.KeepRoom;
 import wrenlane.rideline.CheckedLine.Part;
 
@@ -26,15 +26,6 @@ public final class LineChecker {
 
     private LineChecker() {}
 
-    /** Rides and measures a line. */
-    static CheckedLine check(LineTask task, LineNodes nodes) {
-        List<Double> curvatures = new ArrayList<>();
-        for (double k : nodes.curvature) {
-            curvatures.add(k);
-        }
-        return check(task, new Point(nodes.x[0], nodes.y[0]), nodes.heading[0], nodes.spacing, List.copyOf(curvatures));
-    }
-
     /**
      * Rides and measures a line.
      *
@@ -43,7 +34,7 @@ public final class LineChecker {
      * @param spacingMetres between the nodes
      * @param curvatures at the nodes, 1/m
      */
-    static CheckedLine check(
+    public static CheckedLine check(
             LineTask task, Point start, double headingRadians, double spacingMetres, List<Double> curvatures) {
         List<LinePoint> points =
                 ride(task.footprint().wheelbaseMetres(), start, headingRadians, spacingMetres, curvatures);
@@ -220,12 +211,9 @@ public final class LineChecker {
             part = Part.BODY;
             half = Math.max(
                     task.footprint()
-                            .reachMetres(
-                                    Clearances.LINE_HEIGHT_METRES, task.limits().leanRadians(p.curvature())),
+                            .reachMetres(Keep.LINE_HEIGHT_METRES, task.limits().leanRadians(p.curvature())),
                     task.footprint()
-                            .reachMetres(
-                                    Clearances.LINE_HEIGHT_METRES,
-                                    -task.limits().leanRadians(p.curvature())));
+                            .reachMetres(Keep.LINE_HEIGHT_METRES, -task.limits().leanRadians(p.curvature())));
         }
         return new KeepRoom(line, Math.min(front, rear) - half, part, p.distanceMetres());
     }

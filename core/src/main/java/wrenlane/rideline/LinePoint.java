@@ -1,6 +1,6 @@
 package wrenlane.rideline;
 
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * One instant of a ride line.

@@ -48,7 +48,7 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
     public record Phase(Doing doing, Side side, double fromMetres, double toMetres) {}
 
     /** The profile of a line. */
-    static LineProfile of(LineTask task, CheckedLine checked, MachineTurn turn) {
+    public static LineProfile of(LineTask task, CheckedLine checked, MachineTurn turn) {
         double toStation = task.route().lengthMetres() / checked.line().lengthMetres();
         List<Place> places = points(checked.line()).stream()
                 .map(p -> {

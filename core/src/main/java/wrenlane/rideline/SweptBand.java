@@ -1,7 +1,10 @@
 package wrenlane.rideline;
 
 import java.util.List;
-import wrenlane.course.Point;
+import wrenlane.course.plan.Keep;
+import wrenlane.plane.Point;
+import wrenlane.riding.Footprint;
+import wrenlane.riding.TurnLimits;
 
 /**
  * The ground that the widest points of a machine pass over: the bar ends, leaned as the line asks.
@@ -26,8 +29,7 @@ public record SweptBand(List<Point> left, List<Point> right) {
     }
 
     private static Point barEnd(LinePoint p, Footprint footprint, TurnLimits limits, int left) {
-        double reach =
-                left * footprint.reachMetres(Clearances.LINE_HEIGHT_METRES, left * limits.leanRadians(p.curvature()));
+        double reach = left * footprint.reachMetres(Keep.LINE_HEIGHT_METRES, left * limits.leanRadians(p.curvature()));
         double x = p.rear().x() + BARS_SHARE * (p.front().x() - p.rear().x());
         double y = p.rear().y() + BARS_SHARE * (p.front().y() - p.rear().y());
         return new Point(x - reach * Math.sin(p.headingRadians()), y + reach * Math.cos(p.headingRadians()));

@@ -1,10 +1,10 @@
 package wrenlane.setout;
 
 import java.util.List;
-import wrenlane.course.Cone;
 import wrenlane.course.Course;
-import wrenlane.course.Point;
+import wrenlane.course.plan.Cone;
 import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.yard.BayRow;
 import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.Stand;

@@ -10,8 +10,8 @@ import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
 import wrenlane.budget.Budget;
-import wrenlane.course.ConeSort;
-import wrenlane.course.Point;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.plane.Point;
 import wrenlane.setout.WalkingOrder.Errand;
 
 /**

@@ -2,7 +2,7 @@ package wrenlane.setout;
 
 import java.util.List;
 import java.util.Optional;
-import wrenlane.course.Cone;
+import wrenlane.course.plan.Cone;
 
 /** The four corners of a rectangular course, in the order they are walked. */
 public record Corners(Cone a, Cone b, Cone c, Cone d) {

@@ -3,7 +3,7 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 import wrenlane.setout.ChangeOver.Doing;
 
 /**

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import wrenlane.course.Point;
-import wrenlane.course.TwoCircles;
+import wrenlane.plane.Point;
+import wrenlane.plane.TwoCircles;
 import wrenlane.units.LengthMethod;
 
 /**

@@ -7,10 +7,10 @@ import java.util.Optional;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseSettings;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.Ride;
+import wrenlane.riding.Ride;
 import wrenlane.units.LengthMethod;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.CourseFit;
 
 /**
  * What the way of measuring does to the room on a course, at its own setting and at every rung.

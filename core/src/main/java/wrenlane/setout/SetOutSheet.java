@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import wrenlane.course.Cone;
-import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.plane.Point;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
 

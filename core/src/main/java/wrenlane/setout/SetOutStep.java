@@ -1,7 +1,7 @@
 package wrenlane.setout;
 
-import wrenlane.course.Cone;
-import wrenlane.course.Point;
+import wrenlane.course.plan.Cone;
+import wrenlane.plane.Point;
 import wrenlane.units.LengthMethod;
 
 /**

@@ -3,8 +3,8 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import wrenlane.course.Point;
-import wrenlane.course.TwoCircles;
+import wrenlane.plane.Point;
+import wrenlane.plane.TwoCircles;
 import wrenlane.units.LengthMethod;
 
 /**

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import wrenlane.machine.Side;
-import wrenlane.rideline.Ladder;
 import wrenlane.run.Fault;
+import wrenlane.verdict.Ladder;
 
 /**
  * A simulated rider whose skill grows from day to day and whose weak side shows. Stands in for people in the demo day.

@@ -1,6 +1,6 @@
 package wrenlane.yard;
 
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * A row of painted bays.

@@ -3,9 +3,9 @@ package wrenlane.yard;
 import java.util.List;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind.Turning;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
-import wrenlane.course.RouteEnd;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.RouteEnd;
+import wrenlane.plane.Point;
 
 /**
  * What a course takes of the ground, in its own axes.

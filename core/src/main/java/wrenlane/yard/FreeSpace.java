@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import wrenlane.budget.Budget;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * Where a rectangle can be put down on a yard, exactly, for one way it is turned.

@@ -2,8 +2,8 @@ package wrenlane.yard;
 
 import java.util.List;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.plane.Point;
 
 /** A rectangle of ground along a course's axes, in metres. */
 public record Ground(double minX, double maxX, double minY, double maxY) {

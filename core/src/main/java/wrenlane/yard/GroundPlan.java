@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 
 /** Courses standing on a yard at the same time, and what is unsafe about it. */
 public record GroundPlan(Yard yard, List<StandingCourse> courses) {

@@ -2,7 +2,7 @@ package wrenlane.yard;
 
 import java.util.List;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * Something on the yard that a machine keeps off, or had better not turn on: a rectangle.

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Point;
-import wrenlane.course.TwoCircles;
+import wrenlane.plane.Point;
+import wrenlane.plane.TwoCircles;
 
 /**
  * A first outline to adjust, near enough that the adjustment ends at the right one of several mirror images.

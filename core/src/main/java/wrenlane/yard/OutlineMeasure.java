@@ -1,6 +1,6 @@
 package wrenlane.yard;
 
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * One thing measured of an outline, as a function of its corners.

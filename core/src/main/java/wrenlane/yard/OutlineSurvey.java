@@ -13,8 +13,8 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOpti
 import org.hipparchus.util.Pair;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.SurveyedOutline.Adjusted;
 

@@ -9,8 +9,8 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 
 /**
  * Places for several courses on a yard at once, found by {@link PlacingSearch}.

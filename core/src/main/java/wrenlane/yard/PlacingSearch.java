@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.budget.BudgetSpentException;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 
 /**
  * Puts courses down one after the other, the largest first. Each is tried turned along every side and row of bays, by

@@ -5,7 +5,7 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /** From our points to JTS geometry and back. */
 final class Shapes {

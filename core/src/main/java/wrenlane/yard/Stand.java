@@ -1,6 +1,6 @@
 package wrenlane.yard;
 
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /**
  * Where a course stands: its axes in the yard's.

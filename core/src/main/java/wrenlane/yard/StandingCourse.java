@@ -4,7 +4,7 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /** A course where it stands on a yard. */
 public record StandingCourse(CourseGround ground, Stand stand) {

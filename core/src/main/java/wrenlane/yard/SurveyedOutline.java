@@ -1,8 +1,8 @@
 package wrenlane.yard;
 
 import java.util.List;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 
 /**
  * An outline with its measuring errors spread.

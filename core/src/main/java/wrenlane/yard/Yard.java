@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 
 /**

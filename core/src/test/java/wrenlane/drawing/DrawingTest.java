@@ -17,12 +17,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
-import wrenlane.course.Cone;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.Fall;
 import wrenlane.yard.Stand;
@@ -59,7 +59,7 @@ class DrawingTest {
     }
 
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheSvg(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
         Map<String, Element> groups = groups(read(Svg.of(Drawing.of(plan, List.of()))));
@@ -101,7 +101,7 @@ class DrawingTest {
     }
 
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheDxf(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
         List<String[]> pairs = pairs(Dxf.of(Drawing.of(plan, List.of())));

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wrenlane.course.CourseKinds;
-import wrenlane.rideline.Ladder;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.rider.RiderLevel;
+import wrenlane.verdict.Ladder;
 
 class RungChoiceTest {
     private static final Ladder LADDER = Ladder.of(5, CourseKinds.uTurnBox().ladder());

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wrenlane.rideline.solve.UTurnLine;
+import wrenlane.riding.Footprint;
+import wrenlane.riding.TurnLimits;
 
 class SweptBandTest {
     /** In a left half circle the bar ends run on circles about the turn's centre (0, R). */

@@ -10,7 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.units.LengthSystem;
 
 class DayOrderTest {

@@ -8,13 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Machines;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.Ride;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
 import wrenlane.units.LengthMethod;
+import wrenlane.verdict.CourseFit;
 
 class SetOutAccuracyTest {
     private static final Course BOX = Course.standard(CourseKinds.uTurnBox());

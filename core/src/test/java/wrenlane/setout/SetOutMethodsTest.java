@@ -14,9 +14,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
-import wrenlane.course.Point;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.units.Calibration;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.Stand;
@@ -86,7 +86,7 @@ class SetOutMethodsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void alongAndAcross(CourseKind kind) {
         for (Case c : cases(kind)) {
             Map<String, Point> marks = trueMarks(c);
@@ -99,7 +99,7 @@ class SetOutMethodsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void twoTapes(CourseKind kind) {
         for (Case c : cases(kind)) {
             Map<String, Point> marks = trueMarks(c);
@@ -117,7 +117,7 @@ class SetOutMethodsTest {
 
     /** Each cone from the centre and from the cone found before, errors and all; it is on the hand that is said. */
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void centreAndRadius(CourseKind kind) {
         for (Case c : cases(kind)) {
             Map<String, Point> marks = trueMarks(c);
@@ -158,7 +158,7 @@ class SetOutMethodsTest {
     }
 
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void countedInBaysAndPaces(CourseKind kind) {
         for (Case c : cases(kind)) {
             Map<String, Point> marks = trueMarks(c);

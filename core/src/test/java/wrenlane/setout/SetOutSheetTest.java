@@ -10,11 +10,11 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.machine.Side;
 import wrenlane.units.LengthSystem;
 
@@ -27,7 +27,7 @@ class SetOutSheetTest {
 
     /** Every kind: each mark found again from the datum and the printed figures. */
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyMarkOfEveryKindIsFoundFromThePrintedFigures(CourseKind kind) {
         for (Side side : Side.values()) {
             Course course = new Course(kind, CourseSettings.standard(kind), side);

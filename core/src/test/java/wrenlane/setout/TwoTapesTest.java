@@ -8,8 +8,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
-import wrenlane.course.Point;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.plane.Point;
 import wrenlane.setout.TwoTapes.Crossing;
 import wrenlane.units.LengthSystem;
 
@@ -36,7 +36,7 @@ class TwoTapesTest {
 
     /** Every kind: each cone found again from the printed distances by another method. */
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeIsFoundFromThePrintedDistances(CourseKind kind) {
         SetOutSheet sheet = SetOutSheet.of(Course.standard(kind), LengthSystem.METRIC);
         TwoTapes tapes = TwoTapes.of(sheet);
@@ -55,7 +55,7 @@ class TwoTapesTest {
 
     /** All cones on one side of the marks, so that two tapes never cross at the wrong place. */
     @ParameterizedTest
-    @MethodSource("wrenlane.course.CourseKinds#all")
+    @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void theMarksLieBesideEveryCone(CourseKind kind) {
         SetOutSheet sheet = SetOutSheet.of(Course.standard(kind), LengthSystem.METRIC);
         TwoTapes tapes = TwoTapes.of(sheet);

@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 import wrenlane.setout.WalkingOrder.Errand;
 
 class WalkingOrderTest {

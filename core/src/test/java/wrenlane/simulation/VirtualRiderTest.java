@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
-import wrenlane.rideline.Ladder;
 import wrenlane.run.Fault;
+import wrenlane.verdict.Ladder;
 
 class VirtualRiderTest {
     private static final VirtualRider.Skill SKILL = new VirtualRider.Skill(1.7, 1.2, Side.RIGHT, 0.2, 0.03);

@@ -19,8 +19,8 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wrenlane.course.Point;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.MeasuredOutline.Diagonal;
 

@@ -9,10 +9,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
-import wrenlane.course.Point;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 
 class PlacingTest {

@@ -2,7 +2,7 @@ package wrenlane.yard;
 
 import java.util.ArrayList;
 import java.util.List;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 
 /** Checks a plan by points sampled every decimetre, with nothing but distances and counted crossings. */
 final class PlanChecker {

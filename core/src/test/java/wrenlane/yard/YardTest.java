@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import wrenlane.course.CoursePlan;
+import wrenlane.course.plan.CoursePlan;
 import wrenlane.units.MeasuredLength;
 
 class YardTest {

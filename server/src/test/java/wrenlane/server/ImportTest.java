@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import wrenlane.course.ConeSort;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;

@@ -16,16 +16,16 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind.Turning;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.FitAnswer;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.Ride;
-import wrenlane.rideline.TightestSetting;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.FitAnswer;
+import wrenlane.verdict.Ladder;
+import wrenlane.verdict.TightestSetting;
 
 /** Judges one course for everyone of a day. */
 @Service

@@ -17,8 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
 import wrenlane.course.CourseOption;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.server.http.Expected;
 
 /** Courses as saved, and the kinds there are. */

@@ -8,11 +8,11 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind.Turning;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.Ride;
-import wrenlane.rideline.RidingPoint;
-import wrenlane.rideline.TightestSetting;
+import wrenlane.riding.Ride;
+import wrenlane.riding.RidingPoint;
 import wrenlane.server.reckoning.Weights;
+import wrenlane.verdict.Ladder;
+import wrenlane.verdict.TightestSetting;
 
 /**
  * What each machine can do on each course, kept: it takes a dozen searches to find, and does not change while the

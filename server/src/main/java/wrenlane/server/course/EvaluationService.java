@@ -10,17 +10,17 @@ import wrenlane.course.CourseKind;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.CheckedLine;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.LineMemory;
-import wrenlane.rideline.Ride;
-import wrenlane.rideline.RidingStyle;
-import wrenlane.rideline.SpareUncertainty;
+import wrenlane.rideline.solve.LineMemory;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.riding.RidingStyle;
 import wrenlane.server.course.ReckonRequest.WantedLine;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.SpareUncertainty;
 import wrenlane.yard.Caution;
 
 /** Reckons a course for a machine. */

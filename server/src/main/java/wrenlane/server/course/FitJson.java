@@ -2,10 +2,10 @@ package wrenlane.server.course;
 
 import org.jspecify.annotations.Nullable;
 import wrenlane.rideline.CheckedLine;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.FitAnswer;
-import wrenlane.rideline.RidingPoint;
-import wrenlane.rideline.Room;
+import wrenlane.riding.RidingPoint;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.FitAnswer;
+import wrenlane.verdict.Room;
 
 /**
  * Whether one machine and rider can ride a course as it is set.

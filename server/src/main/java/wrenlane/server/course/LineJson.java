@@ -3,14 +3,14 @@ package wrenlane.server.course;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Point;
 import wrenlane.machine.MachineTurn;
+import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.CheckedLine.KeepRoom;
-import wrenlane.rideline.CourseFit;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rideline.SweptBand;
+import wrenlane.verdict.CourseFit;
 
 /**
  * A line to draw.

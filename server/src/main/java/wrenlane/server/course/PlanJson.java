@@ -2,14 +2,14 @@ package wrenlane.server.course;
 
 import java.util.List;
 import java.util.Map;
-import wrenlane.course.Cone;
-import wrenlane.course.ConeSort;
 import wrenlane.course.Course;
-import wrenlane.course.CourseLine;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.CoursePlan.Area;
-import wrenlane.course.CoursePlan.Measure;
-import wrenlane.course.Point;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CourseLine;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.CoursePlan.Area;
+import wrenlane.course.plan.CoursePlan.Measure;
+import wrenlane.plane.Point;
 import wrenlane.setout.SetOutSheet;
 
 /**

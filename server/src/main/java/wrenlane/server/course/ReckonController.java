@@ -12,20 +12,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.Ride;
-import wrenlane.rideline.SpeedWindow;
-import wrenlane.rideline.SwingOutValue;
-import wrenlane.rideline.TightestSetting;
-import wrenlane.rideline.TurnLimit;
+import wrenlane.riding.Ride;
+import wrenlane.riding.TurnLimit;
 import wrenlane.server.course.ComparisonService.Comparison;
 import wrenlane.server.course.ComparisonService.ComparisonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
+import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SpeedWindow;
+import wrenlane.verdict.SwingOutValue;
+import wrenlane.verdict.TightestSetting;
 
 /** Everything that can be reckoned of a course and a machine. Each call takes all it needs and stores nothing. */
 @RestController

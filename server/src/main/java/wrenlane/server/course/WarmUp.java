@@ -5,12 +5,12 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
-import wrenlane.rideline.CourseFit;
-import wrenlane.rideline.Ride;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.verdict.CourseFit;
 
 /** Reckons each kind once in the background after the start, so that the first drag is as quick as the later ones. */
 @Component

@@ -2,10 +2,10 @@ package wrenlane.server.day;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.ConeSort;
-import wrenlane.rideline.Ladder;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.progress.EstimateJson;
+import wrenlane.verdict.Ladder;
 import wrenlane.yard.Caution;
 
 /**

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.http.RefusedException;

@@ -18,7 +18,6 @@ import org.springframework.stereotype.Component;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.rideline.Ladder;
 import wrenlane.run.Fault;
 import wrenlane.server.course.CourseLimits;
 import wrenlane.server.http.RefusedException;
@@ -30,6 +29,7 @@ import wrenlane.server.imports.Prepared.ReadyDay;
 import wrenlane.server.run.RunRequest;
 import wrenlane.server.run.RunRow;
 import wrenlane.simulation.VirtualRider;
+import wrenlane.verdict.Ladder;
 
 /** Lets virtual riders ride the past days of a file on the first course of each. */
 @Component

@@ -4,7 +4,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.Map;
-import wrenlane.course.ConeSort;
+import wrenlane.course.plan.ConeSort;
 
 /**
  * How many cones of each sort the school owns.

@@ -1,7 +1,7 @@
 package wrenlane.server.kit;
 
 import java.util.Map;
-import wrenlane.course.ConeSort;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.server.http.Versioned;
 
 /** The kit as stored; a sort that is missing was never counted. */

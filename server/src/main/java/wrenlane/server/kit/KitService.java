@@ -3,7 +3,7 @@ package wrenlane.server.kit;
 import java.util.EnumMap;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import wrenlane.course.ConeSort;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.server.http.Expected;
 import wrenlane.server.storage.Storage;
 

@@ -10,14 +10,13 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
-import wrenlane.course.CoursePlan;
-import wrenlane.course.Point;
+import wrenlane.course.plan.CoursePlan;
 import wrenlane.drawing.Drawing;
-import wrenlane.rideline.CourseFit;
+import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
-import wrenlane.rideline.Ride;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.BriefingResponse;
@@ -34,6 +33,7 @@ import wrenlane.server.setout.SetOutService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
+import wrenlane.verdict.CourseFit;
 
 /** Puts courses and days on paper and in files. */
 @Service

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
 import wrenlane.setout.TwoTapes;

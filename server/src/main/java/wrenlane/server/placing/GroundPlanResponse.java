@@ -2,9 +2,9 @@ package wrenlane.server.placing;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.ConeSort;
-import wrenlane.course.Point;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.finding.Finding;
+import wrenlane.plane.Point;
 
 /**
  * Courses as they stand on a yard, all in the yard's axes.

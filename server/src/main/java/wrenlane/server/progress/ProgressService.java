@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKinds;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
@@ -18,7 +18,6 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.LadderRule;
 import wrenlane.progress.RungChoice;
 import wrenlane.progress.Tally;
-import wrenlane.rideline.Ladder;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseService;
@@ -35,6 +34,7 @@ import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
+import wrenlane.verdict.Ladder;
 
 /** What a rider's runs say. */
 @Service

@@ -1,7 +1,7 @@
 package wrenlane.server.progress;
 
 import org.jspecify.annotations.Nullable;
-import wrenlane.rideline.Ladder;
+import wrenlane.verdict.Ladder;
 
 /**
  * Where a rider stands on a machine.

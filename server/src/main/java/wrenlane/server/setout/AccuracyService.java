@@ -7,8 +7,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
-import wrenlane.rideline.Ladder;
-import wrenlane.rideline.Ride;
+import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
@@ -18,6 +17,7 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.setout.SetOutAccuracy;
 import wrenlane.setout.SetOutAccuracy.RoomError;
+import wrenlane.verdict.Ladder;
 
 /** What the way of measuring does to the room, reckoned rung by rung; what is reckoned is kept, and not lost with the time. */
 @Service

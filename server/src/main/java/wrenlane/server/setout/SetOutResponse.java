@@ -2,7 +2,7 @@ package wrenlane.server.setout;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 import wrenlane.setout.CountedSheet;
 import wrenlane.setout.RingSheet;
 import wrenlane.setout.SetOutSheet;

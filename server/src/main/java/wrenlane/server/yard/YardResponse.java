@@ -2,7 +2,7 @@ package wrenlane.server.yard;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Point;
+import wrenlane.plane.Point;
 import wrenlane.server.http.Versioned;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.units.Calibrations;

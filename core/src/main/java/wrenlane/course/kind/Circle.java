@@ -1,0 +1,104 @@
+package wrenlane.course.kind;
+
+import java.util.List;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseOption;
+import wrenlane.course.CourseSettings;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeRole;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CourseLayout;
+import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLine;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.RouteEnd;
+import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+
+/** n cones on a circle of diameter D to ride round, within a lane's width of them; a centre mark and an outer ring if wanted. */
+final class Circle implements CourseKind {
+    private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 20, 7);
+    private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones", 3, 24, 8);
+    private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
+    private static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
+    private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Shown.NO, Shown.values());
+    private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
+
+    @Override
+    public String id() {
+        return "circle";
+    }
+
+    @Override
+    public String label() {
+        return "Circle";
+    }
+
+    @Override
+    public String purpose() {
+        return "Round and round at one lean, looking across the circle.";
+    }
+
+    @Override
+    public List<CourseDimension> dimensions() {
+        return List.of(DIAMETER, LANE, COUNT);
+    }
+
+    @Override
+    public List<CourseOption> options() {
+        return List.of(CENTRE, OUTER, MARKING);
+    }
+
+    @Override
+    public Turning turning() {
+        return Turning.ONE_SIDE;
+    }
+
+    @Override
+    public List<Finding> contradictions(CourseSettings s) {
+        return Rings.conesTouch(
+                s.of(DIAMETER),
+                s.countOf(COUNT),
+                s.of(MARKING, ConeMarking.class).sort(),
+                COUNT);
+    }
+
+    @Override
+    public CoursePlan plan(CourseSettings s) {
+        CourseLayout layout = new CourseLayout();
+        double radius = s.of(DIAMETER) / 2;
+        double lane = s.of(LANE);
+        int n = s.countOf(COUNT);
+        ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
+        List<Cone> ring = Rings.cones(layout, "", n, 0, 0, radius, sort, ConeRole.TURN);
+        if (s.of(CENTRE, Shown.class) == Shown.YES) {
+            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
+        }
+        boolean outer = s.of(OUTER, Shown.class) == Shown.YES;
+        if (outer) {
+            Rings.cones(layout, "O", n, 0, 0, radius + lane + sort.baseMetres() / 2, sort, ConeRole.EDGE);
+        }
+        layout.ringAround(
+                outer ? "outer ring" : "edge of the lane",
+                0,
+                0,
+                radius + lane,
+                outer ? CourseLine.Sort.BOUNDARY : CourseLine.Sort.AREA,
+                0,
+                FOREVER,
+                angle -> true);
+        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, Away.RIGHT, 2);
+        layout.measure(LANE.name(), radius, 0, radius + lane, 0, Away.LEFT, 1);
+        double ridden = radius + lane / 2;
+        layout.start(0, -ridden);
+        layout.goRound(0, 0, 2 * Math.PI);
+        ring.forEach(cone -> layout.pass(cone, Side.LEFT, 0, FOREVER));
+        RouteEnd bottom = new RouteEnd(new Point(0, -ridden), 0, ridden, lane, 0.3, true);
+        double reach = radius + lane;
+        return layout.finish(bottom, bottom, new CoursePlan.Area(-reach, reach, -reach, reach));
+    }
+
+    static final double FOREVER = 1e4;
+}

@@ -1,0 +1,40 @@
+package wrenlane.course.kind;
+
+import wrenlane.course.CourseOption;
+import wrenlane.course.plan.ConeSort;
+
+/** What bounds a course or stands in it. Low flat markers come before tall cones. */
+enum ConeMarking {
+    /** Low flat markers. */
+    FLAT("Flat markers"),
+    /** Tall cones. */
+    TALL("Tall cones"),
+    /** Painted bay lines; only what no paint shows is set in flat markers. */
+    BAYS("Painted bays");
+
+    private final String label;
+
+    ConeMarking(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String toString() {
+        return label;
+    }
+
+    /** The sort of cone this is set out in. */
+    ConeSort sort() {
+        return this == TALL ? ConeSort.TALL : ConeSort.FLAT;
+    }
+
+    /** Flat or tall, where no paint could show the course. */
+    static CourseOption cones(ConeMarking standard) {
+        return CourseOption.of("marking", "Marks", standard, FLAT, TALL);
+    }
+
+    /** Flat, tall or painted, where lines bound the course. */
+    static CourseOption conesOrBays(ConeMarking standard) {
+        return CourseOption.of("marking", "Marks", standard, FLAT, TALL, BAYS);
+    }
+}

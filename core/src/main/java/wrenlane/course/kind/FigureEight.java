@@ -1,0 +1,116 @@
+package wrenlane.course.kind;
+
+import java.util.List;
+import java.util.Locale;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseOption;
+import wrenlane.course.CourseSettings;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeRole;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CourseLayout;
+import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLine;
+import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.RouteEnd;
+import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+
+/** Two rings of cones of diameter D, centres C apart, ridden as one line through the middle. */
+final class FigureEight implements CourseKind {
+    private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 15, 5);
+    private static final CourseDimension CENTRES = CourseDimension.length("centresMetres", "Centres apart", 2, 35, 9);
+    private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
+    private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones a ring", 3, 16, 6);
+    private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
+
+    @Override
+    public String id() {
+        return "figure-eight";
+    }
+
+    @Override
+    public String label() {
+        return "Figure eight";
+    }
+
+    @Override
+    public String purpose() {
+        return "Round one ring and then the other, through the middle, on the same line every time.";
+    }
+
+    @Override
+    public List<CourseDimension> dimensions() {
+        return List.of(DIAMETER, CENTRES, LANE, COUNT);
+    }
+
+    @Override
+    public List<CourseOption> options() {
+        return List.of(MARKING);
+    }
+
+    @Override
+    public Turning turning() {
+        return Turning.BOTH_SIDES;
+    }
+
+    @Override
+    public List<Finding> contradictions(CourseSettings s) {
+        ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
+        double least = s.of(DIAMETER) + sort.baseMetres();
+        if (!(s.of(CENTRES) > least)) {
+            return List.of(new Finding(
+                    "rings-overlap",
+                    CENTRES.name(),
+                    String.format(
+                            Locale.ROOT,
+                            "Rings of %.2f m overlap with centres %.2f m apart: set the centres more than %.2f m apart,"
+                                    + " or the diameter smaller.",
+                            s.of(DIAMETER),
+                            s.of(CENTRES),
+                            least)));
+        }
+        return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), sort, COUNT);
+    }
+
+    @Override
+    public CoursePlan plan(CourseSettings s) {
+        CourseLayout layout = new CourseLayout();
+        double radius = s.of(DIAMETER) / 2;
+        double half = s.of(CENTRES) / 2;
+        double lane = s.of(LANE);
+        int n = s.countOf(COUNT);
+        ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
+        List<Cone> right = Rings.cones(layout, "R", n, half, 0, radius, sort, ConeRole.TURN);
+        List<Cone> left = Rings.cones(layout, "L", n, -half, 0, radius, sort, ConeRole.TURN);
+        double ridden = Math.min(radius + lane / 2, half * 0.9);
+        Turns.eight(layout, 0, half, ridden);
+        double whole = layout.station();
+        right.forEach(cone -> layout.pass(cone, Side.LEFT, 0, whole / 2));
+        left.forEach(cone -> layout.pass(cone, Side.RIGHT, whole / 2, whole));
+        double outer = radius + lane;
+        double open = Math.acos(Math.min(1, half / outer)) + OPEN_BESIDE;
+        layout.ringAround(
+                "outer edge", half, 0, outer, CourseLine.Sort.AREA, 0, whole / 2, a -> facesAway(a, Math.PI, open));
+        layout.ringAround(
+                "outer edge", -half, 0, outer, CourseLine.Sort.AREA, whole / 2, whole, a -> facesAway(a, 0, open));
+        layout.measure(DIAMETER.name(), half - radius, -outer, half + radius, -outer, Away.RIGHT, 2);
+        layout.measure(CENTRES.name(), -half, outer, half, outer, Away.LEFT, 2);
+        layout.measure(LANE.name(), half + radius, 0, half + outer, 0, Away.LEFT, 1);
+        double slant = Turns.slant(half, ridden);
+        RouteEnd middle = new RouteEnd(new Point(0, 0), -slant, 2, 2, MIDDLE_HEADING_FREE, true);
+        double reach = half + outer;
+        return layout.finish(middle, middle, new CoursePlan.Area(-reach, reach, -outer, outer));
+    }
+
+    /** The rings' outer edges are open towards the middle, by this much more than where they would meet. */
+    private static final double OPEN_BESIDE = Math.toRadians(40);
+
+    private static final double MIDDLE_HEADING_FREE = Math.toRadians(45);
+
+    private static boolean facesAway(double angle, double open, double half) {
+        return Math.abs(Math.IEEEremainder(angle - open, 2 * Math.PI)) > half;
+    }
+}

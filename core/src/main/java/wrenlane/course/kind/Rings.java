@@ -1,0 +1,61 @@
+package wrenlane.course.kind;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeRole;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CourseLayout;
+import wrenlane.finding.Finding;
+
+/** Cones on circles. */
+final class Rings {
+    private Rings() {}
+
+    /** n cones on a circle, the first at the bottom and half a spacing on, anticlockwise. */
+    static List<Cone> cones(
+            CourseLayout layout, String label, int n, double x, double y, double radius, ConeSort sort, ConeRole role) {
+        List<Cone> ring = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            double a = angle(i, n);
+            ring.add(layout.cone(label + (i + 1), role, sort, x + radius * Math.cos(a), y + radius * Math.sin(a)));
+        }
+        return ring;
+    }
+
+    /** Where cone i of n stands, in radians from +x. */
+    static double angle(int i, int n) {
+        return -Math.PI / 2 + 2 * Math.PI * (i + 0.5) / n;
+    }
+
+    /** Distance between neighbours: the chord c = D·sin(π/n), in metres. */
+    static double chordMetres(double diameter, int n) {
+        return diameter * Math.sin(Math.PI / n);
+    }
+
+    /** How many cones come nearest to a wanted chord: n = π / asin(c/D), rounded. */
+    static int countFor(double diameter, double chord) {
+        return (int) Math.round(Math.PI / Math.asin(Math.min(1, chord / diameter)));
+    }
+
+    /** A finding where neighbours would touch. */
+    static List<Finding> conesTouch(double diameter, int n, ConeSort sort, CourseDimension count) {
+        double chord = chordMetres(diameter, n);
+        if (n < 2 || chord > sort.baseMetres()) {
+            return List.of();
+        }
+        return List.of(new Finding(
+                "cones-touch",
+                count.name(),
+                String.format(
+                        Locale.ROOT,
+                        "%d cones on %.2f m stand %.2f m apart, closer than their bases are wide (%.2f m). Use fewer,"
+                                + " or a larger circle.",
+                        n,
+                        diameter,
+                        chord,
+                        sort.baseMetres())));
+    }
+}

@@ -1,0 +1,18 @@
+package wrenlane.course.plan;
+
+import wrenlane.plane.Point;
+
+/**
+ * A cone of a course.
+ *
+ * @param label what the set-out sheet and the drawing call it
+ * @param role what it tells the rider
+ * @param sort tall or flat
+ * @param mark the tape mark it is set by
+ * @param centre where its centre stands: on the mark, or outside a line with its base touching the mark
+ */
+public record Cone(String label, ConeRole role, ConeSort sort, Point mark, Point centre) {
+    public Cone mirrored() {
+        return new Cone(label, role, sort, mark.mirrored(), centre.mirrored());
+    }
+}

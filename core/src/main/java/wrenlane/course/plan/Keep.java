@@ -1,0 +1,102 @@
+package wrenlane.course.plan;
+
+import java.util.Optional;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+
+/**
+ * Something on the ground that a rider keeps clear of, on a stretch of the way.
+ *
+ * <p>The stretch is counted in stations: metres along the course's {@link Route}.
+ */
+public sealed interface Keep {
+    /** Height at which a body clears a row of cones that stands on a line, in metres: a tall cone's. */
+    double LINE_HEIGHT_METRES = 0.45;
+
+    /** What the verdict calls it, such as {@code cone 3} or {@code far line}. */
+    String name();
+
+    /** What of the machine has to clear it. */
+    Part part();
+
+    /** Where on the route it begins to count, in metres. */
+    double fromStation();
+
+    /** Where it stops to count, in metres. */
+    double toStation();
+
+    /** The same, mirrored in the x axis. */
+    Keep mirrored();
+
+    /** Its place nearest to another: a cone's centre, or the foot on a line. */
+    Point nearestTo(Point other);
+
+    /** What of a machine clears an obstacle. */
+    enum Part {
+        /** The wheels' contacts, half a tyre wide: painted lines and flat markers may be leaned over. */
+        WHEELS,
+        /** The whole machine at its widest. */
+        BODY
+    }
+
+    /**
+     * Passes a cone.
+     *
+     * @param centre of its base
+     * @param radiusMetres of its base
+     * @param heightMetres of its top
+     * @param side the side of the rider it is passed on; empty where it is only not to be touched
+     */
+    record Off(
+            String name,
+            Part part,
+            Point centre,
+            double radiusMetres,
+            double heightMetres,
+            Optional<Side> side,
+            double fromStation,
+            double toStation)
+            implements Keep {
+        @Override
+        public Point nearestTo(Point other) {
+            return centre;
+        }
+
+        @Override
+        public Keep mirrored() {
+            return new Off(
+                    name,
+                    part,
+                    centre.mirrored(),
+                    radiusMetres,
+                    heightMetres,
+                    side.map(Side::opposite),
+                    fromStation,
+                    toStation);
+        }
+    }
+
+    /**
+     * Stays on one side of a line.
+     *
+     * @param from one end
+     * @param to the other end
+     * @param inside the side of the line, looking from {@code from} to {@code to}, that the machine stays on
+     */
+    record Inside(String name, Part part, Point from, Point to, Side inside, double fromStation, double toStation)
+            implements Keep {
+        @Override
+        public Point nearestTo(Point other) {
+            double ex = to.x() - from.x();
+            double ey = to.y() - from.y();
+            double share = ((other.x() - from.x()) * ex + (other.y() - from.y()) * ey) / (ex * ex + ey * ey);
+            double t = Math.min(1, Math.max(0, share));
+            return new Point(from.x() + t * ex, from.y() + t * ey);
+        }
+
+        @Override
+        public Keep mirrored() {
+            return new Inside(name, part, from.mirrored(), to.mirrored(), inside.opposite(), fromStation, toStation);
+        }
+    }
+}

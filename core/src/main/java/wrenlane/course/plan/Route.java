@@ -1,0 +1,60 @@
+package wrenlane.course.plan;
+
+import java.util.List;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+
+/**
+ * The way through a course: roughly where the rear wheel goes, and all it keeps clear of.
+ *
+ * @param points a polyline near the way; the ride line is looked for from here
+ * @param start where the ride begins
+ * @param end where it ends
+ * @param keeps everything the rider keeps clear of
+ * @param oneWays stretches on which the bars are turned to one side only
+ * @param pace how it is ridden
+ */
+public record Route(
+        List<Point> points, RouteEnd start, RouteEnd end, List<Keep> keeps, List<OneWay> oneWays, Pace pace) {
+    /**
+     * A stretch ridden without turning the bars the other way.
+     *
+     * @param side the side the bars may be turned to
+     * @param fromStation in metres along the route
+     * @param toStation in metres along the route
+     */
+    public record OneWay(Side side, double fromStation, double toStation) {
+        OneWay mirrored() {
+            return new OneWay(side.opposite(), fromStation, toStation);
+        }
+    }
+
+    public Route {
+        points = List.copyOf(points);
+        keeps = List.copyOf(keeps);
+        oneWays = List.copyOf(oneWays);
+        if (points.size() < 2) {
+            throw new IllegalArgumentException("points holds " + points.size() + "; a way has two ends");
+        }
+    }
+
+    /** Length of the polyline, in metres. */
+    public double lengthMetres() {
+        double sum = 0;
+        for (int i = 1; i < points.size(); i++) {
+            sum += points.get(i - 1).distanceTo(points.get(i));
+        }
+        return sum;
+    }
+
+    /** The same way mirrored in the x axis. */
+    public Route mirrored() {
+        return new Route(
+                points.stream().map(Point::mirrored).toList(),
+                start.mirrored(),
+                end.mirrored(),
+                keeps.stream().map(Keep::mirrored).toList(),
+                oneWays.stream().map(OneWay::mirrored).toList(),
+                pace);
+    }
+}

@@ -1,0 +1,32 @@
+package wrenlane.course.plan;
+
+import wrenlane.plane.Point;
+
+/**
+ * How a ride begins or ends: the rear contact's place and heading, and how far each may be chosen.
+ *
+ * @param at rear contact where nothing is chosen otherwise
+ * @param headingRadians 0 along +x, anticlockwise
+ * @param leftMetres how far to the left of {@code at} it may be
+ * @param rightMetres how far to the right
+ * @param headingFreeRadians how far the heading may be off, either way
+ * @param barsTurned whether the bars may already be, or still be, turned here; otherwise the way is straight
+ */
+public record RouteEnd(
+        Point at,
+        double headingRadians,
+        double leftMetres,
+        double rightMetres,
+        double headingFreeRadians,
+        boolean barsTurned) {
+    public RouteEnd {
+        if (!(leftMetres >= 0 && rightMetres >= 0 && headingFreeRadians >= 0)) {
+            throw new IllegalArgumentException("freedoms are " + leftMetres + " m, " + rightMetres + " m and "
+                    + headingFreeRadians + " rad; none lies below 0");
+        }
+    }
+
+    public RouteEnd mirrored() {
+        return new RouteEnd(at.mirrored(), -headingRadians, rightMetres, leftMetres, headingFreeRadians, barsTurned);
+    }
+}

@@ -1,0 +1,209 @@
+package wrenlane.rideline.solve;
+
+import java.util.Arrays;
+import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Keep.Part;
+import wrenlane.rideline.LineTask;
+
+/**
+ * How clear a line is of all it has to keep clear of, and how that changes when the line is moved a little: one row for
+ * every place that matters, found anew for every line.
+ *
+ * <p>A row is clearance + a·(x, y, θ, κ, w, h) of a node: the distance between a point of the machine and an obstacle
+ * less what has to lie between them. Rows are taken at nodes and halfway between; the nearest place is found between
+ * them, so that the smallest clearance is the line's own and not that of its nodes.
+ */
+public final class Clearances {
+    /** Places further off than this cannot bind after one step of the solver, in metres. */
+    private static final double REACH_METRES = 1;
+
+    /** Nodes nearer than this are looked at even where the nearest place is another, in metres. */
+    private static final double NEAR_METRES = 0.8;
+
+    private static final int PER_SEGMENT = 2;
+    private static final int GOLDEN_ROUNDS = 14;
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+    private final LineNodes nodes;
+    private final Standing[] standing;
+    private final Standing between;
+    private final double stationsPerSegment;
+
+    /** No point of the machine moves further than this from one half-node to the next, in metres. */
+    private final double halfNodeMoves;
+
+    private int count;
+    private int[] stage = new int[128];
+    private double[] rows = new double[128 * WIDTH];
+    private double least = Double.POSITIVE_INFINITY;
+
+    /** Coefficients of x, y, θ, κ, w, h, then the clearance. */
+    private static final int WIDTH = 7;
+
+    Clearances(LineTask task, LineNodes nodes) {
+        this.nodes = nodes;
+        this.stationsPerSegment = task.route().lengthMetres() / nodes.segments;
+        standing = new Standing[nodes.segments * PER_SEGMENT + 1];
+        for (int j = 0; j < standing.length; j++) {
+            standing[j] = new Standing(task).at(nodes, j / PER_SEGMENT, j % PER_SEGMENT / (double) PER_SEGMENT);
+        }
+        between = new Standing(task);
+        double bend = 0;
+        for (double k : nodes.curvature) {
+            bend = Math.max(bend, Math.abs(k));
+        }
+        halfNodeMoves =
+                nodes.spacing / PER_SEGMENT * (1 + bend * task.footprint().wheelbaseMetres());
+        task.route().keeps().forEach(this::collect);
+    }
+
+    int count() {
+        return count;
+    }
+
+    int stage(int row) {
+        return stage[row];
+    }
+
+    double coefficient(int row, int place) {
+        return rows[row * WIDTH + place];
+    }
+
+    double clearance(int row) {
+        return rows[row * WIDTH + 6];
+    }
+
+    /** The smallest clearance, in metres; infinite where nothing is near. */
+    double least() {
+        return least;
+    }
+
+    private void collect(Keep what) {
+        int from = Math.max(0, (int) Math.floor(what.fromStation() / stationsPerSegment * PER_SEGMENT));
+        int to = Math.min(standing.length - 1, (int) Math.ceil(what.toStation() / stationsPerSegment * PER_SEGMENT));
+        if (to < from) {
+            return;
+        }
+        if (what.part() == Part.WHEELS || what instanceof Keep.Inside) {
+            collect(what, from, to, 0);
+            collect(what, from, to, 1);
+        } else {
+            collect(what, from, to, Standing.WHOLE);
+        }
+    }
+
+    private void collect(Keep what, int from, int to, double where) {
+        boolean sided = what instanceof Keep.Off off && off.side().isPresent();
+        double[] distance = new double[to - from + 1];
+        int nearest = scan(what, from, to, where, true, distance);
+        if (distance[nearest - from] > REACH_METRES) {
+            if (!sided) {
+                return;
+            }
+            nearest = scan(what, from, to, where, false, distance);
+        }
+        for (int j = from; j <= to; j++) {
+            double here = distance[j - from];
+            boolean chosen = sided && j == nearest;
+            if (here > REACH_METRES && !chosen) {
+                continue;
+            }
+            boolean lowest = here < (j > from ? distance[j - from - 1] : Double.POSITIVE_INFINITY)
+                    && here <= (j < to ? distance[j - from + 1] : Double.POSITIVE_INFINITY);
+            if (lowest || chosen) {
+                double at = refined(what, where, chosen, j, from, to);
+                addRow(what, at, where, chosen);
+            } else if (j % PER_SEGMENT == 0 && here < NEAR_METRES) {
+                addRow(what, j / (double) PER_SEGMENT, where, false);
+            }
+        }
+    }
+
+    /**
+     * Measures at half-nodes and gives the nearest.
+     *
+     * @param leaping over places that are certainly out of reach; they count as infinitely far
+     */
+    private int scan(Keep what, int from, int to, double where, boolean leaping, double[] distance) {
+        Arrays.fill(distance, Double.POSITIVE_INFINITY);
+        int nearest = from;
+        int j = from;
+        while (j <= to) {
+            Standing there = standing[j];
+            there.measure(what, where, false);
+            distance[j - from] = there.clearance;
+            if (there.clearance < distance[nearest - from]) {
+                nearest = j;
+            }
+            double spare = there.clearance - REACH_METRES - LEANING_METRES;
+            j += leaping && there.counts && spare > halfNodeMoves ? (int) (spare / halfNodeMoves) : 1;
+        }
+        return nearest;
+    }
+
+    /** Leaning differently moves no machine's side by more than this, in metres. */
+    private static final double LEANING_METRES = 1;
+
+    /** The nearest place around half-node j, in segments from the start, by golden section. */
+    private double refined(Keep what, double where, boolean chosen, int j, int from, int to) {
+        double low = Math.max(from, j - 1) / (double) PER_SEGMENT;
+        double high = Math.min(to, j + 1) / (double) PER_SEGMENT;
+        double a = high - GOLDEN * (high - low);
+        double b = low + GOLDEN * (high - low);
+        double atA = clearanceAt(what, a, where, chosen);
+        double atB = clearanceAt(what, b, where, chosen);
+        for (int round = 0; round < GOLDEN_ROUNDS; round++) {
+            if (atA < atB) {
+                high = b;
+                b = a;
+                atB = atA;
+                a = high - GOLDEN * (high - low);
+                atA = clearanceAt(what, a, where, chosen);
+            } else {
+                low = a;
+                a = b;
+                atA = atB;
+                b = low + GOLDEN * (high - low);
+                atB = clearanceAt(what, b, where, chosen);
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    private double clearanceAt(Keep what, double at, double where, boolean chosen) {
+        int i = segment(at);
+        between.at(nodes, i, at - i).measure(what, where, chosen);
+        return chosen ? between.nearness : between.clearance;
+    }
+
+    private int segment(double at) {
+        return Math.min(nodes.segments - 1, (int) Math.floor(at));
+    }
+
+    private void addRow(Keep what, double at, double where, boolean chosen) {
+        int i = at >= nodes.segments ? nodes.segments : segment(at);
+        Standing m = between;
+        m.at(nodes, i, at - i).measure(what, where, chosen);
+        LineNodes.Pose p = m.pose;
+        if (!m.counts) {
+            return;
+        }
+        if (count == stage.length) {
+            stage = Arrays.copyOf(stage, 2 * count);
+            rows = Arrays.copyOf(rows, 2 * rows.length);
+        }
+        int o = count * WIDTH;
+        stage[count] = i;
+        rows[o] = m.x;
+        rows[o + 1] = m.y;
+        rows[o + 2] = m.heading + m.x * p.xHeading + m.y * p.yHeading;
+        rows[o + 3] = m.curvature + m.x * p.xCurvature + m.y * p.yCurvature + m.heading * p.headingCurvature;
+        rows[o + 4] = m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput;
+        rows[o + 5] = m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing;
+        rows[o + 6] = m.clearance;
+        if (m.clearance < least) {
+            least = m.clearance;
+        }
+        count++;
+    }
+}

@@ -1,0 +1,73 @@
+package wrenlane.rideline.solve;
+
+/**
+ * What is sought of a line.
+ *
+ * @param kind which of room, share of the turn and smoothness
+ * @param clearMetres room asked everywhere, where room itself is not sought
+ * @param contentMetres room with which the search for room is content
+ * @param freeShare share of the turn that costs nothing
+ */
+public record LineAim(Kind kind, double clearMetres, double contentMetres, double freeShare) {
+    enum Kind {
+        /** The most room, with no more of the turn than there is. */
+        MOST_ROOM,
+        /** The smallest share of the turn, with room everywhere. */
+        EASIEST,
+        /** The least change of curvature, with the share of the turn a line already takes and room everywhere. */
+        SMOOTHEST
+    }
+
+    /** No more room than this is looked for, in metres. */
+    public static final double MOST_ROOM_METRES = 1;
+
+    /** Close enough to the most room that is looked for, in metres. */
+    private static final double CLOSE_METRES = 2e-3;
+
+    /** By how much a smoothed line may take more of the turn, as a share: less than can be told on the ground. */
+    private static final double SHARE_LET = 2e-3;
+
+    /** Weight of the change of curvature, so that among lines as good the smoothest is found; chosen small by us. */
+    private static final double SMOOTHNESS = 2e-4;
+
+    /** What half the square of the change of curvature counts when it is all that is sought. */
+    private static final double ALL_SMOOTHNESS = 0.05;
+
+    static LineAim mostRoom() {
+        return withRoom(MOST_ROOM_METRES - CLOSE_METRES);
+    }
+
+    /** A line with this much room, in metres, and the first is as good as any. */
+    static LineAim withRoom(double metres) {
+        return new LineAim(Kind.MOST_ROOM, 0, metres, 0);
+    }
+
+    static LineAim easiest(double clearMetres) {
+        return new LineAim(Kind.EASIEST, clearMetres, 0, 0);
+    }
+
+    /** The smoothest that takes no more of the turn than a share, but for a hair. */
+    static LineAim smoothest(double share, double clearMetres) {
+        return new LineAim(Kind.SMOOTHEST, clearMetres, 0, share * (1 + SHARE_LET));
+    }
+
+    boolean room() {
+        return kind == Kind.MOST_ROOM;
+    }
+
+    double smoothness() {
+        return kind == Kind.SMOOTHEST ? ALL_SMOOTHNESS : SMOOTHNESS;
+    }
+
+    /**
+     * A change that promises less is not worth making: half a millimetre of room, a thousandth of the turn, or what no eye
+     * sees of smoothness. Chosen by us; halving them changed no answer by more than that.
+     */
+    double leastPromise() {
+        return switch (kind) {
+            case MOST_ROOM -> 5e-4;
+            case EASIEST -> 1e-3;
+            case SMOOTHEST -> 5e-4;
+        };
+    }
+}

@@ -1,0 +1,143 @@
+package wrenlane.rideline.solve;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.LineChecker;
+import wrenlane.rideline.LineTask;
+import wrenlane.rideline.solve.LineSolver.Outcome;
+import wrenlane.riding.TurnLimits;
+
+/**
+ * Looks for the lines of a task, from more than one guess, and believes only what the {@link LineChecker} finds again.
+ */
+public final class LineSearch {
+    /** Share of curvature and rate kept back from the solver, so that its last digits never break a rule. */
+    private static final double KEPT_BACK = 2e-4;
+
+    /** Room asked of the easiest line, in metres, for the same reason. */
+    private static final double KEPT_CLEAR_METRES = 5e-4;
+
+    private final LineTask task;
+    private final LineTask tightened;
+
+    public LineSearch(LineTask task) {
+        this.task = task;
+        this.tightened = new LineTask(task.route(), task.footprint(), scaled(task.limits(), 1 - KEPT_BACK));
+    }
+
+    private static TurnLimits scaled(TurnLimits l, double share) {
+        return new TurnLimits(l.left() * share, l.right() * share, l.rate() * share, l.speedMetresPerSecond());
+    }
+
+    /**
+     * A line found.
+     *
+     * @param nodes to start the next search from
+     * @param checked the line as ridden again
+     * @param settled whether the search came to rest there
+     */
+    public record Found(LineNodes nodes, CheckedLine checked, boolean settled) {
+        public double room() {
+            return checked.binding().roomMetres();
+        }
+
+        public boolean holds() {
+            return checked.holds();
+        }
+    }
+
+    /**
+     * The line with the most room, from a line of a like task if there is one, else from the route itself; where that
+     * does not fit, from the easiest line too, since the first guess may have led astray.
+     */
+    public Found roomiest(@Nullable LineNodes like) {
+        Found first = found(mostRoom(), like == null ? route() : like);
+        return first.holds() ? first : lookedFurther(first, like != null);
+    }
+
+    private LineSolver mostRoom() {
+        return new LineSolver(tightened, LineAim.mostRoom());
+    }
+
+    /** The best of a line that does not hold and those from more guesses, up to the first that does. */
+    private Found lookedFurther(Found first, boolean alsoFromTheRoute) {
+        LineSolver solver = mostRoom();
+        Found best = alsoFromTheRoute ? better(first, found(solver, route())) : first;
+        if (best.holds()) {
+            return best;
+        }
+        LineNodes easy =
+                new LineSolver(tightened, LineAim.easiest(0)).solve(route()).line();
+        return better(best, found(solver, easy));
+    }
+
+    private LineNodes route() {
+        return LineNodes.along(task.route());
+    }
+
+    /** As {@link #roomiest}, but one guess only: enough to follow a line that is known. */
+    public Found follow(LineNodes like) {
+        return found(mostRoom(), like);
+    }
+
+    /** Whether a line near one of a like task holds: content with the first that has a hair of room. */
+    public Found near(LineNodes like) {
+        return found(new LineSolver(tightened, LineAim.withRoom(HAIR_METRES)), like);
+    }
+
+    /**
+     * The room there is, followed from a line of a like task if there is one; looked for from more guesses only where
+     * little is lacking, so that a line is not missed.
+     */
+    public Found probe(@Nullable LineNodes like) {
+        Found first = found(mostRoom(), like == null ? route() : like);
+        return first.holds() || first.room() < -CLEARLY_LACKING_METRES ? first : lookedFurther(first, like != null);
+    }
+
+    private static final double CLEARLY_LACKING_METRES = 0.15;
+
+    private static final double HAIR_METRES = 1e-3;
+
+    private static Found better(Found a, Found b) {
+        boolean rideable = b.checked().obeysTheRider();
+        if (a.checked().obeysTheRider() != rideable) {
+            return rideable ? b : a;
+        }
+        return b.room() > a.room() ? b : a;
+    }
+
+    /** The easiest line that clears everything, from one that does; empty where none was found that holds. */
+    public Optional<Found> easiest(LineNodes from) {
+        Found easy = found(new LineSolver(tightened, LineAim.easiest(KEPT_CLEAR_METRES)), from);
+        return easy.holds() ? Optional.of(easy) : Optional.empty();
+    }
+
+    /** The smoothest of the lines as easy as one; itself where none holds that is smoother. */
+    public Found smoothed(Found easy) {
+        Found smooth = found(
+                new LineSolver(tightened, LineAim.smoothest(easy.checked().turnUsed(), KEPT_CLEAR_METRES)),
+                easy.nodes());
+        return smooth.holds() ? smooth : easy;
+    }
+
+    /** The share of the turn the easiest clear line would take, where it takes more than there is. */
+    public Optional<Double> shareWanted(LineNodes from) {
+        for (LineNodes guess : List.of(route(), from)) {
+            Outcome easy = new LineSolver(tightened, LineAim.easiest(0)).solve(guess);
+            if (easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES) {
+                return Optional.of(easy.share() * (1 - KEPT_BACK));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A line that lacks less than this is clear, where only its share is asked, in metres. */
+    private static final double CLEAR_TOLERANCE_METRES = 1e-3;
+
+    private Found found(LineSolver solver, LineNodes guess) {
+        Outcome outcome = solver.solve(guess);
+        return new Found(outcome.line(), outcome.line().checked(task), outcome.settled());
+    }
+}

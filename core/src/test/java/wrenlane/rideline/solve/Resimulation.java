@@ -1,0 +1,133 @@
+package wrenlane.rideline.solve;
+
+import java.util.List;
+import java.util.Optional;
+import wrenlane.course.plan.Keep;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+import wrenlane.rideline.LinePoint;
+import wrenlane.rideline.LineTask;
+import wrenlane.rideline.RideLine;
+import wrenlane.riding.Footprint;
+
+/**
+ * Rides a line a third time, in steps of 1 cm by Heun's rule, and looks at the machine's outline point by point: its two
+ * sides at the lean it has, and the edges of both tyres. Shares nothing with the solver, nor with the checker.
+ */
+public final class Resimulation {
+    private static final double STEP = 0.01;
+    /** A millimetre: steps of this rule and samples along the outline, in metres. */
+    private static final double TOLERANCE = 1e-3;
+
+    private static final int ALONG = 12;
+
+    /** No part of a machine is further than this from its contacts, in metres. */
+    private static final double REACHES = 2;
+
+    private Resimulation() {}
+
+    /** The first rule that a line breaks, in words; empty where it breaks none. */
+    public static Optional<String> broken(LineTask task, RideLine line) {
+        LinePoint first = line.points().get(0);
+        double x = first.rear().x();
+        double y = first.rear().y();
+        double heading = first.headingRadians();
+        double length = line.lengthMetres();
+        double toStation = task.route().lengthMetres() / length;
+        int steps = (int) Math.ceil(length / STEP);
+        double h = length / steps;
+        for (int i = 0; i <= steps; i++) {
+            double s = i * h;
+            double k = curvature(line, s);
+            Optional<String> wrong = at(task, x, y, heading, k, s * toStation);
+            if (wrong.isPresent()) {
+                return wrong.map(w -> String.format("%s at %.2f m", w, s));
+            }
+            double next = heading + h * (k + curvature(line, Math.min(length, s + h))) / 2;
+            x += h * (Math.cos(heading) + Math.cos(next)) / 2;
+            y += h * (Math.sin(heading) + Math.sin(next)) / 2;
+            heading = next;
+        }
+        return Optional.empty();
+    }
+
+    private static double curvature(RideLine line, double s) {
+        List<Double> nodes = line.curvatures();
+        double at = Math.min(s / line.spacingMetres(), nodes.size() - 1);
+        int i = Math.min(nodes.size() - 2, (int) at);
+        return nodes.get(i) + (at - i) * (nodes.get(i + 1) - nodes.get(i));
+    }
+
+    private static Optional<String> at(LineTask task, double x, double y, double heading, double k, double station) {
+        if (k > task.limits().left() * 1.000001 || -k > task.limits().right() * 1.000001) {
+            return Optional.of("more curvature than there is");
+        }
+        for (Keep keep : task.route().keeps()) {
+            if (station < keep.fromStation() || station > keep.toStation()) {
+                continue;
+            }
+            boolean clear = keep instanceof Keep.Off off
+                    ? off(task, off, x, y, heading, k)
+                    : inside(task, (Keep.Inside) keep, x, y, heading);
+            if (!clear) {
+                return Optional.of(keep.name());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean off(LineTask task, Keep.Off off, double x, double y, double heading, double k) {
+        Footprint f = task.footprint();
+        double p = f.wheelbaseMetres();
+        boolean body = off.part() == Keep.Part.BODY;
+        double toX = off.centre().x() - x;
+        double toY = off.centre().y() - y;
+        double near = p + REACHES + off.radiusMetres();
+        if (toX * toX + toY * toY > near * near) {
+            return true;
+        }
+        double cos = Math.cos(heading);
+        double sin = Math.sin(heading);
+        double lean = task.limits().leanRadians(k);
+        double[] reaches = new double[2];
+        for (Side side : Side.values()) {
+            reaches[side.ordinal()] = body ? f.reachMetres(off.heightMetres(), side.sign() * lean) : f.tyreMetres() / 2;
+        }
+        for (int i = 0; i <= ALONG; i++) {
+            double along = p * i / ALONG;
+            boolean wheel = i == 0 || i == ALONG;
+            for (Side side : Side.values()) {
+                double reach = side.sign() * reaches[side.ordinal()];
+                double dx = along * cos - reach * sin - toX;
+                double dy = along * sin + reach * cos - toY;
+                double room = Math.sqrt(dx * dx + dy * dy) - off.radiusMetres();
+                if ((body || wheel) && room < -TOLERANCE) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static boolean inside(LineTask task, Keep.Inside line, double x, double y, double heading) {
+        double p = task.footprint().wheelbaseMetres();
+        for (double along : new double[] {0, p}) {
+            Point at = new Point(x + along * Math.cos(heading), y + along * Math.sin(heading));
+            double ex = line.to().x() - line.from().x();
+            double ey = line.to().y() - line.from().y();
+            double length = Math.hypot(ex, ey);
+            double onLine =
+                    ((at.x() - line.from().x()) * ex + (at.y() - line.from().y()) * ey) / length;
+            double off = line.inside().sign()
+                    * (ex * (at.y() - line.from().y())
+                            - ey * (at.x() - line.from().x()))
+                    / length;
+            if (onLine > TOLERANCE
+                    && onLine < length - TOLERANCE
+                    && off < task.footprint().tyreMetres() / 2 - TOLERANCE) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

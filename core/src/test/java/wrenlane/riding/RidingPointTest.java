@@ -1,0 +1,78 @@
+package wrenlane.riding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Machines;
+import wrenlane.machine.Side;
+import wrenlane.rider.RiderLevel;
+
+class RidingPointTest {
+    private static final MachineTurn TWIN = MachineTurn.computed(Machines.twin());
+
+    @ParameterizedTest
+    @EnumSource(RiderLevel.class)
+    void isInSteadyBalance(RiderLevel level) {
+        RidingPoint point = RidingPoint.rolling(
+                TWIN, Side.LEFT, level.limits(), level.limits().lowestSpeedMetresPerSecond());
+        double v = point.speedMetresPerSecond();
+        assertThat(Math.tan(point.leanRadians())).isCloseTo(v * v * point.curvatureLimit() / 9.80665, within(1e-9));
+        assertThat(TWIN.fullLock(Side.LEFT, point.leanRadians()).curvature())
+                .isCloseTo(point.curvatureLimit(), within(1e-9));
+    }
+
+    /** By hand: novice at 6 km/h on the 300 twin, steering binds: 0.610865 · cos 24.5° / (1.37 · 1.666667). */
+    @Test
+    void steeringRateBindsAtWalkingPace() {
+        RidingPoint point = RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.NOVICE.limits(), 6 / 3.6);
+        assertThat(point.curvatureRate()).isCloseTo(0.24344, within(1e-4));
+    }
+
+    /** By hand at 6 m/s on much grip: φ̇·g/v³ = 0.261799 · 9.80665 / 216 = 0.011886; lean 34°: 9.80665 · tan 34° / 36. */
+    @Test
+    void rollAndLeanBindFasterOn() {
+        RidingPoint point = RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.NOVICE.limits(), RidingStyle.firm(2), 6);
+        assertThat(point.curvatureRate()).isCloseTo(0.011886, within(1e-5));
+        assertThat(point.curvatureLimit()).isCloseTo(0.183741, within(1e-5));
+        assertThat(point.leanRadians()).isCloseTo(Math.toRadians(34), within(1e-6));
+    }
+
+    /** By hand at 6 m/s on grass, μ = 0.4: tan θ ≤ 0.2, so κ ≤ 9.80665 · 0.2 / 36 = 0.054481. */
+    @Test
+    void gripCapsTheLeanOnLooseGround() {
+        RidingPoint point = RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.NOVICE.limits(), RidingStyle.firm(0.4), 6);
+        assertThat(point.curvatureLimit()).isCloseTo(0.054481, within(1e-5));
+        assertThat(point.curvatureBy()).isEqualTo(TurnLimit.GRIP);
+    }
+
+    /** With the body held out, the machine leans β more than balance asks for, and the lock goes further round. */
+    @Test
+    void bodyOutLeansTheMachineUnderTheRider() {
+        double v = 5 / 3.6;
+        RidingPoint in = RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.SKILLED.limits(), RidingStyle.firm(0.5), v);
+        RidingPoint out = RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.SKILLED.limits(), RidingStyle.loose(0.5), v);
+        assertThat(out.leanRadians() - in.leanRadians()).isCloseTo(Math.toRadians(8), within(0.01));
+        assertThat(out.curvatureLimit()).isGreaterThan(in.curvatureLimit());
+    }
+
+    @Test
+    void fromAStopTheBarsAreTurnedFirst() {
+        RidingPoint point = RidingPoint.fromAStop(TWIN, Side.LEFT);
+        assertThat(point.curvatureRate()).isInfinite();
+        assertThat(point.leanRadians()).isZero();
+        assertThat(point.rollingSpeed()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, -1, 50, Double.NaN})
+    void refusesAnAbsurdSpeed(double speed) {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> RidingPoint.rolling(TWIN, Side.LEFT, RiderLevel.SKILLED.limits(), speed));
+    }
+}

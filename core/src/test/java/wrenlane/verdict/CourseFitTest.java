@@ -1,0 +1,134 @@
+package wrenlane.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.machine.Machine;
+import wrenlane.machine.MachineDimension;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Machines;
+import wrenlane.machine.Side;
+import wrenlane.rideline.LineProfile;
+import wrenlane.rideline.solve.Tasks;
+import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+
+class CourseFitTest {
+    /** Lines that should be alike are found alike to so much room, in metres: the search rests at half a millimetre. */
+    private static final double SAME_ROOM_METRES = 0.01;
+
+    private static double spare(Course course, Ride ride) {
+        return CourseFit.roomOnly(course, ride, Map.of()).spare().metres();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"u-turn-box", "straight-weave", "circle", "figure-eight-box", "return-gates"})
+    void widerNeverLeavesLessRoom(String id) {
+        Ride ride = Tasks.ride("tourer-1400", RiderLevel.DEVELOPING);
+        CourseKind kind = Tasks.kind(id);
+        double before = Double.NEGATIVE_INFINITY;
+        for (double share : new double[] {0.75, 0.85, 0.95, 1.05, 1.2}) {
+            double room = spare(Tasks.course(id, kind.ladder().standard() * share), ride);
+            assertThat(room).isGreaterThan(before - SAME_ROOM_METRES);
+            before = room;
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"u-turn-box", "straight-weave", "figure-eight-box", "crossroads"})
+    void aShorterWheelbaseIsNeverWorse(String id) {
+        Machine machine = Machines.of("cruiser-1100");
+        double before = Double.NEGATIVE_INFINITY;
+        for (double wheelbase : new double[] {1.75, 1.64, 1.5, 1.35}) {
+            MachineTurn turn = MachineTurn.computed(machine.with(MachineDimension.WHEELBASE, wheelbase));
+            double room = spare(Tasks.course(id), Ride.firm(turn, RiderLevel.DEVELOPING.limits()));
+            assertThat(room).isGreaterThan(before - SAME_ROOM_METRES);
+            before = room;
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"u-turn-box", "straight-weave", "offset-weave", "full-lock-start"})
+    void aMirroredCourseIsAsEasyForAMirroredMachine(String id) {
+        Machine machine = Machines.of("twin-300").with(MachineDimension.LOCK_RIGHT, Math.toRadians(31));
+        Course course = Tasks.course(id, Tasks.kind(id).ladder().standard() * 0.8);
+        double here = spare(course, Ride.firm(MachineTurn.computed(machine), RiderLevel.NOVICE.limits()));
+        double there = spare(
+                course.mirrored(),
+                Ride.firm(MachineTurn.computed(Machines.mirrored(machine)), RiderLevel.NOVICE.limits()));
+        assertThat(there).isCloseTo(here, within(SAME_ROOM_METRES));
+    }
+
+    @Test
+    void theEasiestLineTakesLessOfTheTurnThanTheRoomiest() {
+        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box"), Tasks.ride("tourer-850", RiderLevel.DEVELOPING))
+                .fit();
+        assertThat(fit.turnUsed().orElseThrow()).isLessThan(fit.roomiest().turnUsed());
+        assertThat(fit.easiest().orElseThrow().binding().roomMetres()).isBetween(0.0, 0.01);
+    }
+
+    @Test
+    void aCourseTooTightSaysWhatBindsByHowMuchAndHowMuchTurnItWouldTake() {
+        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 4.6), Tasks.ride("tourer-1400", RiderLevel.NOVICE))
+                .fit();
+        assertThat(fit.answer()).isEqualTo(FitAnswer.DOES_NOT_FIT);
+        assertThat(fit.spare().metres()).isBetween(-0.9, -0.4);
+        assertThat(fit.roomiest().binding().keep().name()).endsWith("line");
+        assertThat(fit.turnUsed().orElseThrow()).isGreaterThan(1.2);
+        assertThat(fit.easiest()).isEmpty();
+    }
+
+    @Test
+    void tooCloseToCallIsWhereTheRoomIsSmallerThanItsUncertainty() {
+        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 5.2), Tasks.ride("twin-300", RiderLevel.DEVELOPING))
+                .fit();
+        assertThat(fit.withUncertainty(1).answer()).isEqualTo(FitAnswer.TOO_CLOSE_TO_CALL);
+        assertThat(fit.withUncertainty(0.01).answer()).isEqualTo(FitAnswer.FITS);
+    }
+
+    /** A box out by u in width is out by u/2 in the room at either line; the machine's lock adds to that. */
+    @Test
+    void isAsUncertainAsItsWidthAndItsMachine() {
+        Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
+        Course course = Tasks.course("u-turn-box", 6.5);
+        double speed = ride.limits().lowestSpeedMetresPerSecond();
+        CourseFit.Reckoned known = CourseFit.of(course, ride);
+        double machineAlone = SpareUncertainty.of(course, ride, speed, known, Map.of());
+        double both = SpareUncertainty.of(course, ride, speed, known, Map.of("widthMetres", 0.3));
+        assertThat(Math.sqrt(both * both - machineAlone * machineAlone)).isCloseTo(0.15, within(0.02));
+        assertThat(machineAlone).isBetween(0.1, 0.6);
+    }
+
+    @Test
+    void saysWhereEachTurnIsRolledIntoHeldAndRolledOutOf() {
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box"), ride).fit();
+        LineProfile profile = fit.profile(fit.drawn(), ride.turn());
+        List<LineProfile.Doing> doing =
+                profile.phases().stream().map(LineProfile.Phase::doing).toList();
+        assertThat(doing)
+                .containsExactly(LineProfile.Doing.ROLLS_IN, LineProfile.Doing.HOLDS, LineProfile.Doing.ROLLS_OUT);
+        assertThat(profile.phases()).allSatisfy(p -> assertThat(p.side()).isEqualTo(Side.LEFT));
+        double lock = ride.turn().machine().value(MachineDimension.LOCK_LEFT);
+        assertThat(profile.places()).allSatisfy(p -> assertThat(p.barsRadians()).isBetween(-0.01, lock + 0.01));
+    }
+
+    @Test
+    void aDraggedLineIsTheColdOne() {
+        Ride ride = Tasks.ride("roadster-900", RiderLevel.SKILLED);
+        CourseFit.Reckoned last = CourseFit.of(Tasks.course("straight-weave", 4.5), ride);
+        for (double s = 4.4; s > 2.4; s -= 0.1) {
+            Course course = Tasks.course("straight-weave", s);
+            last = CourseFit.of(course, ride, ride.limits().lowestSpeedMetresPerSecond(), last.memory());
+            assertThat(last.fit().answer())
+                    .isEqualTo(CourseFit.of(course, ride).fit().answer());
+        }
+    }
+}

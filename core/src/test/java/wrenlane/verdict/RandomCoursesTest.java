@@ -1,0 +1,141 @@
+package wrenlane.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseOption;
+import wrenlane.course.CourseSettings;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.machine.Machine;
+import wrenlane.machine.MachineClass;
+import wrenlane.machine.MachineDimension;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.rideline.LineTask;
+import wrenlane.rideline.solve.LineSearch;
+import wrenlane.rideline.solve.Resimulation;
+import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.riding.RidingStyle;
+
+/** Courses and machines drawn at random, from a seed: what is said to fit holds when it is ridden again. */
+class RandomCoursesTest {
+    private static final int COURSES = 2000;
+
+    /** A course drawn, what was said of it, and the first rule that a line said to fit breaks. */
+    private record Drawn(long seed, Course course, FitAnswer answer, Optional<String> broken) {}
+
+    @Test
+    void everyLineThatFitsHoldsWhenItIsRiddenAgain() {
+        List<Drawn> all = LongStream.range(0, COURSES)
+                .parallel()
+                .mapToObj(RandomCoursesTest::draw)
+                .toList();
+        Map<FitAnswer, Long> answers =
+                all.stream().collect(Collectors.groupingBy(Drawn::answer, Collectors.counting()));
+        System.out.println("random courses: " + answers);
+        assertThat(all)
+                .allSatisfy(d -> assertThat(d.broken())
+                        .as("seed %d, %s", d.seed(), d.course())
+                        .isEmpty());
+        assertThat(answers.getOrDefault(FitAnswer.FITS, 0L)).isGreaterThan(COURSES / 4);
+        assertThat(answers.getOrDefault(FitAnswer.DOES_NOT_FIT, 0L)).isGreaterThan(COURSES / 50);
+        assertThat(answers.getOrDefault(FitAnswer.NOT_SOLVED, 0L)).isLessThan(COURSES / 100);
+    }
+
+    /** None of the defaults, of any kind and class of machine, is left without an answer. */
+    @Test
+    void everyKindIsSolvedForEveryClassAtItsStandards() {
+        List<String> unsolved = new ArrayList<>();
+        for (CourseKind kind : CourseKinds.all()) {
+            for (MachineClass machine : MachineClass.all()) {
+                Ride ride = Ride.firm(MachineTurn.computed(machine.typical()), RiderLevel.DEVELOPING.limits());
+                CourseFit fit = CourseFit.of(Course.standard(kind), ride).fit();
+                if (fit.answer() != FitAnswer.FITS || fit.easiest().isEmpty()) {
+                    unsolved.add(kind.id() + " " + machine.id() + " " + fit.answer());
+                }
+            }
+        }
+        assertThat(unsolved).isEmpty();
+    }
+
+    private static Drawn draw(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        Course course = course(random);
+        Ride ride = new Ride(
+                MachineTurn.computed(machine(random)),
+                List.of(RiderLevel.values()).get(random.nextInt(3)).limits(),
+                RidingStyle.firm(random.nextDouble(0.4, 0.9)));
+        double speed = ride.limits().lowestSpeedMetresPerSecond() * random.nextDouble(1, 1.6);
+        return seed % 4 == 0 ? bothLines(seed, course, ride, speed) : roomiest(seed, course, ride, speed);
+    }
+
+    /** Both lines, as the pages show them: of one in four, for they take longer. */
+    private static Drawn bothLines(long seed, Course course, Ride ride, double speed) {
+        CourseFit fit = CourseFit.of(course, ride, speed, null).fit();
+        Optional<String> broken = fit.answer() == FitAnswer.FITS
+                ? Resimulation.broken(fit.task(), fit.roomiest().line())
+                        .or(() -> fit.easiest().flatMap(e -> Resimulation.broken(fit.task(), e.line())))
+                : Optional.empty();
+        return new Drawn(seed, course, fit.answer(), broken);
+    }
+
+    /** The line with the most room alone, as the day's table shows it. */
+    private static Drawn roomiest(long seed, Course course, Ride ride, double speed) {
+        LineTask task = LineTask.of(course, ride, speed);
+        LineSearch.Found found = new LineSearch(task).roomiest(null);
+        return new Drawn(
+                seed,
+                course,
+                CourseFit.answer(found),
+                found.holds() ? Resimulation.broken(task, found.checked().line()) : Optional.empty());
+    }
+
+    /** Any kind, each dimension around its standard, any choice; drawn again where dimensions contradict. */
+    private static Course course(SplittableRandom random) {
+        while (true) {
+            CourseKind kind =
+                    CourseKinds.all().get(random.nextInt(CourseKinds.all().size()));
+            CourseSettings settings = CourseSettings.standard(kind);
+            for (CourseDimension d : kind.dimensions()) {
+                double value = d.standard() * random.nextDouble(0.65, 1.7);
+                double whole = d.quantity() == CourseDimension.Quantity.COUNT ? Math.rint(value) : value;
+                settings = settings.with(d, Math.min(d.max(), Math.max(d.min(), whole)));
+            }
+            for (CourseOption o : kind.options()) {
+                if (!o.choices().isEmpty()) {
+                    settings = settings.with(
+                            o,
+                            o.choices().get(random.nextInt(o.choices().size())).value());
+                } else {
+                    settings = settings.with(o, CourseKinds.drawCalls(1 + random.nextInt(3), random.nextLong()));
+                }
+            }
+            if (settings.check(kind).isEmpty()) {
+                return new Course(kind, settings, random.nextBoolean() ? Side.LEFT : Side.RIGHT);
+            }
+        }
+    }
+
+    /** Any class, its lock to either side and its wheelbase a little off. */
+    private static Machine machine(SplittableRandom random) {
+        Machine m = MachineClass.all()
+                .get(random.nextInt(MachineClass.all().size()))
+                .typical();
+        for (MachineDimension d :
+                List.of(MachineDimension.LOCK_LEFT, MachineDimension.LOCK_RIGHT, MachineDimension.WHEELBASE)) {
+            m = m.with(d, m.value(d) * random.nextDouble(0.92, 1.08));
+        }
+        return m;
+    }
+}
