@@ -174,7 +174,7 @@ try {
         else if (!JSON.parse(said).detail) wrong.push('a problem without a sentence');
         if (/Exception|\tat /.test(said)) wrong.push('a trace');
         if (said.includes('x'.repeat(101))) wrong.push('the input said back');
-      } else if (/"(?!name|notes|title|text)\w+":("NaN"|"-?Infinity")/.test(said)) wrong.push('not a number');
+      } else if (/"(?!\w*[nN]ame"|notes|title|text)\w+":("NaN"|"-?Infinity")/.test(said)) wrong.push('not a number');
       if (wrong.length > 0) problems.push(`${r.method} ${r.path} ${r.body ?? ''}\n    → ${wrong.join(', ')}: ${said.slice(0, 300)}`);
     }));
     const after = await state();
