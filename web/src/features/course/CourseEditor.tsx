@@ -2,7 +2,15 @@ import { useState } from 'react';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
-import { useComparison, useLadder, type Course, type CourseKind, type CourseRequest } from './api';
+import { usePreferences } from '../../shared/units';
+import {
+  useComparison,
+  useLadder,
+  type Course,
+  type CourseKind,
+  type CourseRequest,
+  type LineChoice,
+} from './api';
 import { CourseDrawing } from './CourseDrawing';
 import { CourseFields } from './CourseFields';
 import { CourseHeading } from './CourseHeading';
@@ -31,7 +39,9 @@ export function CourseEditor(props: {
   const { course, kind } = draft;
   const [chosen, setChosen] = useState<string>();
   const [overKey, setOverKey] = useState<string>();
-  const [roomiest, setRoomiest] = useState(false);
+  const [choice, setChoice] = useState<LineChoice>('COMFORTABLE');
+  const [speed, setSpeed] = useState<number>();
+  const { system } = usePreferences();
   const [at, setAt] = useState<number>();
   const [pointed, setPointed] = useState<string>();
   const pairs = pairsOf(day, props.machines, props.riders);
@@ -44,7 +54,8 @@ export function CourseEditor(props: {
     ...(p && { machineId: p.machine.id }),
     ...yard,
     // One line alone is quicker to send and to read.
-    ...(draft.dragging && { line: roomiest ? ('ROOMIEST' as const) : ('EASIEST' as const) }),
+    ...(draft.dragging && { line: choice }),
+    ...(speed !== undefined && { speedMetresPerSecond: speed }),
     settled: !draft.dragging,
   });
   const { answered, problem } = useEvaluation(question(first), first?.machine.turn);
@@ -56,13 +67,14 @@ export function CourseEditor(props: {
     course,
     pairs: pairs.map((p) => ({ machineId: p.machine.id, level: levelOf(p) })),
     ...yard,
+    system,
   };
   // Rooms come at once; limits take longer the first time.
   const rooms = useComparison(everyone && { ...everyone, limits: false });
   const limits = useComparison(everyone && { ...everyone, limits: true });
   const comparison = limits.stale || limits.data === undefined ? rooms : limits;
   const evaluation = answered?.answer;
-  const line = drawnLine(evaluation, roomiest);
+  const line = drawnLine(evaluation, choice);
   const dimension = ladderOf(kind);
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
@@ -80,7 +92,7 @@ export function CourseEditor(props: {
           plan={answered?.request.course.kind === kind.kind ? evaluation?.plan : undefined}
           course={answered?.request.course ?? course}
           line={line}
-          over={over && drawnLine(laid.answered?.answer, false)}
+          over={over && drawnLine(laid.answered?.answer, 'COMFORTABLE')}
           binding={line?.binding}
           bindingText={
             line === evaluation?.roomiest ? undefined : `${line ? PARTS[line.binding.part] : ''} binds`
@@ -121,8 +133,10 @@ export function CourseEditor(props: {
         chosen={first}
         over={over}
         inOrder={pairs}
-        roomiest={roomiest}
-        onRoomiest={setRoomiest}
+        choice={choice}
+        onLine={setChoice}
+        speed={speed}
+        onSpeed={setSpeed}
         onChoose={setChosen}
         onOver={setOverKey}
         pointed={pointed}

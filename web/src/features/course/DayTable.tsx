@@ -81,7 +81,9 @@ function Row(props: {
           {pair.rider && <span className="block text-[0.87rem] text-soft">{pair.rider.name}</span>}
         </button>
       </td>
-      <td className="figures text-right">{tightness === undefined ? '…' : tightness.toFixed(2)}</td>
+      <td className="figures text-right">
+        {tightness?.toFixed(2) ?? (fit.finished && fit.ladder ? '–' : '…')}
+      </td>
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />
       ))}

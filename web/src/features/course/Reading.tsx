@@ -2,7 +2,14 @@ import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import type { Reckoned } from '../../shared/http';
 import { CautionNote, ReckoningNote, Select, Toggle } from '../../shared/ui';
-import { useSpeedWindows, type Comparison, type CourseKind, type PairFit, type ReckonRequest } from './api';
+import {
+  useSpeedWindows,
+  type Comparison,
+  type CourseKind,
+  type LineChoice,
+  type PairFit,
+  type ReckonRequest,
+} from './api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
 import { drawnLine } from './model';
@@ -25,8 +32,10 @@ export function Reading(props: {
   chosen: Pair | undefined;
   over: Pair | undefined;
   inOrder: Pair[];
-  roomiest: boolean;
-  onRoomiest: (on: boolean) => void;
+  choice: LineChoice;
+  onLine: (choice: LineChoice) => void;
+  speed: number | undefined;
+  onSpeed: (metresPerSecond: number | undefined) => void;
   onChoose: (key: string) => void;
   onOver: (key: string | undefined) => void;
   pointed: string | undefined;
@@ -37,7 +46,7 @@ export function Reading(props: {
   const link = useDayLink();
   const windows = useSpeedWindows(settled);
   const evaluation = answered?.answer;
-  const line = drawnLine(evaluation, props.roomiest);
+  const line = drawnLine(evaluation, props.choice);
   const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
   return (
     <aside
@@ -51,16 +60,24 @@ export function Reading(props: {
       ) : (
         evaluation?.fit && (
           <>
-            <Verdict fit={evaluation.fit} side={side} pair={chosen} stale={props.stale} kind={kind} />
+            <Verdict
+              fit={evaluation.fit}
+              line={line}
+              side={side}
+              pair={chosen}
+              stale={props.stale}
+              kind={kind}
+            />
             <div className="flex flex-wrap items-end gap-4">
               <Toggle
                 label="Line drawn"
-                value={props.roomiest ? 'roomiest' : 'easiest'}
+                value={props.choice}
                 options={[
-                  { value: 'easiest', label: 'easiest' },
-                  { value: 'roomiest', label: 'most room' },
+                  { value: 'COMFORTABLE', label: 'roomy' },
+                  { value: 'EASIEST', label: 'easiest of all' },
+                  { value: 'ROOMIEST', label: 'most room' },
                 ]}
-                onChoose={(v) => props.onRoomiest(v === 'roomiest')}
+                onChoose={props.onLine}
               />
               <Select
                 label="Lay over it"
@@ -79,7 +96,7 @@ export function Reading(props: {
       )}
       {windows.data && (
         <div className={windows.stale || settled === undefined ? 'opacity-50' : ''}>
-          <SpeedStrip windows={windows.data} />
+          <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />
         </div>
       )}
       <ReckoningNote of={windows} what="the speeds" />

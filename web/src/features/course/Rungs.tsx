@@ -14,7 +14,8 @@ export function Rungs(props: {
   return (
     <div className="min-h-17">
       <div className="mb-1 text-sm text-soft">
-        Rungs of {props.label} for {props.machineName}, with their tightness
+        Rungs of {props.label} for {props.machineName}
+        {props.ladder?.rungs.some((r) => r.tightness !== undefined) && ', with their tightness'}
       </div>
       <div role="group" aria-label="Rungs" className="flex flex-wrap">
         {props.ladder?.rungs.map((r) => {
@@ -31,7 +32,9 @@ export function Rungs(props: {
               <span className="block">
                 {figure} {unit}
               </span>
-              <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>{r.tightness.toFixed(2)}</span>
+              <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>
+                {r.tightness?.toFixed(2) ?? '\u00a0'}
+              </span>
             </button>
           );
         }) ?? <span className="text-soft">Reckoning…</span>}

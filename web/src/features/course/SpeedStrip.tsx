@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { speedText, usePreferences } from '../../shared/units';
 import type { SpeedWindows } from './api';
 
@@ -6,7 +7,7 @@ type Window = NonNullable<SpeedWindows['firm']>;
 const WHY: Record<NonNullable<Window['fastestBecause']>, string> = {
   LOCK: 'the lock',
   LEAN: 'lean: something would scrape',
-  GRIP: 'grip: half of it is kept back',
+  GRIP: 'grip: part of it is kept back',
   STEERING_RATE: 'how fast the bars are turned',
   ROLL_RATE: 'how fast the machine is leaned over',
   BALANCE: 'balance',
@@ -16,13 +17,25 @@ const WHY: Record<NonNullable<Window['fastestBecause']>, string> = {
 const END = 7.2;
 
 /** The speeds at which the course can be ridden, with the machine's idle walking speed marked; on loose ground both ways. */
-export function SpeedStrip({ windows }: { windows: SpeedWindows }) {
+export function SpeedStrip({
+  windows,
+  speed,
+  onSpeed,
+}: {
+  windows: SpeedWindows;
+  speed: number | undefined;
+  onSpeed: (metresPerSecond: number | undefined) => void;
+}) {
   const { firm, looseGround: loose } = windows;
   return (
     <section aria-label="Speed window" className="grid gap-1">
       <div className="text-sm text-soft">Speed window, an estimate</div>
       {firm ? (
-        <OneWindow window={firm} label={loose ? 'Carrying speed, body in line' : undefined} />
+        <>
+          <OneWindow window={firm} label={loose ? 'Carrying speed, body in line' : undefined}>
+            <SpeedSlider judged={firm.judged} speed={speed} onSpeed={onSpeed} />
+          </OneWindow>
+        </>
       ) : (
         <p>
           {loose ? 'Body in line: fits at no rolling speed.' : 'Not ridden rolling, or fits at no speed.'}
@@ -38,7 +51,55 @@ export function SpeedStrip({ windows }: { windows: SpeedWindows }) {
   );
 }
 
-function OneWindow({ window: w, label }: { window: Window; label: string | undefined }) {
+/** Half a km/h, the step the core judges speeds in, in m/s. */
+const STEP = 0.5 / 3.6;
+
+/** Slower than this nobody is reckoned, in m/s. */
+const SLOWEST = 0.6;
+
+/** Chooses the speed a course is reckoned at, instead of the one it is judged at. */
+function SpeedSlider(props: {
+  judged: number;
+  speed: number | undefined;
+  onSpeed: (metresPerSecond: number | undefined) => void;
+}) {
+  const { speed: system } = usePreferences();
+  const at = props.speed ?? props.judged;
+  return (
+    <div>
+      <input
+        type="range"
+        aria-label="Speed reckoned at"
+        aria-valuetext={speedText(at, system)}
+        min={0}
+        max={END}
+        step={STEP}
+        value={at}
+        onChange={(e) => props.onSpeed(Math.max(SLOWEST, Number(e.target.value)))}
+        className="m-0 block w-full accent-ink"
+      />
+      <p className="text-[0.9rem]">
+        Reckoned at <span className="figures">{speedText(at, system)}</span>
+        {props.speed === undefined ? ', the best for this rider.' : '. '}
+        {props.speed !== undefined && (
+          <button type="button" className="underline" onClick={() => props.onSpeed(undefined)}>
+            Back to the best
+          </button>
+        )}
+      </p>
+    </div>
+  );
+}
+
+function OneWindow({
+  window: w,
+  label,
+  children,
+}: {
+  window: Window;
+  label: string | undefined;
+  children?: ReactNode;
+}) {
   const { speed } = usePreferences();
   const at = (v: number) => `${Math.min(100, (v / END) * 100)}%`;
   const text = (v: number) => speedText(v, speed);
@@ -55,11 +116,12 @@ function OneWindow({ window: w, label }: { window: Window; label: string | undef
           <div className="absolute -inset-y-1 w-0.5 bg-cone" style={{ left: at(idle) }} />
         )}
       </div>
+      {children}
       <p className="mt-1 text-[0.9rem]">
         <span className="figures">{text(w.slowest)}</span> ({WHY[w.slowestBecause]}) to{' '}
         <span className="figures">{text(w.fastest)}</span>
-        {w.fastestBecause ? ` (${WHY[w.fastestBecause]})` : ' and beyond'}; most room at{' '}
-        <span className="figures">{text(w.roomiest)}</span>.
+        {w.fastestBecause ? ` (${WHY[w.fastestBecause]})` : ' and beyond'}; best at{' '}
+        <span className="figures">{text(w.judged)}</span>.
         {idle !== undefined && (
           <>
             {' '}

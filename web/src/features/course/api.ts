@@ -9,6 +9,7 @@ import {
   type Reckoned,
   type Seen,
 } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
 
 export type Course = Api<'CourseResponse'>;
 export type CourseRequest = Api<'CourseRequest'>;
@@ -18,6 +19,8 @@ export type Evaluation = Api<'EvaluationResponse'>;
 export type ReckonRequest = Api<'ReckonRequest'>;
 export type Fit = Api<'FitJson'>;
 export type Line = Api<'LineJson'>;
+/** Which of a course's lines. */
+export type LineChoice = NonNullable<ReckonRequest['line']>;
 export type Room = Api<'RoomJson'>;
 export type Place = Api<'PlaceJson'>;
 export type Comparison = Api<'Comparison'>;
@@ -64,8 +67,11 @@ export function useSpeedWindows(request: ReckonRequest | undefined) {
 
 /** The rungs of a machine on a course. */
 export function useLadder(request: ReckonRequest | undefined) {
-  return useReckoned('ladder', request, (r, signal) =>
-    body(http.POST('/api/course-ladders', { body: r, signal })),
+  const { system } = usePreferences();
+  return useReckoned('ladder', request && { request, system }, (r, signal) =>
+    body(
+      http.POST('/api/course-ladders', { body: r.request, params: { query: { system: r.system } }, signal }),
+    ),
   );
 }
 

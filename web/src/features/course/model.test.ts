@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CourseRequest, Fit, PairFit, SideFit } from './api';
-import { same, snapped, verdict, worse } from './model';
+import type { CourseRequest, Evaluation, Fit, Line, PairFit, SideFit } from './api';
+import { drawnLine, same, snapped, verdict, worse } from './model';
 
 const point = {
   speedMetresPerSecond: 1.2,
@@ -20,6 +20,21 @@ const fit = (answer: Fit['answer'], metres: number): Fit => ({
   left: point,
   right: point,
 });
+const line = (name: string, roomMetres: number): Line => ({
+  places: [],
+  phases: [],
+  rooms: [],
+  binding: {
+    name,
+    part: 'FRONT_WHEEL',
+    roomMetres,
+    distanceMetres: 1,
+    at: { x: 0, y: 0 },
+    nearest: { x: 0, y: 0 },
+  },
+  turnUsed: 0.7,
+  lengthMetres: 10,
+});
 const side = (answer: Fit['answer'], spareMetres: number, to: SideFit['side'] = 'LEFT'): SideFit => ({
   side: to,
   answer,
@@ -33,7 +48,7 @@ const pair = (asSet: SideFit, mirrored?: SideFit): PairFit => ({
   asSet,
   finished: true,
   ...(mirrored && { mirrored }),
-  ladder: { limitMetres: 5, rungs: [] },
+  ladder: { rungs: [] },
 });
 
 describe('a dragged dimension', () => {
@@ -60,23 +75,45 @@ describe('the worse side', () => {
 });
 
 describe('the verdict', () => {
-  it('says the answer first, then how much, then what binds', () => {
-    expect(verdict(fit('FITS', 0.62), 'METRIC')).toEqual({
-      head: 'Fits',
-      tail: 'with 0.62\u2009m to spare; the front wheel at the exit line binds.',
+  const say = (of: Fit, line?: Line) => verdict(of, line, 'METRIC', 'km/h');
+
+  it('says the answer with speed and lean, and what the line drawn keeps', () => {
+    expect(say(fit('FITS', 0.62), line('far line', 0.3))).toEqual({
+      head: 'Fits from a stop.',
+      tail: 'The line drawn keeps 0.30\u2009m: the front wheel at the far line binds.',
     });
-    expect(verdict(fit('DOES_NOT_FIT', -0.4), 'METRIC').tail).toBe(
-      'too tight by 0.40\u2009m; the front wheel at the exit line binds.',
+    expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }, line('far line', 0.3)).head).toMatch(
+      /^Fits at 12.*km\/h, leaning 5\.7°/,
     );
-    expect(verdict(fit('TOO_CLOSE_TO_CALL', -0.04), 'METRIC').tail).toContain('lacks 0.04\u2009m');
+  });
+
+  it('says by how much it lacks at the best speed, and what binds', () => {
+    expect(say(fit('DOES_NOT_FIT', -0.4)).tail).toBe(
+      'even from a stop it is too tight by 0.40\u2009m; the front wheel at the exit line binds.',
+    );
+    expect(say(fit('TOO_CLOSE_TO_CALL', -0.04)).tail).toContain('lacks 0.04\u2009m');
   });
 
   it('names a cone without an article', () => {
-    expect(verdict({ ...fit('FITS', 0.2), binding: 'cone 5' }, 'METRIC').tail).toContain('at cone 5 binds');
+    expect(say(fit('FITS', 0.2), line('cone 5', 0.2)).tail).toContain('at cone 5 binds');
   });
 
   it('never says too tight where nothing was solved', () => {
-    expect(verdict(fit('NOT_SOLVED', -0.4), 'METRIC').head).toBe('Not solved:');
+    expect(say(fit('NOT_SOLVED', -0.4)).head).toBe('Not solved:');
+  });
+});
+
+describe('the line drawn', () => {
+  const plan = {} as Evaluation['plan'];
+  const [comfortable, roomiest] = [line('far line', 0.3), line('far line', 0.8)];
+
+  it('is the one chosen where it is there', () => {
+    expect(drawnLine({ plan, comfortable, roomiest, cautions: [] }, 'COMFORTABLE')).toBe(comfortable);
+  });
+
+  it('is else the one with the most room', () => {
+    expect(drawnLine({ plan, roomiest, cautions: [] }, 'EASIEST')).toBe(roomiest);
+    expect(drawnLine(undefined, 'EASIEST')).toBeUndefined();
   });
 });
 

@@ -1,6 +1,17 @@
-import { lengthText, type LengthSystem } from '../../shared/units';
+import { degreesText, lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
 import type { Length } from '../length';
-import type { Course, CourseKind, CourseRequest, Evaluation, Fit, PairFit, Room, SideFit } from './api';
+import type {
+  Course,
+  CourseKind,
+  CourseRequest,
+  Evaluation,
+  Fit,
+  Line,
+  LineChoice,
+  PairFit,
+  Room,
+  SideFit,
+} from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -95,23 +106,43 @@ export const PARTS: Record<Room['part'], string> = {
   BODY: 'widest point',
 };
 
-/** The verdict in words: the answer first, then how much, then what binds. */
-export function verdict(fit: Fit, system: LengthSystem): { head: string; tail: string } {
+function placed(name: string, part: Room['part']): string {
+  return `${PARTS[part]} at ${/^cone /.test(name) ? name : `the ${name}`}`;
+}
+
+/**
+ * The verdict in words: the answer with the speed and the lean there, then what the line drawn keeps, which the drawing
+ * shows, then what binds.
+ */
+export function verdict(
+  fit: Fit,
+  line: Line | undefined,
+  system: LengthSystem,
+  speed: SpeedUnit,
+): { head: string; tail: string } {
   const spare = lengthText(Math.abs(fit.spare.metres), system);
-  const where = /^cone /.test(fit.binding) ? fit.binding : `the ${fit.binding}`;
-  const binds = `the ${PARTS[fit.bindingPart]} at ${where} binds.`;
+  const binds = `the ${placed(fit.binding, fit.bindingPart)} binds.`;
+  const lean = Math.max(fit.left.leanRadians, fit.right.leanRadians);
+  const ridden =
+    fit.speedMetresPerSecond === undefined
+      ? 'from a stop'
+      : `at ${speedText(fit.speedMetresPerSecond, speed)}, leaning ${degreesText(lean)}`;
   switch (fit.answer) {
-    case 'FITS':
-      return fit.spareCapped
-        ? { head: 'Fits', tail: `with more than ${lengthText(1, system)} to spare all along.` }
-        : { head: 'Fits', tail: `with ${spare} to spare; ${binds}` };
+    case 'FITS': {
+      const keeps = line?.binding.roomMetres ?? fit.spare.metres;
+      const by = line ? placed(line.binding.name, line.binding.part) : placed(fit.binding, fit.bindingPart);
+      return {
+        head: `Fits ${ridden}.`,
+        tail: `The line drawn keeps ${lengthText(keeps, system)}: the ${by} binds.`,
+      };
+    }
     case 'TOO_CLOSE_TO_CALL':
       return {
         head: 'Too close to call:',
-        tail: `${fit.spare.metres < 0 ? 'lacks' : 'spares'} ${spare}, and the measurements may be out by more; ${binds}`,
+        tail: `${fit.spare.metres < 0 ? 'lacks' : 'spares'} ${spare} ${ridden}, and the measurements may be out by more; ${binds}`,
       };
     case 'DOES_NOT_FIT':
-      return { head: 'Does not fit:', tail: `too tight by ${spare}; ${binds}` };
+      return { head: 'Does not fit:', tail: `even ${ridden} it is too tight by ${spare}; ${binds}` };
     case 'NOT_SOLVED':
       return {
         head: 'Not solved:',
@@ -120,8 +151,9 @@ export function verdict(fit: Fit, system: LengthSystem): { head: string; tail: s
   }
 }
 
-/** The line to draw: the easiest where it is there, or the one with the most room. */
-export function drawnLine(evaluation: Evaluation | undefined, roomiest: boolean) {
-  const { easiest, roomiest: most } = evaluation ?? {};
-  return roomiest ? (most ?? easiest) : (easiest ?? most);
+/** The line to draw: the one chosen where it is there, or the one with the most room. */
+export function drawnLine(evaluation: Evaluation | undefined, choice: LineChoice): Line | undefined {
+  const { comfortable, easiest, roomiest } = evaluation ?? {};
+  const wanted = { COMFORTABLE: comfortable, EASIEST: easiest, ROOMIEST: roomiest }[choice];
+  return wanted ?? roomiest ?? comfortable ?? easiest;
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
 
 export type Day = Api<'DayResponse'>;
 export type DayRequest = Api<'DayRequest'>;
@@ -13,10 +14,12 @@ export function useDays() {
 
 /** What a day needs, on one page. */
 export function useBriefing(dayId: number | undefined) {
+  const { system } = usePreferences();
   return useQuery({
-    queryKey: ['briefing', dayId],
+    queryKey: ['briefing', dayId, system],
     enabled: dayId !== undefined,
-    queryFn: () => body(http.GET('/api/days/{id}/briefing', { params: { path: { id: dayId ?? 0 } } })),
+    queryFn: () =>
+      body(http.GET('/api/days/{id}/briefing', { params: { path: { id: dayId ?? 0 }, query: { system } } })),
     // Rungs that there was no time for come with the next question.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 20 : false),
   });

@@ -60,7 +60,7 @@ export function Estimates({ chart }: { chart: Chart }) {
   );
 }
 
-/** The machine’s own limit to each side, with the dates between. */
+/** Tightness 1.00 to each side, all that machine and practised hands can do, with the dates between. */
 export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale: Scale }) {
   const { chart, limits } = props;
   const { system } = usePreferences();
@@ -82,7 +82,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
         strokeWidth={1.5}
       />
       <text x={chart.middle} y={chart.top + 15} textAnchor="middle" fontSize={12} fill="var(--ink)">
-        machine’s limit
+        tightness 1.00
       </text>
       <text x={left + 6} y={chart.bottom - 8} fontSize={12.5} className="figures" fill="var(--ink)">
         {say(limits?.limitLeftMetres)}

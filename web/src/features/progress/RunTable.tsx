@@ -30,7 +30,7 @@ export function RunTable({ progress }: { progress: Progress }) {
                 <td className="figures text-right whitespace-nowrap">
                   {lengthText(r.settingMetres, system)}
                 </td>
-                <td className="figures text-right">{r.tightness.toFixed(2)}</td>
+                <td className="figures text-right">{r.tightness?.toFixed(2) ?? '–'}</td>
                 <td>
                   {outcomeText(r.faults)}
                   {r.simulated && <span className="text-soft"> (simulated)</span>}

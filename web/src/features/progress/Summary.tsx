@@ -34,7 +34,7 @@ export function Summary({ progress }: { progress: Progress }) {
 function Headline({ standing }: { standing: Progress['standing'] }) {
   const { system } = usePreferences();
   const [l, r] = [standing?.left, standing?.right];
-  if (l === undefined || r === undefined) {
+  if (l?.metres === undefined || r?.metres === undefined) {
     return <h2 className="text-[1.3rem] leading-snug">Four runs to each side give a first estimate.</h2>;
   }
   const behind = Math.abs(l.metres - r.metres);
@@ -101,8 +101,13 @@ function Next({ progress }: { progress: Progress }) {
       <h2>Next</h2>
       <p>
         {progress.settingLabel} at{' '}
-        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>, tightness{' '}
-        <span className="figures">{standing.rung.tightness.toFixed(2)}</span>, {weak} side first.
+        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>,{' '}
+        {standing.rung.tightness !== undefined && (
+          <>
+            tightness <span className="figures">{standing.rung.tightness.toFixed(2)}</span>,{' '}
+          </>
+        )}
+        {weak} side first.
       </p>
     </section>
   );

@@ -10,7 +10,6 @@ const run = (
   id,
   side,
   settingMetres,
-  limitMetres: 5,
   tightness: settingMetres / 5,
   faults: [],
   dayId: 1,
@@ -41,7 +40,6 @@ const progress: Progress = {
   machineName: 'Twin',
   standing: {
     ladder: {
-      limitMetres: 5.2,
       rungs: [
         { settingMetres: 9, tightness: 1.73 },
         { settingMetres: 5.5, tightness: 1.06 },

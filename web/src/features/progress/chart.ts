@@ -35,31 +35,36 @@ const BOTTOM = 14;
 /** Half the kerb's width where both limits meet the middle, in pixels: room for the dates. */
 const HALF_KERB = 66;
 
-function value(of: { settingMetres: number; tightness: number }, scale: Scale): number {
-  return scale === 'metres' ? of.settingMetres : of.tightness;
+function value(of: { settingMetres: number; tightness?: number | undefined }, scale: Scale): number {
+  // Kinds that are ridden straight on have no tightness, and are shown in metres alone.
+  return scale === 'metres' ? of.settingMetres : (of.tightness ?? of.settingMetres);
 }
 
-function estimateAt(e: Estimate, scale: Scale): [number, number, number] {
-  return scale === 'metres'
-    ? [e.metres, e.lowMetres, e.highMetres]
-    : [e.tightness, e.lowTightness, e.highTightness];
+function estimateAt(e: Estimate, scale: Scale): [number, number, number] | undefined {
+  if (scale === 'tightness') return [e.tightness, e.lowTightness, e.highTightness];
+  const { metres, lowMetres, highMetres } = e;
+  return metres === undefined || lowMetres === undefined || highMetres === undefined
+    ? undefined
+    : [metres, lowMetres, highMetres];
 }
 
 /** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards. */
 export function layOut(progress: Progress, scale: Scale, width: number, height: number): Chart | undefined {
   const { standing, days } = progress;
   if (standing === undefined || days.length === 0) return undefined;
-  const limit = {
-    LEFT: scale === 'metres' ? standing.limitLeftMetres : 1,
-    RIGHT: scale === 'metres' ? standing.limitRightMetres : 1,
-  };
   const runs = days.flatMap((d) => d.runs);
-  const inner = Math.min(limit.LEFT, limit.RIGHT);
-  const widest = Math.max(
-    ...runs.map((r) => value(r, scale)),
-    ...standing.ladder.rungs.map((r) => value(r, scale)),
-  );
-  const least = Math.min(inner, ...runs.map((r) => value(r, scale)));
+  const estimates = days
+    .flatMap((d) => [d.left, d.right])
+    .flatMap((e) => (e === undefined ? [] : (estimateAt(e, scale) ?? [])));
+  const shown = [...runs, ...standing.ladder.rungs].map((of) => value(of, scale)).concat(estimates);
+  const widest = Math.max(...shown);
+  // Kinds that are ridden straight on have no limit: their kerb is as narrow as anything shown.
+  const narrowest = Math.min(...shown);
+  const limit = {
+    LEFT: scale === 'metres' ? (standing.limitLeftMetres ?? narrowest) : 1,
+    RIGHT: scale === 'metres' ? (standing.limitRightMetres ?? narrowest) : 1,
+  };
+  const least = Math.min(limit.LEFT, limit.RIGHT, narrowest);
   const middle = width / 2;
   const perUnit = (middle - HALF_KERB - 18) / Math.max(0.001, widest - least);
   const x = (side: Side, v: number) =>
@@ -104,7 +109,9 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
         const e = side === 'LEFT' ? d.left : d.right;
         const at = laid[i];
         if (e === undefined || at === undefined) return [];
-        const [mid, low, high] = estimateAt(e, scale);
+        const band = estimateAt(e, scale);
+        if (band === undefined) return [];
+        const [mid, low, high] = band;
         return [{ y: at.y, mid: x(side, mid), low: x(side, low), high: x(side, high) }];
       });
       if (along.length === 0) return [];

@@ -16,7 +16,7 @@ export function RangeHead(props: {
   course: Course;
   courses: Course[];
   setting: number;
-  limitMetres: number | undefined;
+  tightness: number | undefined;
   side: Side;
   onRider: (id: number) => void;
   onCourse: (id: number) => void;
@@ -97,7 +97,7 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
 
 function Rung(props: {
   setting: number;
-  limitMetres: number | undefined;
+  tightness: number | undefined;
   onCommand: (command: Command) => void;
 }) {
   const { system } = usePreferences();
@@ -121,7 +121,7 @@ function Rung(props: {
           <span className="text-base text-soft"> {unit}</span>
         </span>
         <span className="figures mt-1 text-[0.8rem] whitespace-nowrap text-soft">
-          {props.limitMetres === undefined ? '' : `tight ${(props.setting / props.limitMetres).toFixed(2)}`}
+          {props.tightness === undefined ? '' : `tight ${props.tightness.toFixed(2)}`}
         </span>
       </div>
       {step(1, 'Tighter rung', '−')}

@@ -103,7 +103,7 @@ export function RiderRange(props: {
         course={course}
         onCourse={setCourseId}
         setting={setting}
-        limitMetres={side === 'LEFT' ? standing?.limitLeftMetres : standing?.limitRightMetres}
+        tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
         side={side}
         onCommand={run}
       />

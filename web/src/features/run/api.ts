@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { body, http, type Api } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
 
 export type Run = Api<'RunResponse'>;
 export type RunRequest = Api<'RunRequest'>;
@@ -18,8 +19,9 @@ export interface RangeQuestion {
 
 /** One rider on one course of the day, with advice for the next run at a setting. */
 export function useRange(q: RangeQuestion) {
+  const { system } = usePreferences();
   return useQuery({
-    queryKey: ['range', q],
+    queryKey: ['range', q, system],
     placeholderData: (before: RangeView | undefined) => before,
     queryFn: () =>
       body(
@@ -29,6 +31,7 @@ export function useRange(q: RangeQuestion) {
             query: {
               courseId: q.courseId,
               machineId: q.machineId,
+              system,
               ...(q.settingMetres === undefined ? {} : { settingMetres: q.settingMetres }),
             },
           },

@@ -39,7 +39,7 @@ export function RiderTable({ briefing }: { briefing: Briefing }) {
               <td className="figures text-right text-[1.13rem] font-semibold whitespace-nowrap">
                 {say(r.rung?.settingMetres)}
               </td>
-              <td className="figures text-right">{r.rung?.tightness.toFixed(2) ?? '–'}</td>
+              <td className="figures text-right">{r.rung?.tightness?.toFixed(2) ?? '–'}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
               <td className="text-right">

@@ -35,6 +35,16 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
         return new Course(kind, settings.with(option, value), firstTurn);
     }
 
+    /** The same in tall cones, whatever stands there: cleared by the whole machine. */
+    public Course inTallCones() {
+        return kind.options().stream()
+                .filter(option -> option.name().equals(CourseOption.MARKING)
+                        && option.check(CourseOption.TALL).isEmpty())
+                .findFirst()
+                .map(option -> with(option, CourseOption.TALL))
+                .orElse(this);
+    }
+
     /** The same, first turned the other way. */
     public Course mirrored() {
         return new Course(kind, settings, firstTurn.opposite());

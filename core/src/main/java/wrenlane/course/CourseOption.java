@@ -15,6 +15,12 @@ import wrenlane.finding.Finding;
  * @param standard what a new course starts from
  */
 public record CourseOption(String name, String label, List<Choice> choices, String standard) {
+    /** Name of the choice of what a course is set out in. */
+    public static final String MARKING = "marking";
+
+    /** What stands highest, of the choices of {@link #MARKING}. */
+    static final String TALL = "TALL";
+
     /** One choice: its stable value and what is shown. */
     public record Choice(String value, String label) {}
 

@@ -45,8 +45,10 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
         return from(runs.subList(Math.max(0, runs.size() - LATEST_RUNS), runs.size()));
     }
 
-    /** The estimate from runs to one side, or empty where there are fewer than {@link #FEWEST_RUNS}. */
-    public static Optional<CleanSetting> from(List<RunRecord> runs) {
+    /** The estimate from runs to one side, or empty where fewer than {@link #FEWEST_RUNS} have a tightness. */
+    public static Optional<CleanSetting> from(List<RunRecord> all) {
+        List<RunRecord> runs =
+                all.stream().filter(r -> r.tightness().isPresent()).toList();
         if (runs.size() < FEWEST_RUNS) {
             return Optional.empty();
         }
@@ -67,7 +69,7 @@ public record CleanSetting(double tightness, double lowTightness, double highTig
             double fromPrior = (middle(i) - PRIOR_MEAN) / PRIOR_SPREAD;
             log[i] = -fromPrior * fromPrior / 2;
             for (RunRecord run : runs) {
-                double x = (run.tightness() - middle(i)) / SLOPE_TIGHTNESS;
+                double x = (run.tightness().orElseThrow() - middle(i)) / SLOPE_TIGHTNESS;
                 log[i] -= Math.log1p(Math.exp(run.clean() ? -x : x));
             }
             best = Math.max(best, log[i]);

@@ -27,7 +27,7 @@ public final class RungChoice {
                 left.map(CleanSetting::tightness).orElse(start),
                 right.map(CleanSetting::tightness).orElse(start));
         return ladder.rungs().stream()
-                .filter(rung -> rung.tightness() >= wanted)
+                .filter(rung -> rung.tightness().filter(t -> t >= wanted).isPresent())
                 .reduce((wide, tight) -> tight)
                 .or(() -> ladder.rungs().stream().findFirst());
     }

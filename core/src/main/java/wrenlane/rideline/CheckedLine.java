@@ -59,6 +59,11 @@ public record CheckedLine(RideLine line, List<KeepRoom> rooms, double turnUsed, 
 
     /** Whether rider and machine can do it, whatever it touches. */
     public boolean obeysTheRider() {
-        return turnUsed <= 1 && rateUsed <= 1 && endMissMetres <= END_TOLERANCE_METRES;
+        return turnUsed <= 1 && rateUsed <= 1 && ends();
+    }
+
+    /** Whether the line ends where it should. */
+    public boolean ends() {
+        return endMissMetres <= END_TOLERANCE_METRES;
     }
 }

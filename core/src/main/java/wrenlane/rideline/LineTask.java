@@ -1,6 +1,7 @@
 package wrenlane.rideline;
 
 import wrenlane.course.Course;
+import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
@@ -37,15 +38,22 @@ public record LineTask(Route route, Footprint footprint, TurnLimits limits) {
                         left.speedMetresPerSecond()));
     }
 
-    /** The line the machine alone could follow, whoever rides: full lock at the lean it is used to, bars turned at once. */
-    public static LineTask ofMachine(Course course, MachineTurn turn) {
+    /**
+     * The line a practised rider is to find. Where the bars are turned before the
+     * machine moves, quickness does not count.
+     */
+    public static LineTask practised(Course course, MachineTurn turn) {
+        Route route = course.plan().route();
+        RidingPoint left = RidingPoint.practised(turn, Side.LEFT);
+        RidingPoint right = RidingPoint.practised(turn, Side.RIGHT);
+        boolean rolling = route.pace() == Pace.ROLLING;
         return new LineTask(
-                course.plan().route(),
+                route,
                 Footprint.of(turn),
                 new TurnLimits(
-                        RidingPoint.machineLimit(turn, Side.LEFT).curvatureLimit(),
-                        RidingPoint.machineLimit(turn, Side.RIGHT).curvatureLimit(),
-                        Double.POSITIVE_INFINITY,
-                        0));
+                        left.curvatureLimit(),
+                        right.curvatureLimit(),
+                        rolling ? left.curvatureRate() : Double.POSITIVE_INFINITY,
+                        rolling ? left.speedMetresPerSecond() : 0));
     }
 }

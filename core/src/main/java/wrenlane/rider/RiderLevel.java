@@ -3,9 +3,9 @@ package wrenlane.rider;
 /** How far a rider has come, with limits to start from: estimates, from practice. */
 @SuppressWarnings("ImmutableEnumChecker") // a record of four doubles does not change
 public enum RiderLevel {
-    NOVICE(35, 15, 6, 10),
-    DEVELOPING(55, 25, 4.5, 6),
-    SKILLED(90, 40, 3, 3);
+    NOVICE(40, 20, 6, 12),
+    DEVELOPING(60, 35, 5, 8),
+    SKILLED(90, 60, 4, 3);
 
     private final RiderLimits limits;
 

@@ -5,6 +5,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
+import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 
 /**
@@ -46,6 +47,40 @@ public record RidingPoint(
                 TurnLimit.LOCK);
     }
 
+    /** Lean of a practised turn, in radians: 30°, from practice; less where the machine would scrape. */
+    private static final double PRACTISED_LEAN_RADIANS = Math.toRadians(30);
+
+    /** Speed that a practised rider's quickness is taken at, in m/s: 8 km/h, where slow turns begin. */
+    private static final double PRACTISED_SPEED = 8 / 3.6;
+
+    /**
+     * What the machine itself can do under a practised rider, to which courses are compared: K₀ is full lock, the
+     * effective one where a circle was measured, at 30° of lean or 3° short of scraping; σ₀ is that of a skilled rider's
+     * hands and roll at 8 km/h.
+     */
+    public static RidingPoint practised(MachineTurn turn, Side side) {
+        double lean = Math.min(PRACTISED_LEAN_RADIANS, scrapeLean(turn, side) - MachineTurn.SCRAPE_RESERVE_RADIANS);
+        double v = PRACTISED_SPEED;
+        RiderLimits hands = RiderLevel.SKILLED.limits();
+        double steering = steeringRate(turn, hands, v);
+        double roll = rollRate(hands, v);
+        return new RidingPoint(
+                v,
+                lean,
+                turn.fullLock(side, lean).curvature(),
+                Math.min(steering, roll),
+                TurnLimit.LOCK,
+                steering <= roll ? TurnLimit.STEERING_RATE : TurnLimit.ROLL_RATE);
+    }
+
+    private static double steeringRate(MachineTurn turn, RiderLimits limits, double v) {
+        return limits.steeringRateRadiansPerSecond() * Math.cos(turn.casterRadians()) / (turn.wheelbaseMetres() * v);
+    }
+
+    private static double rollRate(RiderLimits limits, double v) {
+        return limits.rollRateRadiansPerSecond() * GRAVITY / (v * v * v);
+    }
+
     /** The riding point at a speed on dry paving, body in line with the machine. */
     public static RidingPoint rolling(MachineTurn turn, Side side, RiderLimits limits, double speedMetresPerSecond) {
         return rolling(turn, side, limits, RidingStyle.FIRM, speedMetresPerSecond);
@@ -55,8 +90,8 @@ public record RidingPoint(
      * The riding point at a speed.
      *
      * <p>K(v) = min(cos ε · tan δ / (p · cos φ), g · tan θ₁ / v²), where φ = θ + β is the machine's lean, θ the lean of
-     * steady balance, tan θ = v² κ / g, and θ₁ the most of it: φs − reserve − β, or what the ground carries, tan θ₁ =
-     * μ/2. Solved together by repeated substitution: κ grows with φ by a factor below one at walking pace.
+     * steady balance, tan θ = v² κ / g, and θ₁ the most of it: φs − reserve − β, or what the ground carries, see
+     * {@link Grip}. Solved together by repeated substitution: κ grows with φ by a factor below one at walking pace.
      * σ(v) = min(δ̇ · cos ε / (p · v), φ̇ · g / v³).
      *
      * @param speedMetresPerSecond v, above zero
@@ -71,7 +106,7 @@ public record RidingPoint(
         double out = style.bodyOutRadians();
         // The reserve kept from scraping can't eat the whole lean: a machine that scrapes at 15° still leans a little.
         double unscraped = Math.max(Math.toRadians(1), scrapeLean(turn, side) - limits.leanReserveRadians() - out);
-        double most = Math.min(unscraped, style.gripLeanRadians());
+        double most = Math.min(unscraped, style.grip().leanRadians());
         double leanLimited = GRAVITY * Math.tan(most) / (v * v);
         double balance = 0;
         double lock = 0;
@@ -79,9 +114,8 @@ public record RidingPoint(
             lock = turn.fullLock(side, balance + out).curvature();
             balance = Math.min(most, Math.atan(v * v * Math.min(lock, leanLimited) / GRAVITY));
         }
-        double steering =
-                limits.steeringRateRadiansPerSecond() * Math.cos(turn.casterRadians()) / (turn.wheelbaseMetres() * v);
-        double roll = limits.rollRateRadiansPerSecond() * GRAVITY / (v * v * v);
+        double steering = steeringRate(turn, limits, v);
+        double roll = rollRate(limits, v);
         return new RidingPoint(
                 v,
                 balance + out,

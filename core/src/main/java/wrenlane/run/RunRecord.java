@@ -1,6 +1,7 @@
 package wrenlane.run;
 
 import java.time.Instant;
+import java.util.Optional;
 import java.util.Set;
 import wrenlane.machine.Side;
 
@@ -9,18 +10,18 @@ import wrenlane.machine.Side;
  *
  * @param side the side turned to
  * @param settingMetres the ladder dimension as it stood, above zero
- * @param limitMetres the machine's own limit for it, as reckoned then, above zero
+ * @param tightness of that setting on the machine it was ridden on, above zero; empty on kinds ridden straight on
  * @param faults empty for a clean run
  * @param at when it was logged
  */
-public record RunRecord(Side side, double settingMetres, double limitMetres, Set<Fault> faults, Instant at) {
+public record RunRecord(Side side, double settingMetres, Optional<Double> tightness, Set<Fault> faults, Instant at) {
     public RunRecord {
         if (!(settingMetres > 0 && settingMetres < 1000)) {
             throw new IllegalArgumentException(
                     "settingMetres is " + settingMetres + " m; it lies between 0 and 1000 m");
         }
-        if (!(limitMetres > 0 && limitMetres < 1000)) {
-            throw new IllegalArgumentException("limitMetres is " + limitMetres + " m; it lies between 0 and 1000 m");
+        if (tightness.isPresent() && !(tightness.get() > 0 && tightness.get() < 1000)) {
+            throw new IllegalArgumentException("tightness is " + tightness.get() + "; it lies between 0 and 1000");
         }
         faults = Set.copyOf(faults);
     }
@@ -28,10 +29,5 @@ public record RunRecord(Side side, double settingMetres, double limitMetres, Set
     /** Whether nothing went wrong. */
     public boolean clean() {
         return faults.isEmpty();
-    }
-
-    /** The setting over the machine's limit. */
-    public double tightness() {
-        return settingMetres / limitMetres;
     }
 }

@@ -65,7 +65,7 @@ public final class VirtualRider {
     /** The rung such a rider would be set: the tightest with at least two chances in five of a clean run. */
     public Ladder.Rung choose(Ladder ladder, Side side) {
         return ladder.rungs().stream()
-                .filter(r -> r.tightness() >= comfort(side) - SLOPE * Math.log(1.5))
+                .filter(r -> r.tightness().orElse(Double.POSITIVE_INFINITY) >= comfort(side) - SLOPE * Math.log(1.5))
                 .reduce((wide, tight) -> tight)
                 .orElse(ladder.rungs().get(0));
     }

@@ -1,6 +1,5 @@
 package wrenlane.verdict;
 
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -9,11 +8,9 @@ import wrenlane.course.plan.Pace;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.CheckedLine;
-import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rideline.LineTask;
 import wrenlane.rideline.SweptBand;
-import wrenlane.rideline.solve.LineAim;
 import wrenlane.rideline.solve.LineMemory;
 import wrenlane.rideline.solve.LineNodes;
 import wrenlane.rideline.solve.LineSearch;
@@ -21,14 +18,22 @@ import wrenlane.riding.Ride;
 import wrenlane.riding.RidingPoint;
 
 /**
- * Whether a course can be ridden, along which lines, and how much there is to spare.
+ * Whether a course can be ridden, at which speed, along which lines, and how much there is to spare.
+ *
+ * <p>A course is judged at the speed with the most room that the rider can hold; among those within 5 cm of it, the
+ * slowest. At walking pace a machine stands nearly upright and turns wide: lean is what tightens a turn, and lean needs
+ * speed.
  *
  * @param answer in one of four words
  * @param spare room at the tightest place of the roomiest line, negative where it lacks
  * @param roomiest the line that leaves the most room, using all the turn there is
- * @param easiest the line with the smallest peak curvature; there where the course fits
- * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; empty where no
- *     line clears everything at any curvature, or none was found
+ * @param comfortable the easiest line that keeps {@link #COMFORT_METRES} everywhere, or the most there is; there where the
+ *     course fits
+ * @param easiest the line with the smallest peak curvature; there where the course fits, unless it was not asked for
+ * @param turnUsed share of the turn the easiest line known takes; above 1 where it takes more than there is; empty where
+ *     no line clears everything at any curvature, or none was found
+ * @param slowest what there would be to spare at the slowest speed the rider holds; empty where the course is judged at
+ *     it, or at a speed that was given
  * @param left what there is to turn with to the left
  * @param right what there is to turn with to the right
  * @param task what was looked for
@@ -37,96 +42,170 @@ public record CourseFit(
         FitAnswer answer,
         Room spare,
         CheckedLine roomiest,
+        Optional<CheckedLine> comfortable,
         Optional<CheckedLine> easiest,
         Optional<Double> turnUsed,
+        Optional<SpareAtSpeed> slowest,
         RidingPoint left,
         RidingPoint right,
         LineTask task) {
 
-    /** A fit with a line to start the next search from, while a dimension is dragged. */
+    /** Room a line to ride by keeps from everything, in metres; chosen by us: an arm's breadth that a learner can see. */
+    public static final double COMFORT_METRES = 0.3;
+
+    /** Less than the most room by so much, so that a line with it has an inside to be looked for in, in metres. */
+    private static final double HAIR_METRES = 5e-3;
+
+    /** Room at a speed, in metres and m/s. */
+    public record SpareAtSpeed(double speedMetresPerSecond, double metres) {}
+
+    /** A fit with lines to start the next search from, while a dimension is dragged. */
     public record Reckoned(CourseFit fit, LineMemory memory) {}
 
-    /** Reckons a course at the rider's lowest speed. */
+    /** Judges a course, with every line. */
     public static Reckoned of(Course course, Ride ride) {
-        return of(course, ride, ride.limits().lowestSpeedMetresPerSecond(), null);
+        if (course.plan().route().pace() != Pace.ROLLING) {
+            return of(course, ride, ride.limits().lowestSpeedMetresPerSecond());
+        }
+        SpeedScan scan = new SpeedScan(course, ride);
+        SpeedScan.At judged = scan.judged();
+        Optional<SpareAtSpeed> slowest = judged.speed() == scan.slowest()
+                ? Optional.empty()
+                : Optional.of(new SpareAtSpeed(
+                        scan.slowest(), scan.atSlowest().found().room()));
+        return new Reckoning(course, ride, judged.speed()).all(judged.found(), slowest);
+    }
+
+    /** Reckons a course at a given speed, with every line. */
+    public static Reckoned of(Course course, Ride ride, double speedMetresPerSecond) {
+        Reckoning reckoning = new Reckoning(course, ride, speedMetresPerSecond);
+        return reckoning.all(reckoning.search.roomiest(null), Optional.empty());
     }
 
     /**
-     * The room alone: without the easiest line, for tables of many.
+     * Reckons a course that is being dragged, as quickly as can be: the room, and the one line drawn.
+     *
+     * @param memory lines of a like course for the same ride, to start from; without it the line is smoothed
+     */
+    public static Reckoned dragged(
+            Course course, Ride ride, double speedMetresPerSecond, LineChoice drawn, @Nullable LineMemory memory) {
+        return new Reckoning(course, ride, speedMetresPerSecond).dragged(drawn, memory);
+    }
+
+    /**
+     * The room alone at the judged speed, for tables of many.
      *
      * @param dimensions standard deviation of each measured dimension by name, in metres
      */
     public static CourseFit roomOnly(Course course, Ride ride, Map<String, Double> dimensions) {
         Reckoned reckoned = room(course, ride);
-        double speed = ride.limits().lowestSpeedMetresPerSecond();
+        double speed = reckoned.memory().speedMetresPerSecond();
         return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned, dimensions));
     }
 
     /** The same without how far out it may be, with a line to start the next search from. */
     public static Reckoned room(Course course, Ride ride) {
-        double speed = ride.limits().lowestSpeedMetresPerSecond();
-        LineTask task = LineTask.of(course, ride, speed);
-        LineSearch.Found roomy = new LineSearch(task).roomiest(null);
-        return new Reckoned(
-                fit(task, ride, speed, roomy, Optional.empty(), Optional.empty()),
-                new LineMemory(roomy.nodes(), null, task.route().lengthMetres()));
-    }
-
-    private static CourseFit fit(
-            LineTask task,
-            Ride ride,
-            double speed,
-            LineSearch.Found roomy,
-            Optional<LineSearch.Found> easy,
-            Optional<Double> turnUsed) {
-        Pace pace = task.route().pace();
-        return new CourseFit(
-                answer(roomy),
-                new Room(roomy.room(), 0),
-                roomy.checked(),
-                easy.map(LineSearch.Found::checked),
-                turnUsed,
-                ride.point(pace, Side.LEFT, speed),
-                ride.point(pace, Side.RIGHT, speed),
-                task);
-    }
-
-    /** Whether machine and rider turn alike to both sides, so that a mirrored course has the mirrored line. */
-    public boolean turnsAlike() {
-        return left.curvatureLimit() == right.curvatureLimit() && left.leanRadians() == right.leanRadians();
-    }
-
-    /**
-     * Reckons a course.
-     *
-     * @param memory lines of a like course for the same ride, to start from while a dimension is dragged; the easiest line
-     *     is smoothed only where there is none
-     */
-    public static Reckoned of(Course course, Ride ride, double speedMetresPerSecond, @Nullable LineMemory memory) {
-        LineTask task = LineTask.of(course, ride, speedMetresPerSecond);
-        LineSearch search = new LineSearch(task);
-        LineSearch.Found roomy = search.roomiest(memory == null ? null : memory.roomiest(task.route()));
-        Optional<LineSearch.Found> easy = roomy.holds()
-                ? search.easiest(memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes()))
-                        .or(() -> search.easiest(LineNodes.along(task.route())))
-                : Optional.empty();
-        if (memory == null) {
-            easy = easy.map(search::smoothed);
+        if (course.plan().route().pace() != Pace.ROLLING) {
+            Reckoning reckoning = new Reckoning(course, ride, ride.limits().lowestSpeedMetresPerSecond());
+            return reckoning.roomOnly(reckoning.search.roomiest(null));
         }
-        Optional<Double> used = easy.map(e -> e.checked().turnUsed());
-        if (!roomy.holds()) {
-            used = search.shareWanted(roomy.nodes());
-        }
-        CourseFit fit = fit(task, ride, speedMetresPerSecond, roomy, easy, used);
-        return new Reckoned(
-                fit,
-                new LineMemory(
-                        roomy.nodes(),
-                        easy.map(LineSearch.Found::nodes).orElse(null),
-                        task.route().lengthMetres()));
+        SpeedScan.At judged = new SpeedScan(course, ride).judged();
+        return new Reckoning(course, ride, judged.speed()).roomOnly(judged.found());
     }
 
-    static FitAnswer answer(LineSearch.Found roomy) {
+    /** A course at one speed. */
+    private static final class Reckoning {
+        private final Ride ride;
+        private final double speed;
+        private final LineTask task;
+        final LineSearch search;
+
+        Reckoning(Course course, Ride ride, double speed) {
+            this.ride = ride;
+            this.speed = speed;
+            task = LineTask.of(course, ride, speed);
+            search = new LineSearch(task);
+        }
+
+        Reckoned all(LineSearch.Found roomy, Optional<SpareAtSpeed> slowest) {
+            Optional<LineSearch.Found> easy = easiest(roomy, 0, roomy.nodes()).map(e -> search.smoothed(e, 0));
+            double clear = clear(roomy);
+            Optional<LineSearch.Found> comfortable = clear == 0
+                    ? easy
+                    : easiestOfAll(roomy, clear).or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
+            return reckoned(roomy, comfortable, easy, used(roomy, easy), slowest);
+        }
+
+        Reckoned dragged(LineChoice drawn, @Nullable LineMemory memory) {
+            LineSearch.Found roomy = search.roomiest(memory == null ? null : memory.roomiest(task.route()));
+            double clear = drawn == LineChoice.COMFORTABLE ? clear(roomy) : 0;
+            LineNodes from = memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes());
+            Optional<LineSearch.Found> line = easiest(roomy, clear, from);
+            if (memory == null) {
+                line = line.map(e -> search.smoothed(e, clear));
+            }
+            Optional<Double> used = used(roomy, line);
+            return drawn == LineChoice.COMFORTABLE
+                    ? reckoned(roomy, line, Optional.empty(), used, Optional.empty())
+                    : reckoned(roomy, Optional.empty(), line, used, Optional.empty());
+        }
+
+        Reckoned roomOnly(LineSearch.Found roomy) {
+            return reckoned(roomy, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        private static double clear(LineSearch.Found roomy) {
+            return Math.max(0, Math.min(COMFORT_METRES, roomy.room() - HAIR_METRES));
+        }
+
+        private Optional<LineSearch.Found> easiestOfAll(LineSearch.Found roomy, double clear) {
+            return roomy.holds()
+                    ? search.easiestOfAll(roomy.nodes(), clear).map(e -> search.smoothed(e, clear))
+                    : Optional.empty();
+        }
+
+        private Optional<LineSearch.Found> easiest(LineSearch.Found roomy, double clear, LineNodes from) {
+            return roomy.holds()
+                    ? search.easiest(from, clear).or(() -> search.easiest(LineNodes.along(task.route()), clear))
+                    : Optional.empty();
+        }
+
+        private Optional<Double> used(LineSearch.Found roomy, Optional<LineSearch.Found> easy) {
+            return roomy.holds() ? easy.map(e -> e.checked().turnUsed()) : search.shareWanted(roomy.nodes());
+        }
+
+        private Reckoned reckoned(
+                LineSearch.Found roomy,
+                Optional<LineSearch.Found> comfortable,
+                Optional<LineSearch.Found> easy,
+                Optional<Double> used,
+                Optional<SpareAtSpeed> slowest) {
+            Pace pace = task.route().pace();
+            CourseFit fit = new CourseFit(
+                    answer(roomy),
+                    new Room(roomy.room(), 0),
+                    roomy.checked(),
+                    comfortable.map(LineSearch.Found::checked),
+                    easy.map(LineSearch.Found::checked),
+                    used,
+                    slowest,
+                    ride.point(pace, Side.LEFT, speed),
+                    ride.point(pace, Side.RIGHT, speed),
+                    task);
+            return new Reckoned(
+                    fit,
+                    new LineMemory(
+                            roomy.nodes(),
+                            comfortable
+                                    .or(() -> easy)
+                                    .map(LineSearch.Found::nodes)
+                                    .orElse(null),
+                            task.route().lengthMetres(),
+                            speed));
+        }
+    }
+
+    private static FitAnswer answer(LineSearch.Found roomy) {
         if (roomy.holds()) {
             return FitAnswer.FITS;
         }
@@ -138,17 +217,32 @@ public record CourseFit(
         FitAnswer said = answer == FitAnswer.NOT_SOLVED || Math.abs(spare.metres()) > metres
                 ? answer
                 : FitAnswer.TOO_CLOSE_TO_CALL;
-        return new CourseFit(said, new Room(spare.metres(), metres), roomiest, easiest, turnUsed, left, right, task);
+        Room room = new Room(spare.metres(), metres);
+        return new CourseFit(said, room, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
+    }
+
+    /** Whether machine and rider turn alike to both sides, so that a mirrored course has the mirrored line. */
+    public boolean turnsAlike() {
+        return left.curvatureLimit() == right.curvatureLimit() && left.leanRadians() == right.leanRadians();
     }
 
     /** Whether there is more room than was looked for. */
     public boolean spareCapped() {
-        return spare.metres() >= LineAim.MOST_ROOM_METRES - 0.01;
+        return spare.metres() >= LineSearch.MOST_ROOM_METRES - 0.01;
     }
 
-    /** The line to draw: the easiest where there is one. */
+    /** A line of this fit, where it is known. */
+    public Optional<CheckedLine> line(LineChoice choice) {
+        return switch (choice) {
+            case COMFORTABLE -> comfortable;
+            case EASIEST -> easiest;
+            case ROOMIEST -> Optional.of(roomiest);
+        };
+    }
+
+    /** The line to draw where none is asked for: the comfortable one where there is one. */
     public CheckedLine drawn() {
-        return easiest.orElse(roomiest);
+        return comfortable.or(() -> easiest).orElse(roomiest);
     }
 
     /** What happens along a line of this fit. */
@@ -157,7 +251,7 @@ public record CourseFit(
     }
 
     /** The ground the widest points pass over on a line of this fit. */
-    public SweptBand band(List<LinePoint> points) {
-        return SweptBand.of(points, task.footprint(), task.limits());
+    public SweptBand band(CheckedLine line) {
+        return SweptBand.of(LineProfile.points(line.line()), task.footprint(), task.limits());
     }
 }

@@ -1,48 +1,65 @@
 package wrenlane.verdict;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
+import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind.Turning;
+import wrenlane.machine.MachineTurn;
+import wrenlane.units.HandyLengths;
 
 /**
- * The rungs from easy to tight for one machine on one kind of course.
+ * The rungs from easy to tight for one machine on one course: settings of its ladder's dimension, widest first.
  *
- * @param limitMetres the machine's own limit, tightness 1.00
  * @param rungs widest first
  */
-public record Ladder(double limitMetres, List<Rung> rungs) {
-    /** Tightness of the default rungs: from a third more than comfortable to just above what the machine can do. */
+public record Ladder(List<Rung> rungs) {
+    /** Tightness of the default rungs, from comfortable to nearly all that machine and hands can do; from practice. */
     static final List<Double> TIGHTNESSES = List.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05);
 
-    /** Rungs are rounded to 10 cm, below {@link #FINE_BELOW_METRES} to 5 cm: lengths easy to find on a tape. */
-    private static final double HANDY_METRES = 0.1;
-
-    private static final double FINE_BELOW_METRES = 2.5;
+    /** Room left beside the wheels on each side, in metres, of the rungs of a kind that is ridden straight on. */
+    static final List<Double> ROOMS_BESIDE_WHEELS = List.of(0.6, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1);
 
     /**
      * One setting.
      *
-     * @param settingMetres rounded to a handy length
-     * @param tightness the rounded setting over the machine's limit
+     * @param settingMetres rounded to a length people lay out
+     * @param tightness of the rounded setting; empty on kinds that are ridden straight on
      */
-    public record Rung(double settingMetres, double tightness) {}
+    public record Rung(double settingMetres, Optional<Double> tightness) {}
 
     public Ladder {
         rungs = List.copyOf(rungs);
     }
 
-    /** The default ladder of a machine; settings outside the dimension's limits are left out. */
-    public static Ladder of(double limitMetres, CourseDimension dimension) {
-        List<Rung> rungs = TIGHTNESSES.stream()
-                .map(t -> handy(t * limitMetres))
-                .filter(m -> dimension.check(m).isEmpty())
-                .distinct()
-                .map(m -> new Rung(m, m / limitMetres))
-                .toList();
-        return new Ladder(limitMetres, rungs);
+    /**
+     * The default ladder of a machine on a course. Kinds that are ridden straight on have widths by the room on both sides
+     * of the wheels. Settings that the course does not allow are left out.
+     *
+     * @param tightness of the course on that machine, of the harder side
+     */
+    public static Ladder of(Course course, MachineTurn turn, Tightness tightness, HandyLengths handy) {
+        CourseDimension dimension = course.kind().ladder();
+        return course.kind().turning() == Turning.STRAIGHT
+                ? ladder(
+                        dimension,
+                        ROOMS_BESIDE_WHEELS.stream().map(room -> handy.nearest(2 * room + turn.frontTyreMetres())),
+                        setting -> new Rung(setting, Optional.empty()))
+                : ladder(
+                        dimension,
+                        TIGHTNESSES.stream()
+                                .filter(tightness::covers)
+                                .flatMap(t -> tightness.settingAt(t).stream())
+                                .map(handy::nearest),
+                        setting -> new Rung(setting, tightness.at(setting)));
     }
 
-    private static double handy(double metres) {
-        double step = metres < FINE_BELOW_METRES ? HANDY_METRES / 2 : HANDY_METRES;
-        return Math.round(Math.round(metres / step) * step * 1000) / 1000.0;
+    private static Ladder ladder(CourseDimension dimension, Stream<Double> settings, DoubleFunction<Rung> rung) {
+        return new Ladder(settings.filter(m -> dimension.check(m).isEmpty())
+                .distinct()
+                .map(rung::apply)
+                .toList());
     }
 }

@@ -1,10 +1,6 @@
 package wrenlane.verdict;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.plan.Pace;
 import wrenlane.machine.Side;
@@ -23,7 +19,7 @@ import wrenlane.riding.TurnLimits;
  * @param slowestBecause what closes it below
  * @param fastest m/s
  * @param fastestBecause what closes it above; empty where it stays open as far as was looked
- * @param roomiest the speed with the most room, m/s
+ * @param judged the speed the course is judged at, m/s
  * @param idleWalking the machine's own speed with the clutch home, m/s, where it drives at idle
  */
 public record SpeedWindow(
@@ -31,14 +27,9 @@ public record SpeedWindow(
         TurnLimit slowestBecause,
         double fastest,
         Optional<TurnLimit> fastestBecause,
-        double roomiest,
+        double judged,
         Optional<Double> idleWalking) {
-    /** Fastest looked at, in m/s: 25 km/h; beyond that no slow-riding course is ridden. */
-    public static final double FASTEST_LOOKED_AT = 25 / 3.6;
-
-    private static final int SCANNED = 7;
     private static final double TOLERANCE = 0.02;
-    private static final double SAME_ROOM_METRES = 0.005;
 
     /** Whether the course is ridden slower than the machine walks on its own: the friction zone is needed. */
     public boolean needsFrictionZone() {
@@ -47,100 +38,67 @@ public record SpeedWindow(
 
     /** The window of a course; empty where it fits at no speed, or is not rolled through. */
     public static Optional<SpeedWindow> of(Course course, Ride ride) {
-        return course.plan().route().pace() == Pace.ROLLING ? new Scan(course, ride).window() : Optional.empty();
+        return course.plan().route().pace() == Pace.ROLLING ? new Edges(course, ride).window() : Optional.empty();
     }
 
-    /** One look through the speeds; lines found at one speed start the search at the next. */
-    private static final class Scan {
+    /** Looks for where the room is lost on either side of the best speed. */
+    private static final class Edges {
         private final Course course;
         private final Ride ride;
-        private @Nullable LineNodes last;
+        private final SpeedScan scan;
 
-        /** Room found at a speed. */
-        private record At(double speed, double room) {}
-
-        Scan(Course course, Ride ride) {
+        Edges(Course course, Ride ride) {
             this.course = course;
             this.ride = ride;
+            this.scan = new SpeedScan(course, ride);
         }
 
         Optional<SpeedWindow> window() {
-            double lowest = ride.limits().lowestSpeedMetresPerSecond();
-            List<At> scanned = new ArrayList<>();
-            double stride = Math.pow(FASTEST_LOOKED_AT / lowest, 1.0 / (SCANNED - 1));
-            for (int i = 0; i < SCANNED; i++) {
-                double v = lowest * Math.pow(stride, i);
-                At at = new At(v, room(v));
-                scanned.add(at);
-                if (at.room < 0 && scanned.stream().anyMatch(a -> a.room >= 0)) {
-                    break;
-                }
-            }
-            Optional<At> first = scanned.stream().filter(a -> a.room >= 0).findFirst();
-            if (first.isEmpty()) {
+            SpeedScan.At best = scan.judged();
+            if (best.room() < 0) {
                 return Optional.empty();
             }
-            // The slowest of those that leave as good as the most room.
-            At best = scanned.stream()
-                    .reduce((a, b) -> b.room > a.room + SAME_ROOM_METRES ? b : a)
-                    .orElseThrow();
-            At open = first.get();
-            boolean fromBalance = open.speed <= lowest * (1 + 1e-9);
-            double slowest = fromBalance ? lowest : edge(open.speed, open.speed / stride);
-            At end = scanned.get(scanned.size() - 1);
-            boolean closes = end.room < 0;
-            double fastest = closes ? edge(end.speed / stride, end.speed) : FASTEST_LOOKED_AT;
+            boolean fromBalance = scan.atSlowest().room() >= 0;
+            Edge slow = fromBalance
+                    ? new Edge(scan.slowest(), scan.atSlowest().found().nodes())
+                    : edge(best, scan.slowest());
+            Optional<SpeedScan.At> lost = scan.lostAbove(best);
+            Optional<Edge> fast = lost.map(at -> edge(best, at.speed()));
             return Optional.of(new SpeedWindow(
-                    slowest,
-                    fromBalance ? TurnLimit.BALANCE : because(slowest * (1 - 2 * TOLERANCE)),
-                    fastest,
-                    closes ? Optional.of(because(fastest * (1 + 2 * TOLERANCE))) : Optional.empty(),
-                    best.speed,
+                    slow.speed(),
+                    fromBalance ? TurnLimit.BALANCE : because(slow.speed() * (1 - 2 * TOLERANCE), slow.line()),
+                    fast.map(Edge::speed).orElse(SpeedScan.FASTEST),
+                    fast.map(e -> because(e.speed() * (1 + 2 * TOLERANCE), e.line())),
+                    best.speed(),
                     ride.turn().machine().idleWalkingSpeedMetresPerSecond()));
         }
 
-        private double room(double speed) {
-            LineSearch search = new LineSearch(LineTask.of(course, ride, speed));
-            LineSearch.Found found = last == null ? search.roomiest(null) : search.follow(last);
-            if (!found.holds() && last != null) {
-                found = search.roomiest(null);
-            }
-            if (found.holds()) {
-                last = found.nodes();
-                return found.room();
-            }
-            return Math.min(found.room(), -1e-6);
-        }
-
-        private boolean fits(double speed) {
-            LineSearch search = new LineSearch(LineTask.of(course, ride, speed));
-            LineSearch.Found found = search.near(Objects.requireNonNull(last, "an edge lies beside a speed that fits"));
-            if (found.holds()) {
-                last = found.nodes();
-            }
-            return found.holds();
-        }
+        /** A speed at which the course still fits, and a line at it. */
+        private record Edge(double speed, LineNodes line) {}
 
         /** The speed between one that fits and one that does not at which it changes. */
-        private double edge(double fits, double fails) {
-            double in = fits;
+        private Edge edge(SpeedScan.At fits, double fails) {
+            double in = fits.speed();
+            LineNodes line = fits.found().nodes();
             double out = fails;
             while (Math.abs(in - out) > TOLERANCE * in) {
                 double middle = (in + out) / 2;
-                if (fits(middle)) {
+                LineSearch.Found found = new LineSearch(LineTask.of(course, ride, middle)).near(line);
+                if (found.holds()) {
                     in = middle;
+                    line = found.nodes();
                 } else {
                     out = middle;
                 }
             }
-            return in;
+            return new Edge(in, line);
         }
 
         /**
          * What closes the window at a speed at which nothing fits: the limit that, were it lifted, would give the most
          * room back.
          */
-        private TurnLimit because(double speed) {
+        private TurnLimit because(double speed, LineNodes like) {
             LineTask task = LineTask.of(course, ride, speed);
             TurnLimits l = task.limits();
             RidingPoint left = ride.point(Pace.ROLLING, Side.LEFT, speed);
@@ -149,16 +107,17 @@ public record SpeedWindow(
             TurnLimits quick = new TurnLimits(l.left(), l.right(), LIFTED * l.rate(), l.speedMetresPerSecond());
             TurnLimits tight =
                     new TurnLimits(LIFTED * l.left(), LIFTED * l.right(), l.rate(), l.speedMetresPerSecond());
-            return room(task, quick) >= room(task, tight)
+            return room(task, quick, like) >= room(task, tight, like)
                     ? (left.curvatureRate() <= right.curvatureRate() ? left : right).rateBy()
                     : tighter.curvatureBy();
         }
 
         private static final double LIFTED = 1.3;
 
-        private double room(LineTask task, TurnLimits limits) {
-            LineSearch search = new LineSearch(new LineTask(task.route(), task.footprint(), limits));
-            return (last == null ? search.roomiest(null) : search.follow(last)).room();
+        private static double room(LineTask task, TurnLimits limits, LineNodes like) {
+            return new LineSearch(new LineTask(task.route(), task.footprint(), limits))
+                    .follow(like)
+                    .room();
         }
     }
 }

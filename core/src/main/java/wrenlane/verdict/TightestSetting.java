@@ -5,7 +5,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.machine.MachineTurn;
+import wrenlane.course.plan.Pace;
 import wrenlane.rideline.LineTask;
 import wrenlane.rideline.solve.LineNodes;
 import wrenlane.rideline.solve.LineSearch;
@@ -24,25 +24,33 @@ public record TightestSetting(double metres, boolean smallestAllowed) {
     private static final double STEP_METRES = 0.01;
     private static final double STRIDE = 1.25;
 
-    /** The tightest setting for a rider at their lowest speed; empty where none fits. */
+    /**
+     * The tightest setting for a rider, at the speed that leaves the most room there; empty where none fits.
+     *
+     * <p>A tighter course may want another speed: the setting is looked for at the best speed of the course as it is set,
+     * then once more at the best speed of the setting found.
+     */
     public static Optional<TightestSetting> of(Course course, CourseDimension dimension, Ride ride) {
-        return search(course, dimension, c -> LineTask.of(c, ride));
-    }
-
-    /** The tightest setting the machine can do on this kind, whoever rides: tightness 1.00. */
-    public static Optional<TightestSetting> ofMachine(Course course, MachineTurn turn) {
-        if (course.kind().id().equals(CLOSED_FORM_KIND)) {
-            return Optional.of(new TightestSetting(turn.uTurnLimitMetres(course.firstTurn()), false));
+        if (course.plan().route().pace() != Pace.ROLLING) {
+            return at(course, dimension, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
-        return search(course, course.kind().ladder(), c -> LineTask.ofMachine(c, turn));
+        double here = new SpeedScan(course, ride).roomiest().speed();
+        return at(course, dimension, ride, here).map(first -> {
+            if (first.smallestAllowed()) {
+                return first;
+            }
+            Course tight = course.with(dimension, first.metres());
+            double there = new SpeedScan(tight, ride).roomiest().speed();
+            return there == here
+                    ? first
+                    : at(tight, dimension, ride, there)
+                            .filter(second -> second.metres() < first.metres())
+                            .orElse(first);
+        });
     }
 
-    /** The kind whose limit has a closed form, Rr + Rf + tyre. */
-    private static final String CLOSED_FORM_KIND = "u-turn-box";
-
-    private static Optional<TightestSetting> search(
-            Course course, CourseDimension dimension, Function<Course, LineTask> task) {
-        return new Search(course, dimension, task).tightest();
+    private static Optional<TightestSetting> at(Course course, CourseDimension dimension, Ride ride, double speed) {
+        return new Search(course, dimension, c -> LineTask.of(c, ride, speed)).tightest();
     }
 
     /**

@@ -1,5 +1,7 @@
 package wrenlane.yard;
 
+import wrenlane.riding.Grip;
+
 /** What the yard is paved with. */
 public enum Surface {
     ASPHALT("asphalt", false, 0.8),
@@ -31,5 +33,10 @@ public enum Surface {
     /** Friction of tyres on it, dry and swept; an estimate of ours, cautious, from the ranges that texts on braking give. */
     public double frictionCoefficient() {
         return frictionCoefficient;
+    }
+
+    /** What of it a turn may take. */
+    public Grip grip() {
+        return loose ? Grip.loose(frictionCoefficient) : Grip.firm(frictionCoefficient);
     }
 }

@@ -3,6 +3,7 @@ package wrenlane.progress;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
@@ -17,7 +18,11 @@ final class Runs {
         List<RunRecord> runs = new ArrayList<>();
         for (int i = 0; i < outcomes.length(); i++) {
             runs.add(new RunRecord(
-                    side, tightness * 5, 5, faults(outcomes.charAt(i)), Instant.EPOCH.plusSeconds(runs.size())));
+                    side,
+                    tightness * 5,
+                    Optional.of(tightness),
+                    faults(outcomes.charAt(i)),
+                    Instant.EPOCH.plusSeconds(runs.size())));
         }
         return runs;
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,19 +14,18 @@ import wrenlane.machine.Side;
 
 class RunRecordTest {
     @Test
-    void isCleanWithoutFaultsAndKnowsItsTightness() {
-        RunRecord run = new RunRecord(Side.LEFT, 6, 5, Set.of(), Instant.EPOCH);
-        assertThat(run.clean()).isTrue();
-        assertThat(run.tightness()).isEqualTo(1.2);
-        assertThat(new RunRecord(Side.LEFT, 6, 5, Set.of(Fault.DROP), Instant.EPOCH).clean())
+    void isCleanWithoutFaults() {
+        assertThat(new RunRecord(Side.LEFT, 6, Optional.of(1.2), Set.of(), Instant.EPOCH).clean())
+                .isTrue();
+        assertThat(new RunRecord(Side.LEFT, 6, Optional.empty(), Set.of(Fault.DROP), Instant.EPOCH).clean())
                 .isFalse();
     }
 
     @ParameterizedTest
-    @CsvSource({"0, 5", "-1, 5", "NaN, 5", "6, 0", "6, NaN", "1000, 5"})
-    void refusesAnImpossibleSetting(double setting, double limit) {
+    @CsvSource({"0, 1.2", "-1, 1.2", "NaN, 1.2", "6, 0", "6, NaN", "1000, 1.2"})
+    void refusesAnImpossibleSetting(double setting, double tightness) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new RunRecord(Side.LEFT, setting, limit, Set.of(), Instant.EPOCH));
+                .isThrownBy(() -> new RunRecord(Side.LEFT, setting, Optional.of(tightness), Set.of(), Instant.EPOCH));
     }
 
     @Test

@@ -76,7 +76,9 @@ class CourseFitTest {
 
     @Test
     void aCourseTooTightSaysWhatBindsByHowMuchAndHowMuchTurnItWouldTake() {
-        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 4.6), Tasks.ride("tourer-1400", RiderLevel.NOVICE))
+        Ride ride = Tasks.ride("tourer-1400", RiderLevel.NOVICE);
+        CourseFit fit = CourseFit.of(
+                        Tasks.course("u-turn-box", 4.6), ride, ride.limits().lowestSpeedMetresPerSecond())
                 .fit();
         assertThat(fit.answer()).isEqualTo(FitAnswer.DOES_NOT_FIT);
         assertThat(fit.spare().metres()).isBetween(-0.9, -0.4);
@@ -98,8 +100,8 @@ class CourseFitTest {
     void isAsUncertainAsItsWidthAndItsMachine() {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
         Course course = Tasks.course("u-turn-box", 6.5);
-        double speed = ride.limits().lowestSpeedMetresPerSecond();
         CourseFit.Reckoned known = CourseFit.of(course, ride);
+        double speed = known.memory().speedMetresPerSecond();
         double machineAlone = SpareUncertainty.of(course, ride, speed, known, Map.of());
         double both = SpareUncertainty.of(course, ride, speed, known, Map.of("widthMetres", 0.3));
         assertThat(Math.sqrt(both * both - machineAlone * machineAlone)).isCloseTo(0.15, within(0.02));
@@ -126,7 +128,8 @@ class CourseFitTest {
         CourseFit.Reckoned last = CourseFit.of(Tasks.course("straight-weave", 4.5), ride);
         for (double s = 4.4; s > 2.4; s -= 0.1) {
             Course course = Tasks.course("straight-weave", s);
-            last = CourseFit.of(course, ride, ride.limits().lowestSpeedMetresPerSecond(), last.memory());
+            last = CourseFit.dragged(
+                    course, ride, last.memory().speedMetresPerSecond(), LineChoice.COMFORTABLE, last.memory());
             assertThat(last.fit().answer())
                     .isEqualTo(CourseFit.of(course, ride).fit().answer());
         }

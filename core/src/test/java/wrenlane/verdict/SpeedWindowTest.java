@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
 import wrenlane.rideline.solve.Tasks;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
 import wrenlane.riding.TurnLimit;
@@ -27,11 +28,11 @@ class SpeedWindowTest {
         assertThat(fits(course, ride, window.slowest())).isTrue();
         assertThat(fits(course, ride, window.fastest())).isTrue();
         assertThat(fits(course, ride, BEYOND * window.fastest())).isFalse();
-        assertThat(window.roomiest()).isBetween(window.slowest(), window.fastest());
+        assertThat(window.judged()).isBetween(window.slowest(), window.fastest());
     }
 
     private static boolean fits(Course course, Ride ride, double speed) {
-        return CourseFit.of(course, ride, speed, null).fit().answer() == FitAnswer.FITS;
+        return CourseFit.of(course, ride, speed).fit().answer() == FitAnswer.FITS;
     }
 
     @ParameterizedTest
@@ -49,14 +50,14 @@ class SpeedWindowTest {
         SpeedWindow window = SpeedWindow.of(Tasks.course("lane"), Tasks.ride("twin-300", RiderLevel.NOVICE))
                 .orElseThrow();
         assertThat(window.fastestBecause()).isEmpty();
-        assertThat(window.fastest()).isEqualTo(SpeedWindow.FASTEST_LOOKED_AT);
+        assertThat(window.fastest()).isEqualTo(25 / 3.6);
     }
 
     /** Little grip closes it sooner, and grip is what closes it. */
     @Test
     void closesByGripOnLooseGround() {
         Ride firm = Tasks.ride("twin-300", RiderLevel.SKILLED);
-        Ride grass = new Ride(firm.turn(), firm.limits(), RidingStyle.firm(0.4));
+        Ride grass = new Ride(firm.turn(), firm.limits(), RidingStyle.inLine(Grip.firm(0.4)));
         SpeedWindow onGrass = SpeedWindow.of(Tasks.course("u-turn-box"), grass).orElseThrow();
         SpeedWindow onAsphalt = SpeedWindow.of(Tasks.course("u-turn-box"), firm).orElseThrow();
         assertThat(onGrass.fastest()).isLessThan(0.85 * onAsphalt.fastest());

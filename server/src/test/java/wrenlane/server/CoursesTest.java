@@ -63,6 +63,7 @@ class CoursesTest {
             assertThat(body.at("/fit/spare/uncertaintyMetres").asDouble()).isNotNegative();
             assertThat(body.at("/easiest/places").size()).isGreaterThan(50);
             assertThat(body.at("/easiest/binding/roomMetres").asDouble()).isNotNegative();
+            assertThat(body.at("/comfortable/binding/roomMetres").asDouble()).isNotNegative();
             assertThat(body.at("/roomiest/rooms").size()).isPositive();
             assertThat(body.at("/plan/cones").size()).isPositive();
         }
@@ -135,16 +136,42 @@ class CoursesTest {
         for (double width : new double[] {7, 6.8, 6.5, 5.4, 5.0, 4.6}) {
             Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
             dragged.put("settled", false);
+            dragged.put("speedMetresPerSecond", 2.5);
             double quick = APP.post("/api/course-evaluations", dragged)
                     .body()
                     .at("/fit/spare/metres")
                     .asDouble();
-            double slow = APP.post("/api/course-evaluations", Courses.reckon(Courses.box(width), machine))
+            Map<String, Object> settled = Courses.reckon(Courses.box(width), machine);
+            settled.put("speedMetresPerSecond", 2.5);
+            double slow = APP.post("/api/course-evaluations", settled)
                     .body()
                     .at("/fit/spare/metres")
                     .asDouble();
             assertThat(quick).isCloseTo(slow, within(0.01));
         }
+    }
+
+    @Test
+    void judgesAtTheBestSpeedAndSaysWhatTheSlowestLeaves() {
+        JsonNode fit = APP.post("/api/course-evaluations", Courses.reckon(Courses.box(5), machine))
+                .body()
+                .get("fit");
+        assertThat(fit.get("speedMetresPerSecond").asDouble()).isBetween(8 / 3.6, 14 / 3.6);
+        assertThat(fit.at("/slowest/speedMetresPerSecond").asDouble()).isCloseTo(5 / 3.6, within(1e-6));
+        assertThat(fit.at("/slowest/metres").asDouble())
+                .isLessThan(fit.at("/spare/metres").asDouble() - 0.05);
+    }
+
+    @Test
+    void roundsRungsToFeetWhereFeetAreRead() {
+        JsonNode rungs = APP.post("/api/course-ladders?system=IMPERIAL", Courses.reckon(Courses.box(7), machine))
+                .body()
+                .get("rungs");
+        assertThat(rungs.size()).isGreaterThan(4);
+        rungs.forEach(r -> assertThat(r.get("settingMetres").asDouble() / 0.3048 % 1)
+                .satisfiesAnyOf(
+                        feet -> assertThat(feet).isCloseTo(0, within(1e-3)),
+                        feet -> assertThat(feet).isCloseTo(1, within(1e-3))));
     }
 
     @Test
@@ -169,7 +196,7 @@ class CoursesTest {
         onGravel.put("yardId", APP.post("/api/yards", yard).body().get("id").asLong());
         JsonNode windows = APP.post("/api/speed-windows", onGravel).body();
         for (String style : new String[] {"firm", "loose"}) {
-            assertThat(windows.at("/" + style + "/slowest").asDouble()).isCloseTo(4.5 / 3.6, within(0.01));
+            assertThat(windows.at("/" + style + "/slowest").asDouble()).isCloseTo(5 / 3.6, within(0.01));
             assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(1.5, 5.0);
             assertThat(windows.at("/" + style + "/slowestBecause").asString()).isEqualTo("BALANCE");
         }

@@ -30,11 +30,11 @@ enum ConeMarking {
 
     /** Flat or tall, where no paint could show the course. */
     static CourseOption cones(ConeMarking standard) {
-        return CourseOption.of("marking", "Marks", standard, FLAT, TALL);
+        return CourseOption.of(CourseOption.MARKING, "Marks", standard, FLAT, TALL);
     }
 
     /** Flat, tall or painted, where lines bound the course. */
     static CourseOption conesOrBays(ConeMarking standard) {
-        return CourseOption.of("marking", "Marks", standard, FLAT, TALL, BAYS);
+        return CourseOption.of(CourseOption.MARKING, "Marks", standard, FLAT, TALL, BAYS);
     }
 }

@@ -111,8 +111,14 @@ public final class Clearances {
             boolean lowest = here < (j > from ? distance[j - from - 1] : Double.POSITIVE_INFINITY)
                     && here <= (j < to ? distance[j - from + 1] : Double.POSITIVE_INFINITY);
             if (lowest || chosen) {
-                double at = refined(what, where, chosen, j, from, to);
-                addRow(what, at, where, chosen);
+                // The place nearest to a cone, which has to have it on its side, is not where a leaning body is
+                // nearest.
+                if (chosen) {
+                    addRow(what, refined(what, where, true, j, from, to), where, true);
+                }
+                if (lowest) {
+                    addRow(what, refined(what, where, false, j, from, to), where, false);
+                }
             } else if (j % PER_SEGMENT == 0 && here < NEAR_METRES) {
                 addRow(what, j / (double) PER_SEGMENT, where, false);
             }

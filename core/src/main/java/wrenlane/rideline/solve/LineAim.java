@@ -14,6 +14,8 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
         MOST_ROOM,
         /** The smallest share of the turn, with room everywhere. */
         EASIEST,
+        /** The smallest share of the turn and of the quickness alike, with room everywhere. */
+        GENTLEST,
         /** The least change of curvature, with the share of the turn a line already takes and room everywhere. */
         SMOOTHEST
     }
@@ -46,6 +48,11 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
         return new LineAim(Kind.EASIEST, clearMetres, 0, 0);
     }
 
+    /** The line that asks for the smallest share of turn and quickness, both scaled alike. */
+    static LineAim gentlest(double clearMetres) {
+        return new LineAim(Kind.GENTLEST, clearMetres, 0, 0);
+    }
+
     /** The smoothest that takes no more of the turn than a share, but for a hair. */
     static LineAim smoothest(double share, double clearMetres) {
         return new LineAim(Kind.SMOOTHEST, clearMetres, 0, share * (1 + SHARE_LET));
@@ -55,18 +62,28 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
         return kind == Kind.MOST_ROOM;
     }
 
+    /** Whether a share is what is sought to be small. */
+    boolean leastShare() {
+        return kind == Kind.EASIEST || kind == Kind.GENTLEST;
+    }
+
+    /** Whether the share is one of quickness too. */
+    boolean scalesRate() {
+        return kind == Kind.GENTLEST;
+    }
+
     double smoothness() {
         return kind == Kind.SMOOTHEST ? ALL_SMOOTHNESS : SMOOTHNESS;
     }
 
     /**
-     * A change that promises less is not worth making: half a millimetre of room, a thousandth of the turn, or what no eye
+     * A change that promises less is not worth making: half a millimetre of room, 0.03 % of the turn, or what no eye
      * sees of smoothness. Chosen by us; halving them changed no answer by more than that.
      */
     double leastPromise() {
         return switch (kind) {
             case MOST_ROOM -> 5e-4;
-            case EASIEST -> 1e-3;
+            case EASIEST, GENTLEST -> Double.parseDouble(System.getProperty("lp", "1e-3"));
             case SMOOTHEST -> 5e-4;
         };
     }

@@ -11,11 +11,19 @@ public final class LineMemory {
     private final LineNodes roomiest;
     private final @Nullable LineNodes easiest;
     private final double routeMetres;
+    private final double speedMetresPerSecond;
 
-    public LineMemory(LineNodes roomiest, @Nullable LineNodes easiest, double routeMetres) {
+    public LineMemory(
+            LineNodes roomiest, @Nullable LineNodes easiest, double routeMetres, double speedMetresPerSecond) {
         this.roomiest = roomiest;
         this.easiest = easiest;
         this.routeMetres = routeMetres;
+        this.speedMetresPerSecond = speedMetresPerSecond;
+    }
+
+    /** The speed they were found at, in m/s. */
+    public double speedMetresPerSecond() {
+        return speedMetresPerSecond;
     }
 
     /** What it takes of the memory, in bytes: four numbers a node. */

@@ -1,6 +1,7 @@
 package wrenlane.rideline.solve;
 
 import java.util.Optional;
+import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route.OneWay;
 import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
@@ -76,9 +77,9 @@ final class LineProgram {
             p.inputLinear[i] = p.inputWeight * line.input(i);
         }
         p.sharedLinear[Unknowns.ROOM] = aim.room() ? -1 : -ELASTIC;
-        p.sharedLinear[Unknowns.SHARE] = aim.kind() == LineAim.Kind.EASIEST ? 1 : ELASTIC;
+        p.sharedLinear[Unknowns.SHARE] = aim.leastShare() ? 1 : ELASTIC;
         ends.tie(p, line);
-        Rows[] rows = {curvature(line), input(line), places(line, clear)};
+        Rows[] rows = {curvature(line), input(line, share), places(line, clear)};
         p.require(rows);
         double tolerance = Math.min(
                 COARSEST, Math.max(StagedProgram.EXACT, EXACT_TO * worth / (rows[0].count() + rows[1].count())));
@@ -105,7 +106,7 @@ final class LineProgram {
         return smooth
                 + switch (aim.kind()) {
                     case MOST_ROOM -> -room + ELASTIC * share;
-                    case EASIEST -> share - ELASTIC * room;
+                    case EASIEST, GENTLEST -> share - ELASTIC * room;
                     case SMOOTHEST -> ELASTIC * (share - aim.freeShare() - room);
                 };
     }
@@ -190,8 +191,20 @@ final class LineProgram {
         return true;
     }
 
-    private InputBounds input(LineNodes line) {
+    /**
+     * How far curvature may change from node to node: |w| ≤ σ·h, or |w| ≤ τ·σ·h where the share τ is one of quickness too;
+     * that product is taken from the line's own share and spacing, to first order.
+     */
+    private InputBounds input(LineNodes line, double share) {
         double most = rate * line.spacing;
+        if (aim.scalesRate()) {
+            InputBounds bounds = new InputBounds(line.segments, share * rate, 0, most);
+            for (int i = 0; i < line.segments; i++) {
+                double w = line.input(i);
+                bounds.set(i, -w, w);
+            }
+            return bounds;
+        }
         InputBounds bounds = aim.room()
                 ? new InputBounds(line.segments, rate, 0, most)
                 : new InputBounds(line.segments, rate, -most, 0);
@@ -228,10 +241,25 @@ final class LineProgram {
         rows.constant[row] = clear.clearance(r) - aim.clearMetres();
     }
 
+    /** No line is longer than so many times its route; chosen by us: the longest sound line met was 1.6 times. */
+    private static final double MOST_DETOUR = 2;
+
+    /**
+     * The same where little turn and quickness are what is sought: a line that loops about between two cones asks for less
+     * of them, and is not the course. Chosen by us: at 1.35 one of three machines looped on offset weaves.
+     */
+    private static final double MOST_GENTLE_DETOUR = Double.parseDouble(System.getProperty("gd", "1.3"));
+
+    private double longestSpacing(int segments) {
+        boolean mayLoop = aim.scalesRate() && task.route().pace() == Pace.ROLLING;
+        return (mayLoop ? MOST_GENTLE_DETOUR : MOST_DETOUR) * task.route().lengthMetres() / segments;
+    }
+
     /** The spacing changes by a third at most; room is capped; the share stays where it means something. */
     private void addSharedRows(StageRows rows, LineNodes line) {
+        double longer = Math.max(0, longestSpacing(line.segments) - line.spacing);
+        addSharedRow(rows, CostToGo.SPACING, -1, Math.min(line.spacing / 3, longer));
         addSharedRow(rows, CostToGo.SPACING, 1, line.spacing / 3);
-        addSharedRow(rows, CostToGo.SPACING, -1, line.spacing / 3);
         addSharedRow(rows, CostToGo.ROOM, -1, aim.room() ? LineAim.MOST_ROOM_METRES : 0);
         addSharedRow(rows, CostToGo.SHARE, 1, -aim.freeShare());
     }

@@ -1,7 +1,9 @@
 package wrenlane.rideline.solve;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.LineChecker;
@@ -18,6 +20,9 @@ public final class LineSearch {
 
     /** Room asked of the easiest line, in metres, for the same reason. */
     private static final double KEPT_CLEAR_METRES = 5e-4;
+
+    /** No more room than this is looked for, in metres. */
+    public static final double MOST_ROOM_METRES = LineAim.MOST_ROOM_METRES;
 
     private final LineTask task;
     private final LineTask tightened;
@@ -41,6 +46,15 @@ public final class LineSearch {
     public record Found(LineNodes nodes, CheckedLine checked, boolean settled) {
         public double room() {
             return checked.binding().roomMetres();
+        }
+
+        /** Largest share of turn and quickness it asks for. */
+        public double share() {
+            return Math.max(checked.turnUsed(), checked.rateUsed());
+        }
+
+        private boolean clears() {
+            return checked.binding().roomMetres() >= 0 && checked.ends();
         }
 
         public boolean holds() {
@@ -108,18 +122,30 @@ public final class LineSearch {
         return b.room() > a.room() ? b : a;
     }
 
-    /** The easiest line that clears everything, from one that does; empty where none was found that holds. */
-    public Optional<Found> easiest(LineNodes from) {
-        Found easy = found(new LineSolver(tightened, LineAim.easiest(KEPT_CLEAR_METRES)), from);
-        return easy.holds() ? Optional.of(easy) : Optional.empty();
+    /**
+     * The easiest line that clears everything by so much, from one that does; empty where none was found that holds.
+     *
+     * @param clearMetres 0 for a line that only just clears
+     */
+    public Optional<Found> easiest(LineNodes from, double clearMetres) {
+        Found easy = found(new LineSolver(tightened, LineAim.easiest(clearMetres + KEPT_CLEAR_METRES)), from);
+        return easy.holds() && easy.room() >= clearMetres ? Optional.of(easy) : Optional.empty();
     }
 
-    /** The smoothest of the lines as easy as one; itself where none holds that is smoother. */
-    public Found smoothed(Found easy) {
+    /** As {@link #easiest}, from the route as well, whichever ends at less of the turn. */
+    public Optional<Found> easiestOfAll(LineNodes from, double clearMetres) {
+        return Stream.of(easiest(from, clearMetres), easiest(route(), clearMetres))
+                .flatMap(Optional::stream)
+                .min(Comparator.comparingDouble(f -> f.checked().turnUsed()));
+    }
+
+    /** The smoothest of the lines as easy as one, as clear as was asked; itself where none holds that is smoother. */
+    public Found smoothed(Found easy, double clearMetres) {
         Found smooth = found(
-                new LineSolver(tightened, LineAim.smoothest(easy.checked().turnUsed(), KEPT_CLEAR_METRES)),
+                new LineSolver(
+                        tightened, LineAim.smoothest(easy.checked().turnUsed(), clearMetres + KEPT_CLEAR_METRES)),
                 easy.nodes());
-        return smooth.holds() ? smooth : easy;
+        return smooth.holds() && smooth.room() >= clearMetres ? smooth : easy;
     }
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
@@ -131,6 +157,35 @@ public final class LineSearch {
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * The line that asks for the smallest share of turn and of quickness, scaled alike, that was found from several
+     * guesses: the search ends at different lines where a course turns far. Empty where none clears everything and ends
+     * where it should. The share is not held to be at most 1.
+     */
+    public Optional<Found> gentlest(@Nullable LineNodes like) {
+        return gentlest(like, KEPT_CLEAR_METRES).or(() -> gentlest(like, KEPT_CLEARER_METRES));
+    }
+
+    /** The same where lines are ridden again at places the solver did not look at, in metres: what was met, twice over. */
+    private static final double KEPT_CLEARER_METRES = 5e-3;
+
+    private Optional<Found> gentlest(@Nullable LineNodes like, double clearMetres) {
+        LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
+        Stream<LineNodes> guesses = Stream.concat(
+                Stream.ofNullable(like),
+                Stream.of(route(), solved(LineAim.mostRoom()), solved(LineAim.gentlest(WIDE_METRES))));
+        return guesses.map(guess -> found(solver, guess))
+                .filter(Found::clears)
+                .min(Comparator.comparingDouble(Found::share));
+    }
+
+    /** Room of a first guess that swings wide of everything, in metres. */
+    private static final double WIDE_METRES = 0.3;
+
+    private LineNodes solved(LineAim aim) {
+        return new LineSolver(task, aim).solve(route()).line();
     }
 
     /** A line that lacks less than this is clear, where only its share is asked, in metres. */

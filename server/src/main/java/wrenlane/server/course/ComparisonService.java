@@ -1,7 +1,5 @@
 package wrenlane.server.course;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -19,13 +17,17 @@ import wrenlane.machine.Side;
 import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.TightestSetting;
+import wrenlane.verdict.Tightness;
 
 /** Judges one course for everyone of a day. */
 @Service
@@ -36,12 +38,18 @@ class ComparisonService {
      * @param pairs machine and level of everyone
      * @param limits whether limits and needs are wanted too: they take a dozen searches each the first time
      * @param yardId the yard it would stand on, for its grip
+     * @param system units that rungs are rounded for; metric where missing
      */
     record ComparisonRequest(
             @NotNull @Valid CourseRequest course,
             @NotNull @Size(max = 60) List<@NotNull @Valid Pair> pairs,
             @NotNull Boolean limits,
-            @Nullable Long yardId) {}
+            @Nullable Long yardId,
+            @Nullable LengthSystem system) {
+        private LengthSystem readIn() {
+            return system == null ? LengthSystem.METRIC : system;
+        }
+    }
 
     /** One machine with a rider of a level. */
     record Pair(@NotNull Long machineId, @NotNull RiderLevel level) {}
@@ -75,8 +83,9 @@ class ComparisonService {
      * @param side first turned to
      * @param spareMetres room at the tightest place, negative where it lacks
      * @param spareCapped whether there is more room than was looked for
-     * @param limitMetres the machine's own limit, tightness 1.00; missing unless limits are wanted
-     * @param tightness the setting over that limit; missing unless limits are wanted
+     * @param speedMetresPerSecond it is judged at; missing where it is not rolled through
+     * @param limitMetres the setting of tightness 1.00 on the machine; missing where there is none, or unless wanted
+     * @param tightness on the machine; missing on kinds ridden straight on, or unless limits are wanted
      * @param neededMetres tightest setting for this rider; missing where none fits, or unless limits are wanted
      */
     record SideFit(
@@ -84,30 +93,37 @@ class ComparisonService {
             FitAnswer answer,
             double spareMetres,
             boolean spareCapped,
+            @Nullable Double speedMetresPerSecond,
             @Nullable Double limitMetres,
             @Nullable Double tightness,
             @Nullable Double neededMetres) {
         SideFit mirrored() {
-            return new SideFit(side.opposite(), answer, spareMetres, spareCapped, limitMetres, tightness, neededMetres);
+            return new SideFit(
+                    side.opposite(),
+                    answer,
+                    spareMetres,
+                    spareCapped,
+                    speedMetresPerSecond,
+                    limitMetres,
+                    tightness,
+                    neededMetres);
         }
     }
 
     /** Memory for rooms kept between the question for the rooms and the one for the limits, in bytes. */
     private static final long MOST_BYTES = 4_000_000;
 
-    private final Cache<Asked, Rooms> rooms = Caffeine.newBuilder()
-            .maximumWeight(MOST_BYTES)
-            .weigher((Asked asked, Rooms found) -> Weights.of(asked.measured().course()))
-            .build();
+    private final Kept<Asked, Rooms> rooms =
+            Kept.within(MOST_BYTES, asked -> Weights.of(asked.measured().course()));
     private final MachineService machines;
-    private final CourseLimits limits;
+    private final CourseTightness tightness;
     private final EvaluationService evaluations;
     private final Reckoning reckoning;
 
     ComparisonService(
-            MachineService machines, CourseLimits limits, EvaluationService evaluations, Reckoning reckoning) {
+            MachineService machines, CourseTightness tightness, EvaluationService evaluations, Reckoning reckoning) {
         this.machines = machines;
-        this.limits = limits;
+        this.tightness = tightness;
         this.evaluations = evaluations;
         this.reckoning = reckoning;
     }
@@ -129,7 +145,7 @@ class ComparisonService {
         List<Optional<PairFit>> reckoned = reckoning.parts(
                 Rank.MANY,
                 asked.stream()
-                        .map(r -> (Supplier<PairFit>) () -> row(measured, r, request.limits()))
+                        .map(r -> (Supplier<PairFit>) () -> row(measured, r, request.limits(), request.readIn()))
                         .toList());
         List<PairFit> rows = IntStream.range(0, asked.size())
                 .mapToObj(i -> reckoned.get(i).orElseGet(() -> soFar(measured, asked.get(i))))
@@ -140,7 +156,7 @@ class ComparisonService {
 
     /** What is known of a row whose time ran out. */
     private PairFit soFar(Measured measured, Row row) {
-        Rooms known = rooms.getIfPresent(new Asked(measured, row.ride()));
+        Rooms known = rooms.known(new Asked(measured, row.ride())).orElse(null);
         return new PairFit(
                 row.machineId(),
                 known == null ? null : known.side(measured.course().firstTurn(), null, null),
@@ -155,45 +171,52 @@ class ComparisonService {
     private record Asked(Measured measured, Ride ride) {}
 
     /** What is kept of a fit: its lines take a thousand times as much, and are not shown in a table. */
-    private record Rooms(FitAnswer answer, double spareMetres, boolean spareCapped, boolean turnsAlike) {
+    private record Rooms(
+            FitAnswer answer,
+            double spareMetres,
+            boolean spareCapped,
+            @Nullable Double speedMetresPerSecond,
+            boolean turnsAlike) {
         static Rooms of(CourseFit fit) {
-            return new Rooms(fit.answer(), fit.spare().metres(), fit.spareCapped(), fit.turnsAlike());
+            return new Rooms(
+                    fit.answer(),
+                    fit.spare().metres(),
+                    fit.spareCapped(),
+                    fit.left().rollingSpeed().orElse(null),
+                    fit.turnsAlike());
         }
 
-        SideFit side(Side side, @Nullable Double limitMetres, @Nullable Tightness tight) {
+        SideFit side(Side side, @Nullable Double limitMetres, @Nullable Hardness hard) {
             return new SideFit(
                     side,
                     answer,
                     spareMetres,
                     spareCapped,
+                    speedMetresPerSecond,
                     limitMetres,
-                    tight == null ? null : tight.tightness(),
-                    tight == null ? null : tight.neededMetres());
+                    hard == null ? null : hard.tightness(),
+                    hard == null ? null : hard.neededMetres());
         }
     }
 
-    /** The setting over the limit, and the tightest setting for a rider. */
-    private record Tightness(double tightness, @Nullable Double neededMetres) {}
+    /** How hard it is on the machine, and the tightest setting for the rider. */
+    private record Hardness(
+            @Nullable Double tightness, @Nullable Double neededMetres) {}
 
     private Rooms rooms(Measured measured, Ride ride) {
-        Asked asked = new Asked(measured, ride);
-        Rooms known = rooms.getIfPresent(asked);
-        if (known != null) {
-            return known;
-        }
-        Rooms found = Rooms.of(CourseFit.roomOnly(measured.course(), ride, measured.uncertainties()));
-        rooms.put(asked, found);
-        return found;
+        return rooms.get(
+                new Asked(measured, ride),
+                () -> Rooms.of(CourseFit.roomOnly(measured.course(), ride, measured.uncertainties())));
     }
 
     private record Row(long machineId, Ride ride) {}
 
-    private PairFit row(Measured measured, Row row, boolean withLimits) {
+    private PairFit row(Measured measured, Row row, boolean withLimits, LengthSystem system) {
         Course course = measured.course();
         Ride ride = row.ride();
         Rooms here = rooms(measured, ride);
         SideFit asSet = side(course, ride, here, withLimits);
-        Ladder ladder = withLimits ? limits.ladder(course, ride.turn()) : null;
+        Ladder ladder = withLimits ? tightness.ladder(course, ride.turn(), HandyLengths.of(system)) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
             return new PairFit(row.machineId(), asSet, null, ladder, true);
         }
@@ -209,12 +232,15 @@ class ComparisonService {
         if (!withLimits) {
             return found.side(course.firstTurn(), null, null);
         }
-        double limit = limits.limitMetres(course, ride.turn(), course.firstTurn());
+        Tightness over = tightness.of(course, ride.turn(), course.firstTurn());
         return found.side(
                 course.firstTurn(),
-                limit,
-                new Tightness(
-                        course.settingMetres() / limit,
-                        limits.need(course, ride).map(TightestSetting::metres).orElse(null)));
+                over.settingAt(1).orElse(null),
+                new Hardness(
+                        over.at(course.settingMetres()).orElse(null),
+                        tightness
+                                .need(course, ride)
+                                .map(TightestSetting::metres)
+                                .orElse(null)));
     }
 }

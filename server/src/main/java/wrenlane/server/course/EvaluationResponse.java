@@ -9,6 +9,8 @@ import wrenlane.yard.Caution;
  *
  * @param plan the course on the ground
  * @param fit whether it can be ridden; missing without a machine
+ * @param comfortable the easiest line that keeps a comfortable room everywhere, or the most there is; missing where
+ *     none clears everything, or it was not wanted
  * @param easiest the line with the smallest peak; missing where none clears everything, or it was not wanted
  * @param roomiest the line that leaves the most room; missing where it was not wanted
  * @param cautions what does not suit the yard
@@ -16,6 +18,7 @@ import wrenlane.yard.Caution;
 record EvaluationResponse(
         PlanJson plan,
         @Nullable FitJson fit,
+        @Nullable LineJson comfortable,
         @Nullable LineJson easiest,
         @Nullable LineJson roomiest,
         List<Caution> cautions) {}

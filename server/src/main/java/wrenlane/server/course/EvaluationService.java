@@ -2,24 +2,26 @@ package wrenlane.server.course;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.solve.LineMemory;
 import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
-import wrenlane.server.course.ReckonRequest.WantedLine;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
 import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.LineChoice;
 import wrenlane.verdict.SpareUncertainty;
 import wrenlane.yard.Caution;
 
@@ -54,49 +56,56 @@ public class EvaluationService {
         Course course = request.course().course();
         List<Caution> cautions = cautions(course, request.yardId());
         if (request.machineId() == null) {
-            return new EvaluationResponse(PlanJson.of(course), null, null, null, cautions);
+            return new EvaluationResponse(PlanJson.of(course), null, null, null, null, cautions);
         }
         Ride ride = ride(request, request.machineId());
-        Double asked = request.speedMetresPerSecond();
-        double speed = asked == null ? ride.limits().lowestSpeedMetresPerSecond() : asked;
         return reckoning.whole(
                 request.settled() ? Rank.ONE : Rank.DRAGGED,
                 "this course for this machine",
-                () -> evaluation(request, course, ride, speed, cautions));
+                () -> evaluation(request, course, ride, cautions));
     }
 
-    private EvaluationResponse evaluation(
-            ReckonRequest request, Course course, Ride ride, double speed, List<Caution> cautions) {
-        CourseFit fit = request.settled() ? settled(course, ride, speed, request) : dragged(course, ride, speed);
-        boolean easiest = request.line() != WantedLine.ROOMIEST;
-        boolean roomiest = request.line() != WantedLine.EASIEST || fit.easiest().isEmpty();
+    private EvaluationResponse evaluation(ReckonRequest request, Course course, Ride ride, List<Caution> cautions) {
+        CourseFit fit = request.settled() ? settled(course, ride, request) : dragged(course, ride, request);
+        LineChoice wanted = request.line();
+        Map<LineChoice, LineJson> drawn = new EnumMap<>(LineChoice.class);
+        for (LineChoice choice : LineChoice.values()) {
+            boolean instead = choice == LineChoice.ROOMIEST
+                    && fit.line(wanted == null ? choice : wanted).isEmpty();
+            if (wanted == null || wanted == choice || instead) {
+                fit.line(choice).ifPresent(line -> drawn.put(choice, LineJson.of(fit, line, ride.turn())));
+            }
+        }
         return new EvaluationResponse(
                 PlanJson.of(course),
                 FitJson.of(fit),
-                fit.easiest()
-                        .filter(line -> easiest)
-                        .map(line -> line(fit, line, ride))
-                        .orElse(null),
-                roomiest ? line(fit, fit.roomiest(), ride) : null,
+                drawn.get(LineChoice.COMFORTABLE),
+                drawn.get(LineChoice.EASIEST),
+                drawn.get(LineChoice.ROOMIEST),
                 cautions);
     }
 
-    private static LineJson line(CourseFit fit, CheckedLine line, Ride ride) {
-        return LineJson.of(fit, line, ride.turn());
-    }
-
-    /** From the line last found, as quickly as can be. */
-    private CourseFit dragged(Course course, Ride ride, double speed) {
+    /** From the line last found and at the speed last judged, as quickly as can be. */
+    private CourseFit dragged(Course course, Ride ride, ReckonRequest request) {
         Like like = new Like(course.kind(), course.firstTurn(), ride);
-        CourseFit.Reckoned reckoned = CourseFit.of(course, ride, speed, memories.getIfPresent(like));
+        LineMemory memory = memories.getIfPresent(like);
+        if (memory == null) {
+            return settled(course, ride, request);
+        }
+        Double asked = request.speedMetresPerSecond();
+        LineChoice drawn = request.line() == null ? LineChoice.COMFORTABLE : request.line();
+        CourseFit.Reckoned reckoned =
+                CourseFit.dragged(course, ride, asked == null ? memory.speedMetresPerSecond() : asked, drawn, memory);
         memories.put(like, reckoned.memory());
         return reckoned.fit();
     }
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
-    private CourseFit settled(Course course, Ride ride, double speed, ReckonRequest request) {
-        CourseFit.Reckoned reckoned = CourseFit.of(course, ride, speed, null);
+    private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
+        Double asked = request.speedMetresPerSecond();
+        CourseFit.Reckoned reckoned = asked == null ? CourseFit.of(course, ride) : CourseFit.of(course, ride, asked);
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
+        double speed = reckoned.memory().speedMetresPerSecond();
         double u = SpareUncertainty.of(
                 course, ride, speed, reckoned, request.course().uncertainties());
         return reckoned.fit().withUncertainty(u);
@@ -113,13 +122,13 @@ public class EvaluationService {
     }
 
     Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
-        double grip = yardId == null
-                ? RidingStyle.DRY_PAVING
-                : yards.get(yardId).ground().surface().frictionCoefficient();
+        Grip grip = yardId == null
+                ? Grip.DRY_PAVING
+                : yards.get(yardId).ground().surface().grip();
         return new Ride(
                 turn,
                 level.limits(),
-                ground == ReckonRequest.Ground.LOOSE ? RidingStyle.loose(grip) : RidingStyle.firm(grip));
+                ground == ReckonRequest.Ground.LOOSE ? RidingStyle.bodyOut(grip) : RidingStyle.inLine(grip));
     }
 
     /** Whether a yard is of loose ground; dry paving where none is given. */

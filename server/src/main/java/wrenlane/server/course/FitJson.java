@@ -17,7 +17,8 @@ import wrenlane.verdict.Room;
  * @param bindingPart what of the machine comes nearest there
  * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
  *     line was found
- * @param speedMetresPerSecond reckoned at; missing from a stop
+ * @param speedMetresPerSecond judged at; missing from a stop
+ * @param slowest room at the slowest speed the rider holds; missing where that is the speed judged at, or a speed was given
  */
 record FitJson(
         FitAnswer answer,
@@ -28,7 +29,8 @@ record FitJson(
         @Nullable Double turnUsed,
         RidingPoint left,
         RidingPoint right,
-        @Nullable Double speedMetresPerSecond) {
+        @Nullable Double speedMetresPerSecond,
+        CourseFit.@Nullable SpareAtSpeed slowest) {
     static FitJson of(CourseFit fit) {
         return new FitJson(
                 fit.answer(),
@@ -39,6 +41,7 @@ record FitJson(
                 fit.turnUsed().orElse(null),
                 fit.left().finite(),
                 fit.right().finite(),
-                fit.left().rollingSpeed().orElse(null));
+                fit.left().rollingSpeed().orElse(null),
+                fit.slowest().orElse(null));
     }
 }

@@ -70,7 +70,7 @@ record LineJson(
     static LineJson of(CourseFit fit, CheckedLine checked, MachineTurn turn) {
         LineProfile profile = fit.profile(checked, turn);
         List<LinePoint> drawn = LineProfile.points(checked.line());
-        SweptBand band = fit.band(drawn);
+        SweptBand band = fit.band(checked);
         List<PlaceJson> places = IntStream.range(0, drawn.size())
                 .mapToObj(i -> {
                     LineProfile.Place place = profile.places().get(i);

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
@@ -22,6 +23,8 @@ import wrenlane.server.course.ComparisonService.ComparisonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.SpeedWindow;
 import wrenlane.verdict.SwingOutValue;
@@ -33,14 +36,17 @@ import wrenlane.verdict.TightestSetting;
 class ReckonController {
     private final EvaluationService evaluations;
     private final ComparisonService comparisons;
-    private final CourseLimits limits;
+    private final CourseTightness tightness;
     private final Reckoning reckoning;
 
     ReckonController(
-            EvaluationService evaluations, ComparisonService comparisons, CourseLimits limits, Reckoning reckoning) {
+            EvaluationService evaluations,
+            ComparisonService comparisons,
+            CourseTightness tightness,
+            Reckoning reckoning) {
         this.evaluations = evaluations;
         this.comparisons = comparisons;
-        this.limits = limits;
+        this.tightness = tightness;
         this.reckoning = reckoning;
     }
 
@@ -68,6 +74,7 @@ class ReckonController {
     /**
      * One window.
      *
+     * @param judged the speed the course is judged at, m/s
      * @param fastestBecause missing where it stays open as far as was looked
      * @param idleWalking the machine's own speed with the clutch home; missing where it does not drive at idle
      * @param needsFrictionZone whether the whole window lies below it
@@ -77,7 +84,7 @@ class ReckonController {
             TurnLimit slowestBecause,
             double fastest,
             @Nullable TurnLimit fastestBecause,
-            double roomiest,
+            double judged,
             @Nullable Double idleWalking,
             boolean needsFrictionZone) {
         static WindowJson of(SpeedWindow w) {
@@ -86,7 +93,7 @@ class ReckonController {
                     w.slowestBecause(),
                     w.fastest(),
                     w.fastestBecause().orElse(null),
-                    w.roomiest(),
+                    w.judged(),
                     w.idleWalking().orElse(null),
                     w.needsFrictionZone());
         }
@@ -115,10 +122,12 @@ class ReckonController {
 
     /** The rungs of a machine on a course, both sides together. */
     @PostMapping("/course-ladders")
-    Ladder findCourseLadder(@Valid @RequestBody ReckonRequest request) {
+    Ladder findCourseLadder(
+            @Valid @RequestBody ReckonRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
-        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> limits.ladder(course, turn));
+        return reckoning.whole(
+                Rank.ONE, "the rungs of this course", () -> tightness.ladder(course, turn, HandyLengths.of(system)));
     }
 
     /**

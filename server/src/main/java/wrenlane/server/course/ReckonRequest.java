@@ -6,6 +6,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
+import wrenlane.verdict.LineChoice;
 
 /**
  * A course and a machine to reckon with. Nothing of it is stored.
@@ -14,9 +15,9 @@ import wrenlane.rider.RiderLevel;
  * @param machineId the machine; missing where only the plan is wanted
  * @param level of the rider
  * @param ground how it is ridden; on firm ground where missing
- * @param speedMetresPerSecond the rider's lowest where missing
+ * @param speedMetresPerSecond where missing, the speed the course is judged at
  * @param yardId the yard it would stand on, for its grip and its cautions
- * @param line the one line wanted, for a drawing that has to be quick; both where missing
+ * @param line the one line wanted, for a drawing that has to be quick; all where missing
  * @param settled whether nothing is being dragged any more: then how far out the room may be is reckoned too
  */
 public record ReckonRequest(
@@ -26,16 +27,8 @@ public record ReckonRequest(
         @Nullable Ground ground,
         @Nullable @DecimalMin("0.3") @DecimalMax("10") Double speedMetresPerSecond,
         @Nullable Long yardId,
-        @Nullable WantedLine line,
+        @Nullable LineChoice line,
         @NotNull Boolean settled) {
-    /** A line to draw. */
-    public enum WantedLine {
-        /** The easiest; where none clears everything, the one with the most room. */
-        EASIEST,
-        /** The one with the most room. */
-        ROOMIEST
-    }
-
     /** How it is ridden. */
     public enum Ground {
         /** Body in line. */

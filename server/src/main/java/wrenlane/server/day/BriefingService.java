@@ -16,7 +16,6 @@ import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.rider.RiderLevel;
-import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.BriefingResponse.ConeCount;
@@ -31,6 +30,7 @@ import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.placing.PlacingService;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
@@ -41,6 +41,7 @@ import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
+import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
@@ -87,7 +88,7 @@ public class BriefingService {
     }
 
     /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
-    public BriefingResponse briefing(long dayId) {
+    public BriefingResponse briefing(long dayId, LengthSystem system) {
         Read read = storage.read(() -> read(days.get(dayId)));
         DayResponse day = read.day();
         List<CourseResponse> set = read.courses();
@@ -96,7 +97,7 @@ public class BriefingService {
                 Rank.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<Standing>)
-                                () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest()))
+                                () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
                         .toList());
         List<RiderBriefing> riders = IntStream.range(0, standings.size())
                 .mapToObj(i -> briefing(read.riders().get(i), standings.get(i)))
@@ -121,7 +122,7 @@ public class BriefingService {
             Map<ConeSort, Integer> owned,
             int logged) {}
 
-    private record ReadRider(RiderResponse rider, RiddenMachine machine, List<RunRecord> latest) {}
+    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
 
     private Read read(DayResponse day) {
         List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();

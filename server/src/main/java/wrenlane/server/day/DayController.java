@@ -12,9 +12,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.server.http.Expected;
+import wrenlane.units.LengthSystem;
 
 /** Days, and the briefing of each. */
 @RestController
@@ -39,8 +41,8 @@ class DayController {
     }
 
     @GetMapping("/{id}/briefing")
-    BriefingResponse getBriefing(@PathVariable long id) {
-        return briefings.briefing(id);
+    BriefingResponse getBriefing(@PathVariable long id, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return briefings.briefing(id, system);
     }
 
     @PostMapping

@@ -13,6 +13,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -31,7 +32,7 @@ class OpenApiConfig {
                 .servers(List.of(new Server().url("/")));
     }
 
-    /** A record's component is required unless it may be null, as its type says. */
+    /** A record's component is required unless it may be null or empty, as its type says. */
     @Bean
     ModelConverter requiredComponents() {
         return new ModelConverter() {
@@ -58,7 +59,7 @@ class OpenApiConfig {
             return;
         }
         List<String> required = Arrays.stream(record.getRecordComponents())
-                .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class) && c.getType() != Optional.class)
                 .map(RecordComponent::getName)
                 .filter(defined.getProperties()::containsKey)
                 .toList();

@@ -19,7 +19,7 @@ import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
-import wrenlane.server.course.CourseLimits;
+import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayRiderItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
@@ -29,6 +29,7 @@ import wrenlane.server.imports.Prepared.ReadyDay;
 import wrenlane.server.run.RunRequest;
 import wrenlane.server.run.RunRow;
 import wrenlane.simulation.VirtualRider;
+import wrenlane.units.HandyLengths;
 import wrenlane.verdict.Ladder;
 
 /** Lets virtual riders ride the past days of a file on the first course of each. */
@@ -42,10 +43,13 @@ class SimulatedRuns {
     /** Time from one run of a rider to the next, in seconds. */
     private static final int RUN_SECONDS = 150;
 
-    private final CourseLimits limits;
+    /** Taken where a course asks for no turn. */
+    private static final double EASY = 2;
 
-    SimulatedRuns(CourseLimits limits) {
-        this.limits = limits;
+    private final CourseTightness tightness;
+
+    SimulatedRuns(CourseTightness tightness) {
+        this.tightness = tightness;
     }
 
     /**
@@ -53,7 +57,6 @@ class SimulatedRuns {
      *
      * @param day place of the day in the file
      * @param index which of the rider's runs of that day
-     * @param limitMetres the machine's own limit to that side
      */
     record Ridden(
             int day,
@@ -62,7 +65,6 @@ class SimulatedRuns {
             int index,
             Side side,
             double settingMetres,
-            double limitMetres,
             Set<Fault> faults,
             Instant at) {
         /** The run with the numbers its things were given. */
@@ -83,7 +85,6 @@ class SimulatedRuns {
                     request,
                     course.name(),
                     course.thing().course(),
-                    limitMetres,
                     true);
         }
     }
@@ -147,13 +148,16 @@ class SimulatedRuns {
             MachineTurn turn,
             VirtualRider rider,
             int count) {
-        Ladder ladder = limits.ladder(course.thing().course(), turn);
+        Ladder ladder = tightness.ladder(course.thing().course(), turn, HandyLengths.METRIC);
         Instant first = date.atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
         List<Ridden> ridden = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Side side = i % 2 == 0 ? Side.LEFT : Side.RIGHT;
             double setting = rider.choose(ladder, side).settingMetres();
-            double limit = limits.limitMetres(course.thing().course(), turn, side);
+            double tight = tightness
+                    .of(course.thing().course(), turn, side)
+                    .at(setting)
+                    .orElse(EASY);
             ridden.add(new Ridden(
                     day,
                     pair,
@@ -161,8 +165,7 @@ class SimulatedRuns {
                     i,
                     side,
                     setting,
-                    limit,
-                    Set.copyOf(rider.ride(side, setting / limit)),
+                    Set.copyOf(rider.ride(side, tight)),
                     first.plusSeconds((long) i * RUN_SECONDS)));
         }
         return ridden;

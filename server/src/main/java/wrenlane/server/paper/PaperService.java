@@ -116,7 +116,7 @@ class PaperService {
     /** The day's cone plan as PDF: the yard with what stands on it, what to bring and to mind, then every sheet. */
     byte[] conePlanPdf(long dayId, PaperRequest request) {
         DayResponse day = days.get(dayId);
-        BriefingResponse briefing = briefings.briefing(dayId);
+        BriefingResponse briefing = briefings.briefing(dayId, request.system());
         Map<String, Object> words = words(request);
         words.put("title", day.title());
         words.put("date", DATE.format(day.date()));

@@ -5,11 +5,12 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanSetting;
 import wrenlane.run.RunRecord;
+import wrenlane.verdict.Tightness;
 
 /**
  * The tightest setting ridden clean four times in five: an estimate.
  *
- * @param metres on the machine reckoned for
+ * @param metres on the machine reckoned for; missing where nothing is known of it
  * @param lowMetres 10th percentile
  * @param highMetres 90th percentile
  */
@@ -17,25 +18,25 @@ public record EstimateJson(
         double tightness,
         double lowTightness,
         double highTightness,
-        double metres,
-        double lowMetres,
-        double highMetres) {
+        @Nullable Double metres,
+        @Nullable Double lowMetres,
+        @Nullable Double highMetres) {
 
     /** From the latest runs to a side; null where they are too few. */
-    static @Nullable EstimateJson of(List<RunRecord> runs, Side side, double limitMetres) {
+    static @Nullable EstimateJson of(List<RunRecord> runs, Side side, Tightness over) {
         return CleanSetting.recent(runs.stream().filter(r -> r.side() == side).toList())
-                .map(e -> of(e, limitMetres))
+                .map(e -> of(e, over))
                 .orElse(null);
     }
 
-    private static EstimateJson of(CleanSetting e, double limit) {
+    private static EstimateJson of(CleanSetting e, Tightness over) {
         return new EstimateJson(
                 e.tightness(),
                 e.lowTightness(),
                 e.highTightness(),
-                e.tightness() * limit,
-                e.lowTightness() * limit,
-                e.highTightness() * limit);
+                over.settingAt(e.tightness()).orElse(null),
+                over.settingAt(e.lowTightness()).orElse(null),
+                over.settingAt(e.highTightness()).orElse(null));
     }
 
     CleanSetting setting() {

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.units.LengthSystem;
 
 /** A rider's progress over all days, and standing on one. */
 @RestController
@@ -18,8 +19,11 @@ class ProgressController {
     }
 
     @GetMapping("/riders/{id}/progress")
-    ProgressResponse getProgress(@PathVariable long id, @RequestParam(defaultValue = "u-turn-box") String kind) {
-        return service.progress(id, kind);
+    ProgressResponse getProgress(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "u-turn-box") String kind,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return service.progress(id, kind, system);
     }
 
     @GetMapping("/days/{dayId}/riders/{riderId}/range")
@@ -28,7 +32,8 @@ class ProgressController {
             @PathVariable long riderId,
             @RequestParam long courseId,
             @RequestParam long machineId,
-            @RequestParam(required = false) @Nullable Double settingMetres) {
-        return service.range(dayId, riderId, courseId, machineId, settingMetres);
+            @RequestParam(required = false) @Nullable Double settingMetres,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return service.range(dayId, riderId, courseId, machineId, settingMetres, system);
     }
 }

@@ -1,10 +1,12 @@
 package wrenlane.server.progress;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -19,10 +21,11 @@ import wrenlane.progress.LadderRule;
 import wrenlane.progress.RungChoice;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
-import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseService;
+import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
@@ -31,10 +34,14 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
+import wrenlane.verdict.Tightness;
 
 /** What a rider's runs say. */
 @Service
@@ -49,7 +56,7 @@ public class ProgressService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
-    private final CourseLimits limits;
+    private final CourseTightness tightness;
     private final ProgressDays days;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -59,12 +66,12 @@ public class ProgressService {
             RiderService riders,
             MachineService machines,
             CourseService courses,
-            CourseLimits limits,
+            CourseTightness tightness,
             ProgressDays days,
             Storage storage,
             Reckoning reckoning) {
         this.courses = courses;
-        this.limits = limits;
+        this.tightness = tightness;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
@@ -73,34 +80,58 @@ public class ProgressService {
         this.reckoning = reckoning;
     }
 
+    /**
+     * Runs as read, with the turns of the machines they were ridden on.
+     *
+     * @param runs oldest first, side by side
+     */
+    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns) {}
+
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
-    public List<RunRecord> latest(long riderId, CourseKind kind) {
-        List<RunRecord> latest = new ArrayList<>();
-        for (Side side : Side.values()) {
-            latest.addAll(records(runs.latest(riderId, kind.id(), side, CleanSetting.LATEST_RUNS)));
-        }
-        return latest;
+    public ReadRuns latest(long riderId, CourseKind kind) {
+        return read(Arrays.stream(Side.values())
+                .flatMap(side -> runs.latest(riderId, kind.id(), side, CleanSetting.LATEST_RUNS).stream())
+                .toList());
     }
 
-    private static List<RunResponse> ofKind(List<RunResponse> all, String kind) {
-        return all.stream().filter(r -> r.kind().equals(kind)).toList();
+    private ReadRuns read(List<RiddenRun> ridden) {
+        return new ReadRuns(
+                ridden,
+                machines.turns(
+                        ridden.stream().map(r -> r.run().machineId()).distinct().toList()));
+    }
+
+    /** For the core to reckon with; how tight each setting was is reckoned anew. */
+    private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
+        return some.stream().map(r -> r.record(tightness(read, r))).toList();
+    }
+
+    private Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
+        RunResponse run = ridden.run();
+        return Optional.ofNullable(read.turns().get(run.machineId()))
+                .flatMap(turn -> tightness.of(ridden.course(), turn, run.side()).at(run.settingMetres()));
     }
 
     /**
      * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
      *
-     * @param all runs on its kind, at least the {@link #latest}
+     * @param read runs on its kind, at least the {@link #latest}
      */
-    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, List<RunRecord> all) {
-        Ladder ladder = limits.ladder(course, turn);
-        double limitLeft = limits.limitMetres(course, turn, Side.LEFT);
-        double limitRight = limits.limitMetres(course, turn, Side.RIGHT);
-        EstimateJson left = EstimateJson.of(all, Side.LEFT, limitLeft);
-        EstimateJson right = EstimateJson.of(all, Side.RIGHT, limitRight);
+    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+        return standing(rider, turn, course, records(read, read.runs()), system);
+    }
+
+    private Standing standing(
+            RiderResponse rider, MachineTurn turn, Course course, List<RunRecord> all, LengthSystem system) {
+        Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
+        Tightness overLeft = tightness.of(course, turn, Side.LEFT);
+        Tightness overRight = tightness.of(course, turn, Side.RIGHT);
+        EstimateJson left = EstimateJson.of(all, Side.LEFT, overLeft);
+        EstimateJson right = EstimateJson.of(all, Side.RIGHT, overRight);
         return new Standing(
                 ladder,
-                limitLeft,
-                limitRight,
+                overLeft.settingAt(1).orElse(null),
+                overRight.settingAt(1).orElse(null),
                 left,
                 right,
                 RungChoice.first(
@@ -113,10 +144,16 @@ public class ProgressService {
 
     /** What is read of one state of the data. */
     private record Asked(
-            Course course, RiderResponse rider, MachineTurn turn, List<RunRecord> latest, List<RunResponse> today) {}
+            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RiddenRun> today) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
-    RangeResponse range(long dayId, long riderId, long courseId, long machineId, @Nullable Double settingMetres) {
+    RangeResponse range(
+            long dayId,
+            long riderId,
+            long courseId,
+            long machineId,
+            @Nullable Double settingMetres,
+            LengthSystem system) {
         Asked asked = storage.read(() -> {
             Course course = courses.get(courseId).course();
             return new Asked(
@@ -126,17 +163,19 @@ public class ProgressService {
                     latest(riderId, course.kind()),
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN));
         });
-        List<RunResponse> today = asked.today();
+        List<RunResponse> today = asked.today().stream().map(RiddenRun::run).toList();
         Standing standing = reckoning.whole(
                 Rank.ONE,
                 "the rungs of this course",
-                () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest()));
+                () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
             return new RangeResponse(standing, today, null, null);
         }
-        List<RunRecord> here = records(today.stream()
-                .filter(r -> Math.abs(r.settingMetres() - settingMetres) < SAME_METRES)
-                .toList());
+        // Advice looks at sides and faults alone.
+        List<RunRecord> here = asked.today().stream()
+                .filter(r -> Math.abs(r.run().settingMetres() - settingMetres) < SAME_METRES)
+                .map(r -> r.record(Optional.empty()))
+                .toList();
         return new RangeResponse(
                 standing,
                 today,
@@ -144,72 +183,97 @@ public class ProgressService {
                 LadderRule.DEFAULT.advise(here, Side.RIGHT));
     }
 
+    /** What is read for a rider's progress. */
+    private record ReadProgress(
+            RiderResponse rider,
+            ReadRuns ofKind,
+            Map<Long, ProgressDays.Heading> headings,
+            List<KindRidden> kinds,
+            Optional<RiddenMachine> machine,
+            Course course) {}
+
     /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
-    ProgressResponse progress(long riderId, String kindId) {
+    ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
         CourseKind kind = CourseKinds.find(kindId)
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kindId) + "."));
-        return storage.read(() -> progress(riders.get(riderId), kind));
+        ReadProgress read = storage.read(() -> readProgress(riders.get(riderId), kind));
+        return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, kind, system));
     }
 
-    private ProgressResponse progress(RiderResponse rider, CourseKind kind) {
-        long riderId = rider.id();
-        String kindId = kind.id();
-        List<RunResponse> ridden = runs.ofRider(riderId);
-        List<RunResponse> all = ofKind(ridden, kindId);
-        List<RunRecord> records = records(all);
+    private ReadProgress readProgress(RiderResponse rider, CourseKind kind) {
+        List<RiddenRun> ridden = runs.ofRider(rider.id());
+        List<RiddenRun> all =
+                ridden.stream().filter(r -> r.run().kind().equals(kind.id())).toList();
         Long machineId = all.isEmpty()
                 ? rider.machineId()
-                : Long.valueOf(all.get(all.size() - 1).machineId());
-        Course course = lastRidden(all, kind);
-        MachineTurn turn = machineId == null ? null : machines.turn(machineId);
-        Standing standing = turn == null
-                ? null
-                : reckoning.whole(Rank.ONE, "the rungs of this kind", () -> standing(rider, turn, course, records));
-        return new ProgressResponse(
-                riderId,
-                machineId == null ? null : machines.get(machineId).name(),
-                kindId,
-                kind.ladder().label(),
+                : Long.valueOf(all.get(all.size() - 1).run().machineId());
+        Map<Long, ProgressDays.Heading> headings = new LinkedHashMap<>();
+        all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
+        return new ReadProgress(
+                rider,
+                read(all),
+                headings,
                 kinds(ridden),
+                Optional.ofNullable(machineId)
+                        .map(id -> Objects.requireNonNull(
+                                machines.ridden(List.of(id)).get(id))),
+                lastRidden(all, kind));
+    }
+
+    private ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
+        List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
+        Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
+        Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), records, system))
+                .orElse(null);
+        return new ProgressResponse(
+                read.rider().id(),
+                read.machine().map(RiddenMachine::name).orElse(null),
+                kind.id(),
+                kind.ladder().label(),
+                read.kinds(),
                 standing,
-                standing == null ? List.of() : byDay(all, standing),
+                turn.map(t -> byDay(read, t)).orElse(List.of()),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT));
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */
-    private Course lastRidden(List<RunResponse> all, CourseKind kind) {
-        return all.stream()
-                .reduce((earlier, later) -> later)
-                .map(r -> courses.get(r.courseId()).course())
-                .filter(c -> c.kind().equals(kind))
-                .orElseGet(() -> Course.standard(kind));
+    private static Course lastRidden(List<RiddenRun> all, CourseKind kind) {
+        return all.isEmpty() ? Course.standard(kind) : all.get(all.size() - 1).course();
     }
 
-    private static List<KindRidden> kinds(List<RunResponse> ridden) {
+    private static List<KindRidden> kinds(List<RiddenRun> ridden) {
         return CourseKinds.all().stream()
-                .filter(k -> ridden.stream().anyMatch(r -> r.kind().equals(k.id())))
+                .filter(k -> ridden.stream().anyMatch(r -> r.run().kind().equals(k.id())))
                 .map(k -> new KindRidden(k.id(), k.label()))
                 .toList();
     }
 
-    private List<ProgressDay> byDay(List<RunResponse> all, Standing standing) {
-        Map<Long, List<RunResponse>> grouped = new LinkedHashMap<>();
-        all.forEach(
-                r -> grouped.computeIfAbsent(r.dayId(), d -> new ArrayList<>()).add(r));
+    private List<ProgressDay> byDay(ReadProgress read, MachineTurn turn) {
+        Tightness overLeft = tightness.of(read.course(), turn, Side.LEFT);
+        Tightness overRight = tightness.of(read.course(), turn, Side.RIGHT);
+        Map<Long, List<RiddenRun>> grouped = new LinkedHashMap<>();
+        read.ofKind()
+                .runs()
+                .forEach(r -> grouped.computeIfAbsent(r.run().dayId(), d -> new ArrayList<>())
+                        .add(r));
         List<RunRecord> sofar = new ArrayList<>();
         List<ProgressDay> result = new ArrayList<>();
         grouped.forEach((dayId, ridden) -> {
-            sofar.addAll(records(ridden));
-            ProgressDays.Heading heading = days.heading(dayId);
+            sofar.addAll(records(read.ofKind(), ridden));
+            ProgressDays.Heading heading =
+                    Objects.requireNonNull(read.headings().get(dayId));
             result.add(new ProgressDay(
                     dayId,
                     heading.date(),
                     heading.title(),
-                    List.copyOf(ridden),
-                    EstimateJson.of(sofar, Side.LEFT, standing.limitLeftMetres()),
-                    EstimateJson.of(sofar, Side.RIGHT, standing.limitRightMetres())));
+                    ridden.stream()
+                            .map(r -> r.run()
+                                    .withTightness(tightness(read.ofKind(), r).orElse(null)))
+                            .toList(),
+                    EstimateJson.of(sofar, Side.LEFT, overLeft),
+                    EstimateJson.of(sofar, Side.RIGHT, overRight)));
         });
         return List.copyOf(result);
     }
@@ -221,9 +285,5 @@ public class ProgressService {
                 .sorted(Comparator.comparingInt(FaultCount::count).reversed().thenComparing(FaultCount::fault))
                 .toList();
         return new SideTally(side, tally.runs(), tally.clean(), faults);
-    }
-
-    private static List<RunRecord> records(List<RunResponse> runs) {
-        return runs.stream().map(RunService::record).toList();
     }
 }

@@ -18,7 +18,15 @@ final class Waiting {
     /** Clients of older versions of HTTP know nothing of interim responses. */
     private static final String KNOWS_INTERIM = "HTTP/1.1";
 
+    /** Most interim responses to one request: a widespread client gives up at the ninth. */
+    private static final int MOST_LOOKS = 7;
+
+    /** How much longer it is from one look to the next; seven take ten seconds. */
+    private static final double LONGER = 1.4;
+
     private final @Nullable Response response;
+    private int looks;
+    private double gapNanos = TimeUnit.MILLISECONDS.toNanos(Reckoning.LOOK_MILLISECONDS);
     private long lookedAt = System.nanoTime();
 
     private Waiting(@Nullable Response response) {
@@ -35,18 +43,18 @@ final class Waiting {
     }
 
     /**
-     * Whether they have gone, looked at every so often. A client that has is told from the second time on: the first only
+     * Whether they have gone, looked at less and less often. A client that has is told from the second time on: the first only
      * provokes its refusal.
      */
     boolean hasGone() {
         Response to = response;
         long now = System.nanoTime();
-        if (to == null
-                || to.isCommitted()
-                || now - lookedAt < TimeUnit.MILLISECONDS.toNanos(Reckoning.LOOK_MILLISECONDS)) {
+        if (to == null || to.isCommitted() || looks == MOST_LOOKS || now - lookedAt < gapNanos) {
             return false;
         }
         lookedAt = now;
+        looks++;
+        gapNanos *= LONGER;
         to.sendEarlyHints();
         AtomicBoolean reachable = new AtomicBoolean(true);
         to.getCoyoteResponse().action(ActionCode.IS_IO_ALLOWED, reachable);

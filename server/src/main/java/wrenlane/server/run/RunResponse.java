@@ -2,6 +2,7 @@ package wrenlane.server.run;
 
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 
@@ -9,7 +10,7 @@ import wrenlane.run.Fault;
  * A run as stored.
  *
  * @param kind the kind of course
- * @param limitMetres the machine's own limit as reckoned when it was logged
+ * @param tightness of the setting on the machine; missing where it was not asked for, and on kinds ridden straight on
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
  */
@@ -23,9 +24,27 @@ public record RunResponse(
         String kind,
         Side side,
         double settingMetres,
-        double limitMetres,
-        double tightness,
+        @Nullable Double tightness,
         List<Fault> faults,
         Instant loggedAt,
         boolean simulated,
-        boolean withdrawn) {}
+        boolean withdrawn) {
+    /** The same with its tightness known. */
+    public RunResponse withTightness(@Nullable Double known) {
+        return new RunResponse(
+                id,
+                dayId,
+                riderId,
+                machineId,
+                courseId,
+                courseName,
+                kind,
+                side,
+                settingMetres,
+                known,
+                faults,
+                loggedAt,
+                simulated,
+                withdrawn);
+    }
+}

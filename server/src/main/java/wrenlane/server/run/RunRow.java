@@ -4,11 +4,16 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 
@@ -30,19 +35,13 @@ public record RunRow(
         String side,
         Double settingM,
         String settings,
-        Double limitM,
         String faults,
         Long loggedAtMs,
         Boolean simulated,
         @Nullable String withdrawnAt) {
 
-    /**
-     * A run as it will be stored, with what it keeps of its course.
-     *
-     * @param limitMetres the machine's own limit on that course to that side
-     */
-    public static RunRow of(
-            String id, RunRequest r, String courseName, Course course, double limitMetres, boolean simulated) {
+    /** A run as it will be stored, with what it keeps of its course. */
+    public static RunRow of(String id, RunRequest r, String courseName, Course course, boolean simulated) {
         return new RunRow(
                 id,
                 r.dayId(),
@@ -54,7 +53,6 @@ public record RunRow(
                 r.side().name(),
                 r.settingMetres(),
                 settings(course),
-                limitMetres,
                 joined(r.faults()),
                 r.loggedAt().toEpochMilli(),
                 simulated,
@@ -94,12 +92,35 @@ public record RunRow(
                 kind,
                 Side.valueOf(side),
                 settingM,
-                limitM,
-                settingM / limitM,
+                null,
                 faultList(),
                 Instant.ofEpochMilli(loggedAtMs),
                 simulated,
                 withdrawnAt != null);
+    }
+
+    /** The run with the course it was ridden on, as it was set then. */
+    RiddenRun ridden() {
+        return new RiddenRun(response(), course());
+    }
+
+    /** What the run does not say of its course, or says of dimensions there are no more, is as its kind has it. */
+    private Course course() {
+        CourseKind of = CourseKinds.find(kind).orElseThrow();
+        Map<String, String> said = settings.lines()
+                .map(line -> line.split("=", 2))
+                .filter(pair -> pair.length == 2)
+                .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
+        CourseSettings kept = CourseSettings.standard(of).with(of.ladder(), settingM);
+        for (CourseDimension d : of.dimensions()) {
+            String value = said.get(d.name());
+            kept = value == null ? kept : kept.with(d, Double.parseDouble(value));
+        }
+        for (CourseOption o : of.options()) {
+            String value = said.get(o.name());
+            kept = value == null ? kept : kept.with(o, value);
+        }
+        return kept.check(of).isEmpty() ? new Course(of, kept, Side.valueOf(side)) : Course.standard(of);
     }
 
     /** Whether the same run was sent again. */

@@ -4,16 +4,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
-import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.run.RunRecord;
-import wrenlane.server.course.CourseLimits;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.http.ConflictException;
@@ -35,7 +31,6 @@ public class RunService {
     private final CourseService courses;
     private final MachineService machines;
     private final RiderService riders;
-    private final CourseLimits limits;
     private final RunDays days;
     private final Storage storage;
     private final Clock clock;
@@ -45,7 +40,6 @@ public class RunService {
             CourseService courses,
             MachineService machines,
             RiderService riders,
-            CourseLimits limits,
             RunDays days,
             Storage storage,
             Clock clock) {
@@ -53,7 +47,6 @@ public class RunService {
         this.courses = courses;
         this.machines = machines;
         this.riders = riders;
-        this.limits = limits;
         this.days = days;
         this.storage = storage;
         this.clock = clock;
@@ -69,7 +62,7 @@ public class RunService {
         if (stored.isPresent()) {
             return stored.get();
         }
-        RunRow row = row(id, request, storage.read(() -> ridden(request)), false);
+        RunRow row = storage.read(() -> row(id, request));
         return storage.write(() -> again(id, request).orElseGet(() -> {
             ofTheDay(request);
             mapper.insert(row);
@@ -104,14 +97,6 @@ public class RunService {
         storage.change(() -> rows.forEach(mapper::insert));
     }
 
-    /** What a run is ridden on: what it keeps of the course, and the machine. */
-    private record Ridden(CourseResponse course, MachineTurn turn) {}
-
-    private Ridden ridden(RunRequest request) {
-        riders.get(request.riderId());
-        return new Ridden(courses.get(request.courseId()), machines.turn(request.machineId()));
-    }
-
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
     public void withdraw(String id) {
         storage.change(() -> {
@@ -123,35 +108,29 @@ public class RunService {
     }
 
     /** The latest runs of a rider on a kind to a side that still count, oldest first. */
-    public List<RunResponse> latest(long riderId, String kind, Side side, int most) {
+    public List<RiddenRun> latest(long riderId, String kind, Side side, int most) {
         return oldestFirst(mapper.latest(riderId, kind, side.name(), most));
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
-    public List<RunResponse> latestOfDay(long riderId, long dayId, long courseId, int most) {
+    public List<RiddenRun> latestOfDay(long riderId, long dayId, long courseId, int most) {
         return oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most));
     }
 
-    private static List<RunResponse> oldestFirst(List<RunRow> newestFirst) {
+    private static List<RiddenRun> oldestFirst(List<RunRow> newestFirst) {
         return IntStream.range(0, newestFirst.size())
-                .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i).response())
+                .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i).ridden())
                 .toList();
     }
 
     /** Runs of a rider that still count, oldest first. */
-    public List<RunResponse> ofRider(long riderId) {
-        return mapper.ofRider(riderId).stream().map(RunRow::response).toList();
+    public List<RiddenRun> ofRider(long riderId) {
+        return mapper.ofRider(riderId).stream().map(RunRow::ridden).toList();
     }
 
     /** Runs of a day that still count. */
     public int countOnDay(long dayId) {
         return mapper.countOnDay(dayId);
-    }
-
-    /** For the core to reckon with. */
-    public static RunRecord record(RunResponse run) {
-        return new RunRecord(
-                run.side(), run.settingMetres(), run.limitMetres(), Set.copyOf(run.faults()), run.loggedAt());
     }
 
     private void check(String id, RunRequest request) {
@@ -167,15 +146,12 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
-    private RunRow row(String id, RunRequest request, Ridden ridden, boolean simulated) {
-        Course course = ridden.course().course();
+    private RunRow row(String id, RunRequest request) {
+        riders.get(request.riderId());
+        machines.get(request.machineId());
+        CourseResponse ridden = courses.get(request.courseId());
+        Course course = ridden.course();
         RefusedException.unlessNone(new Checks().add(course.kind().ladder().check(request.settingMetres())));
-        return RunRow.of(
-                id,
-                request,
-                ridden.course().name(),
-                course,
-                limits.limitMetres(course, ridden.turn(), request.side()),
-                simulated);
+        return RunRow.of(id, request, ridden.name(), course, false);
     }
 }

@@ -1,22 +1,22 @@
 package wrenlane.server.setout;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
-import wrenlane.server.course.CourseLimits;
+import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.setout.SetOutAccuracy;
 import wrenlane.setout.SetOutAccuracy.RoomError;
+import wrenlane.units.HandyLengths;
 import wrenlane.verdict.Ladder;
 
 /** What the way of measuring does to the room, reckoned rung by rung; what is reckoned is kept, and not lost with the time. */
@@ -26,21 +26,15 @@ class AccuracyService {
 
     private record Asked(Course course, Ride ride) {}
 
-    private final Cache<Asked, RoomError> errors = Caffeine.newBuilder()
-            .maximumWeight(MOST_BYTES)
-            .weigher((Asked asked, RoomError error) -> 2 * Weights.of(asked.course()))
-            .build();
-    private final Cache<Asked, Double> shares = Caffeine.newBuilder()
-            .maximumWeight(MOST_BYTES)
-            .weigher((Asked asked, Double share) -> Weights.of(asked.course()))
-            .build();
+    private final Kept<Asked, RoomError> errors = Kept.within(MOST_BYTES, asked -> 2 * Weights.of(asked.course()));
+    private final Kept<Asked, Double> shares = Kept.within(MOST_BYTES, asked -> Weights.of(asked.course()));
     private final EvaluationService evaluations;
-    private final CourseLimits limits;
+    private final CourseTightness tightness;
     private final Reckoning reckoning;
 
-    AccuracyService(EvaluationService evaluations, CourseLimits limits, Reckoning reckoning) {
+    AccuracyService(EvaluationService evaluations, CourseTightness tightness, Reckoning reckoning) {
         this.evaluations = evaluations;
-        this.limits = limits;
+        this.tightness = tightness;
         this.reckoning = reckoning;
     }
 
@@ -66,7 +60,7 @@ class AccuracyService {
         RoomError here = error(course, ride);
         List<Course> rungs = SetOutAccuracy.atRungs(
                 course,
-                limits.ladder(course, ride.turn()).rungs().stream()
+                tightness.ladder(course, ride.turn(), HandyLengths.METRIC).rungs().stream()
                         .map(Ladder.Rung::settingMetres)
                         .toList());
         List<RoomError> known =
@@ -91,20 +85,10 @@ class AccuracyService {
     }
 
     private RoomError error(Course course, Ride ride) {
-        return kept(errors, new Asked(course, ride), () -> SetOutAccuracy.at(course, ride));
+        return errors.get(new Asked(course, ride), () -> SetOutAccuracy.at(course, ride));
     }
 
     private Double share(Course course, Ride ride) {
-        return kept(shares, new Asked(course, ride), () -> SetOutAccuracy.share(course, ride));
-    }
-
-    /** Not reckoned within the cache itself, whose lock others would wait for. */
-    private static <V> V kept(Cache<Asked, V> cache, Asked asked, Supplier<V> reckoned) {
-        V known = cache.getIfPresent(asked);
-        if (known == null) {
-            known = reckoned.get();
-            cache.put(asked, known);
-        }
-        return known;
+        return shares.get(new Asked(course, ride), () -> SetOutAccuracy.share(course, ride));
     }
 }

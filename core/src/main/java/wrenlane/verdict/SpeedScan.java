@@ -1,0 +1,150 @@
+package wrenlane.verdict;
+
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.Course;
+import wrenlane.rideline.LineTask;
+import wrenlane.rideline.solve.LineNodes;
+import wrenlane.rideline.solve.LineSearch;
+import wrenlane.riding.Ride;
+
+/**
+ * The room a course leaves at one speed after another. A line found at one speed starts the search at the next.
+ *
+ * <p>Room over speed rises while lean is gained, for lean tightens the turn and needs speed, and falls where lean, grip or
+ * quickness end: one hill. It is looked at on a grid of half a km/h from the slowest speed held: in steps of two km/h
+ * until it falls off, then closer around the top.
+ */
+final class SpeedScan {
+    /** Fastest looked at, in m/s: 25 km/h; beyond that no slow-riding course is ridden. */
+    static final double FASTEST = 25 / 3.6;
+
+    /** Half a km/h: nobody holds a speed closer. */
+    private static final double STEP = 0.5 / 3.6;
+
+    private static final int COARSE = 4;
+
+    /** Room that nobody tells apart while riding, in metres: the slower of two such speeds is the better. */
+    static final double AS_GOOD_METRES = 0.05;
+
+    /** Past the top by so much, the hill is over, in metres. */
+    private static final double FALLEN_METRES = 0.1;
+
+    private final Course course;
+    private final Ride ride;
+    private final NavigableMap<Integer, At> known = new TreeMap<>();
+    private final int last;
+
+    /** What was found at a speed, in m/s. */
+    record At(int step, double speed, LineSearch.Found found) {
+        double room() {
+            return found.holds() ? found.room() : Math.min(found.room(), -1e-6);
+        }
+    }
+
+    SpeedScan(Course course, Ride ride) {
+        this.course = course;
+        this.ride = ride;
+        this.last = Math.max(0, (int) Math.floor((FASTEST - slowest()) / STEP));
+    }
+
+    /** Slowest speed the rider holds, in m/s. */
+    double slowest() {
+        return ride.limits().lowestSpeedMetresPerSecond();
+    }
+
+    At atSlowest() {
+        return at(0);
+    }
+
+    /** The first speed looked at above one that leaves no room, if there is one. */
+    Optional<At> lostAbove(At fits) {
+        for (int i = fits.step + COARSE; i <= last; i += COARSE) {
+            if (at(i).room() < 0) {
+                return Optional.of(at(i));
+            }
+        }
+        return at(last).room() < 0 ? Optional.of(at(last)) : Optional.empty();
+    }
+
+    /**
+     * The speed a course is judged at: with the most room, or the slowest of those that leave nearly as much; never one
+     * that leaves none where another leaves some.
+     */
+    At judged() {
+        At top = roomiest();
+        double enough = top.room() - AS_GOOD_METRES;
+        double asked = top.room() >= 0 ? Math.max(0, enough) : enough;
+        int too = -1;
+        int good = top.step;
+        for (At seen : known.headMap(top.step).values()) {
+            if (seen.room() < asked) {
+                too = seen.step;
+            }
+        }
+        while (good - too > 1) {
+            int middle = (good + too) / 2;
+            if (at(middle).room() >= asked) {
+                good = middle;
+            } else {
+                too = middle;
+            }
+        }
+        return at(good);
+    }
+
+    /** The speed with the most room. */
+    At roomiest() {
+        At best = at(0);
+        for (int i = COARSE; i <= last && !capped(best); i += COARSE) {
+            At here = at(i);
+            if (here.room() > best.room()) {
+                best = here;
+            } else if (here.room() < best.room() - FALLEN_METRES) {
+                break;
+            }
+        }
+        for (int stride = COARSE / 2; stride > 0 && !capped(best); stride /= 2) {
+            int middle = best.step;
+            best = better(best, middle - stride);
+            best = better(best, middle + stride);
+        }
+        return best;
+    }
+
+    private At better(At best, int step) {
+        return step >= 0 && step <= last && at(step).room() > best.room() ? at(step) : best;
+    }
+
+    private static boolean capped(At at) {
+        return at.room() >= LineSearch.MOST_ROOM_METRES - AS_GOOD_METRES;
+    }
+
+    private At at(int step) {
+        At seen = known.get(step);
+        if (seen != null) {
+            return seen;
+        }
+        double speed = slowest() + step * STEP;
+        At found = new At(step, speed, new LineSearch(LineTask.of(course, ride, speed)).probe(nearest(step)));
+        known.put(step, found);
+        return found;
+    }
+
+    private @Nullable LineNodes nearest(int step) {
+        Map.Entry<Integer, At> below = known.floorEntry(step);
+        Map.Entry<Integer, At> above = known.ceilingEntry(step);
+        if (below == null || above == null) {
+            return below != null
+                    ? below.getValue().found().nodes()
+                    : above == null ? null : above.getValue().found().nodes();
+        }
+        return (step - below.getKey() <= above.getKey() - step ? below : above)
+                .getValue()
+                .found()
+                .nodes();
+    }
+}

@@ -1,0 +1,73 @@
+package wrenlane.server.course;
+
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind.Turning;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.riding.Ride;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.reckoning.Weights;
+import wrenlane.units.HandyLengths;
+import wrenlane.verdict.Ladder;
+import wrenlane.verdict.TightestSetting;
+import wrenlane.verdict.Tightness;
+
+/**
+ * How hard each course is on each machine, kept: it takes a dozen searches to find, and does not change while the ladder's
+ * own dimension is dragged.
+ */
+@Service
+public class CourseTightness {
+    /** Memory for each of the two, in bytes. */
+    private static final long MOST_BYTES = 6_000_000;
+
+    /** A course but for its ladder's dimension, which is put at its standard. */
+    private record Of(Course course, MachineTurn turn) {}
+
+    private record NeedOf(Course course, Ride ride) {}
+
+    private final Kept<Of, Tightness> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final Kept<NeedOf, Optional<TightestSetting>> needs =
+            Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+
+    /** The tightness of a course to a side, over its ladder's settings. */
+    public Tightness of(Course course, MachineTurn turn, Side side) {
+        boolean mirrored = course.kind().turning() == Turning.ONE_SIDE
+                && course.firstTurn() != side
+                && !Tightness.alike(course, turn);
+        Course here = standard(mirrored ? course.mirrored() : course);
+        return known.get(new Of(here, turn), () -> Tightness.of(here, turn));
+    }
+
+    /** The same for the harder side. */
+    public Tightness ofBothSides(Course course, MachineTurn turn) {
+        Tightness left = of(course, turn, Side.LEFT);
+        return Tightness.alike(course, turn) ? left : left.harder(of(course, turn, Side.RIGHT));
+    }
+
+    /** The rungs of a machine on a course, both sides together. */
+    public Ladder ladder(Course course, MachineTurn turn, HandyLengths handy) {
+        return Ladder.of(course, turn, ofBothSides(course, turn), handy);
+    }
+
+    /** The tightest setting for a rider, as the course is set; empty where none fits. */
+    Optional<TightestSetting> need(Course course, Ride ride) {
+        Course here = standard(course);
+        return needs.get(
+                new NeedOf(here, ride),
+                () -> TightestSetting.of(here, here.kind().ladder(), ride));
+    }
+
+    /** The same course for every setting of its ladder, unless the others contradict the standard one. */
+    private static Course standard(Course course) {
+        double standard = course.kind().ladder().standard();
+        return course.settings()
+                        .with(course.kind().ladder(), standard)
+                        .check(course.kind())
+                        .isEmpty()
+                ? course.with(course.kind().ladder(), standard)
+                : course;
+    }
+}
