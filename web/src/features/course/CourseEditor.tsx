@@ -60,7 +60,9 @@ export function CourseEditor(props: {
   });
   const { answered, problem } = useEvaluation(question(first), first?.machine.turn);
   const laid = useEvaluation(over && question(over), over?.machine.turn);
-  const still = draft.dragging || problem !== undefined ? undefined : answered?.request;
+  // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
+  const known = answered !== undefined && problem === undefined && same(answered.request.course, course);
+  const still = !draft.dragging && known;
   const settled = still && first ? question(first) : undefined;
   const ladder = useLadder(settled).data;
   const everyone = settled && {

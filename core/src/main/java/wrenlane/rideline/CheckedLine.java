@@ -1,5 +1,6 @@
 package wrenlane.rideline;
 
+import java.util.Comparator;
 import java.util.List;
 import wrenlane.course.plan.Keep;
 
@@ -10,11 +11,16 @@ import wrenlane.course.plan.Keep;
  * @param rooms to everything kept clear of, in the course's order
  * @param turnUsed largest share of the curvature there is, either side
  * @param rateUsed largest share of the rate of curvature there is
- * @param endMissMetres how far the line misses its end, in metres
+ * @param endMissMetres how far the line misses where it has to begin or to end, in metres or radians
+ * @param wrongBars largest curvature where the bars should be straight, or turned the other way, in 1/m
  */
-public record CheckedLine(RideLine line, List<KeepRoom> rooms, double turnUsed, double rateUsed, double endMissMetres) {
-    /** A miss of the end smaller than this is none, in metres: rounding of sums. */
+public record CheckedLine(
+        RideLine line, List<KeepRoom> rooms, double turnUsed, double rateUsed, double endMissMetres, double wrongBars) {
+    /** A miss of an end smaller than this is none, in metres: rounding of sums. */
     static final double END_TOLERANCE_METRES = 1e-3;
+
+    /** Bars this little out of straight are straight, in 1/m: a radius of ten kilometres. */
+    static final double BARS_TOLERANCE = 1e-4;
 
     public CheckedLine {
         rooms = List.copyOf(rooms);
@@ -41,7 +47,7 @@ public record CheckedLine(RideLine line, List<KeepRoom> rooms, double turnUsed, 
     /** The least room, and where; empty rooms never are: every course has something to keep clear of. */
     public KeepRoom binding() {
         return rooms.stream()
-                .min(java.util.Comparator.comparingDouble(KeepRoom::roomMetres))
+                .min(Comparator.comparingDouble(KeepRoom::roomMetres))
                 .orElseThrow(() -> new IllegalStateException("a course without anything to keep clear of"));
     }
 
@@ -59,11 +65,11 @@ public record CheckedLine(RideLine line, List<KeepRoom> rooms, double turnUsed, 
 
     /** Whether rider and machine can do it, whatever it touches. */
     public boolean obeysTheRider() {
-        return turnUsed <= 1 && rateUsed <= 1 && ends();
+        return turnUsed <= 1 && rateUsed <= 1 && keepsToTheWay();
     }
 
-    /** Whether the line ends where it should. */
-    public boolean ends() {
-        return endMissMetres <= END_TOLERANCE_METRES;
+    /** Whether the line begins and ends where it should, with the bars as they should be there and on one-way stretches. */
+    public boolean keepsToTheWay() {
+        return endMissMetres <= END_TOLERANCE_METRES && wrongBars <= BARS_TOLERANCE;
     }
 }

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
@@ -23,6 +24,9 @@ public final class LineChecker {
     private static final double STEP_METRES = 0.02;
     /** Share by which curvature and rate may be above their limits: rounding of the solver's unknowns. */
     private static final double ROUNDING = 1e-7;
+
+    /** A node this near the end of a one-way stretch belongs to neither side, in metres: rounding of stations. */
+    private static final double AT_AN_END = 1e-6;
 
     private LineChecker() {}
 
@@ -62,7 +66,27 @@ public final class LineChecker {
                 rooms,
                 turn - ROUNDING,
                 rate - ROUNDING,
-                endMiss(task.route().end(), points.get(points.size() - 1)));
+                Math.max(
+                        miss(task.route().start(), points.get(0)),
+                        miss(task.route().end(), points.get(points.size() - 1))),
+                wrongBars(task.route(), curvatures));
+    }
+
+    /** The largest curvature at an end that is to be straight, or against the side of a one-way stretch, at the nodes. */
+    private static double wrongBars(Route route, List<Double> curvatures) {
+        int last = curvatures.size() - 1;
+        double wrong = Math.max(
+                route.start().barsTurned() ? 0 : Math.abs(curvatures.get(0)),
+                route.end().barsTurned() ? 0 : Math.abs(curvatures.get(last)));
+        for (Route.OneWay way : route.oneWays()) {
+            for (int i = 0; i <= last; i++) {
+                double station = route.lengthMetres() * i / last;
+                if (station > way.fromStation() + AT_AN_END && station < way.toStation() - AT_AN_END) {
+                    wrong = Math.max(wrong, -way.side().sign() * curvatures.get(i));
+                }
+            }
+        }
+        return wrong;
     }
 
     /** The path by the midpoint rule, heading in closed form on each piece: θ = θᵢ + κᵢs + ½κ's². */
@@ -97,7 +121,8 @@ public final class LineChecker {
         return new LinePoint(s, new Point(x, y), front, heading, k);
     }
 
-    private static double endMiss(RouteEnd end, LinePoint last) {
+    /** How far a point of the line is from where one of its ends may be: metres, or radians of heading. */
+    private static double miss(RouteEnd end, LinePoint last) {
         double dx = last.rear().x() - end.at().x();
         double dy = last.rear().y() - end.at().y();
         double along = dx * Math.cos(end.headingRadians()) + dy * Math.sin(end.headingRadians());

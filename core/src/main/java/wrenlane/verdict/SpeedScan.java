@@ -51,6 +51,35 @@ final class SpeedScan {
         this.last = Math.max(0, (int) Math.floor((FASTEST - slowest()) / STEP));
     }
 
+    /** The speed with the most room on a course like one of which that is known: uphill from there, from its line. */
+    static At climbed(Course course, Ride ride, At from) {
+        SpeedScan scan = new SpeedScan(course, ride);
+        At best = scan.followed(from.step, from.found.nodes());
+        for (int stride = COARSE / 2; stride > 0; stride /= 2) {
+            At before;
+            do {
+                before = best;
+                for (int step : new int[] {before.step - stride, before.step + stride}) {
+                    if (step >= 0 && step <= scan.last) {
+                        At there = scan.followed(step, before.found.nodes());
+                        best = there.room() > best.room() ? there : best;
+                    }
+                }
+            } while (best != before);
+        }
+        return best;
+    }
+
+    private At followed(int step, LineNodes line) {
+        At seen = known.get(step);
+        if (seen == null) {
+            double speed = slowest() + step * STEP;
+            seen = new At(step, speed, new LineSearch(LineTask.of(course, ride, speed)).follow(line));
+            known.put(step, seen);
+        }
+        return seen;
+    }
+
     /** Slowest speed the rider holds, in m/s. */
     double slowest() {
         return ride.limits().lowestSpeedMetresPerSecond();

@@ -34,16 +34,16 @@ public record TightestSetting(double metres, boolean smallestAllowed) {
         if (course.plan().route().pace() != Pace.ROLLING) {
             return at(course, dimension, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
-        double here = new SpeedScan(course, ride).roomiest().speed();
-        return at(course, dimension, ride, here).map(first -> {
+        SpeedScan.At here = new SpeedScan(course, ride).roomiest();
+        return at(course, dimension, ride, here.speed()).map(first -> {
             if (first.smallestAllowed()) {
                 return first;
             }
             Course tight = course.with(dimension, first.metres());
-            double there = new SpeedScan(tight, ride).roomiest().speed();
-            return there == here
+            SpeedScan.At there = SpeedScan.climbed(tight, ride, here);
+            return there.speed() == here.speed()
                     ? first
-                    : at(tight, dimension, ride, there)
+                    : at(tight, dimension, ride, there.speed())
                             .filter(second -> second.metres() < first.metres())
                             .orElse(first);
         });

@@ -80,6 +80,18 @@ public final class LineNodes {
     /** Length over which a corner of the guess is rounded, in metres. */
     private static final double ROUNDED_METRES = 1.2;
 
+    /** How far a route turns, to either side together, in radians. */
+    static double turning(Route route) {
+        double[] headings = headings(route, PIECES);
+        double sum = 0;
+        for (int i = 1; i <= PIECES; i++) {
+            sum += Math.abs(headings[i] - headings[i - 1]);
+        }
+        return sum;
+    }
+
+    private static final int PIECES = 200;
+
     private static double[] headings(Route route, int pieces) {
         Polyline way = new Polyline(route.points());
         double step = route.lengthMetres() / pieces;

@@ -54,7 +54,7 @@ public final class LineSearch {
         }
 
         private boolean clears() {
-            return checked.binding().roomMetres() >= 0 && checked.ends();
+            return checked.binding().roomMetres() >= 0 && checked.keepsToTheWay();
         }
 
         public boolean holds() {
@@ -173,13 +173,17 @@ public final class LineSearch {
 
     private Optional<Found> gentlest(@Nullable LineNodes like, double clearMetres) {
         LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
-        Stream<LineNodes> guesses = Stream.concat(
-                Stream.ofNullable(like),
-                Stream.of(route(), solved(LineAim.mostRoom()), solved(LineAim.gentlest(WIDE_METRES))));
+        Stream<LineNodes> more = LineNodes.turning(task.route()) <= ONE_TURN
+                ? Stream.of()
+                : Stream.of(solved(LineAim.mostRoom()), solved(LineAim.gentlest(WIDE_METRES)));
+        Stream<LineNodes> guesses = Stream.concat(like == null ? Stream.of(route()) : Stream.of(like, route()), more);
         return guesses.map(guess -> found(solver, guess))
                 .filter(Found::clears)
                 .min(Comparator.comparingDouble(Found::share));
     }
+
+    /** Up to one turn round, in radians, every guess ends at the same line: met on every such course tried. */
+    private static final double ONE_TURN = 1.1 * Math.PI;
 
     /** Room of a first guess that swings wide of everything, in metres. */
     private static final double WIDE_METRES = 0.3;

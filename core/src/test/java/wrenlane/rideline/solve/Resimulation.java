@@ -1,8 +1,12 @@
 package wrenlane.rideline.solve;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Route;
+import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
@@ -12,12 +16,15 @@ import wrenlane.riding.Footprint;
 
 /**
  * Rides a line a third time, in steps of 1 cm by Heun's rule, and looks at the machine's outline point by point: its two
- * sides at the lean it has, and the edges of both tyres. Shares nothing with the solver, nor with the checker.
+ * sides at the lean it has, and the edges of both tyres. Every rule of the way is looked at. Shares nothing with the solver, nor with the checker.
  */
 public final class Resimulation {
     private static final double STEP = 0.01;
     /** A millimetre: steps of this rule and samples along the outline, in metres. */
     private static final double TOLERANCE = 1e-3;
+
+    /** Height of tall cones along a line, in metres. */
+    private static final double BAR_HEIGHT = 0.45;
 
     private static final int ALONG = 12;
 
@@ -36,6 +43,12 @@ public final class Resimulation {
         double toStation = task.route().lengthMetres() / length;
         int steps = (int) Math.ceil(length / STEP);
         double h = length / steps;
+        Optional<String> bars =
+                bars(task, line).or(() -> end(task.route().start(), first.rear(), first.headingRadians()));
+        if (bars.isPresent()) {
+            return bars;
+        }
+        Map<Keep.Off, double[]> passed = new LinkedHashMap<>();
         for (int i = 0; i <= steps; i++) {
             double s = i * h;
             double k = curvature(line, s);
@@ -43,12 +56,86 @@ public final class Resimulation {
             if (wrong.isPresent()) {
                 return wrong.map(w -> String.format("%s at %.2f m", w, s));
             }
+            pass(task, passed, x, y, heading, s * toStation);
+            if (i == steps) {
+                Optional<String> end = end(task.route().end(), new Point(x, y), heading);
+                if (end.isPresent()) {
+                    return end;
+                }
+                break;
+            }
             double next = heading + h * (k + curvature(line, Math.min(length, s + h))) / 2;
             x += h * (Math.cos(heading) + Math.cos(next)) / 2;
             y += h * (Math.sin(heading) + Math.sin(next)) / 2;
             heading = next;
         }
-        return Optional.empty();
+        return passed.entrySet().stream()
+                .filter(e -> Math.signum(e.getValue()[1])
+                        != e.getKey().side().orElseThrow().sign())
+                .map(e -> e.getKey().name() + " passed on the wrong side")
+                .findFirst();
+    }
+
+    /** How fast the curvature changes, and what the bars may not do at the ends and on one-way stretches. */
+    private static Optional<String> bars(LineTask task, RideLine line) {
+        List<Double> nodes = line.curvatures();
+        Route route = task.route();
+        for (int i = 0; i < nodes.size(); i++) {
+            double k = nodes.get(i);
+            if (i > 0 && Math.abs(k - nodes.get(i - 1)) > task.limits().rate() * line.spacingMetres() * 1.00001) {
+                return Optional.of("curvature changes too fast");
+            }
+            double station = route.lengthMetres() * i / (nodes.size() - 1);
+            for (Route.OneWay way : route.oneWays()) {
+                boolean there = station > way.fromStation() + 1e-6 && station < way.toStation() - 1e-6;
+                if (there && k * way.side().sign() < -STRAIGHT) {
+                    return Optional.of("bars the wrong way");
+                }
+            }
+        }
+        boolean bent = !route.start().barsTurned() && Math.abs(nodes.get(0)) > STRAIGHT
+                || !route.end().barsTurned() && Math.abs(nodes.get(nodes.size() - 1)) > STRAIGHT;
+        return bent ? Optional.of("bars turned where they should be straight") : Optional.empty();
+    }
+
+    /** A radius of ten kilometres, in 1/m. */
+    private static final double STRAIGHT = 1e-4;
+
+    private static Optional<String> end(RouteEnd end, Point at, double heading) {
+        double dx = at.x() - end.at().x();
+        double dy = at.y() - end.at().y();
+        double along = dx * Math.cos(end.headingRadians()) + dy * Math.sin(end.headingRadians());
+        double left = dy * Math.cos(end.headingRadians()) - dx * Math.sin(end.headingRadians());
+        double off = Math.abs(Math.IEEEremainder(heading - end.headingRadians(), 2 * Math.PI));
+        boolean there = Math.abs(along) < 2 * TOLERANCE
+                && left < end.leftMetres() + 2 * TOLERANCE
+                && -left < end.rightMetres() + 2 * TOLERANCE
+                && off < end.headingFreeRadians() + 2 * TOLERANCE;
+        return there ? Optional.empty() : Optional.of("an end is missed");
+    }
+
+    /** Remembers how near each cone that has a side came to the wheelbase, and how far to the left it lay there. */
+    private static void pass(
+            LineTask task, Map<Keep.Off, double[]> passed, double x, double y, double heading, double station) {
+        for (Keep keep : task.route().keeps()) {
+            if (keep instanceof Keep.Off off
+                    && off.side().isPresent()
+                    && station >= off.fromStation()
+                    && station <= off.toStation()) {
+                double dx = off.centre().x() - x;
+                double dy = off.centre().y() - y;
+                double along = dx * Math.cos(heading) + dy * Math.sin(heading);
+                double left = dy * Math.cos(heading) - dx * Math.sin(heading);
+                double past =
+                        Math.max(0, Math.max(-along, along - task.footprint().wheelbaseMetres()));
+                double near = Math.hypot(past, left);
+                double[] nearest = passed.computeIfAbsent(off, o -> new double[] {Double.POSITIVE_INFINITY, 0});
+                if (near < nearest[0]) {
+                    nearest[0] = near;
+                    nearest[1] = left;
+                }
+            }
+        }
     }
 
     private static double curvature(RideLine line, double s) {
@@ -68,7 +155,7 @@ public final class Resimulation {
             }
             boolean clear = keep instanceof Keep.Off off
                     ? off(task, off, x, y, heading, k)
-                    : inside(task, (Keep.Inside) keep, x, y, heading);
+                    : inside(task, (Keep.Inside) keep, x, y, heading, k);
             if (!clear) {
                 return Optional.of(keep.name());
             }
@@ -109,8 +196,12 @@ public final class Resimulation {
         return true;
     }
 
-    private static boolean inside(LineTask task, Keep.Inside line, double x, double y, double heading) {
+    private static boolean inside(LineTask task, Keep.Inside line, double x, double y, double heading, double k) {
         double p = task.footprint().wheelbaseMetres();
+        double lean = Math.abs(task.limits().leanRadians(k));
+        double half = line.part() == Keep.Part.BODY
+                ? task.footprint().reachMetres(BAR_HEIGHT, lean)
+                : task.footprint().tyreMetres() / 2;
         for (double along : new double[] {0, p}) {
             Point at = new Point(x + along * Math.cos(heading), y + along * Math.sin(heading));
             double ex = line.to().x() - line.from().x();
@@ -122,9 +213,7 @@ public final class Resimulation {
                     * (ex * (at.y() - line.from().y())
                             - ey * (at.x() - line.from().x()))
                     / length;
-            if (onLine > TOLERANCE
-                    && onLine < length - TOLERANCE
-                    && off < task.footprint().tyreMetres() / 2 - TOLERANCE) {
+            if (onLine > TOLERANCE && onLine < length - TOLERANCE && off < half - TOLERANCE) {
                 return false;
             }
         }
