@@ -51,21 +51,35 @@ final class SpeedScan {
         this.last = Math.max(0, (int) Math.floor((FASTEST - slowest()) / STEP));
     }
 
-    /** The speed with the most room on a course like one of which that is known: uphill from there, from its line. */
-    static At climbed(Course course, Ride ride, At from) {
+    /**
+     * The speed with the most room on a course like one of which a line is known, each speed's line followed from the one
+     * before. Narrow courses have a second, lower hill at the slowest speeds, so all are looked at.
+     */
+    static At like(Course course, Ride ride, At known) {
         SpeedScan scan = new SpeedScan(course, ride);
-        At best = scan.followed(from.step, from.found.nodes());
+        At best = scan.followed(known.step, known.found.nodes());
+        LineNodes line = best.found.nodes();
+        for (int step = known.step + COARSE; step <= scan.last; step += COARSE) {
+            At there = scan.followed(step, line);
+            line = there.found.nodes();
+            best = there.room() > best.room() ? there : best;
+        }
+        line = known.found.nodes();
+        for (int step = known.step - COARSE; step >= 0; step -= COARSE) {
+            At there = scan.followed(step, line);
+            line = there.found.nodes();
+            best = there.room() > best.room() ? there : best;
+        }
+        // A line followed from afar may lack centimetres: the top is looked at again, from the route too.
+        return new SpeedScan(course, ride).topNear(best.step);
+    }
+
+    private At topNear(int step) {
+        At best = at(step);
         for (int stride = COARSE / 2; stride > 0; stride /= 2) {
-            At before;
-            do {
-                before = best;
-                for (int step : new int[] {before.step - stride, before.step + stride}) {
-                    if (step >= 0 && step <= scan.last) {
-                        At there = scan.followed(step, before.found.nodes());
-                        best = there.room() > best.room() ? there : best;
-                    }
-                }
-            } while (best != before);
+            int middle = best.step;
+            best = better(best, middle - stride);
+            best = better(best, middle + stride);
         }
         return best;
     }
@@ -136,12 +150,7 @@ final class SpeedScan {
                 break;
             }
         }
-        for (int stride = COARSE / 2; stride > 0 && !capped(best); stride /= 2) {
-            int middle = best.step;
-            best = better(best, middle - stride);
-            best = better(best, middle + stride);
-        }
-        return best;
+        return capped(best) ? best : topNear(best.step);
     }
 
     private At better(At best, int step) {

@@ -28,26 +28,34 @@ public record TightestSetting(double metres, boolean smallestAllowed) {
      * The tightest setting for a rider, at the speed that leaves the most room there; empty where none fits.
      *
      * <p>A tighter course may want another speed: the setting is looked for at the best speed of the course as it is set,
-     * then once more at the best speed of the setting found.
+     * then again at the best speed of the setting found, until that changes nothing.
      */
     public static Optional<TightestSetting> of(Course course, CourseDimension dimension, Ride ride) {
         if (course.plan().route().pace() != Pace.ROLLING) {
             return at(course, dimension, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
         SpeedScan.At here = new SpeedScan(course, ride).roomiest();
-        return at(course, dimension, ride, here.speed()).map(first -> {
-            if (first.smallestAllowed()) {
-                return first;
+        Optional<TightestSetting> found = at(course, dimension, ride, here.speed());
+        for (int round = 0;
+                round < MOST_ROUNDS && found.isPresent() && !found.get().smallestAllowed();
+                round++) {
+            TightestSetting best = found.get();
+            Course tight = course.with(dimension, best.metres());
+            SpeedScan.At there = SpeedScan.like(tight, ride, here);
+            Optional<TightestSetting> tighter = there.speed() == here.speed()
+                    ? Optional.empty()
+                    : at(tight, dimension, ride, there.speed()).filter(t -> t.metres() < best.metres());
+            if (tighter.isEmpty()) {
+                return found;
             }
-            Course tight = course.with(dimension, first.metres());
-            SpeedScan.At there = SpeedScan.climbed(tight, ride, here);
-            return there.speed() == here.speed()
-                    ? first
-                    : at(tight, dimension, ride, there.speed())
-                            .filter(second -> second.metres() < first.metres())
-                            .orElse(first);
-        });
+            here = there;
+            found = tighter;
+        }
+        return found;
     }
+
+    /** Times that the best speed is looked for again; the third changed no setting by a centimetre. */
+    private static final int MOST_ROUNDS = 3;
 
     private static Optional<TightestSetting> at(Course course, CourseDimension dimension, Ride ride, double speed) {
         return new Search(course, dimension, c -> LineTask.of(c, ride, speed)).tightest();

@@ -29,7 +29,7 @@ class SetOutMethodsTest {
     /** Fine enough that rounding hides nothing. */
     private static final double FINE_METRES = 1e-5;
 
-    /** What the issue allows before rounding. */
+    /** A millimetre before rounding: finer than chalk. */
     private static final double MILLIMETRE = 0.001;
 
     private static final Calibration PACE = new Calibration(20, MeasuredLength.taped(15.6));

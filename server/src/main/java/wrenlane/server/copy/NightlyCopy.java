@@ -9,7 +9,6 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import wrenlane.server.storage.StartException;
 
 /** Keeps a copy for each night the app runs, looked for every hour. */
 @Component
@@ -35,7 +34,8 @@ class NightlyCopy implements DisposableBean {
     private void keep() {
         try {
             copies.keepTonights();
-        } catch (StartException e) {
+        } catch (RuntimeException e) {
+            // Whatever it was, the next hour tries again: a schedule ends with the first exception it sees.
             LOG.warn("No copy was kept: {}", e.getMessage());
         }
     }
