@@ -65,7 +65,7 @@ public final class Screenshots {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Touring 850"))
                 .click();
         Locator width = page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true));
-        width.fill("4.9 m");
+        width.fill("4.2 m");
         page.getByText("too tight by").waitFor();
         page.waitForFunction("() => !document.querySelector('aside .opacity-50')");
         page.evaluate("() => window.scrollTo(0, 0)");
