@@ -58,17 +58,13 @@ final class SpeedScan {
     static At like(Course course, Ride ride, At known) {
         SpeedScan scan = new SpeedScan(course, ride);
         At best = scan.followed(known.step, known.found.nodes());
-        LineNodes line = best.found.nodes();
-        for (int step = known.step + COARSE; step <= scan.last; step += COARSE) {
-            At there = scan.followed(step, line);
-            line = there.found.nodes();
-            best = there.room() > best.room() ? there : best;
-        }
-        line = known.found.nodes();
-        for (int step = known.step - COARSE; step >= 0; step -= COARSE) {
-            At there = scan.followed(step, line);
-            line = there.found.nodes();
-            best = there.room() > best.room() ? there : best;
+        for (int stride : new int[] {COARSE, -COARSE}) {
+            LineNodes line = known.found.nodes();
+            for (int step = known.step + stride; step >= 0 && step <= scan.last; step += stride) {
+                At there = scan.followed(step, line);
+                line = there.found.nodes();
+                best = there.room() > best.room() ? there : best;
+            }
         }
         // A line followed from afar may lack centimetres: the top is looked at again, from the route too.
         return new SpeedScan(course, ride).topNear(best.step);

@@ -103,7 +103,7 @@ public class ProgressService {
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
     private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
-        return some.stream().map(r -> r.record(tightness(read, r))).toList();
+        return some.stream().map(r -> r.run().record(tightness(read, r))).toList();
     }
 
     private Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
@@ -144,7 +144,7 @@ public class ProgressService {
 
     /** What is read of one state of the data. */
     private record Asked(
-            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RiddenRun> today) {}
+            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RunResponse> today) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(
@@ -163,7 +163,7 @@ public class ProgressService {
                     latest(riderId, course.kind()),
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN));
         });
-        List<RunResponse> today = asked.today().stream().map(RiddenRun::run).toList();
+        List<RunResponse> today = asked.today();
         Standing standing = reckoning.whole(
                 Rank.ONE,
                 "the rungs of this course",
@@ -172,8 +172,8 @@ public class ProgressService {
             return new RangeResponse(standing, today, null, null);
         }
         // Advice looks at sides and faults alone.
-        List<RunRecord> here = asked.today().stream()
-                .filter(r -> Math.abs(r.run().settingMetres() - settingMetres) < SAME_METRES)
+        List<RunRecord> here = today.stream()
+                .filter(r -> Math.abs(r.settingMetres() - settingMetres) < SAME_METRES)
                 .map(r -> r.record(Optional.empty()))
                 .toList();
         return new RangeResponse(

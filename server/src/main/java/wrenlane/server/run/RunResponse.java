@@ -2,9 +2,12 @@ package wrenlane.server.run;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.RunRecord;
 
 /**
  * A run as stored.
@@ -29,6 +32,11 @@ public record RunResponse(
         Instant loggedAt,
         boolean simulated,
         boolean withdrawn) {
+    /** For the core to reckon with. */
+    public RunRecord record(Optional<Double> known) {
+        return new RunRecord(side, settingMetres, known, Set.copyOf(faults), loggedAt);
+    }
+
     /** The same with its tightness known. */
     public RunResponse withTightness(@Nullable Double known) {
         return new RunResponse(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
@@ -109,18 +110,20 @@ public class RunService {
 
     /** The latest runs of a rider on a kind to a side that still count, oldest first. */
     public List<RiddenRun> latest(long riderId, String kind, Side side, int most) {
-        return oldestFirst(mapper.latest(riderId, kind, side.name(), most));
+        return oldestFirst(mapper.latest(riderId, kind, side.name(), most))
+                .map(RunRow::ridden)
+                .toList();
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
-    public List<RiddenRun> latestOfDay(long riderId, long dayId, long courseId, int most) {
-        return oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most));
+    public List<RunResponse> latestOfDay(long riderId, long dayId, long courseId, int most) {
+        return oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most))
+                .map(RunRow::response)
+                .toList();
     }
 
-    private static List<RiddenRun> oldestFirst(List<RunRow> newestFirst) {
-        return IntStream.range(0, newestFirst.size())
-                .mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i).ridden())
-                .toList();
+    private static Stream<RunRow> oldestFirst(List<RunRow> newestFirst) {
+        return IntStream.range(0, newestFirst.size()).mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i));
     }
 
     /** Runs of a rider that still count, oldest first. */
