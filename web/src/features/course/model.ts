@@ -1,5 +1,4 @@
 import { degreesText, lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
-import type { Length } from '../length';
 import type {
   Course,
   CourseKind,
@@ -32,29 +31,7 @@ export function same(a: CourseRequest, b: CourseRequest): boolean {
 
 /** A new course from the standards of its kind. */
 export function fresh(kind: CourseKind): CourseRequest {
-  const lengths: Record<string, Length> = {};
-  const counts: Record<string, number> = {};
-  for (const d of kind.dimensions) {
-    if (d.quantity === 'METRES') {
-      lengths[d.name] = {
-        metres: d.standard,
-        uncertaintyMetres: 0.02,
-        method: 'TAPE',
-        text: `${d.standard} m`,
-      };
-    } else {
-      counts[d.name] = d.standard;
-    }
-  }
-  const options = Object.fromEntries(kind.options.map((o) => [o.name, o.standard]));
-  return {
-    name: `New ${inSentence(kind.label)}`,
-    kind: kind.kind,
-    lengths,
-    counts,
-    options,
-    firstTurn: 'LEFT',
-  };
+  return { ...kind.start, name: `New ${inSentence(kind.label)}` };
 }
 
 /** The dimension that the rungs turn. */

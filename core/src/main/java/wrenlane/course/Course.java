@@ -30,6 +30,11 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
         return new Course(kind, settings.with(dimension, value), firstTurn);
     }
 
+    /** The same with every length as if laid by tape: what the verdict without its ± hangs on. */
+    public Course taped() {
+        return new Course(kind, settings.taped(), firstTurn);
+    }
+
     /** The same with another choice. */
     public Course with(CourseOption option, String value) {
         return new Course(kind, settings.with(option, value), firstTurn);

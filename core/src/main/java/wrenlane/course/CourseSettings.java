@@ -4,49 +4,127 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.units.MeasuredLength;
 
 /**
- * What a course is set to: a value for every dimension of its kind, and a choice for every option.
+ * What a course is set to: a value for every dimension of its kind, and a choice for every option. A length stays as it was
+ * measured, with how far out it may be, all the way to the verdict.
  *
- * @param dimensions by name; metres or counts
- * @param options by name
+ * @param lengths of the dimensions counted in metres, by name
+ * @param counts of the others, by name
+ * @param options choices, by name
  */
-public record CourseSettings(Map<String, Double> dimensions, Map<String, String> options) {
+public record CourseSettings(
+        Map<String, MeasuredLength> lengths, Map<String, Integer> counts, Map<String, String> options) {
     public CourseSettings {
-        dimensions = Map.copyOf(dimensions);
+        lengths = Map.copyOf(lengths);
+        counts = Map.copyOf(counts);
         options = Map.copyOf(options);
     }
 
-    /** What a new course of a kind starts from. */
+    /** What a new course of a kind starts from: its lengths as if laid by tape. */
     public static CourseSettings standard(CourseKind kind) {
-        return new CourseSettings(
-                kind.dimensions().stream().collect(Collectors.toMap(CourseDimension::name, CourseDimension::standard)),
+        CourseSettings start = new CourseSettings(
+                Map.of(),
+                Map.of(),
                 kind.options().stream().collect(Collectors.toMap(CourseOption::name, CourseOption::standard)));
+        for (CourseDimension dimension : kind.dimensions()) {
+            start = start.with(dimension, dimension.standard());
+        }
+        return start;
     }
 
-    /** The same with another value for one dimension. */
+    /**
+     * The settings of a kind as names and values say them, such as those kept with a run; what is missing, or said of a
+     * dimension there is no more, is as the kind has it.
+     *
+     * @throws NumberFormatException where the value of a dimension is no number
+     */
+    public static CourseSettings said(CourseKind kind, Map<String, String> values) {
+        CourseSettings said = standard(kind);
+        for (CourseDimension dimension : kind.dimensions()) {
+            String value = values.get(dimension.name());
+            said = value == null ? said : said.with(dimension, Double.parseDouble(value));
+        }
+        for (CourseOption option : kind.options()) {
+            String value = values.get(option.name());
+            said = value == null ? said : said.with(option, value);
+        }
+        return said;
+    }
+
+    /** The same as names and values, without how anything was measured. */
+    public Map<String, String> saying() {
+        Map<String, String> values = new HashMap<>(options);
+        lengths.forEach((name, length) -> values.put(name, Double.toString(length.metres())));
+        counts.forEach((name, count) -> values.put(name, Integer.toString(count)));
+        return values;
+    }
+
+    /**
+     * The same with another value for one dimension: a length as if laid by tape, or a count.
+     *
+     * @throws IllegalArgumentException where it can be no length at all, or no count
+     */
     public CourseSettings with(CourseDimension dimension, double value) {
-        Map<String, Double> changed = new HashMap<>(dimensions);
-        changed.put(dimension.name(), value);
-        return new CourseSettings(changed, options);
+        if (dimension.quantity() == Quantity.METRES) {
+            return with(dimension, MeasuredLength.taped(value));
+        }
+        if (value != Math.rint(value)) {
+            throw new IllegalArgumentException(dimension.name() + " is " + value + "; it counts whole things");
+        }
+        Map<String, Integer> changed = new HashMap<>(counts);
+        changed.put(dimension.name(), (int) value);
+        return new CourseSettings(lengths, changed, options);
+    }
+
+    /** The same with another length for one dimension. */
+    public CourseSettings with(CourseDimension dimension, MeasuredLength length) {
+        Map<String, MeasuredLength> changed = new HashMap<>(lengths);
+        changed.put(dimension.name(), length);
+        return new CourseSettings(changed, counts, options);
     }
 
     /** The same with another choice. */
     public CourseSettings with(CourseOption option, String value) {
         Map<String, String> changed = new HashMap<>(options);
         changed.put(option.name(), value);
-        return new CourseSettings(dimensions, changed);
+        return new CourseSettings(lengths, counts, changed);
+    }
+
+    /** The same with every length as if laid by tape: two courses set alike are then equal, however they were measured. */
+    public CourseSettings taped() {
+        Map<String, MeasuredLength> taped = new HashMap<>();
+        lengths.forEach((name, length) -> taped.put(name, MeasuredLength.taped(length.metres())));
+        return new CourseSettings(taped, counts, options);
     }
 
     /** A dimension's value: metres or a count. */
     public double of(CourseDimension dimension) {
-        Double value = dimensions.get(dimension.name());
-        if (value == null) {
+        double value = found(dimension);
+        if (Double.isNaN(value)) {
             throw new IllegalArgumentException(dimension.name() + " is not set; check with CourseSettings.check first");
         }
         return value;
+    }
+
+    /** How far out a dimension may be, one standard deviation, in metres; nothing for a count. */
+    public double uncertaintyMetres(CourseDimension dimension) {
+        MeasuredLength length = lengths.get(dimension.name());
+        return length == null ? 0 : length.uncertaintyMetres();
+    }
+
+    private double found(CourseDimension dimension) {
+        MeasuredLength length = lengths.get(dimension.name());
+        Integer count = counts.get(dimension.name());
+        if (dimension.quantity() == Quantity.METRES) {
+            return length == null ? Double.NaN : length.metres();
+        }
+        return count == null ? Double.NaN : count;
     }
 
     /** A count's value. */
@@ -68,13 +146,12 @@ public record CourseSettings(Map<String, Double> dimensions, Map<String, String>
     public List<Finding> check(CourseKind kind) {
         Checks checks = new Checks();
         for (CourseDimension dimension : kind.dimensions()) {
-            Double value = dimensions.get(dimension.name());
-            checks.add(dimension.check(value == null ? Double.NaN : value));
+            checks.add(dimension.check(found(dimension)));
         }
         for (CourseOption option : kind.options()) {
             checks.add(option.check(of(option)));
         }
-        dimensions.keySet().stream()
+        Stream.concat(lengths.keySet().stream(), counts.keySet().stream())
                 .filter(name ->
                         kind.dimensions().stream().noneMatch(d -> d.name().equals(name)))
                 .sorted()

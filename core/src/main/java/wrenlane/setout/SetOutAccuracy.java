@@ -106,8 +106,11 @@ public record SetOutAccuracy(
     public static List<Course> atRungs(Course course, List<Double> rungs) {
         CourseDimension ladder = course.kind().ladder();
         return rungs.stream()
-                .filter(r ->
-                        course.settings().with(ladder, r).check(course.kind()).isEmpty())
+                .filter(r -> ladder.check(r).isEmpty()
+                        && course.settings()
+                                .with(ladder, r)
+                                .check(course.kind())
+                                .isEmpty())
                 .map(r -> course.with(ladder, r))
                 .toList();
     }

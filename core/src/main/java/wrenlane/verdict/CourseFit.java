@@ -1,6 +1,5 @@
 package wrenlane.verdict;
 
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
@@ -92,15 +91,11 @@ public record CourseFit(
         return new Reckoning(course, ride, speedMetresPerSecond).dragged(drawn, memory);
     }
 
-    /**
-     * The room alone at the judged speed, for tables of many.
-     *
-     * @param dimensions standard deviation of each measured dimension by name, in metres
-     */
-    public static CourseFit roomOnly(Course course, Ride ride, Map<String, Double> dimensions) {
+    /** The room alone at the judged speed, for tables of many. */
+    public static CourseFit roomOnly(Course course, Ride ride) {
         Reckoned reckoned = room(course, ride);
         double speed = reckoned.memory().speedMetresPerSecond();
-        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned, dimensions));
+        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned));
     }
 
     /** The same without how far out it may be, with a line to start the next search from. */

@@ -1,6 +1,5 @@
 package wrenlane.verdict;
 
-import java.util.Map;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.plan.Pace;
@@ -21,34 +20,23 @@ import wrenlane.riding.TurnLimits;
 public final class SpareUncertainty {
     private SpareUncertainty() {}
 
-    /**
-     * The deviation.
-     *
-     * @param dimensions standard deviation of each measured dimension by name, in metres
-     */
-    public static double of(
-            Course course,
-            Ride ride,
-            double speedMetresPerSecond,
-            CourseFit.Reckoned known,
-            Map<String, Double> dimensions) {
+    /** The deviation, from what is known of the course's lengths and of the machine's figures. */
+    public static double of(Course course, Ride ride, double speedMetresPerSecond, CourseFit.Reckoned known) {
         return Math.hypot(
-                ofDimensions(course, ride, speedMetresPerSecond, known, dimensions),
+                ofDimensions(course, ride, speedMetresPerSecond, known),
                 ofTurn(course, ride, speedMetresPerSecond, known));
     }
 
     private static double ofDimensions(
-            Course course,
-            Ride ride,
-            double speedMetresPerSecond,
-            CourseFit.Reckoned known,
-            Map<String, Double> dimensions) {
+            Course course, Ride ride, double speedMetresPerSecond, CourseFit.Reckoned known) {
         double here = known.fit().spare().metres();
         double squares = 0;
         for (CourseDimension d : course.kind().dimensions()) {
-            double u = dimensions.getOrDefault(d.name(), 0.0);
+            double u = course.settings().uncertaintyMetres(d);
             double moved = course.settings().of(d) + u;
-            if (u > 0 && course.settings().with(d, moved).check(course.kind()).isEmpty()) {
+            if (u > 0
+                    && d.check(moved).isEmpty()
+                    && course.settings().with(d, moved).check(course.kind()).isEmpty()) {
                 LineTask task = LineTask.of(course.with(d, moved), ride, speedMetresPerSecond);
                 squares += square(room(task, known) - here);
             }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.Course;
@@ -64,7 +63,7 @@ class SetOutAccuracyTest {
     }
 
     private static double spare(double width) {
-        return CourseFit.roomOnly(BOX.with(BOX.kind().ladder(), width), RIDE, Map.of())
+        return CourseFit.roomOnly(BOX.with(BOX.kind().ladder(), width), RIDE)
                 .spare()
                 .metres();
     }
@@ -86,6 +85,6 @@ class SetOutAccuracyTest {
         for (var d : BOX.kind().dimensions()) {
             shrunk = shrunk.with(d, BOX.settings().of(d) * (1 - share));
         }
-        return CourseFit.roomOnly(shrunk, RIDE, Map.of()).spare().metres();
+        return CourseFit.roomOnly(shrunk, RIDE).spare().metres();
     }
 }

@@ -4,12 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
+import wrenlane.course.CourseSettings;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
@@ -19,13 +20,15 @@ import wrenlane.rideline.LineProfile;
 import wrenlane.rideline.solve.Tasks;
 import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
+import wrenlane.units.LengthMethod;
+import wrenlane.units.MeasuredLength;
 
 class CourseFitTest {
     /** Lines that should be alike are found alike to so much room, in metres: the search rests at half a millimetre. */
     private static final double SAME_ROOM_METRES = 0.01;
 
     private static double spare(Course course, Ride ride) {
-        return CourseFit.roomOnly(course, ride, Map.of()).spare().metres();
+        return CourseFit.roomOnly(course, ride).spare().metres();
     }
 
     @ParameterizedTest
@@ -102,10 +105,20 @@ class CourseFitTest {
         Course course = Tasks.course("u-turn-box", 6.5);
         CourseFit.Reckoned known = CourseFit.of(course, ride);
         double speed = known.memory().speedMetresPerSecond();
-        double machineAlone = SpareUncertainty.of(course, ride, speed, known, Map.of());
-        double both = SpareUncertainty.of(course, ride, speed, known, Map.of("widthMetres", 0.3));
+        double machineAlone = SpareUncertainty.of(out(course, 0), ride, speed, known);
+        double both = SpareUncertainty.of(out(course, 0.3), ride, speed, known);
         assertThat(Math.sqrt(both * both - machineAlone * machineAlone)).isCloseTo(0.15, within(0.02));
         assertThat(machineAlone).isBetween(0.1, 0.6);
+    }
+
+    /** The course with its width out by so much, and all else exact; metres. */
+    private static Course out(Course course, double width) {
+        CourseSettings settings = course.settings();
+        for (CourseDimension d : course.kind().dimensions()) {
+            double u = d.ladder() ? width : 0;
+            settings = settings.with(d, new MeasuredLength(settings.of(d), u, LengthMethod.PACES));
+        }
+        return new Course(course.kind(), settings, course.firstTurn());
     }
 
     @Test

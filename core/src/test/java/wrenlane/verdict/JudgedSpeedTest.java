@@ -3,7 +3,6 @@ package wrenlane.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
@@ -36,7 +35,7 @@ class JudgedSpeedTest {
     void whatPractisedRidersDoFitsOrIsTooCloseToCall(String machine, double width) {
         Ride ride = Tasks.ride(machine, RiderLevel.SKILLED);
         Course course = Tasks.course("u-turn-box", width);
-        CourseFit fit = CourseFit.roomOnly(course, ride, Map.of("widthMetres", 0.02));
+        CourseFit fit = CourseFit.roomOnly(course, ride);
         assertThat(fit.answer()).isIn(FitAnswer.FITS, FitAnswer.TOO_CLOSE_TO_CALL);
         assertThat(fit.left().speedMetresPerSecond()).isBetween(10 / 3.6, 14 / 3.6);
         assertThat(fit.left().leanRadians()).isBetween(Math.toRadians(22), Math.toRadians(32));
@@ -67,7 +66,7 @@ class JudgedSpeedTest {
     void noOtherSpeedLeavesMuchMore(String kind, double setting) {
         Ride ride = Tasks.ride("tourer-1400", RiderLevel.DEVELOPING);
         Course course = Tasks.course(kind, setting);
-        double judged = CourseFit.roomOnly(course, ride, Map.of()).spare().metres();
+        double judged = CourseFit.roomOnly(course, ride).spare().metres();
         for (double kmh = 5; kmh < 20; kmh += 1.5) {
             assertThat(CourseFit.of(course, ride, kmh / 3.6).fit().spare().metres())
                     .as("%.1f km/h", kmh)

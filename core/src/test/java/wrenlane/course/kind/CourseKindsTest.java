@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
@@ -21,6 +22,8 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
+import wrenlane.units.LengthMethod;
+import wrenlane.units.MeasuredLength;
 
 /** What holds for every kind of course. */
 class CourseKindsTest {
@@ -55,13 +58,17 @@ class CourseKindsTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void nameEveryDimensionThatIsMissingOutOfRangeOrNotANumber(CourseKind kind) {
-        assertThat(new CourseSettings(Map.of(), Map.of()).check(kind))
+        assertThat(new CourseSettings(Map.of(), Map.of(), Map.of()).check(kind))
                 .extracting(Finding::where)
                 .containsExactlyElementsOf(
                         kind.dimensions().stream().map(CourseDimension::name).toList());
         for (CourseDimension d : kind.dimensions()) {
             for (double bad : new double[] {Double.NaN, -1, 0, 1e6, Double.POSITIVE_INFINITY}) {
-                CourseSettings wrong = CourseSettings.standard(kind).with(d, bad);
+                assertThat(d.check(bad)).isPresent();
+            }
+            for (double bad : new double[] {d.min() - d.min() / 8, d.max() + 1}) {
+                double value = d.quantity() == Quantity.COUNT ? Math.floor(bad) : bad;
+                CourseSettings wrong = CourseSettings.standard(kind).with(d, value);
                 assertThat(wrong.check(kind)).singleElement().satisfies(f -> {
                     assertThat(f.where()).isEqualTo(d.name());
                     assertThat(f.message()).contains(d.label(), "between");
@@ -71,12 +78,23 @@ class CourseKindsTest {
         }
     }
 
+    /** What a run keeps of its course says the course again, as nobody measured it. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void sayTheirSettingsAndReadThemAgain(CourseKind kind) {
+        CourseSettings paced = CourseSettings.standard(kind)
+                .with(kind.ladder(), new MeasuredLength(kind.ladder().standard() + 0.1, 0.4, LengthMethod.PACES));
+        assertThat(CourseSettings.said(kind, paced.saying())).isEqualTo(paced.taped());
+        assertThat(CourseSettings.said(kind, Map.of("colour", "red"))).isEqualTo(CourseSettings.standard(kind));
+    }
+
     @ParameterizedTest
     @MethodSource("kinds")
     void refuseChoicesAndDimensionsTheyDoNotHave(CourseKind kind) {
-        Map<String, Double> more = new HashMap<>(CourseSettings.standard(kind).dimensions());
-        more.put("heightMetres", 2.0);
-        assertThat(new CourseSettings(more, Map.of()).check(kind))
+        CourseSettings standard = CourseSettings.standard(kind);
+        Map<String, MeasuredLength> more = new HashMap<>(standard.lengths());
+        more.put("heightMetres", MeasuredLength.taped(2));
+        assertThat(new CourseSettings(more, standard.counts(), Map.of()).check(kind))
                 .extracting(Finding::code)
                 .containsExactly("no-such-dimension");
         for (CourseOption option : kind.options()) {

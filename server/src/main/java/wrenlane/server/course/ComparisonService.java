@@ -113,8 +113,7 @@ class ComparisonService {
     /** Memory for rooms kept between the question for the rooms and the one for the limits, in bytes. */
     private static final long MOST_BYTES = 4_000_000;
 
-    private final Kept<Asked, Rooms> rooms =
-            Kept.within(MOST_BYTES, asked -> Weights.of(asked.measured().course()));
+    private final Kept<Asked, Rooms> rooms = Kept.within(MOST_BYTES, asked -> Weights.of(asked.course()));
     private final MachineService machines;
     private final CourseTightness tightness;
     private final EvaluationService evaluations;
@@ -130,7 +129,6 @@ class ComparisonService {
 
     Comparison compare(ComparisonRequest request) {
         Course course = request.course().course();
-        Measured measured = new Measured(course, request.course().uncertainties());
         Map<Long, MachineTurn> turns = machines.turns(
                 request.pairs().stream().map(Pair::machineId).distinct().toList());
         List<Row> asked = request.pairs().stream()
@@ -145,30 +143,23 @@ class ComparisonService {
         List<Optional<PairFit>> reckoned = reckoning.parts(
                 Rank.MANY,
                 asked.stream()
-                        .map(r -> (Supplier<PairFit>) () -> row(measured, r, request.limits(), request.readIn()))
+                        .map(r -> (Supplier<PairFit>) () -> row(course, r, request.limits(), request.readIn()))
                         .toList());
         List<PairFit> rows = IntStream.range(0, asked.size())
-                .mapToObj(i -> reckoned.get(i).orElseGet(() -> soFar(measured, asked.get(i))))
+                .mapToObj(i -> reckoned.get(i).orElseGet(() -> soFar(course, asked.get(i))))
                 .toList();
         return new Comparison(
                 rows, (int) rows.stream().filter(PairFit::finished).count());
     }
 
     /** What is known of a row whose time ran out. */
-    private PairFit soFar(Measured measured, Row row) {
-        Rooms known = rooms.known(new Asked(measured, row.ride())).orElse(null);
+    private PairFit soFar(Course course, Row row) {
+        Rooms known = rooms.known(new Asked(course, row.ride())).orElse(null);
         return new PairFit(
-                row.machineId(),
-                known == null ? null : known.side(measured.course().firstTurn(), null, null),
-                null,
-                null,
-                false);
+                row.machineId(), known == null ? null : known.side(course.firstTurn(), null, null), null, null, false);
     }
 
-    /** A course with the standard deviation of each of its measured dimensions, in metres. */
-    private record Measured(Course course, Map<String, Double> uncertainties) {}
-
-    private record Asked(Measured measured, Ride ride) {}
+    private record Asked(Course course, Ride ride) {}
 
     /** What is kept of a fit: its lines take a thousand times as much, and are not shown in a table. */
     private record Rooms(
@@ -203,18 +194,15 @@ class ComparisonService {
     private record Hardness(
             @Nullable Double tightness, @Nullable Double neededMetres) {}
 
-    private Rooms rooms(Measured measured, Ride ride) {
-        return rooms.get(
-                new Asked(measured, ride),
-                () -> Rooms.of(CourseFit.roomOnly(measured.course(), ride, measured.uncertainties())));
+    private Rooms rooms(Course course, Ride ride) {
+        return rooms.get(new Asked(course, ride), () -> Rooms.of(CourseFit.roomOnly(course, ride)));
     }
 
     private record Row(long machineId, Ride ride) {}
 
-    private PairFit row(Measured measured, Row row, boolean withLimits, LengthSystem system) {
-        Course course = measured.course();
+    private PairFit row(Course course, Row row, boolean withLimits, LengthSystem system) {
         Ride ride = row.ride();
-        Rooms here = rooms(measured, ride);
+        Rooms here = rooms(course, ride);
         SideFit asSet = side(course, ride, here, withLimits);
         Ladder ladder = withLimits ? tightness.ladder(course, ride.turn(), HandyLengths.of(system)) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
@@ -222,9 +210,7 @@ class ComparisonService {
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
         Course other = course.mirrored();
-        SideFit mirrored = here.turnsAlike()
-                ? asSet.mirrored()
-                : side(other, ride, rooms(new Measured(other, measured.uncertainties()), ride), withLimits);
+        SideFit mirrored = here.turnsAlike() ? asSet.mirrored() : side(other, ride, rooms(other, ride), withLimits);
         return new PairFit(row.machineId(), asSet, mirrored, ladder, true);
     }
 

@@ -36,7 +36,8 @@ class CourseController {
      *
      * @param dimensions with limits and standards, in metres or counts
      * @param options choices besides
-     * @param plan the course at its standards, to draw
+     * @param start what a new course starts from
+     * @param plan the same on the ground, to draw
      */
     record CourseKindJson(
             String kind,
@@ -45,6 +46,7 @@ class CourseController {
             CourseKind.Turning turning,
             List<CourseDimension> dimensions,
             List<CourseOption> options,
+            CourseRequest start,
             PlanJson plan) {
         static CourseKindJson of(CourseKind kind) {
             return new CourseKindJson(
@@ -54,6 +56,7 @@ class CourseController {
                     kind.turning(),
                     kind.dimensions(),
                     kind.options(),
+                    CourseRequest.standard(kind),
                     PlanJson.of(Course.standard(kind)));
         }
     }

@@ -5,19 +5,21 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.HashMap;
-import java.util.List;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Checks;
-import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.Visible;
 import wrenlane.server.length.LengthJson;
+import wrenlane.units.MeasuredLength;
 
 /**
  * A course as a person describes it.
@@ -36,25 +38,54 @@ public record CourseRequest(
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> options,
         @NotNull Side firstTurn) {
 
+    /** A new course of a kind, its lengths as if laid by tape. */
+    public static CourseRequest standard(CourseKind kind) {
+        CourseSettings start = CourseSettings.standard(kind);
+        Map<String, LengthJson> lengths = new LinkedHashMap<>();
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        Map<String, String> options = new LinkedHashMap<>();
+        for (CourseDimension d : kind.dimensions()) {
+            if (d.quantity() == Quantity.METRES) {
+                lengths.put(d.name(), LengthJson.taped(start.of(d)));
+            } else {
+                counts.put(d.name(), start.countOf(d));
+            }
+        }
+        kind.options().forEach(o -> options.put(o.name(), start.of(o)));
+        return new CourseRequest(kind.label(), kind.id(), lengths, counts, options, Side.LEFT);
+    }
+
+    /** The same as somebody has it, where they say so. */
+    public CourseRequest as(
+            String name,
+            Map<String, LengthJson> lengths,
+            Map<String, Integer> counts,
+            Map<String, String> options,
+            Side firstTurn) {
+        return new CourseRequest(
+                name,
+                kind,
+                over(this.lengths, lengths),
+                over(this.counts, counts),
+                over(this.options, options),
+                firstTurn);
+    }
+
+    private static <V> Map<String, V> over(Map<String, V> standard, Map<String, V> said) {
+        Map<String, V> all = new LinkedHashMap<>(standard);
+        all.putAll(said);
+        return all;
+    }
+
     /** To the core, or refused with everything that is wrong. */
     public Course course() {
         CourseKind kind = CourseKinds.find(kind())
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kind()) + "."));
-        Map<String, Double> dimensions = new HashMap<>();
-        lengths.forEach((name, length) -> dimensions.put(name, length.metres()));
-        counts.forEach((name, count) -> dimensions.put(name, (double) count));
-        CourseSettings settings = new CourseSettings(dimensions, options);
-        List<Finding> findings = settings.check(kind);
-        RefusedException.unlessNone(new Checks().addAll(findings));
-        lengths.forEach((name, length) -> length.measured(name));
+        Map<String, MeasuredLength> measured = new HashMap<>();
+        lengths.forEach((name, length) -> measured.put(name, length.measured(name)));
+        CourseSettings settings = new CourseSettings(measured, counts, options);
+        RefusedException.unlessNone(new Checks().addAll(settings.check(kind)));
         return new Course(kind, settings, firstTurn);
-    }
-
-    /** How far out each length may be, by name, in metres. */
-    Map<String, Double> uncertainties() {
-        Map<String, Double> uncertainties = new HashMap<>();
-        lengths.forEach((name, length) -> uncertainties.put(name, length.uncertaintyMetres()));
-        return uncertainties;
     }
 }

@@ -1,15 +1,11 @@
 package wrenlane.server.course;
 
 import java.time.Clock;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import wrenlane.course.CourseDimension;
-import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseOption;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.server.http.Expected;
@@ -112,28 +108,16 @@ public class CourseService {
                 mapper.counts(id).stream().collect(Collectors.toMap(CountRow::name, CountRow::value));
         Map<String, String> options =
                 mapper.options(id).stream().collect(Collectors.toMap(OptionRow::name, OptionRow::value));
-        Map<String, LengthJson> allLengths = new LinkedHashMap<>();
-        Map<String, Integer> allCounts = new LinkedHashMap<>();
-        for (CourseDimension d : kind.dimensions()) {
-            if (d.quantity() == Quantity.METRES) {
-                LengthJson length = lengths.get(d.name());
-                allLengths.put(d.name(), length == null ? LengthJson.taped(d.standard()) : length);
-            } else {
-                allCounts.put(d.name(), counts.getOrDefault(d.name(), (int) d.standard()));
-            }
-        }
-        Map<String, String> allOptions = new LinkedHashMap<>();
-        for (CourseOption o : kind.options()) {
-            allOptions.put(o.name(), options.getOrDefault(o.name(), o.standard()));
-        }
+        CourseRequest all =
+                CourseRequest.standard(kind).as(row.name(), lengths, counts, options, Side.valueOf(row.firstTurn()));
         return new CourseResponse(
                 id,
                 row.version() == null ? 0 : row.version(),
                 row.name(),
                 row.kind(),
-                allLengths,
-                allCounts,
-                allOptions,
-                Side.valueOf(row.firstTurn()));
+                all.lengths(),
+                all.counts(),
+                all.options(),
+                all.firstTurn());
     }
 }

@@ -3,7 +3,9 @@ package wrenlane.server.course;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseSettings;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.riding.Ride;
@@ -62,12 +64,10 @@ public class CourseTightness {
 
     /** The same course for every setting of its ladder, unless the others contradict the standard one. */
     private static Course standard(Course course) {
-        double standard = course.kind().ladder().standard();
-        return course.settings()
-                        .with(course.kind().ladder(), standard)
-                        .check(course.kind())
-                        .isEmpty()
-                ? course.with(course.kind().ladder(), standard)
-                : course;
+        CourseDimension ladder = course.kind().ladder();
+        CourseSettings standard = course.settings().taped().with(ladder, ladder.standard());
+        return standard.check(course.kind()).isEmpty()
+                ? new Course(course.kind(), standard, course.firstTurn())
+                : course.taped();
     }
 }

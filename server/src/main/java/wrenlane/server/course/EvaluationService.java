@@ -106,8 +106,7 @@ public class EvaluationService {
         CourseFit.Reckoned reckoned = asked == null ? CourseFit.of(course, ride) : CourseFit.of(course, ride, asked);
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
         double speed = reckoned.memory().speedMetresPerSecond();
-        double u = SpareUncertainty.of(
-                course, ride, speed, reckoned, request.course().uncertainties());
+        double u = SpareUncertainty.of(course, ride, speed, reckoned);
         return reckoned.fit().withUncertainty(u);
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
@@ -89,17 +88,9 @@ final class ItemReader {
                         c.key(),
                         "There is no kind of course called " + TypedText.quoted(c.kind()) + "."));
         Map<String, LengthJson> lengths = new HashMap<>();
-        Map<String, Integer> counts = new HashMap<>();
-        for (CourseDimension d : kind.dimensions()) {
-            if (d.quantity() == CourseDimension.Quantity.METRES) {
-                lengths.put(d.name(), LengthJson.taped(d.standard()));
-            } else {
-                counts.put(d.name(), (int) d.standard());
-            }
-        }
         orNone(c.lengths()).forEach((name, text) -> lengths.put(name, text.length(Calibrations.NONE)));
-        counts.putAll(orNone(c.counts()));
-        return new CourseRequest(c.name(), c.kind(), lengths, counts, orNone(c.options()), c.firstTurn());
+        return CourseRequest.standard(kind)
+                .as(c.name(), lengths, orNone(c.counts()), orNone(c.options()), c.firstTurn());
     }
 
     private static <V> Map<String, V> orNone(@Nullable Map<String, V> given) {

@@ -13,7 +13,8 @@ public final class Weights {
 
     /** A key that holds a course and what it is ridden with. */
     public static int of(Course course) {
-        int entries = course.settings().dimensions().size()
+        int entries = course.settings().lengths().size()
+                + course.settings().counts().size()
                 + course.settings().options().size();
         return 2 * OBJECT + ENTRY * entries;
     }

@@ -6,12 +6,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
-import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
@@ -60,13 +57,9 @@ public record RunRow(
     }
 
     private static String settings(Course course) {
-        CourseSettings s = course.settings();
-        return Stream.concat(
-                        s.dimensions().entrySet().stream()
-                                .filter(e -> !e.getKey()
-                                        .equals(course.kind().ladder().name()))
-                                .map(e -> e.getKey() + "=" + e.getValue()),
-                        s.options().entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()))
+        return course.settings().saying().entrySet().stream()
+                .filter(e -> !e.getKey().equals(course.kind().ladder().name()))
+                .map(e -> e.getKey() + "=" + e.getValue())
                 .sorted()
                 .collect(Collectors.joining("\n"));
     }
@@ -111,15 +104,7 @@ public record RunRow(
                 .map(line -> line.split("=", 2))
                 .filter(pair -> pair.length == 2)
                 .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
-        CourseSettings kept = CourseSettings.standard(of).with(of.ladder(), settingM);
-        for (CourseDimension d : of.dimensions()) {
-            String value = said.get(d.name());
-            kept = value == null ? kept : kept.with(d, Double.parseDouble(value));
-        }
-        for (CourseOption o : of.options()) {
-            String value = said.get(o.name());
-            kept = value == null ? kept : kept.with(o, value);
-        }
+        CourseSettings kept = CourseSettings.said(of, said).with(of.ladder(), settingM);
         return kept.check(of).isEmpty() ? new Course(of, kept, Side.valueOf(side)) : Course.standard(of);
     }
 
