@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wrenlane.Draws;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
@@ -50,21 +48,23 @@ class SetOutSheetTest {
     private static final double HALF_A_STEP = 0.005 + 1e-9;
 
     /** Each mark found again from the printed figures, walked along the entry line and then square to it. */
-    @Property(tries = 300)
-    void everyMarkIsFoundFromThePrintedFigures(
-            @ForAll @DoubleRange(min = 3, max = 20) double width,
-            @ForAll @DoubleRange(min = 3, max = 30) double depth,
-            @ForAll Side turn,
-            @ForAll LengthSystem system) {
-        SetOutSheet sheet = SetOutSheet.of(box(width, depth, turn), system);
-        double across = turn.sign();
-        for (SetOutStep step : sheet.steps()) {
-            assertThat(step.alongMetres()).isNotNegative();
-            assertThat(step.acrossMetres()).isNotNegative();
-            assertThat(step.cone().mark().x()).isCloseTo(step.alongMetres(), within(sheet.stepMetres() / 2 + 1e-9));
-            assertThat(step.cone().mark().y())
-                    .isCloseTo(across * step.acrossMetres(), within(sheet.stepMetres() / 2 + 1e-9));
-        }
+    @Test
+    void everyMarkIsFoundFromThePrintedFigures() {
+        Draws.each(300, draws -> {
+            double width = draws.between(3, 20);
+            double depth = draws.between(3, 30);
+            Side turn = draws.oneOf(Side.class);
+            LengthSystem system = draws.oneOf(LengthSystem.class);
+            SetOutSheet sheet = SetOutSheet.of(box(width, depth, turn), system);
+            double across = turn.sign();
+            for (SetOutStep step : sheet.steps()) {
+                assertThat(step.alongMetres()).isNotNegative();
+                assertThat(step.acrossMetres()).isNotNegative();
+                assertThat(step.cone().mark().x()).isCloseTo(step.alongMetres(), within(sheet.stepMetres() / 2 + 1e-9));
+                assertThat(step.cone().mark().y())
+                        .isCloseTo(across * step.acrossMetres(), within(sheet.stepMetres() / 2 + 1e-9));
+            }
+        });
     }
 
     @Test
@@ -80,19 +80,21 @@ class SetOutSheetTest {
     }
 
     /** A skewed box built corner by corner, its diagonals measured, the skew found again. */
-    @Property(tries = 300)
-    void findsTheSkewOfABoxFromItsDiagonals(
-            @ForAll @DoubleRange(min = 3, max = 20) double width,
-            @ForAll @DoubleRange(min = 3, max = 30) double depth,
-            @ForAll @DoubleRange(min = -0.3, max = 0.3) double skew) {
-        double ux = width * Math.sin(skew);
-        double uy = width * Math.cos(skew);
-        double first = Math.hypot(depth + ux, uy);
-        double second = Math.hypot(ux - depth, uy);
-        SquareCheck check = SquareCheck.fromDiagonals(depth, width, first, second);
-        assertThat(check.skewRadians()).isCloseTo(skew, within(1e-9));
-        assertThat(check.shiftMetres()).isCloseTo(depth * Math.sin(skew), within(1e-9));
-        assertThat(SquareCheck.check(depth, width, first, second)).isEmpty();
+    @Test
+    void findsTheSkewOfABoxFromItsDiagonals() {
+        Draws.each(300, draws -> {
+            double width = draws.between(3, 20);
+            double depth = draws.between(3, 30);
+            double skew = draws.between(-0.3, 0.3);
+            double ux = width * Math.sin(skew);
+            double uy = width * Math.cos(skew);
+            double first = Math.hypot(depth + ux, uy);
+            double second = Math.hypot(ux - depth, uy);
+            SquareCheck check = SquareCheck.fromDiagonals(depth, width, first, second);
+            assertThat(check.skewRadians()).isCloseTo(skew, within(1e-9));
+            assertThat(check.shiftMetres()).isCloseTo(depth * Math.sin(skew), within(1e-9));
+            assertThat(SquareCheck.check(depth, width, first, second)).isEmpty();
+        });
     }
 
     @Test

@@ -11,14 +11,11 @@ import static wrenlane.yard.Corner.SQUARE_BACK;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.Draws;
 import wrenlane.finding.Finding;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
@@ -162,33 +159,35 @@ class MeasuredOutlineTest {
         assertThat(f.message()).contains(String.format(java.util.Locale.ROOT, "%.2f m", Math.abs(error)));
     }
 
-    @Property(tries = 200)
-    void anyConvexYardMeasuredWithoutErrorIsFoundAgain(
-            @ForAll @IntRange(min = 3, max = 8) int n,
-            @ForAll @DoubleRange(min = 0, max = 1) double start,
-            @ForAll @DoubleRange(min = 0.5, max = 2) double squash) {
-        List<Point> corners = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            double a = 2 * Math.PI * (i + 0.3 * Math.sin(7 * start + i)) / n;
-            corners.add(new Point(20 * Math.cos(a), 20 * squash * Math.sin(a)));
-        }
-        List<MeasuredLength> sides = new ArrayList<>();
-        List<Diagonal> diagonals = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            sides.add(MeasuredLength.taped(corners.get(i).distanceTo(corners.get((i + 1) % n))));
-            if (i >= 2 && i < n - 1) {
-                diagonals.add(diagonal(0, i, corners.get(0).distanceTo(corners.get(i))));
+    @Test
+    void anyConvexYardMeasuredWithoutErrorIsFoundAgain() {
+        Draws.each(200, draws -> {
+            int n = draws.whole(3, 8);
+            double start = draws.between(0, 1);
+            double squash = draws.between(0.5, 2);
+            List<Point> corners = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                double a = 2 * Math.PI * (i + 0.3 * Math.sin(7 * start + i)) / n;
+                corners.add(new Point(20 * Math.cos(a), 20 * squash * Math.sin(a)));
             }
-        }
-        SurveyedOutline s = new MeasuredOutline(sides, java.util.Collections.nCopies(n, OPEN), diagonals).survey();
-        assertThat(s.findings()).isEmpty();
-        assertThat(s.closingErrorMetres()).isCloseTo(0, within(1e-3));
-        for (int i = 0; i < n; i++) {
-            for (int j = i + 1; j < n; j++) {
-                assertThat(s.corners().get(i).distanceTo(s.corners().get(j)))
-                        .isCloseTo(corners.get(i).distanceTo(corners.get(j)), within(1e-3));
+            List<MeasuredLength> sides = new ArrayList<>();
+            List<Diagonal> diagonals = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                sides.add(MeasuredLength.taped(corners.get(i).distanceTo(corners.get((i + 1) % n))));
+                if (i >= 2 && i < n - 1) {
+                    diagonals.add(diagonal(0, i, corners.get(0).distanceTo(corners.get(i))));
+                }
             }
-        }
+            SurveyedOutline s = new MeasuredOutline(sides, java.util.Collections.nCopies(n, OPEN), diagonals).survey();
+            assertThat(s.findings()).isEmpty();
+            assertThat(s.closingErrorMetres()).isCloseTo(0, within(1e-3));
+            for (int i = 0; i < n; i++) {
+                for (int j = i + 1; j < n; j++) {
+                    assertThat(s.corners().get(i).distanceTo(s.corners().get(j)))
+                            .isCloseTo(corners.get(i).distanceTo(corners.get(j)), within(1e-3));
+                }
+            }
+        });
     }
 
     @Test
