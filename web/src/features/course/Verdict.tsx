@@ -1,7 +1,7 @@
 import { Figure } from '../../shared/ui';
 import { lengthText, sayLength, speedText, usePreferences } from '../../shared/units';
 import type { CourseKind, Fit, Line, SideFit } from './api';
-import { ANSWERS, inSentence, ladderOf, verdict } from './model';
+import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from './model';
 import type { Pair } from './pairs';
 
 /** Whether it fits, in words first, then the figures that matter. */
@@ -16,6 +16,7 @@ export function Verdict(props: {
   const { fit, line, side, pair } = props;
   const { system, speed } = usePreferences();
   const words = verdict(fit, line, system, speed);
+  const ends = atTheEnds(line, system);
   const room = sayLength(fit.spare.metres, system);
   const limit = side?.limitMetres === undefined ? undefined : sayLength(side.limitMetres, system);
   const needed = side?.neededMetres === undefined ? undefined : sayLength(side.neededMetres, system);
@@ -29,7 +30,7 @@ export function Verdict(props: {
         <span className={ANSWERS[fit.answer].tone}>{words.head}</span> {words.tail}
       </h2>
       <p>
-        {pair.rider?.name ?? 'A developing rider'} on the {pair.machine.name}.
+        {pair.rider?.name ?? 'A developing rider'} on the {pair.machine.name}.{ends && ` ${ends}`}
         {fit.slowest && (
           <>
             {' '}

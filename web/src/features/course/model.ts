@@ -128,6 +128,14 @@ export function verdict(
   }
 }
 
+/** What the line keeps where the course begins or ends, which the verdict leaves out. */
+export function atTheEnds(line: Line | undefined, system: LengthSystem): string | undefined {
+  return (
+    line?.end &&
+    `Where it begins and ends it keeps ${lengthText(line.end.roomMetres, system)}, ${placed(line.end.name, line.end.part)}.`
+  );
+}
+
 /** The line to draw: the one chosen where it is there, or the one with the most room. */
 export function drawnLine(evaluation: Evaluation | undefined, choice: LineChoice): Line | undefined {
   const { comfortable, easiest, roomiest } = evaluation ?? {};

@@ -2,6 +2,7 @@ package wrenlane.rideline;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import wrenlane.course.plan.Keep;
 
 /**
@@ -44,11 +45,20 @@ public record CheckedLine(
      */
     public record KeepRoom(Keep keep, double roomMetres, Part part, double distanceMetres) {}
 
-    /** The least room, and where; empty rooms never are: every course has something to keep clear of. */
+    /**
+     * The least room, and where; empty rooms never are: every course has something to keep clear of. What stands at an end
+     * counts where it is touched.
+     */
     public KeepRoom binding() {
         return rooms.stream()
+                .filter(r -> !r.keep().atAnEnd() || r.roomMetres() < 0)
                 .min(Comparator.comparingDouble(KeepRoom::roomMetres))
                 .orElseThrow(() -> new IllegalStateException("a course without anything to keep clear of"));
+    }
+
+    /** The least room to what stands at the ends of the course; empty where nothing there is kept apart. */
+    public Optional<KeepRoom> tightestEnd() {
+        return rooms.stream().filter(r -> r.keep().atAnEnd()).min(Comparator.comparingDouble(KeepRoom::roomMetres));
     }
 
     /** The point of the line at a distance along it, to the nearest step. */

@@ -83,7 +83,9 @@ public record SpeedWindow(
             double out = fails;
             while (Math.abs(in - out) > TOLERANCE * in) {
                 double middle = (in + out) / 2;
-                LineSearch.Found found = new LineSearch(LineTask.of(course, ride, middle)).near(line);
+                LineSearch search = new LineSearch(LineTask.of(course, ride, middle));
+                LineSearch.Found near = search.near(line);
+                LineSearch.Found found = near.holds() ? near : search.probe(line);
                 if (found.holds()) {
                     in = middle;
                     line = found.nodes();

@@ -38,11 +38,11 @@ class LineCheckerTest {
     private static final Keep LINE = line(-1, Keep.Part.WHEELS);
 
     private static Keep cone(double left, Keep.Part part, Side side) {
-        return new Keep.Off("cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH);
+        return new Keep.Off("cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH, false);
     }
 
     private static Keep line(double left, Keep.Part part) {
-        return new Keep.Inside("line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH);
+        return new Keep.Inside("line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH, false);
     }
 
     /** Where the way begins or ends: 20 cm to either side, a little askew, bars straight. */
@@ -150,6 +150,24 @@ class LineCheckerTest {
                         .holds())
                 .isTrue();
         assertThat(check(TASK, new Point(0, 0.19), -0.01, straight()).holds()).isTrue();
+    }
+
+    /** A gate at the end leaves the room as it is, but may not be touched. */
+    @Test
+    void takesNoRoomFromWhatStandsAtAnEnd() {
+        CheckedLine clear = check(task(List.of(LINE, gate(0.6)), List.of(), LIMITS), straight());
+        assertThat(clear.binding().keep()).isEqualTo(LINE);
+        assertThat(clear.tightestEnd().orElseThrow().roomMetres()).isCloseTo(0.6 - 0.14 - 0.05, within(1e-9));
+        assertThat(clear.holds()).isTrue();
+        CheckedLine touching = check(task(List.of(LINE, gate(0.15)), List.of(), LIMITS), straight());
+        assertThat(touching.binding().keep().name()).isEqualTo("gate");
+        assertThat(touching.holds()).isFalse();
+        assertThat(check(TASK, straight()).tightestEnd()).isEmpty();
+    }
+
+    private static Keep gate(double left) {
+        return new Keep.Off(
+                "gate", Keep.Part.WHEELS, new Point(LENGTH, left), 0.14, 0, Optional.empty(), 0, LENGTH, true);
     }
 
     /** By hand: half of 0.8 m of body and 0.14 m of cone leave 0.96 m of 1.5; half a tyre leaves 0.95 m of 1. */

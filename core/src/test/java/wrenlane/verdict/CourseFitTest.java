@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
@@ -96,6 +97,19 @@ class CourseFitTest {
                 .fit();
         assertThat(fit.withUncertainty(1).answer()).isEqualTo(FitAnswer.TOO_CLOSE_TO_CALL);
         assertThat(fit.withUncertainty(0.01).answer()).isEqualTo(FitAnswer.FITS);
+    }
+
+    /** Where a course only begins or ends does not decide how much room it leaves. */
+    @ParameterizedTest
+    @CsvSource({"crossroads, 6, 7", "straight-weave, 3.5, 5", "offset-weave, 4, 6"})
+    void endsDecideNoHeadline(String kind, double narrow, double wide) {
+        Ride ride = Tasks.ride("tourer-1400", RiderLevel.SKILLED);
+        CourseFit tight = CourseFit.roomOnly(Tasks.course(kind, narrow), ride);
+        CourseFit roomy = CourseFit.roomOnly(Tasks.course(kind, wide), ride);
+        assertThat(roomy.spare().metres()).isGreaterThan(tight.spare().metres() + 0.05);
+        assertThat(roomy.roomiest().tightestEnd()).isPresent();
+        assertThat(roomy.roomiest().binding().keep().atAnEnd()).isFalse();
+        assertThat(roomy.roomiest().tightestEnd().orElseThrow().roomMetres()).isPositive();
     }
 
     /** A box out by u in width is out by u/2 in the room at either line; the machine's lock adds to that. */

@@ -13,6 +13,7 @@ import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep.Part;
 import wrenlane.course.plan.RouteEnd;
@@ -116,7 +117,11 @@ final class Crossroads implements CourseKind {
         for (char call : s.of(CALLS).toCharArray()) {
             rider.obey(call);
         }
+        double lastLeg = layout.station();
         RouteEnd end = rider.stop();
+        for (int leg = 0; leg < 4; leg++) {
+            legEnd(layout, leg, half, length, lastLeg);
+        }
         return layout.finish(
                 new RouteEnd(new Point(START_INSIDE_METRES - length, -half / 2), 0, half, half, 0, false),
                 end,
@@ -133,7 +138,6 @@ final class Crossroads implements CourseKind {
         Point nearLeft = turned(leg, half, half);
         String name = NAMES[leg];
         line(layout, name, nearRight, farRight);
-        line(layout, "end of the " + name, farRight, farLeft);
         line(layout, name, farLeft, nearLeft);
         layout.coneOutside(
                 "C" + (leg + 1),
@@ -154,6 +158,30 @@ final class Crossroads implements CourseKind {
                     leg % 2 == 0 ? Math.signum(far.y()) : 0);
         }
     }
+
+    /**
+     * The end of a leg: it leaves the room less while it is turned at. The run starts just inside one and stops short of
+     * one, by our choice, which says nothing of the course.
+     */
+    private static void legEnd(CourseLayout layout, int leg, double half, double length, double lastLeg) {
+        String name = "end of the " + NAMES[leg];
+        Point from = turned(leg, length, -half);
+        Point to = turned(leg, length, half);
+        layout.boundary(
+                name,
+                Part.WHEELS,
+                from.x(),
+                from.y(),
+                to.x(),
+                to.y(),
+                CourseLine.Sort.BOUNDARY,
+                AWAY_FROM_THE_START_METRES,
+                lastLeg);
+        layout.endBoundary(name, from.x(), from.y(), to.x(), to.y(), lastLeg);
+    }
+
+    /** A run is away from the end it started at after so many metres: longer than any machine. */
+    private static final double AWAY_FROM_THE_START_METRES = 3;
 
     private static void line(CourseLayout layout, String name, Point from, Point to) {
         layout.boundary(name, Part.WHEELS, from.x(), from.y(), to.x(), to.y());

@@ -26,7 +26,7 @@ final class Weaves {
      */
     static CoursePlan plan(CourseLayout layout, int n, double spacing, double offset, double lead, ConeSort sort) {
         double end = (n - 1) * spacing;
-        gate(layout, "E", ConeRole.ENTRY, -lead);
+        layout.endGate("E", ConeRole.ENTRY, -lead, GATE_METRES);
         layout.start(-lead, 0);
         for (int i = 0; i < n; i++) {
             // An even cone stands to the left of the way, which passes it below; with an offset it stands below too.
@@ -36,7 +36,7 @@ final class Weaves {
             layout.pass(cone, side < 0 ? Side.LEFT : Side.RIGHT);
         }
         layout.go(end + lead, 0);
-        gate(layout, "X", ConeRole.EXIT, end + lead);
+        layout.endGate("X", ConeRole.EXIT, end + lead, GATE_METRES);
         double reach = offset / 2 + REACH_METRES;
         return layout.finish(
                 new RouteEnd(new Point(-lead, 0), 0, 0, 0, 0, true),
@@ -48,9 +48,4 @@ final class Weaves {
     private static final double REACH_METRES = 2.5;
 
     private static final double RUN_METRES = 2;
-
-    private static void gate(CourseLayout layout, String label, ConeRole role, double x) {
-        layout.coneOutside(label + "R", role, ConeSort.FLAT, x, -GATE_METRES / 2, 0, -1);
-        layout.coneOutside(label + "L", role, ConeSort.FLAT, x, GATE_METRES / 2, 0, 1);
-    }
 }

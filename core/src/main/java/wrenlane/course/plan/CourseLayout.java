@@ -30,6 +30,7 @@ public final class CourseLayout {
     private final List<String> notes = new ArrayList<>();
     private final List<CoursePlan.Measure> measures = new ArrayList<>();
     private final List<Passing> passings = new ArrayList<>();
+    private final List<Cone> ends = new ArrayList<>();
     private double station;
     private Pace pace = Pace.ROLLING;
 
@@ -103,7 +104,19 @@ public final class CourseLayout {
         Point from = new Point(x1, y1);
         Point to = new Point(x2, y2);
         lines.add(new CourseLine(name, from, to, sort));
-        keeps.add(new Keep.Inside(name, part, from, to, Side.LEFT, fromStation, toStation));
+        keeps.add(new Keep.Inside(name, part, from, to, Side.LEFT, fromStation, toStation, false));
+    }
+
+    /** A boundary at the end of the course, from a station on: not to be crossed, but it leaves the room no less. */
+    public void endBoundary(String name, double x1, double y1, double x2, double y2, double fromStation) {
+        keeps.add(new Keep.Inside(
+                name, Part.WHEELS, new Point(x1, y1), new Point(x2, y2), Side.LEFT, fromStation, TO_THE_END, true));
+    }
+
+    /** A gate at the end of the course: two flat markers beside the way, left and right of (x, 0). */
+    public void endGate(String label, ConeRole role, double x, double widthMetres) {
+        ends.add(coneOutside(label + "R", role, ConeSort.FLAT, x, -widthMetres / 2, 0, -1));
+        ends.add(coneOutside(label + "L", role, ConeSort.FLAT, x, widthMetres / 2, 0, 1));
     }
 
     /** A round boundary, as the regular polygon whose sides touch the circle; the course lies within. */
@@ -141,7 +154,8 @@ public final class CourseLayout {
 
     /** A round patch that is kept off, such as the inside of an arc lane. */
     public void island(String name, double x, double y, double radiusMetres, Side side) {
-        keeps.add(new Keep.Off(name, Part.WHEELS, new Point(x, y), radiusMetres, 0, Optional.of(side), 0, TO_THE_END));
+        keeps.add(new Keep.Off(
+                name, Part.WHEELS, new Point(x, y), radiusMetres, 0, Optional.of(side), 0, TO_THE_END, false));
     }
 
     /** Begins the way at a place. */
@@ -265,7 +279,7 @@ public final class CourseLayout {
         return new CoursePlan(cones, lines, new Route(points, start, end, keeps, oneWays, pace), area, measures, notes);
     }
 
-    private static Keep off(Cone cone, Optional<Side> side, double from, double to) {
+    private Keep off(Cone cone, Optional<Side> side, double from, double to) {
         ConeSort sort = cone.sort();
         return new Keep.Off(
                 "cone " + cone.label(),
@@ -275,6 +289,7 @@ public final class CourseLayout {
                 sort.heightMetres(),
                 side,
                 from,
-                to);
+                to,
+                ends.contains(cone));
     }
 }

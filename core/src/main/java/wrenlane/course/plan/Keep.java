@@ -25,6 +25,12 @@ public sealed interface Keep {
     /** Where it stops to count, in metres. */
     double toStation();
 
+    /**
+     * Whether it stands where the course only begins or ends, such as an exit gate: it is not to be touched, but says
+     * nothing of how much room the course leaves.
+     */
+    boolean atAnEnd();
+
     /** The same, mirrored in the x axis. */
     Keep mirrored();
 
@@ -55,7 +61,8 @@ public sealed interface Keep {
             double heightMetres,
             Optional<Side> side,
             double fromStation,
-            double toStation)
+            double toStation,
+            boolean atAnEnd)
             implements Keep {
         @Override
         public Point nearestTo(Point other) {
@@ -72,7 +79,8 @@ public sealed interface Keep {
                     heightMetres,
                     side.map(Side::opposite),
                     fromStation,
-                    toStation);
+                    toStation,
+                    atAnEnd);
         }
     }
 
@@ -83,7 +91,15 @@ public sealed interface Keep {
      * @param to the other end
      * @param inside the side of the line, looking from {@code from} to {@code to}, that the machine stays on
      */
-    record Inside(String name, Part part, Point from, Point to, Side inside, double fromStation, double toStation)
+    record Inside(
+            String name,
+            Part part,
+            Point from,
+            Point to,
+            Side inside,
+            double fromStation,
+            double toStation,
+            boolean atAnEnd)
             implements Keep {
         @Override
         public Point nearestTo(Point other) {
@@ -96,7 +112,8 @@ public sealed interface Keep {
 
         @Override
         public Keep mirrored() {
-            return new Inside(name, part, from.mirrored(), to.mirrored(), inside.opposite(), fromStation, toStation);
+            return new Inside(
+                    name, part, from.mirrored(), to.mirrored(), inside.opposite(), fromStation, toStation, atAnEnd);
         }
     }
 }

@@ -20,6 +20,12 @@ public final class Clearances {
     /** Nodes nearer than this are looked at even where the nearest place is another, in metres. */
     private static final double NEAR_METRES = 0.8;
 
+    /**
+     * Room at an end counts so many times over: what is asked for elsewhere is asked for there a tenth of, so that an end
+     * is kept clear of and yet binds nothing.
+     */
+    private static final double END_WEIGHT = 10;
+
     private static final int PER_SEGMENT = 2;
     private static final int GOLDEN_ROUNDS = 14;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
@@ -199,17 +205,17 @@ public final class Clearances {
             rows = Arrays.copyOf(rows, 2 * rows.length);
         }
         int o = count * WIDTH;
+        double weight = what.atAnEnd() ? END_WEIGHT : 1;
         stage[count] = i;
-        rows[o] = m.x;
-        rows[o + 1] = m.y;
-        rows[o + 2] = m.heading + m.x * p.xHeading + m.y * p.yHeading;
-        rows[o + 3] = m.curvature + m.x * p.xCurvature + m.y * p.yCurvature + m.heading * p.headingCurvature;
-        rows[o + 4] = m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput;
-        rows[o + 5] = m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing;
-        rows[o + 6] = m.clearance;
-        if (m.clearance < least) {
-            least = m.clearance;
-        }
+        rows[o] = weight * m.x;
+        rows[o + 1] = weight * m.y;
+        rows[o + 2] = weight * (m.heading + m.x * p.xHeading + m.y * p.yHeading);
+        rows[o + 3] = weight * (m.curvature + m.x * p.xCurvature + m.y * p.yCurvature + m.heading * p.headingCurvature);
+        rows[o + 4] = weight
+                * (m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput);
+        rows[o + 5] = weight * (m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing);
+        rows[o + 6] = weight * m.clearance;
+        least = Math.min(least, rows[o + 6]);
         count++;
     }
 }

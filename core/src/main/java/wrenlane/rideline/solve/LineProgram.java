@@ -248,7 +248,7 @@ final class LineProgram {
      * The same where little turn and quickness are what is sought: a line that loops about between two cones asks for less
      * of them, and is not the course. Chosen by us: at 1.35 one of three machines looped on offset weaves.
      */
-    private static final double MOST_GENTLE_DETOUR = Double.parseDouble(System.getProperty("gd", "1.3"));
+    private static final double MOST_GENTLE_DETOUR = 1.3;
 
     private double longestSpacing(int segments) {
         boolean mayLoop = aim.scalesRate() && task.route().pace() == Pace.ROLLING;

@@ -86,8 +86,7 @@ final class LineSolver {
             Budget.spend(1);
             merits[round] = here.merit;
             if (round >= STALLED_ROUNDS
-                    && merits[round - STALLED_ROUNDS] - here.merit
-                            < aim.leastPromise() * Double.parseDouble(System.getProperty("sg", "0.5"))) {
+                    && merits[round - STALLED_ROUNDS] - here.merit < STALLED_SHARE * aim.leastPromise()) {
                 settled = true;
                 break;
             }
@@ -120,8 +119,10 @@ final class LineSolver {
         return new Outcome(here.line, settled, here.clear.least(), here.share);
     }
 
-    /** Where so many rounds together gain less than one is hoped to, the line has come to rest. */
+    /** Where so many rounds together gain less than this share of what one is hoped to, the line has come to rest. */
     private static final int STALLED_ROUNDS = 6;
+
+    private static final double STALLED_SHARE = 0.5;
 
     /**
      * A change that promises little has come to rest only where caution does not hold it back; above this it is looked for

@@ -42,7 +42,8 @@ public final class Tasks {
                     0,
                     Optional.of(i % 2 == 0 ? Side.LEFT : Side.RIGHT),
                     x + 2.5,
-                    x + 7.5));
+                    x + 7.5,
+                    false));
         }
         double end = (cones - 1) * spacing + 5;
         points.add(new Point(end, 0));
@@ -95,11 +96,19 @@ public final class Tasks {
                         k.heightMetres(),
                         k.side(),
                         k.fromStation(),
-                        k.toStation());
+                        k.toStation(),
+                        k.atAnEnd());
             }
             Keep.Inside k = (Keep.Inside) keep;
             return new Keep.Inside(
-                    k.name(), k.part(), of(k.from()), of(k.to()), k.inside(), k.fromStation(), k.toStation());
+                    k.name(),
+                    k.part(),
+                    of(k.from()),
+                    of(k.to()),
+                    k.inside(),
+                    k.fromStation(),
+                    k.toStation(),
+                    k.atAnEnd());
         }
     }
 

@@ -18,7 +18,8 @@ import wrenlane.verdict.CourseFit;
  * @param places every few centimetres, to a tenth of a millimetre or of a milliradian
  * @param phases where each turn is rolled into, held and rolled out of
  * @param rooms to every cone and line, the least of each
- * @param binding the least of them
+ * @param binding the least of them, but for what stands at the ends
+ * @param end the least to what stands at the ends; missing where nothing there is kept apart
  * @param turnUsed largest share of the turn there is
  * @param lengthMetres of the rear path
  */
@@ -27,6 +28,7 @@ record LineJson(
         List<LineProfile.Phase> phases,
         List<RoomJson> rooms,
         RoomJson binding,
+        @Nullable RoomJson end,
         double turnUsed,
         double lengthMetres) {
 
@@ -92,6 +94,7 @@ record LineJson(
                 profile.phases(),
                 rooms,
                 room(checked.binding(), checked),
+                checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
                 checked.turnUsed(),
                 checked.line().lengthMetres());
     }
