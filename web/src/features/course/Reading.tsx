@@ -12,6 +12,7 @@ import {
 } from './api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
+import { Mistakes } from './Mistakes';
 import { drawnLine } from './model';
 import type { Pair } from './pairs';
 import { RoomTable } from './RoomTable';
@@ -118,6 +119,7 @@ export function Reading(props: {
         />
       )}
       <ReckoningNote of={props.table} what="the table" />
+      {settled && kind.turning !== 'STRAIGHT' && <Mistakes of={settled} />}
       {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}

@@ -13,6 +13,7 @@ export function SwingOut({ of }: { of: ReckonRequest }) {
       Swinging out: narrowest without <span className="figures">{text(value.noneMetres)}</span>, with one
       before <span className="figures">{text(value.beforeMetres)}</span>, before and after{' '}
       <span className="figures">{text(value.bothMetres)}</span>.
+      {!data?.gainsWidth && ' This model sees no width in it, only an earlier lean.'}
     </p>
   );
 }

@@ -19,6 +19,7 @@ export type Evaluation = Api<'EvaluationResponse'>;
 export type ReckonRequest = Api<'ReckonRequest'>;
 export type Fit = Api<'FitJson'>;
 export type Line = Api<'LineJson'>;
+export type MistakeCost = Api<'MistakeCost'>;
 /** Which of a course's lines. */
 export type LineChoice = NonNullable<ReckonRequest['line']>;
 export type Room = Api<'RoomJson'>;
@@ -79,6 +80,13 @@ export function useLadder(request: ReckonRequest | undefined) {
 export function useSwingOut(request: ReckonRequest | undefined) {
   return useReckoned('swing-out', request, (r, signal) =>
     body(http.POST('/api/swing-out-values', { body: r, signal })),
+  );
+}
+
+/** What one mistake costs. */
+export function useMistakes(request: ReckonRequest | undefined) {
+  return useReckoned('mistakes', request, (r, signal) =>
+    body(http.POST('/api/mistake-costs', { body: r, signal })),
   );
 }
 

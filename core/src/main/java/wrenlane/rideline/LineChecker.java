@@ -72,12 +72,11 @@ public final class LineChecker {
                 wrongBars(task.route(), curvatures));
     }
 
-    /** The largest curvature at an end that is to be straight, or against the side of a one-way stretch, at the nodes. */
+    /** The largest curvature beside what an end asks for, or against the side of a one-way stretch, at the nodes. */
     private static double wrongBars(Route route, List<Double> curvatures) {
         int last = curvatures.size() - 1;
-        double wrong = Math.max(
-                route.start().barsTurned() ? 0 : Math.abs(curvatures.get(0)),
-                route.end().barsTurned() ? 0 : Math.abs(curvatures.get(last)));
+        double wrong =
+                Math.max(wrongBars(route.start(), curvatures.get(0)), wrongBars(route.end(), curvatures.get(last)));
         for (Route.OneWay way : route.oneWays()) {
             for (int i = 0; i <= last; i++) {
                 double station = route.lengthMetres() * i / last;
@@ -87,6 +86,10 @@ public final class LineChecker {
             }
         }
         return wrong;
+    }
+
+    private static double wrongBars(RouteEnd end, double curvature) {
+        return end.barsTurned() ? 0 : Math.abs(curvature - end.curvature());
     }
 
     /** The path by the midpoint rule, heading in closed form on each piece: θ = θᵢ + κᵢs + ½κ's². */

@@ -101,11 +101,16 @@ public record CourseFit(
     /** The same without how far out it may be, with a line to start the next search from. */
     public static Reckoned room(Course course, Ride ride) {
         if (course.plan().route().pace() != Pace.ROLLING) {
-            Reckoning reckoning = new Reckoning(course, ride, ride.limits().lowestSpeedMetresPerSecond());
-            return reckoning.roomOnly(reckoning.search.roomiest(null));
+            return room(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
         SpeedScan.At judged = new SpeedScan(course, ride).judged();
         return new Reckoning(course, ride, judged.speed()).roomOnly(judged.found());
+    }
+
+    /** The same at a given speed. */
+    public static Reckoned room(Course course, Ride ride, double speedMetresPerSecond) {
+        Reckoning reckoning = new Reckoning(course, ride, speedMetresPerSecond);
+        return reckoning.roomOnly(reckoning.search.roomiest(null));
     }
 
     /** A course at one speed. */

@@ -15,6 +15,14 @@ import wrenlane.riding.Ride;
  * @param bothMetres with a swing before and after
  */
 public record SwingOutValue(double noneMetres, double beforeMetres, double bothMetres) {
+    /** Less width is not worth a swing, in metres; chosen by us: what the searches themselves are out by. */
+    private static final double WORTH_METRES = 0.02;
+
+    /** Whether it buys any width worth having; where not, all it brings is an earlier lean. */
+    public boolean gainsWidth() {
+        return noneMetres - bothMetres >= WORTH_METRES;
+    }
+
     /** Name of the option that lets a kind swing out. */
     private static final String OPTION = "swingOut";
 

@@ -77,6 +77,7 @@ class BadInputTest {
                 new Endpoint("POST", "/api/speed-windows", reckon),
                 new Endpoint("POST", "/api/course-ladders", reckon),
                 new Endpoint("POST", "/api/swing-out-values", reckon),
+                new Endpoint("POST", "/api/mistake-costs", reckon),
                 new Endpoint("POST", "/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres")),
                 new Endpoint("POST", "/api/crossroads-calls", Map.of("count", 3, "seed", 7)),
                 new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),

@@ -246,6 +246,22 @@ class CoursesTest {
     }
 
     @Test
+    void saysWhatMistakesCostTheWorstFirst() {
+        JsonNode costs = APP.post("/api/mistake-costs", Courses.reckon(Courses.box(6.6), machine))
+                .body()
+                .get("costs");
+        List<String> mistakes =
+                costs.valueStream().map(c -> c.get("mistake").asString()).toList();
+        assertThat(mistakes).contains("ENTERED_A_METRE_OFF", "TURNED_IN_LATE", "FASTER", "UPRIGHT");
+        assertThat(costs.valueStream().map(c -> -c.get("lostMetres").asDouble()).toList())
+                .isSorted();
+        // A speed that is given counts instead of the best one.
+        Map<String, Object> slow = Courses.reckon(Courses.box(6.6), machine);
+        slow.put("speedMetresPerSecond", 1.4);
+        assertThat(APP.post("/api/mistake-costs", slow).body().get("costs")).isNotEqualTo(costs);
+    }
+
+    @Test
     void saysWhatSwingingOutBuys() {
         JsonNode value = APP.post("/api/swing-out-values", Courses.reckon(Courses.box(7.2), machine))
                 .body()

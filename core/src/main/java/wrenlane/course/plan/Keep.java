@@ -34,6 +34,9 @@ public sealed interface Keep {
     /** The same, mirrored in the x axis. */
     Keep mirrored();
 
+    /** The same on a way begun at a station of this one, in metres. */
+    Keep begun(double station);
+
     /** Its place nearest to another: a cone's centre, or the foot on a line. */
     Point nearestTo(Point other);
 
@@ -67,6 +70,20 @@ public sealed interface Keep {
         @Override
         public Point nearestTo(Point other) {
             return centre;
+        }
+
+        @Override
+        public Keep begun(double station) {
+            return new Off(
+                    name,
+                    part,
+                    centre,
+                    radiusMetres,
+                    heightMetres,
+                    side,
+                    Math.max(0, fromStation - station),
+                    toStation - station,
+                    atAnEnd);
         }
 
         @Override
@@ -108,6 +125,12 @@ public sealed interface Keep {
             double share = ((other.x() - from.x()) * ex + (other.y() - from.y()) * ey) / (ex * ex + ey * ey);
             double t = Math.min(1, Math.max(0, share));
             return new Point(from.x() + t * ex, from.y() + t * ey);
+        }
+
+        @Override
+        public Keep begun(double station) {
+            return new Inside(
+                    name, part, from, to, inside, Math.max(0, fromStation - station), toStation - station, atAnEnd);
         }
 
         @Override

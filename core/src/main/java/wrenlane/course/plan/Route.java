@@ -1,6 +1,8 @@
 package wrenlane.course.plan;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -27,6 +29,56 @@ public record Route(
         OneWay mirrored() {
             return new OneWay(side.opposite(), fromStation, toStation);
         }
+    }
+
+    /**
+     * The rest of the way, begun somewhere near it.
+     *
+     * @param station where it is begun, in metres
+     * @param begun where and how the ride goes on from there
+     */
+    public Route from(double station, RouteEnd begun) {
+        List<Point> left = new ArrayList<>(List.of(begun.at()));
+        double passed = 0;
+        for (int i = 1; i < points.size(); i++) {
+            passed += points.get(i - 1).distanceTo(points.get(i));
+            if (passed > station + NEAR_METRES || i == points.size() - 1) {
+                left.add(points.get(i));
+            }
+        }
+        return new Route(
+                left,
+                begun,
+                end,
+                keeps.stream()
+                        .filter(k -> k.toStation() > station)
+                        .map(k -> k.begun(station))
+                        .toList(),
+                oneWays.stream()
+                        .filter(o -> o.toStation() > station)
+                        .map(o -> new OneWay(o.side(), Math.max(0, o.fromStation() - station), o.toStation() - station))
+                        .toList(),
+                pace);
+    }
+
+    /** Corners of the way nearer than this to where it is begun are left out, in metres: it would double back. */
+    private static final double NEAR_METRES = 0.3;
+
+    /** The same without what stands where it only begins or ends. */
+    public Route withoutEnds() {
+        return new Route(
+                points, start, end, keeps.stream().filter(k -> !k.atAnEnd()).toList(), oneWays, pace);
+    }
+
+    /** The same with one more stretch ridden one way. */
+    public Route with(OneWay more) {
+        return new Route(
+                points,
+                start,
+                end,
+                keeps,
+                Stream.concat(oneWays.stream(), Stream.of(more)).toList(),
+                pace);
     }
 
     public Route {

@@ -10,7 +10,8 @@ import wrenlane.plane.Point;
  * @param leftMetres how far to the left of {@code at} it may be
  * @param rightMetres how far to the right
  * @param headingFreeRadians how far the heading may be off, either way
- * @param barsTurned whether the bars may already be, or still be, turned here; otherwise the way is straight
+ * @param barsTurned whether the bars may already be, or still be, turned here
+ * @param curvature of the way here where they may not, 1/m; 0 where it is straight
  */
 public record RouteEnd(
         Point at,
@@ -18,7 +19,24 @@ public record RouteEnd(
         double leftMetres,
         double rightMetres,
         double headingFreeRadians,
-        boolean barsTurned) {
+        boolean barsTurned,
+        double curvature) {
+    /** With the bars straight, or as they may be. */
+    public RouteEnd(
+            Point at,
+            double headingRadians,
+            double leftMetres,
+            double rightMetres,
+            double headingFreeRadians,
+            boolean barsTurned) {
+        this(at, headingRadians, leftMetres, rightMetres, headingFreeRadians, barsTurned, 0);
+    }
+
+    /** One place and heading, and nothing free. */
+    public static RouteEnd exactly(Point at, double headingRadians, double curvature) {
+        return new RouteEnd(at, headingRadians, 0, 0, 0, false, curvature);
+    }
+
     public RouteEnd {
         if (!(leftMetres >= 0 && rightMetres >= 0 && headingFreeRadians >= 0)) {
             throw new IllegalArgumentException("freedoms are " + leftMetres + " m, " + rightMetres + " m and "
@@ -27,6 +45,7 @@ public record RouteEnd(
     }
 
     public RouteEnd mirrored() {
-        return new RouteEnd(at.mirrored(), -headingRadians, rightMetres, leftMetres, headingFreeRadians, barsTurned);
+        return new RouteEnd(
+                at.mirrored(), -headingRadians, rightMetres, leftMetres, headingFreeRadians, barsTurned, -curvature);
     }
 }

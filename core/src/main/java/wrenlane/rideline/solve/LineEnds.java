@@ -45,7 +45,7 @@ final class LineEnds {
         return Math.abs(o.along)
                 + Math.max(0, Math.max(o.across - o.end.leftMetres(), -o.across - o.end.rightMetres()))
                 + Math.max(0, Math.abs(o.turned) - o.end.headingFreeRadians())
-                + (o.end.barsTurned() ? 0 : Math.abs(line.curvature[o.node]));
+                + (o.end.barsTurned() ? 0 : Math.abs(line.curvature[o.node] - o.end.curvature()));
     }
 
     /** Holds what is given at both ends. */
@@ -68,7 +68,7 @@ final class LineEnds {
             tie.hold(0, 0, 1, 0, -o.turned);
         }
         if (!o.end.barsTurned()) {
-            tie.hold(0, 0, 0, 1, -line.curvature[o.node]);
+            tie.hold(0, 0, 0, 1, o.end.curvature() - line.curvature[o.node]);
         }
     }
 

@@ -5,6 +5,8 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,7 +27,9 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.Ladder;
+import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedWindow;
 import wrenlane.verdict.SwingOutValue;
 import wrenlane.verdict.TightestSetting;
@@ -164,17 +168,41 @@ class ReckonController {
                 .orElse(new TightestResponse(null, false));
     }
 
-    /** What swinging out buys; {@code value} is missing on kinds without a swing-out. */
-    record SwingOutResponse(@Nullable SwingOutValue value) {}
+    /**
+     * What swinging out buys.
+     *
+     * @param value missing on kinds without a swing-out
+     * @param gainsWidth whether there is any width in it worth having
+     */
+    record SwingOutResponse(@Nullable SwingOutValue value, boolean gainsWidth) {}
 
     /** The narrowest width with and without swinging out before and after the turn. */
     @PostMapping("/swing-out-values")
     SwingOutResponse findSwingOutValue(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machine(request));
-        return new SwingOutResponse(reckoning
-                .whole(Rank.ONE, "what swinging out buys", () -> SwingOutValue.of(course, ride))
-                .orElse(null));
+        Optional<SwingOutValue> value =
+                reckoning.whole(Rank.ONE, "what swinging out buys", () -> SwingOutValue.of(course, ride));
+        return new SwingOutResponse(
+                value.orElse(null), value.map(SwingOutValue::gainsWidth).orElse(false));
+    }
+
+    /** What each mistake costs, the worst first; none on a course without a turn. */
+    record MistakesResponse(List<MistakeCost> costs) {}
+
+    /** What one mistake costs on a course, all else ridden as well as can be. */
+    @PostMapping("/mistake-costs")
+    MistakesResponse findMistakeCosts(@Valid @RequestBody ReckonRequest request) {
+        Course course = request.course().course();
+        Ride ride = evaluations.ride(request, machine(request));
+        Double speed = request.speedMetresPerSecond();
+        return new MistakesResponse(reckoning.whole(
+                Rank.ONE,
+                "what mistakes cost",
+                () -> MistakeCost.of(
+                        course,
+                        ride,
+                        (speed == null ? CourseFit.room(course, ride) : CourseFit.room(course, ride, speed)).fit())));
     }
 
     /** Calls to be drawn for a crossroads. */

@@ -1,0 +1,216 @@
+package wrenlane.verdict;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.plan.Pace;
+import wrenlane.course.plan.Route;
+import wrenlane.course.plan.RouteEnd;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.LinePoint;
+import wrenlane.rideline.LineProfile;
+import wrenlane.rideline.LineTask;
+import wrenlane.rideline.solve.LineSearch;
+import wrenlane.riding.Footprint;
+import wrenlane.riding.Ride;
+import wrenlane.riding.TurnLimits;
+
+/**
+ * What one mistake costs on a course, all else ridden as well as can be.
+ *
+ * <p>The line with the most room is taken as the one meant to be ridden. Each mistake moves where the rider is, or changes
+ * what they have to turn with; the line with the most room is then looked for anew from there, so that the cost is what no
+ * skill afterwards brings back. It is reckoned at the speed the course is judged at.
+ *
+ * @param mistake which
+ * @param roomMetres left after it, negative where it lacks; empty where no line was found, and none ruled out
+ * @param lostMetres room lost by it, at least zero; empty with the room
+ */
+public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional<Double> lostMetres) {
+    /** What goes wrong. */
+    public enum Mistake {
+        /** Begun half a metre nearer to the inside of the first turn; where nothing may be chosen, to the worse side. */
+        ENTERED_HALF_A_METRE_OFF,
+        ENTERED_A_METRE_OFF,
+        /** Straight on for half a second where the first turn begins. */
+        TURNED_IN_LATE,
+        /** The same bars, half a second before. */
+        TURNED_IN_EARLY,
+        /** 3 km/h below the judged speed. */
+        SLOWER,
+        FASTER,
+        /** At the judged speed with the machine held upright: the lock's turn without what lean adds. */
+        UPRIGHT
+    }
+
+    /** Half a second, in s; chosen by us: what a late look costs. */
+    static final double LATE_SECONDS = 0.5;
+
+    /** 3 km/h, in m/s: what a speed held by feel strays. */
+    static final double STRAYED = 3 / 3.6;
+
+    /** Below this nobody rides with the feet up, in m/s: 2 km/h. */
+    private static final double SLOWEST = 2 / 3.6;
+
+    /** A bend this share as tight as the tightest is the first that matters. */
+    private static final double TIGHT_SHARE = 0.5;
+
+    /**
+     * What each mistake costs, the worst first; one that was not solved comes last. Empty on a course without a turn.
+     *
+     * @param fit of the course for this ride
+     */
+    public static List<MistakeCost> of(Course course, Ride ride, CourseFit fit) {
+        return course.kind().turning() == Turning.STRAIGHT ? List.of() : new Costs(course, ride, fit).all();
+    }
+
+    private static final class Costs {
+        private final Course course;
+        private final Ride ride;
+        private final CheckedLine best;
+        private final LineTask task;
+        private final double here;
+        private final List<MistakeCost> costs = new ArrayList<>();
+
+        Costs(Course course, Ride ride, CourseFit fit) {
+            this.course = course;
+            this.ride = ride;
+            best = fit.roomiest();
+            task = on(fit.task().route().withoutEnds(), fit.task().limits());
+            here = fit.spare().metres();
+        }
+
+        List<MistakeCost> all() {
+            Optional<LineProfile.Phase> turn = firstTurn();
+            turn.ifPresent(t -> {
+                add(Mistake.ENTERED_HALF_A_METRE_OFF, entered(0.5, t.side()));
+                add(Mistake.ENTERED_A_METRE_OFF, entered(1, t.side()));
+            });
+            double speed = task.limits().speedMetresPerSecond();
+            if (task.route().pace() == Pace.ROLLING) {
+                turn.ifPresent(t -> {
+                    add(Mistake.TURNED_IN_LATE, late(t, LATE_SECONDS * speed));
+                    early(t, LATE_SECONDS * speed).ifPresent(room -> add(Mistake.TURNED_IN_EARLY, room));
+                });
+                if (speed - STRAYED >= SLOWEST) {
+                    add(Mistake.SLOWER, at(speed - STRAYED));
+                }
+                add(Mistake.FASTER, at(speed + STRAYED));
+                add(Mistake.UPRIGHT, room(on(task.route(), upright())));
+            }
+            costs.sort(Comparator.comparingDouble((MistakeCost c) -> -c.lostMetres.orElse(-1.0)));
+            return List.copyOf(costs);
+        }
+
+        private void add(Mistake mistake, Optional<Double> room) {
+            costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r))));
+        }
+
+        /** Where the first turn that matters is rolled into. */
+        private Optional<LineProfile.Phase> firstTurn() {
+            double tight = TIGHT_SHARE * best.line().peakCurvature();
+            List<LineProfile.Phase> phases =
+                    LineProfile.of(task, best, ride.turn()).phases();
+            return phases.stream()
+                    .filter(p -> p.doing() == LineProfile.Doing.ROLLS_IN
+                            && Math.abs(best.at(p.toMetres()).curvature()) >= tight)
+                    .findFirst();
+        }
+
+        private static double rightwards(RouteEnd end, Point p) {
+            return (p.x() - end.at().x()) * Math.sin(end.headingRadians())
+                    - (p.y() - end.at().y()) * Math.cos(end.headingRadians());
+        }
+
+        private Optional<Double> entered(double off, Side turn) {
+            RouteEnd start = task.route().start();
+            double across = -rightwards(start, best.at(0).rear());
+            if (start.leftMetres() + start.rightMetres() > 0) {
+                return beginning(across + turn.sign() * off);
+            }
+            Optional<Double> left = beginning(across + off);
+            Optional<Double> right = beginning(across - off);
+            return left.flatMap(l -> right.map(r -> Math.min(l, r)));
+        }
+
+        /** The room from a start so far to the left of the middle, in metres. */
+        private Optional<Double> beginning(double across) {
+            RouteEnd s = task.route().start();
+            Point at = new Point(
+                    s.at().x() - across * Math.sin(s.headingRadians()),
+                    s.at().y() + across * Math.cos(s.headingRadians()));
+            RouteEnd begun =
+                    new RouteEnd(at, s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
+            return room(on(task.route().from(0, begun), task.limits()));
+        }
+
+        /** Straight on where the turn begins, for so many metres. */
+        private Optional<Double> late(LineProfile.Phase turn, double metres) {
+            LinePoint at = best.at(turn.fromMetres());
+            Route rest = task.route()
+                    .from(station(turn.fromMetres()), RouteEnd.exactly(at.rear(), at.headingRadians(), 0))
+                    .with(new Route.OneWay(Side.LEFT, 0, metres))
+                    .with(new Route.OneWay(Side.RIGHT, 0, metres));
+            return room(on(rest, task.limits()));
+        }
+
+        /** Into the turn so many metres before, as the line goes into it; empty where the way begins too near for that. */
+        private Optional<Optional<Double>> early(LineProfile.Phase turn, double metres) {
+            double from = turn.fromMetres() - metres;
+            if (from < 0) {
+                return Optional.empty();
+            }
+            LinePoint at = best.at(from);
+            double heading = at.headingRadians();
+            double x = at.rear().x();
+            double y = at.rear().y();
+            double step = metres / STEPS;
+            for (int i = 0; i < STEPS; i++) {
+                heading += step * best.at(turn.fromMetres() + (i + 0.5) * step).curvature();
+                x += step * Math.cos(heading);
+                y += step * Math.sin(heading);
+            }
+            double curvature = best.at(turn.fromMetres() + metres).curvature();
+            Route rest = task.route()
+                    .from(station(turn.fromMetres()), RouteEnd.exactly(new Point(x, y), heading, curvature));
+            return Optional.of(room(on(rest, task.limits())));
+        }
+
+        /** Steps in which half a second is ridden, chosen by us: each a few centimetres. */
+        private static final int STEPS = 40;
+
+        private Optional<Double> at(double speed) {
+            LineTask there = LineTask.of(course, ride, speed);
+            return room(on(task.route(), there.limits()));
+        }
+
+        private TurnLimits upright() {
+            MachineTurn turn = ride.turn();
+            TurnLimits l = task.limits();
+            return new TurnLimits(
+                    Math.min(l.left(), turn.fullLock(Side.LEFT, 0).curvature()),
+                    Math.min(l.right(), turn.fullLock(Side.RIGHT, 0).curvature()),
+                    l.rate(),
+                    0);
+        }
+
+        private LineTask on(Route route, TurnLimits limits) {
+            return new LineTask(route, Footprint.of(ride.turn()), limits);
+        }
+
+        private double station(double metres) {
+            return metres * task.route().lengthMetres() / best.line().lengthMetres();
+        }
+
+        private static Optional<Double> room(LineTask task) {
+            LineSearch.Found found = new LineSearch(task).roomiest(null);
+            return found.checked().obeysTheRider() ? Optional.of(found.room()) : Optional.empty();
+        }
+    }
+}
