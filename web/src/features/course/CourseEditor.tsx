@@ -44,6 +44,7 @@ export function CourseEditor(props: {
   const { system } = usePreferences();
   const [at, setAt] = useState<number>();
   const [pointed, setPointed] = useState<string>();
+  const [marked, setMarked] = useState(false);
   const pairs = pairsOf(day, props.machines, props.riders);
   const first = pairs.find((p) => p.key === chosen) ?? pairs[0];
   const over = pairs.find((p) => p.key === overKey);
@@ -102,6 +103,7 @@ export function CourseEditor(props: {
           place={at === undefined ? undefined : line?.places[Math.min(at, line.places.length - 1)]}
           pointed={pointed}
           onPoint={setPointed}
+          {...(marked && line && { chalked: line.marks.map((m) => ({ label: m.label, ...m.at })) })}
           className="h-[max(20rem,calc(100vh-27rem))] shrink-0"
           changing={{
             kind,
@@ -143,6 +145,8 @@ export function CourseEditor(props: {
         onOver={setOverKey}
         pointed={pointed}
         onPoint={setPointed}
+        marked={marked}
+        onMarked={setMarked}
         saved={stored !== undefined && same(stored, course)}
       />
     </div>

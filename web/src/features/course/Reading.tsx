@@ -15,6 +15,7 @@ import { DayTable } from './DayTable';
 import { Mistakes } from './Mistakes';
 import { drawnLine } from './model';
 import type { Pair } from './pairs';
+import { RidingMarks } from './RidingMarks';
 import { RoomTable } from './RoomTable';
 import { SpeedStrip } from './SpeedStrip';
 import { SwingOut } from './SwingOut';
@@ -41,6 +42,8 @@ export function Reading(props: {
   onOver: (key: string | undefined) => void;
   pointed: string | undefined;
   onPoint: (name: string | undefined) => void;
+  marked: boolean;
+  onMarked: (marked: boolean) => void;
   saved: boolean;
 }) {
   const { answered, chosen, settled, kind } = props;
@@ -120,6 +123,9 @@ export function Reading(props: {
       )}
       <ReckoningNote of={props.table} what="the table" />
       {settled && kind.turning !== 'STRAIGHT' && <Mistakes of={settled} />}
+      {line && line.marks.length > 0 && (
+        <RidingMarks line={line} shown={props.marked} onShow={props.onMarked} />
+      )}
       {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}

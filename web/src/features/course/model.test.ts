@@ -24,6 +24,7 @@ const line = (name: string, roomMetres: number): Line => ({
   places: [],
   phases: [],
   rooms: [],
+  marks: [],
   binding: {
     name,
     part: 'FRONT_WHEEL',

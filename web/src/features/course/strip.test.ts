@@ -22,6 +22,7 @@ const room = {
 };
 const line: Line = {
   places: [place(0, 0), place(5, 1), place(10, -2)],
+  marks: [],
   phases: [
     { doing: 'ROLLS_IN', side: 'LEFT', fromMetres: 0, toMetres: 2 },
     { doing: 'HOLDS', side: 'LEFT', fromMetres: 2, toMetres: 7 },

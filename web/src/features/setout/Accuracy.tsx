@@ -1,11 +1,9 @@
-import { useState } from 'react';
-import { pairsOf, type CourseRequest } from '../course';
-import { useMachines } from '../machine';
-import { useRiders } from '../rider';
+import type { CourseRequest } from '../course';
 import type { Day } from '../day';
-import { ReckoningNote, Select } from '../../shared/ui';
+import { ReckoningNote } from '../../shared/ui';
 import { lengthText, sayLength, usePreferences } from '../../shared/units';
 import { useAccuracy, type SetOutAccuracy } from './api';
+import type { Who } from './useWho';
 
 const METHODS = [
   { value: 'TAPE', label: 'tape' },
@@ -14,12 +12,8 @@ const METHODS = [
 ] as const;
 
 /** What the way of measuring does to the room, rung by rung, and how far out the checks may be. */
-export function Accuracy(props: { course: CourseRequest; day: Day | undefined }) {
-  const machines = useMachines().data ?? [];
-  const riders = useRiders().data ?? [];
-  const pairs = pairsOf(props.day, machines, riders);
-  const [key, setKey] = useState<string>();
-  const pair = pairs.find((p) => p.key === key) ?? pairs[0];
+export function Accuracy(props: { course: CourseRequest; day: Day | undefined; who: Who }) {
+  const { pair, choice } = props.who;
   const answer = useAccuracy(
     pair && {
       course: props.course,
@@ -34,17 +28,7 @@ export function Accuracy(props: { course: CourseRequest; day: Day | undefined })
     <section aria-label="How good must it be">
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
         <h2>How good must it be?</h2>
-        <div className="no-print">
-          <Select
-            label="For"
-            value={pair.key}
-            options={pairs.map((p) => ({
-              value: p.key,
-              label: p.rider ? `${p.machine.name}, ${p.rider.name}` : p.machine.name,
-            }))}
-            onChoose={setKey}
-          />
-        </div>
+        <div className="no-print">{choice}</div>
       </div>
       {answer.data && <Said accuracy={answer.data.accuracy} />}
       <ReckoningNote of={answer} what="the room at each rung" />

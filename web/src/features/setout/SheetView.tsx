@@ -4,18 +4,23 @@ import type { Day } from '../day';
 import { Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
 import { Accuracy } from './Accuracy';
-import type { SetOut } from './api';
+import type { ChalkedMark, SetOut } from './api';
+import { Chalk } from './Chalk';
 import { methodsOf, type Method } from './model';
 import { OneCone } from './OneCone';
 import { SquareCheck } from './SquareCheck';
 import { Tape } from './Tape';
 import { useTicks } from './useTicks';
+import type { Who } from './useWho';
 
 /** The sheet: drawing, tape figures with boxes to tick, and the checks at its end; or one cone at a time. */
 export function SheetView(props: {
   course: CourseRequest;
   setOut: SetOut;
   day: Day | undefined;
+  who: Who;
+  /** What somebody rides it by. */
+  chalked: ChalkedMark[];
   /** What the ticks belong to. */
   ticksKey: string;
   oneByOne: boolean;
@@ -62,14 +67,17 @@ export function SheetView(props: {
           plan={answered?.answer.plan}
           course={course}
           labels
-          chalked={marksOf(setOut, method)}
+          chalked={[
+            ...marksOf(setOut, method),
+            ...props.chalked.map(({ mark }) => ({ label: mark.label, ...mark.at })),
+          ]}
           className="min-h-96 lg:max-h-[36rem] flex-1 print:h-96"
         />
         <CautionNote>
           Sweep the ground first: sand, leaves, wet paint, drain covers. Close it to traffic, keep onlookers
           back, one machine moving at a time. Flat markers before tall cones.
         </CautionNote>
-        <Accuracy course={course} day={props.day} />
+        <Accuracy course={course} day={props.day} who={props.who} />
       </div>
       <div className="grid content-start gap-5 print:mt-4">
         <div>
@@ -79,6 +87,7 @@ export function SheetView(props: {
           </Button>
           <Tape setOut={setOut} method={method} order={order} ticks={ticks} />
         </div>
+        <Chalk marks={props.chalked} whose={props.who.name} />
         <Checks course={course} sheet={setOut.sheet} />
       </div>
     </div>

@@ -9,6 +9,7 @@ export type SetOutRequest = Api<'SetOutRequest'>;
 export type ChangeOver = Api<'ChangeOver'>;
 export type ChangeOverRequest = Api<'ChangeOverRequest'>;
 export type SetOutAccuracy = Api<'SetOutAccuracy'>;
+export type ChalkedMark = Api<'ChalkedMark'>;
 export type DayOrder = Api<'DayOrder'>;
 
 /** Where each cone goes. */
@@ -17,6 +18,13 @@ export function useSheet(request: SetOutRequest) {
     queryKey: ['set-out', request],
     queryFn: () => body(http.POST('/api/set-outs', { body: request })),
   });
+}
+
+/** What somebody rides a course by, taped as the course is. */
+export function useRidingMarks(request: Api<'RidingMarksRequest'> | undefined) {
+  return useReckoned('riding-marks', request, (r, signal) =>
+    body(http.POST('/api/riding-marks', { body: r, signal })),
+  );
 }
 
 /** What the way of measuring does to the room of one machine and rider. */

@@ -5,10 +5,11 @@ import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { letter, useYards, type Yard } from '../yard';
-import { useSheet, type SetOutRequest } from './api';
+import { useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
 import { SheetView } from './SheetView';
+import { useWho, type Who } from './useWho';
 
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
@@ -25,6 +26,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const navigate = useNavigate();
   const link = useDayLink();
   const [search, setSearch] = useSearchParams();
+  const who = useWho(day);
   const ofDay = (day?.courseIds ?? []).flatMap((c) => courses.find((o) => o.id === c) ?? []);
   const all = ofDay.length > 0 ? ofDay : courses;
   const shown = courses.find((c) => String(c.id) === id) ?? all[0];
@@ -50,7 +52,13 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
   const yard = yards.find((y) => y.id === day?.yardId);
   const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
+  const rider = who.pair && {
+    machineId: String(who.pair.machine.id),
+    level: who.pair.rider?.level ?? 'DEVELOPING',
+  };
+  const ridden = rider ? `?${new URLSearchParams(rider).toString()}` : '';
   const asked = new URLSearchParams({
+    ...rider,
     ...(day && { dayId: String(day.id) }),
     ...(along && {
       line: along.line,
@@ -96,6 +104,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
         day={day}
         stand={stand}
         along={along}
+        who={who}
         oneByOne={oneByOne}
         onOneByOne={(on) => set('one', on ? '1' : '')}
       />
@@ -106,8 +115,8 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
               pdf={`/api/courses/${shown.id}/set-out.pdf${query}`}
               files={[
                 { label: 'CSV', path: `/api/courses/${shown.id}/set-out.csv${query}` },
-                { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg` },
-                { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf` },
+                { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg${ridden}` },
+                { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf${ridden}` },
                 { label: 'the course as JSON', path: `/api/courses/${shown.id}/export.json` },
               ]}
             />
@@ -149,20 +158,27 @@ function Sheet(props: {
   day: Day | undefined;
   stand: SetOutRequest['stand'];
   along: SetOutRequest['along'];
+  who: Who;
   oneByOne: boolean;
   onOneByOne: (on: boolean) => void;
 }) {
   const { system } = usePreferences();
-  const { day, stand, along } = props;
+  const { day, stand, along, who } = props;
   const course = requestOf(props.course);
-  const sheet = useReading(
-    useSheet({
-      course,
-      system,
-      ...(day?.yardId !== undefined && { yardId: day.yardId }),
-      ...(stand && { stand }),
-      ...(along && { along }),
-    }),
+  const asked = {
+    course,
+    system,
+    ...(day?.yardId !== undefined && { yardId: day.yardId }),
+    ...(stand && { stand }),
+    ...(along && { along }),
+  };
+  const sheet = useReading(useSheet(asked));
+  const marks = useRidingMarks(
+    who.pair && {
+      setOut: asked,
+      machineId: who.pair.machine.id,
+      level: who.pair.rider?.level ?? 'DEVELOPING',
+    },
   );
   return (
     <Loading of={sheet}>
@@ -171,6 +187,8 @@ function Sheet(props: {
           course={course}
           setOut={setOut}
           day={day}
+          who={who}
+          chalked={marks.data?.marks ?? []}
           ticksKey={`${day?.id ?? 0}/${props.course.id}`}
           oneByOne={props.oneByOne}
           onOneByOne={props.onOneByOne}

@@ -8,6 +8,7 @@ import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
+import wrenlane.verdict.RidingMark;
 import wrenlane.yard.Obstacle;
 import wrenlane.yard.Stand;
 import wrenlane.yard.Yard;
@@ -36,12 +37,29 @@ public record Drawing(List<Shape> shapes) {
      * A course in its own axes.
      *
      * @param rideLine the rear wheel's way; the plan's way through where it is empty
+     * @param marks to ride it by, chalked as crosses
      */
-    public static Drawing of(CoursePlan plan, List<Point> rideLine) {
+    public static Drawing of(CoursePlan plan, List<Point> rideLine, List<RidingMark> marks) {
         List<Shape> shapes = new ArrayList<>();
         addCourse(shapes, plan, rideLine.isEmpty() ? plan.route().points() : rideLine, p -> p, true);
+        for (RidingMark mark : marks) {
+            addCross(shapes, mark.at());
+            Point beside = new Point(mark.at().x() + LABEL_METRES, mark.at().y() - LABEL_METRES / 3);
+            shapes.add(new Shape.Label(Layer.LABELS, beside, mark.label(), LABEL_METRES));
+        }
         return new Drawing(shapes);
     }
+
+    private static void addCross(List<Shape> shapes, Point at) {
+        for (int slope : new int[] {1, -1}) {
+            Point from = new Point(at.x() - CROSS_METRES, at.y() - slope * CROSS_METRES);
+            Point to = new Point(at.x() + CROSS_METRES, at.y() + slope * CROSS_METRES);
+            shapes.add(new Shape.Path(Layer.CHALK, List.of(from, to), false));
+        }
+    }
+
+    /** Half of a chalked cross, in metres. */
+    private static final double CROSS_METRES = 0.15;
 
     /** A course and where it stands. */
     public record Standing(String name, CoursePlan plan, Stand stand) {}

@@ -63,7 +63,7 @@ public final class Dxf {
             case CONES -> RED;
             case RIDE_LINE -> BLUE;
             case AREAS, OBSTACLES -> GREY;
-            case YARD, LINES, LABELS -> PLAIN;
+            case YARD, LINES, CHALK, LABELS -> PLAIN;
         };
     }
 

@@ -8,6 +8,7 @@ public enum Layer {
     LINES("lines"),
     RIDE_LINE("ride-line"),
     CONES("cones"),
+    CHALK("chalk"),
     LABELS("labels");
 
     private final String id;

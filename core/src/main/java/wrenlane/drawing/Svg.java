@@ -67,6 +67,7 @@ public final class Svg {
             case LINES -> "fill=\"none\" stroke=\"#000000\" stroke-width=\"0.05\"";
             case RIDE_LINE -> "fill=\"none\" stroke=\"#2f5f93\" stroke-width=\"0.06\"";
             case CONES -> "fill=\"none\" stroke=\"#c43f15\" stroke-width=\"0.05\"";
+            case CHALK -> "fill=\"none\" stroke=\"#000000\" stroke-width=\"0.06\"";
             case LABELS -> "fill=\"#000000\" stroke=\"none\" text-anchor=\"middle\" font-family=\"sans-serif\"";
         };
     }

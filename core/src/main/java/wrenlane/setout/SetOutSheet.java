@@ -14,6 +14,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.RidingMark;
 
 /**
  * Where each cone of a course goes, by tape along a baseline and square to it.
@@ -79,6 +80,11 @@ public record SetOutSheet(
                                 baseline.place(s.place()).distanceTo(s.cone().mark()))
                         .max()
                         .orElse(0));
+    }
+
+    /** Marks to ride by, as they are taped from this sheet's baseline. */
+    public List<ChalkedMark> chalked(List<RidingMark> marks) {
+        return marks.stream().map(m -> ChalkedMark.of(m, baseline, stepMetres)).toList();
     }
 
     /** A sheet without cones, from the same baseline: the yard before and after. */

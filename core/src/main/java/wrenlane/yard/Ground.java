@@ -4,15 +4,10 @@ import java.util.List;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
+import wrenlane.riding.RunOut;
 
 /** A rectangle of ground along a course's axes, in metres. */
 public record Ground(double minX, double maxX, double minY, double maxY) {
-    /**
-     * How far a machine goes straight on from where its rider gives up the turn, in metres; an estimate, chosen by us: at
-     * 10 km/h one second to notice (2.8 m), then v²/2a with 3 m/s² (1.3 m).
-     */
-    public static final double RUN_OUT_METRES = 4;
-
     /** Bars, panniers and boots reach this far beyond the wheels, in metres; chosen by us: half of a wide machine. */
     private static final double BESIDE_METRES = 0.5;
 
@@ -31,7 +26,7 @@ public record Ground(double minX, double maxX, double minY, double maxY) {
             Point to = way.get(i);
             double length = from.distanceTo(to);
             if (length > 0) {
-                double reach = RUN_OUT_METRES / length;
+                double reach = RunOut.LEAST_METRES / length;
                 ground = ground.reaching(to.x() + (to.x() - from.x()) * reach, to.y() + (to.y() - from.y()) * reach);
             }
         }

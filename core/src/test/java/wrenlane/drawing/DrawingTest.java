@@ -24,6 +24,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
+import wrenlane.verdict.RidingMark;
 import wrenlane.yard.Fall;
 import wrenlane.yard.Stand;
 import wrenlane.yard.Surface;
@@ -62,7 +63,7 @@ class DrawingTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheSvg(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
-        Map<String, Element> groups = groups(read(Svg.of(Drawing.of(plan, List.of()))));
+        Map<String, Element> groups = groups(read(Svg.of(Drawing.of(plan, List.of(), List.of()))));
         assertThat(groups).containsKeys("cones", "ride-line", "labels");
         NodeList circles = group(groups, "cones").getElementsByTagName("circle");
         List<Point> centres = new ArrayList<>();
@@ -76,6 +77,26 @@ class DrawingTest {
         }
         assertThat(group(groups, "labels").getElementsByTagName("text").getLength())
                 .isEqualTo(plan.cones().size());
+    }
+
+    /** A mark is two strokes that cross where it is chalked, and its letter; in both formats. */
+    @Test
+    void marksToRideByAreChalkedCrosses() {
+        CoursePlan plan = Course.standard(CourseKinds.uTurnBox()).plan();
+        RidingMark mark = new RidingMark(RidingMark.Use.TURN_IN, "T", new Point(4, 1), "the turn begins");
+        Drawing drawing = Drawing.of(plan, List.of(), List.of(mark));
+        NodeList strokes = group(groups(read(Svg.of(drawing))), "chalk").getElementsByTagName("polyline");
+        assertThat(strokes.getLength()).isEqualTo(2);
+        for (int i = 0; i < 2; i++) {
+            String[] ends = ((Element) strokes.item(i)).getAttribute("points").split("[ ,]");
+            assertThat(Double.parseDouble(ends[0]) + Double.parseDouble(ends[2]))
+                    .isCloseTo(8, within(1e-3));
+            assertThat(Double.parseDouble(ends[1]) + Double.parseDouble(ends[3]))
+                    .isCloseTo(-2, within(1e-3));
+        }
+        assertThat(pairs(Dxf.of(drawing)))
+                .anySatisfy(p -> assertThat(p).containsExactly("8", "chalk"))
+                .anySatisfy(p -> assertThat(p).containsExactly("1", "T"));
     }
 
     @Test
@@ -104,7 +125,7 @@ class DrawingTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheDxf(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
-        List<String[]> pairs = pairs(Dxf.of(Drawing.of(plan, List.of())));
+        List<String[]> pairs = pairs(Dxf.of(Drawing.of(plan, List.of(), List.of())));
         assertThat(pairs.get(pairs.size() - 1)[1]).isEqualTo("EOF");
         List<Point> centres = new ArrayList<>();
         for (int i = 0; i < pairs.size(); i++) {

@@ -83,6 +83,16 @@ class BadInputTest {
                 new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),
                 new Endpoint(
                         "POST",
+                        "/api/riding-marks",
+                        Map.of(
+                                "setOut",
+                                Map.of("course", Courses.box(7), "system", "METRIC"),
+                                "machineId",
+                                2,
+                                "level",
+                                "NOVICE")),
+                new Endpoint(
+                        "POST",
                         "/api/change-overs",
                         Map.of("from", Courses.box(7), "to", Courses.box(6), "system", "METRIC")),
                 new Endpoint(

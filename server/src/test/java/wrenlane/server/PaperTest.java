@@ -58,6 +58,19 @@ class PaperTest {
     }
 
     @Test
+    void theSheetHasTheMarksOfAMachineToRideBy() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?machineId=2&dayId=" + today()))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Chalk to ride by", "head round by here", "the turn begins", "the instructor stands");
+        }
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).doesNotContain("Chalk to ride by");
+        }
+        String svg = new String(bytes("/api/courses/1/drawing.svg?machineId=2"), StandardCharsets.UTF_8);
+        assertThat(svg).contains("id=\"chalk\"", ">T<", ">H<", ">I<");
+    }
+
+    @Test
     void theConePlanHasTheYardAndASheetForEveryCourse() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(bytes("/api/days/" + today() + "/cone-plan.pdf?system=IMPERIAL"))) {
             String text = new PDFTextStripper().getText(pdf);

@@ -22,6 +22,7 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.LineChoice;
+import wrenlane.verdict.RidingMark;
 import wrenlane.verdict.SpareUncertainty;
 import wrenlane.yard.Caution;
 
@@ -115,12 +116,20 @@ public class EvaluationService {
         return ride(turn(machineId), request.level(), request.ground(), request.yardId());
     }
 
+    /** What is chalked to ride a course by, on the line drawn for somebody. */
+    public List<RidingMark> marks(Course course, Ride ride) {
+        return reckoning.whole(Rank.ONE, "the marks to ride by", () -> {
+            CourseFit fit = CourseFit.of(course, ride).fit();
+            return RidingMark.of(fit, fit.drawn(), ride.turn());
+        });
+    }
+
     /** The machine alone, where nobody's riding counts. */
-    MachineTurn turn(long machineId) {
+    public MachineTurn turn(long machineId) {
         return machines.turn(machineId);
     }
 
-    Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
+    public Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
         Grip grip = yardId == null
                 ? Grip.DRY_PAVING
                 : yards.get(yardId).ground().surface().grip();

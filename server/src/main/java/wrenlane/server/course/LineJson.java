@@ -11,6 +11,7 @@ import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rideline.SweptBand;
 import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.RidingMark;
 
 /**
  * A line to draw.
@@ -20,6 +21,7 @@ import wrenlane.verdict.CourseFit;
  * @param rooms to every cone and line, the least of each
  * @param binding the least of them, but for what stands at the ends
  * @param end the least to what stands at the ends; missing where nothing there is kept apart
+ * @param marks to ride it by
  * @param turnUsed largest share of the turn there is
  * @param lengthMetres of the rear path
  */
@@ -29,6 +31,7 @@ record LineJson(
         List<RoomJson> rooms,
         RoomJson binding,
         @Nullable RoomJson end,
+        List<RidingMark> marks,
         double turnUsed,
         double lengthMetres) {
 
@@ -95,6 +98,7 @@ record LineJson(
                 rooms,
                 room(checked.binding(), checked),
                 checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
+                RidingMark.of(fit, checked, turn),
                 checked.turnUsed(),
                 checked.line().lengthMetres());
     }

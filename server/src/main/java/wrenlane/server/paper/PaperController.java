@@ -34,10 +34,12 @@ class PaperController {
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper,
+            @RequestParam(required = false) @Nullable Long machineId,
+            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request = PaperRequest.of(dayId, system, paper, line, number, fromItsEnd);
+        PaperRequest request = PaperRequest.of(dayId, system, paper, machineId, level, line, number, fromItsEnd);
         return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
@@ -49,7 +51,8 @@ class PaperController {
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request = PaperRequest.of(dayId, system, Paper.A4, line, number, fromItsEnd);
+        PaperRequest request =
+                PaperRequest.of(dayId, system, Paper.A4, null, RiderLevel.DEVELOPING, line, number, fromItsEnd);
         return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
@@ -74,7 +77,7 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        PaperRequest request = PaperRequest.of(id, system, paper, null, 0, false);
+        PaperRequest request = PaperRequest.of(id, system, paper, null, RiderLevel.DEVELOPING, null, 0, false);
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 

@@ -1,6 +1,7 @@
 package wrenlane.server.paper;
 
 import org.jspecify.annotations.Nullable;
+import wrenlane.rider.RiderLevel;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.LengthSystem;
@@ -9,20 +10,32 @@ import wrenlane.units.LengthSystem;
  * How something is put on paper, as the address says.
  *
  * @param dayId the day whose yard it stands on
+ * @param rider whose marks to ride by stand on it; none where missing
  * @param along the line to measure from; from the course's own corner where missing
  */
 record PaperRequest(
         @Nullable Long dayId,
         LengthSystem system,
         Paper paper,
+        @Nullable Rider rider,
         @Nullable AlongLine along) {
+    /** A machine and how well its rider rides. */
+    record Rider(long machineId, RiderLevel level) {}
+
     static PaperRequest of(
             @Nullable Long dayId,
             LengthSystem system,
             Paper paper,
+            @Nullable Long machineId,
+            RiderLevel level,
             @Nullable YardLine line,
             int number,
             boolean fromItsEnd) {
-        return new PaperRequest(dayId, system, paper, line == null ? null : new AlongLine(line, number, fromItsEnd));
+        return new PaperRequest(
+                dayId,
+                system,
+                paper,
+                machineId == null ? null : new Rider(machineId, level),
+                line == null ? null : new AlongLine(line, number, fromItsEnd));
     }
 }

@@ -19,13 +19,13 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
+import wrenlane.server.course.EvaluationService;
 import wrenlane.server.day.BriefingResponse;
 import wrenlane.server.day.BriefingService;
 import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
-import wrenlane.server.machine.MachineService;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
@@ -34,6 +34,7 @@ import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.RidingMark;
 
 /** Puts courses and days on paper and in files. */
 @Service
@@ -44,7 +45,7 @@ class PaperService {
     private final DayService days;
     private final BriefingService briefings;
     private final YardService yards;
-    private final MachineService machines;
+    private final EvaluationService evaluations;
     private final SetOutService setOuts;
     private final PdfWriter pdf;
     private final Reckoning reckoning;
@@ -54,7 +55,7 @@ class PaperService {
             DayService days,
             BriefingService briefings,
             YardService yards,
-            MachineService machines,
+            EvaluationService evaluations,
             SetOutService setOuts,
             PdfWriter pdf,
             Reckoning reckoning) {
@@ -62,7 +63,7 @@ class PaperService {
         this.days = days;
         this.briefings = briefings;
         this.yards = yards;
-        this.machines = machines;
+        this.evaluations = evaluations;
         this.setOuts = setOuts;
         this.pdf = pdf;
         this.reckoning = reckoning;
@@ -103,8 +104,22 @@ class PaperService {
                 course.course().kind().label(),
                 sheet(courseId, request),
                 course.course().plan(),
+                marks(course.course(), request),
                 request.system(),
                 request.paper());
+    }
+
+    private List<RidingMark> marks(Course course, PaperRequest request) {
+        PaperRequest.Rider rider = request.rider();
+        if (rider == null) {
+            return List.of();
+        }
+        Long yardId = Optional.ofNullable(request.dayId())
+                .map(days::get)
+                .map(DayResponse::yardId)
+                .orElse(null);
+        return evaluations.marks(
+                course, evaluations.ride(evaluations.turn(rider.machineId()), rider.level(), null, yardId));
     }
 
     private static Map<String, Object> words(PaperRequest request) {
@@ -167,17 +182,15 @@ class PaperService {
         Course course = courses.get(courseId).course();
         CoursePlan plan = course.plan();
         if (machineId == null) {
-            return Drawing.of(plan, List.of());
+            return Drawing.of(plan, List.of(), List.of());
         }
-        Ride ride = Ride.firm(machines.turn(machineId), level.limits());
-        List<Point> line = reckoning.whole(
-                Rank.ONE,
-                "the line on this drawing",
-                () -> LineProfile.points(
-                                CourseFit.of(course, ride).fit().drawn().line())
-                        .stream()
-                        .map(LinePoint::rear)
-                        .toList());
-        return Drawing.of(plan, line);
+        Ride ride = evaluations.ride(evaluations.turn(machineId), level, null, null);
+        return reckoning.whole(Rank.ONE, "the line on this drawing", () -> {
+            CourseFit fit = CourseFit.of(course, ride).fit();
+            List<Point> line = LineProfile.points(fit.drawn().line()).stream()
+                    .map(LinePoint::rear)
+                    .toList();
+            return Drawing.of(plan, line, RidingMark.of(fit, fit.drawn(), ride.turn()));
+        });
     }
 }

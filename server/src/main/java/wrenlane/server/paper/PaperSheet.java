@@ -7,6 +7,7 @@ import java.util.function.DoubleFunction;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.drawing.Drawing;
+import wrenlane.setout.ChalkedMark;
 import wrenlane.setout.RingSheet;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
@@ -14,12 +15,14 @@ import wrenlane.setout.TwoTapes;
 import wrenlane.setout.WalkingOrder;
 import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.RidingMark;
 
 /**
  * A set-out sheet in words, as a template takes it.
  *
  * @param from what the tape is laid along
  * @param marks where P and Q are chalked
+ * @param riding marks to ride by, each with where it is chalked and what is done there
  * @param rings how each ring is set out from its centre
  */
 record PaperSheet(
@@ -29,6 +32,7 @@ record PaperSheet(
         PaperDrawing drawing,
         List<Row> rows,
         String marks,
+        List<String> riding,
         List<String> rings,
         List<String> checks,
         String slack,
@@ -47,7 +51,13 @@ record PaperSheet(
             int number) {}
 
     static PaperSheet of(
-            String name, String kind, SetOutSheet sheet, CoursePlan plan, LengthSystem system, Paper paper) {
+            String name,
+            String kind,
+            SetOutSheet sheet,
+            CoursePlan plan,
+            List<RidingMark> marks,
+            LengthSystem system,
+            Paper paper) {
         DoubleFunction<String> said =
                 m -> system == LengthSystem.METRIC ? LengthFormat.metric(m) : LengthFormat.imperial(m);
         TwoTapes tapes = TwoTapes.of(sheet);
@@ -61,13 +71,14 @@ record PaperSheet(
                 name,
                 kind,
                 sheet.baseline().name(),
-                PaperDrawing.of(Drawing.of(plan, List.of()), paper),
+                PaperDrawing.of(Drawing.of(plan, List.of(), marks), paper),
                 rows,
                 "P at " + said.apply(tapes.first().x()) + " along, "
                         + said.apply(tapes.first().y()) + " across; Q at "
                         + said.apply(tapes.second().x()) + " along, "
                         + said.apply(tapes.second().y()) + " across; "
                         + said.apply(tapes.apartMetres()) + " from P to Q",
+                sheet.chalked(marks).stream().map(m -> riding(m, said)).toList(),
                 RingSheet.of(sheet).rings().stream().map(r -> ring(r, said)).toList(),
                 sheet.checks().stream()
                         .map(c -> c.from() + " to " + c.to() + ": " + said.apply(c.metres()))
@@ -102,6 +113,11 @@ record PaperSheet(
                 said.apply(t.secondMetres()) + (t.flat() ? " flat!" : ""),
                 said.apply(s.errorMetres()),
                 number);
+    }
+
+    private static String riding(ChalkedMark m, DoubleFunction<String> said) {
+        return m.mark().label() + " at " + said.apply(m.alongMetres()) + " along, " + said.apply(m.acrossMetres())
+                + " across: " + m.mark().what();
     }
 
     private static String ring(RingSheet.Ring ring, DoubleFunction<String> said) {

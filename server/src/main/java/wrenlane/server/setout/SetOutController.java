@@ -9,8 +9,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.course.Course;
 import wrenlane.finding.Checks;
+import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseRequest;
+import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
@@ -19,6 +23,7 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.setout.AccuracyService.Accuracy;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
+import wrenlane.setout.ChalkedMark;
 import wrenlane.setout.ChangeOver;
 import wrenlane.setout.Corners;
 import wrenlane.setout.DayOrder;
@@ -32,11 +37,14 @@ import wrenlane.units.LengthSystem;
 class SetOutController {
     private final SetOutService service;
     private final AccuracyService accuracies;
+    private final EvaluationService evaluations;
     private final Reckoning reckoning;
 
-    SetOutController(SetOutService service, AccuracyService accuracies, Reckoning reckoning) {
+    SetOutController(
+            SetOutService service, AccuracyService accuracies, EvaluationService evaluations, Reckoning reckoning) {
         this.service = service;
         this.accuracies = accuracies;
+        this.evaluations = evaluations;
         this.reckoning = reckoning;
     }
 
@@ -77,6 +85,30 @@ class SetOutController {
     @PostMapping("/set-outs")
     SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
         return reckoning.whole(Rank.ONE, "where the cones go", () -> service.setOut(request));
+    }
+
+    /**
+     * Somebody's marks to ride a course by, taped as the course is.
+     *
+     * @param machineId whose line it is
+     * @param level of the rider
+     */
+    record RidingMarksRequest(
+            @NotNull @Valid SetOutRequest setOut,
+            @NotNull Long machineId,
+            @NotNull RiderLevel level) {}
+
+    /** The marks in the order they are come to; none on a course without a turn. */
+    record RidingMarksResponse(List<ChalkedMark> marks) {}
+
+    /** What is chalked to ride a course by, on the line drawn for a machine and rider. */
+    @PostMapping("/riding-marks")
+    RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
+        SetOutRequest asked = request.setOut();
+        Course course = asked.course().course();
+        Ride ride = evaluations.ride(evaluations.turn(request.machineId()), request.level(), null, asked.yardId());
+        SetOutSheet sheet = service.sheet(course, asked.system(), asked.yardId(), asked.stand(), asked.along());
+        return new RidingMarksResponse(sheet.chalked(evaluations.marks(course, ride)));
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */

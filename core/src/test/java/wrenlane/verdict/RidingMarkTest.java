@@ -1,0 +1,98 @@
+package wrenlane.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.course.Course;
+import wrenlane.plane.Point;
+import wrenlane.rideline.CheckedLine;
+import wrenlane.rideline.solve.Tasks;
+import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+import wrenlane.riding.RunOut;
+import wrenlane.verdict.RidingMark.Use;
+
+class RidingMarkTest {
+    private static final Ride RIDE = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
+
+    private static CourseFit fit(Course course) {
+        return CourseFit.of(course, RIDE).fit();
+    }
+
+    private static List<RidingMark> marks(CourseFit fit) {
+        return RidingMark.of(fit, fit.drawn(), RIDE.turn());
+    }
+
+    private static RidingMark only(List<RidingMark> marks, Use use) {
+        List<RidingMark> of = marks.stream().filter(m -> m.use() == use).toList();
+        assertThat(of).hasSize(1);
+        return of.get(0);
+    }
+
+    /** v²/(2·2.5): 4 m up to 16.1 km/h; 5 m at 5 m/s. */
+    @ParameterizedTest
+    @CsvSource({"0, 4", "2, 4", "4.4, 4", "5, 5", "10, 20"})
+    void aRunOutIsFourMetresOrTheBrakingDistance(double speed, double metres) {
+        assertThat(RunOut.metres(speed)).isCloseTo(metres, within(1e-12));
+    }
+
+    /** The way to a box is straight along its entry line: the marks lie 1.5 s apart on it. */
+    @Test
+    void aBoxHasOneOfEachInOrder() {
+        CourseFit fit = fit(Tasks.course("u-turn-box", 7));
+        List<RidingMark> marks = marks(fit);
+        assertThat(marks).extracting(RidingMark::label).containsExactly("H", "T", "I");
+        Point head = only(marks, Use.HEAD_ROUND).at();
+        Point turn = only(marks, Use.TURN_IN).at();
+        double ahead = RidingMark.AHEAD_SECONDS * fit.left().speedMetresPerSecond();
+        assertThat(turn.x() - head.x()).isCloseTo(ahead, within(0.05));
+        assertThat(turn.y()).isCloseTo(head.y(), within(0.1));
+        assertThat(marks.get(0).what()).contains("look to the instructor at I");
+    }
+
+    /** Ridden straight on from any point of the line, the machine comes to a stand clear of the instructor. */
+    @ParameterizedTest
+    @CsvSource({"u-turn-box", "straight-weave", "figure-eight-box", "weave-and-turn", "crossroads", "offset-weave"})
+    void theInstructorStandsOutOfEveryRunOut(String kind) {
+        CourseFit fit = fit(Tasks.course(kind));
+        CheckedLine line = fit.drawn();
+        Point at = only(marks(fit), Use.INSTRUCTOR).at();
+        double speed = fit.left().speedMetresPerSecond();
+        line.line().points().forEach(p -> {
+            for (double d = 0; d <= RunOut.metres(speed); d += 0.1) {
+                Point there = new Point(
+                        p.front().x() + d * Math.cos(p.headingRadians()),
+                        p.front().y() + d * Math.sin(p.headingRadians()));
+                assertThat(there.distanceTo(at)).isGreaterThan(RidingMark.STANDING_CLEAR_METRES - 1e-9);
+            }
+        });
+    }
+
+    @Test
+    void aRhythmIsChalkedWhereItBegins() {
+        List<RidingMark> marks = marks(fit(Tasks.course("straight-weave")));
+        assertThat(marks).extracting(RidingMark::label).containsExactly("H", "T", "I");
+        assertThat(only(marks, Use.TURN_IN).what()).contains("two turns ahead");
+    }
+
+    @Test
+    void theyAreMirroredWithTheCourse() {
+        Course course = Tasks.course("u-turn-box", 7);
+        List<RidingMark> left = marks(fit(course));
+        List<RidingMark> right = marks(fit(course.mirrored()));
+        for (int i = 0; i < left.size(); i++) {
+            assertThat(right.get(i).at().distanceTo(left.get(i).at().mirrored()))
+                    .as(left.get(i).label())
+                    .isLessThan(0.1);
+        }
+    }
+
+    @Test
+    void thereAreNoneWhereNothingIsTurned() {
+        assertThat(marks(fit(Tasks.course("lane")))).isEmpty();
+    }
+}
