@@ -92,6 +92,7 @@ class LineCheckerTest {
                 Arguments.of("begins too far aside", check(TASK, new Point(0, 0.21), -0.01, straight())),
                 Arguments.of("begins too far on", check(TASK, new Point(0.01, 0), 0, straight())),
                 Arguments.of("begins askew", check(TASK, new Point(0, 0), 0.06, straight())),
+                Arguments.of("a whole turn too many", turningRoundOnce()),
                 Arguments.of("ends short", LineChecker.check(TASK, new Point(0, 0), 0, 0.299, straight())),
                 Arguments.of("ends aside", check(TASK, new Point(0, 0.19), 0.003, straight())),
                 Arguments.of("bars turned at the start", check(TASK, first(0.01))),
@@ -99,6 +100,27 @@ class LineCheckerTest {
                 Arguments.of(
                         "bars the wrong way",
                         check(task(TASK.route().keeps(), List.of(oneWay(3, 9)), LIMITS), stepAside(10))));
+    }
+
+    /** A circle of the line's own length, where the way begins and ends at one place and does not turn. */
+    private static CheckedLine turningRoundOnce() {
+        List<Double> round = IntStream.range(0, NODES)
+                .mapToObj(i -> i == 0 || i == NODES - 1 ? 0.0 : 2 * Math.PI / (LENGTH - SPACING))
+                .toList();
+        Point there = LineChecker.check(TASK, new Point(0, 0), 0, SPACING, round)
+                .line()
+                .points()
+                .get(600)
+                .rear();
+        RouteEnd end = new RouteEnd(there, 0, 1, 1, 0.05, false);
+        Route route = new Route(
+                List.of(new Point(0, 0), new Point(1, 0)),
+                end(0),
+                end,
+                List.of(line(-50, Keep.Part.WHEELS)),
+                List.of(),
+                Pace.ROLLING);
+        return check(new LineTask(route, FOOTPRINT, new TurnLimits(1, 1, 9, 3)), round);
     }
 
     private static Route.OneWay oneWay(double from, double to) {

@@ -17,13 +17,17 @@ import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
-/** n cones on a circle of diameter D to ride round, within a lane's width of them; a centre mark and an outer ring if wanted. */
+/**
+ * n cones on a circle of diameter D, to ride round within a lane's width of them, or to ride within. A centre mark, and an
+ * outer ring round the lane, if wanted.
+ */
 final class Circle implements CourseKind {
     private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 20, 7);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones", 3, 24, 8);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
     private static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
     private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Shown.NO, Shown.values());
+    private static final CourseOption RIDDEN = Ridden.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     @Override
@@ -48,7 +52,7 @@ final class Circle implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(CENTRE, OUTER, MARKING);
+        return List.of(RIDDEN, CENTRE, OUTER, MARKING);
     }
 
     @Override
@@ -68,14 +72,39 @@ final class Circle implements CourseKind {
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout();
+        if (s.of(CENTRE, Shown.class) == Shown.YES) {
+            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
+        }
+        return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
+    }
+
+    /** The cones outside the circle, their bases touching it; the way inside, as wide as there is room. */
+    private static CoursePlan within(CourseLayout layout, CourseSettings s) {
+        double radius = s.of(DIAMETER) / 2;
+        Rings.conesOutside(
+                layout,
+                "",
+                s.countOf(COUNT),
+                0,
+                0,
+                radius,
+                s.of(MARKING, ConeMarking.class).sort(),
+                angle -> true);
+        layout.ringAround("ring", 0, 0, radius, CourseLine.Sort.BOUNDARY, 0, FOREVER, angle -> true);
+        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, Away.RIGHT, 2);
+        double ridden = Rings.within(radius);
+        layout.start(0, -ridden);
+        layout.goRound(0, 0, 2 * Math.PI);
+        RouteEnd bottom = new RouteEnd(new Point(0, -ridden), 0, ridden, radius - ridden, 0.3, true);
+        return layout.finish(bottom, bottom, new CoursePlan.Area(-radius, radius, -radius, radius));
+    }
+
+    private static CoursePlan round(CourseLayout layout, CourseSettings s) {
         double radius = s.of(DIAMETER) / 2;
         double lane = s.of(LANE);
         int n = s.countOf(COUNT);
         ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
         List<Cone> ring = Rings.cones(layout, "", n, 0, 0, radius, sort, ConeRole.TURN);
-        if (s.of(CENTRE, Shown.class) == Shown.YES) {
-            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
-        }
         boolean outer = s.of(OUTER, Shown.class) == Shown.YES;
         if (outer) {
             Rings.cones(layout, "O", n, 0, 0, radius + lane + sort.baseMetres() / 2, sort, ConeRole.EDGE);

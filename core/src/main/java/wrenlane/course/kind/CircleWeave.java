@@ -9,6 +9,7 @@ import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
+import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.Away;
 import wrenlane.course.plan.CourseLine;
@@ -30,6 +31,7 @@ final class CircleWeave implements CourseKind {
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane each side", 1, 6, 2.5);
     private static final CourseOption GIVEN = CourseOption.of("given", "Cones by", Given.COUNT, Given.values());
     private static final CourseOption LAP = CourseOption.of("lap", "Lap", Lap.IN_AND_OUT, Lap.values());
+    private static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     private enum Given {
@@ -87,7 +89,7 @@ final class CircleWeave implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(LAP, GIVEN, MARKING);
+        return List.of(LAP, GIVEN, CENTRE, MARKING);
     }
 
     @Override
@@ -129,6 +131,9 @@ final class CircleWeave implements CourseKind {
         int n = count(s);
         List<Cone> ring = Rings.cones(
                 layout, "", n, 0, 0, radius, s.of(MARKING, ConeMarking.class).sort(), ConeRole.TURN);
+        if (s.of(CENTRE, Shown.class) == Shown.YES) {
+            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
+        }
         Lap lap = s.of(LAP, Lap.class);
         layout.ringAround("outer edge", 0, 0, radius + lane, CourseLine.Sort.AREA, 0, Circle.FOREVER, angle -> true);
         if (lane < radius) {
@@ -162,12 +167,25 @@ final class CircleWeave implements CourseKind {
         return layout.finish(end, end, new CoursePlan.Area(-reach, reach, -reach, reach));
     }
 
+    private static final double HALF_A_CENTIMETRE = 0.005;
     private static final double GUESSED_OFF_METRES = 0.8;
     private static final double END_HEADING_FREE = Math.toRadians(70);
 
     private static void notes(CourseLayout layout, CourseSettings s, int n, Lap lap) {
         layout.note(String.format(
                 Locale.ROOT, "%d cones, %.2f m from one to the next.", n, Rings.chordMetres(s.of(DIAMETER), n)));
+        if (s.of(GIVEN, Given.class) == Given.SPACING) {
+            double chord = Rings.chordMetres(s.of(DIAMETER), n);
+            int other = chord > s.of(SPACING) ? n + 1 : n - 1;
+            if (Math.abs(chord - s.of(SPACING)) > HALF_A_CENTIMETRE) {
+                layout.note(String.format(
+                        Locale.ROOT,
+                        "%.2f m does not divide this circle: %d cones would stand %.2f m apart.",
+                        s.of(SPACING),
+                        other,
+                        Rings.chordMetres(s.of(DIAMETER), other)));
+            }
+        }
         if (lap == Lap.IN_AND_OUT) {
             layout.note(
                     n % 2 == 0

@@ -35,7 +35,7 @@ public final class CourseKinds {
         return ALL.stream().filter(k -> k.id().equals(id)).findFirst();
     }
 
-    /** Calls for a crossroads, drawn at random: R, L, S and U, each as likely; the same seed draws the same. */
+    /** Calls for a crossroads, drawn at random: R, L, S, U and V, each as likely; the same seed draws the same. */
     public static String drawCalls(int count, long seed) {
         return Crossroads.draw(count, seed);
     }

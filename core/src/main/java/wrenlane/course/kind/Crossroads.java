@@ -23,7 +23,7 @@ import wrenlane.plane.Point;
 
 /**
  * Four legs of one width, meeting at (0, 0). The rider comes up a leg on its right-hand half; at the crossing a call
- * sends them right, left or straight on into another leg, or round and back. At the end of a leg they turn left round
+ * sends them right, left or straight on into another leg, or round to the left or the right and back. At the end of a leg they turn left round
  * a mark in its middle and come back for the next call.
  */
 final class Crossroads implements CourseKind {
@@ -67,12 +67,13 @@ final class Crossroads implements CourseKind {
     @Override
     public List<Finding> contradictions(CourseSettings s) {
         String calls = s.of(CALLS);
-        if (!calls.matches("[RLSU]{1," + MOST_CALLS + "}")) {
+        if (!calls.matches("[RLSUV]{1," + MOST_CALLS + "}")) {
             return List.of(new Finding(
                     "calls-not-understood",
                     CALLS.name(),
                     "Calls are 1 to " + MOST_CALLS
-                            + " letters: R right, L left, S straight on, U turn round. They are \"" + calls + "\"."));
+                            + " letters: R right, L left, S straight on, U turn round to the left,"
+                            + " V to the right. They are \"" + calls + "\"."));
         }
         double least = s.of(WIDTH) / 2 + LEAST_LEG_METRES;
         if (s.of(LENGTH) < least) {
@@ -95,7 +96,7 @@ final class Crossroads implements CourseKind {
         SplittableRandom random = new SplittableRandom(seed);
         StringBuilder calls = new StringBuilder();
         for (int i = 0; i < count; i++) {
-            calls.append("RLSU".charAt(random.nextInt(4)));
+            calls.append("RLSUV".charAt(random.nextInt(5)));
         }
         return calls.toString();
     }
@@ -229,7 +230,8 @@ final class Crossroads implements CourseKind {
                     round(-half, half, Math.PI / 2);
                     heading = Math.floorMod(heading + 1, 4);
                 }
-                case 'U' -> turnRound(-half / 2 - END_METRES);
+                case 'U' -> turnRound(Side.LEFT, -half / 2 - END_METRES);
+                case 'V' -> turnRound(Side.RIGHT, -half / 2 - END_METRES);
                 default -> go(half, -half / 2);
             }
             go(half, -half / 2);
@@ -247,11 +249,36 @@ final class Crossroads implements CourseKind {
             heading = Math.floorMod(heading + 2, 4);
         }
 
-        /** Turns round to the left on this leg, the turn's middle at a place along the heading. */
-        private void turnRound(double along) {
-            go(along, -half / 2);
-            round(along, 0, Math.PI);
+        /**
+         * Turns round in the crossing: to the left from the right-hand half of the leg, or to the right from its left-hand
+         * half, which is come over to before. The other legs are not ridden into.
+         *
+         * @param along the turn's middle, along the heading
+         */
+        private void turnRound(Side side, double along) {
+            double from = layout.station();
+            go(along, -side.sign() * half / 2);
+            round(along, 0, side.sign() * Math.PI);
+            limit(from, half, -half, half, half);
+            limit(from, half, half, -half, half);
+            limit(from, -half, -half, half, -half);
             heading = Math.floorMod(heading + 2, 4);
+        }
+
+        /** The crossing's edge, from a station to here. */
+        private void limit(double from, double x1, double y1, double x2, double y2) {
+            Point a = turned(heading, x1, y1);
+            Point b = turned(heading, x2, y2);
+            layout.boundary(
+                    "edge of the crossing",
+                    Part.WHEELS,
+                    a.x(),
+                    a.y(),
+                    b.x(),
+                    b.y(),
+                    CourseLine.Sort.AREA,
+                    from,
+                    layout.station());
         }
 
         RouteEnd stop() {

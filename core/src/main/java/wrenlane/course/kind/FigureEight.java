@@ -18,12 +18,16 @@ import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
-/** Two rings of cones of diameter D, centres C apart, ridden as one line through the middle. */
+/**
+ * Two rings of cones of diameter D, centres C apart, ridden as one line through the middle: round the cones, or within
+ * them, where they are open towards the middle.
+ */
 final class FigureEight implements CourseKind {
     private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 15, 5);
     private static final CourseDimension CENTRES = CourseDimension.length("centresMetres", "Centres apart", 2, 35, 9);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones a ring", 3, 16, 6);
+    private static final CourseOption RIDDEN = Ridden.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     @Override
@@ -48,7 +52,7 @@ final class FigureEight implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(MARKING);
+        return List.of(RIDDEN, MARKING);
     }
 
     @Override
@@ -78,6 +82,48 @@ final class FigureEight implements CourseKind {
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout();
+        return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
+    }
+
+    /** The cones outside each ring but towards the middle; the way inside, as wide as there is room. */
+    private static CoursePlan within(CourseLayout layout, CourseSettings s) {
+        double radius = s.of(DIAMETER) / 2;
+        double half = s.of(CENTRES) / 2;
+        int n = s.countOf(COUNT);
+        ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
+        Rings.conesOutside(layout, "R", n, half, 0, radius, sort, a -> facesAway(a, Math.PI, OPEN_WITHIN));
+        Rings.conesOutside(layout, "L", n, -half, 0, radius, sort, a -> facesAway(a, 0, OPEN_WITHIN));
+        Turns.eight(layout, 0, half, Rings.within(radius));
+        double whole = layout.station();
+        layout.ringAround(
+                "ring",
+                half,
+                0,
+                radius,
+                CourseLine.Sort.BOUNDARY,
+                0,
+                whole / 2,
+                a -> facesAway(a, Math.PI, OPEN_WITHIN));
+        layout.ringAround(
+                "ring",
+                -half,
+                0,
+                radius,
+                CourseLine.Sort.BOUNDARY,
+                whole / 2,
+                whole,
+                a -> facesAway(a, 0, OPEN_WITHIN));
+        layout.measure(DIAMETER.name(), half - radius, -radius, half + radius, -radius, Away.RIGHT, 2);
+        layout.measure(CENTRES.name(), -half, radius, half, radius, Away.LEFT, 2);
+        RouteEnd middle = new RouteEnd(
+                new Point(0, 0), -Turns.slant(half, Rings.within(radius)), 2, 2, MIDDLE_HEADING_FREE, true);
+        return layout.finish(middle, middle, new CoursePlan.Area(-half - radius, half + radius, -radius, radius));
+    }
+
+    /** Rings ridden within are open towards the middle by this much to either side: two thirds of each are marked. */
+    private static final double OPEN_WITHIN = Math.toRadians(60);
+
+    private static CoursePlan round(CourseLayout layout, CourseSettings s) {
         double radius = s.of(DIAMETER) / 2;
         double half = s.of(CENTRES) / 2;
         double lane = s.of(LANE);

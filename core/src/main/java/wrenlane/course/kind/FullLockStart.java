@@ -29,6 +29,25 @@ final class FullLockStart implements CourseKind {
                     new CourseOption.Choice("360", "360°")),
             "180");
 
+    private static final CourseOption MARKED = CourseOption.of("marked", "Marked", Marked.BOTH_EDGES, Marked.values());
+
+    /** Which edges of the lane are marked. */
+    private enum Marked {
+        BOTH_EDGES("Both edges of the lane"),
+        OUTER_EDGE("The outer edge alone");
+
+        private final String label;
+
+        Marked(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String toString() {
+            return label;
+        }
+    }
+
     @Override
     public String id() {
         return "full-lock-start";
@@ -51,7 +70,7 @@ final class FullLockStart implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(ARC);
+        return List.of(ARC, MARKED);
     }
 
     @Override
@@ -63,7 +82,7 @@ final class FullLockStart implements CourseKind {
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout();
         double radius = s.of(OUTER) / 2;
-        double lane = Math.min(s.of(LANE), radius);
+        double lane = s.of(MARKED, Marked.class) == Marked.OUTER_EDGE ? radius : Math.min(s.of(LANE), radius);
         double arc = Math.toRadians(Double.parseDouble(s.of(ARC)));
         int pieces = Math.max(2, (int) Math.ceil(arc * radius / MARK_SPACING_METRES));
         boolean whole = arc > 2 * Math.PI - 0.01;
@@ -89,10 +108,12 @@ final class FullLockStart implements CourseKind {
             layout.island("inner edge", 0, radius, radius - lane, Side.LEFT);
         }
         layout.measure(OUTER.name(), radius, 0, radius, 2 * radius, Away.AHEAD, 1);
-        layout.measure(LANE.name(), 0, 0, 0, lane, Away.BEHIND, 1);
+        if (lane < radius) {
+            layout.measure(LANE.name(), 0, 0, 0, lane, Away.BEHIND, 1);
+        }
         layout.pace(Pace.FROM_A_STOP);
         layout.mark("start mark", 0, 0, 0, lane);
-        double ridden = Math.max(radius - lane / 2 - 0.2, radius / 2);
+        double ridden = lane < radius ? Math.max(radius - lane / 2 - 0.2, radius / 2) : Rings.within(radius);
         layout.start(0, radius - ridden);
         layout.goRound(0, radius, arc);
         Point end = new Point(ridden * Math.sin(arc), radius - ridden * Math.cos(arc));

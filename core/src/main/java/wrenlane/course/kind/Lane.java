@@ -16,7 +16,7 @@ import wrenlane.plane.Point;
 
 /** Two rows of marks to ride between, as slowly as can be. Marker pairs at x = 0, e, 2e … L and y = ±W/2. */
 final class Lane implements CourseKind {
-    private static final CourseDimension WIDTH = CourseDimension.ladder("widthMetres", "Width", 0.5, 4, 1.4);
+    private static final CourseDimension WIDTH = CourseDimension.ladder("widthMetres", "Width", 0.3, 4, 1.4);
     private static final CourseDimension LENGTH = CourseDimension.length("lengthMetres", "Length", 4, 60, 15);
     private static final CourseDimension EDGE =
             CourseDimension.length("edgeSpacingMetres", "Marker spacing", 0.5, 10, 2.5);
@@ -66,11 +66,12 @@ final class Lane implements CourseKind {
     /** Straight way to come in on and to go out on, in metres. */
     static final double RUN_IN_METRES = 5;
 
-    /** The two sides of a lane, cleared by the whole machine. */
+    /** The two sides of a lane: cleared by the whole machine between tall cones, by the wheels where nothing stands high. */
     static void walls(CourseLayout layout, double length, double width, double spacing, ConeMarking marking) {
         double half = width / 2;
-        layout.boundary("right side", Part.BODY, 0, -half, length, -half);
-        layout.boundary("left side", Part.BODY, length, half, 0, half);
+        Part part = marking == ConeMarking.TALL ? Part.BODY : Part.WHEELS;
+        layout.boundary("right side", part, 0, -half, length, -half);
+        layout.boundary("left side", part, length, half, 0, half);
         for (int side = -1; side <= 1; side += 2) {
             String label = side < 0 ? "R" : "L";
             ConeSort sort = marking.sort();

@@ -3,6 +3,7 @@ package wrenlane.course.kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.DoublePredicate;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
@@ -24,6 +25,33 @@ final class Rings {
         }
         return ring;
     }
+
+    /** n cones evenly round a circle where it is wanted, outside it with their bases touching it. */
+    static void conesOutside(
+            CourseLayout layout,
+            String label,
+            int n,
+            double x,
+            double y,
+            double radius,
+            ConeSort sort,
+            DoublePredicate where) {
+        for (int i = 0; i < n; i++) {
+            double a = angle(i, n);
+            if (where.test(a)) {
+                double c = Math.cos(a);
+                double s = Math.sin(a);
+                layout.coneOutside(label + (i + 1), ConeRole.EDGE, sort, x + radius * c, y + radius * s, c, s);
+            }
+        }
+    }
+
+    /** Where the rear wheel is guessed to go within a ring, from its centre, in metres: the front reaches further. */
+    static double within(double radius) {
+        return Math.max(radius / 2, radius - FRONT_METRES);
+    }
+
+    private static final double FRONT_METRES = 0.8;
 
     /** Where cone i of n stands, in radians from +x. */
     static double angle(int i, int n) {

@@ -99,6 +99,25 @@ public record Route(
         return sum;
     }
 
+    /**
+     * How far the way turns from its start to its end, in radians, anticlockwise above zero, whole turns counted: what it
+     * turns at each corner, less than half a turn, added up.
+     */
+    public double turnedRadians() {
+        double turned = 0;
+        double heading = start.headingRadians();
+        for (int i = 1; i < points.size(); i++) {
+            Point from = points.get(i - 1);
+            Point to = points.get(i);
+            if (from.distanceTo(to) > 0) {
+                double next = Math.atan2(to.y() - from.y(), to.x() - from.x());
+                turned += Math.IEEEremainder(next - heading, 2 * Math.PI);
+                heading = next;
+            }
+        }
+        return turned + Math.IEEEremainder(end.headingRadians() - heading, 2 * Math.PI);
+    }
+
     /** The same way mirrored in the x axis. */
     public Route mirrored() {
         return new Route(

@@ -6,21 +6,23 @@ import wrenlane.course.plan.RouteEnd;
 /** Where and how a line has to begin and to end. */
 final class LineEnds {
     private final Route route;
+    private final double turned;
 
     LineEnds(Route route) {
         this.route = route;
+        this.turned = route.turnedRadians();
     }
 
     /** A node seen from an end: metres along and to the left of its heading, radians turned from it. */
     private record Offset(RouteEnd end, int node, double cos, double sin, double along, double across, double turned) {
-        static Offset of(LineNodes line, int node, RouteEnd end) {
+        /** @param heading of the end, whole turns counted as the line counts them */
+        static Offset of(LineNodes line, int node, RouteEnd end, double heading) {
             double cos = Math.cos(end.headingRadians());
             double sin = Math.sin(end.headingRadians());
             double dx = line.x[node] - end.at().x();
             double dy = line.y[node] - end.at().y();
-            // Whole turns count only at the start.
-            double turned = Math.IEEEremainder(line.heading[node] - end.headingRadians(), 2 * Math.PI);
-            return new Offset(end, node, cos, sin, dx * cos + dy * sin, dy * cos - dx * sin, turned);
+            return new Offset(
+                    end, node, cos, sin, dx * cos + dy * sin, dy * cos - dx * sin, line.heading[node] - heading);
         }
 
         boolean sidewaysFree() {
@@ -28,12 +30,18 @@ final class LineEnds {
         }
     }
 
+    /** The heading at the start, that many whole turns on that the line begins near it. */
+    private double startHeading(LineNodes line) {
+        double heading = route.start().headingRadians();
+        return heading + 2 * Math.PI * Math.rint((line.heading[0] - heading) / (2 * Math.PI));
+    }
+
     private Offset start(LineNodes line) {
-        return Offset.of(line, 0, route.start());
+        return Offset.of(line, 0, route.start(), startHeading(line));
     }
 
     private Offset end(LineNodes line) {
-        return Offset.of(line, line.segments, route.end());
+        return Offset.of(line, line.segments, route.end(), startHeading(line) + turned);
     }
 
     /** How far a line's ends are from where they belong: metres, radians and 1/m summed up. */

@@ -19,6 +19,8 @@ import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Pace;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
@@ -193,7 +195,9 @@ class CourseKindsTest {
         CoursePlan plan = course.plan();
         assertThat(plan.cones()).hasSize(8);
         assertThat(plan.notes().get(0)).contains("8 cones", "6.12 m");
-        assertThat(plan.notes().get(1)).contains("even");
+        // 9 cones would stand 16·sin(π/9) = 5.472 m apart.
+        assertThat(plan.notes().get(1)).contains("6.00 m does not divide", "9 cones", "5.47 m");
+        assertThat(plan.notes().get(2)).contains("even");
         Course odd = Course.standard(kind).with(dimension(kind, "coneCount"), 9);
         assertThat(odd.plan().notes().get(1)).contains("change over");
         assertThat(plan.cones().get(0).centre().distanceTo(plan.cones().get(1).centre()))
@@ -217,6 +221,61 @@ class CourseKindsTest {
         assertThat(settings.check(kind)).extracting(Finding::where).containsExactly(named);
     }
 
+    /** Ridden within, no cone stands inside a ring, and those of an eight leave it open towards the middle. */
+    @ParameterizedTest
+    @CsvSource({"circle, 7", "figure-eight, 7"})
+    void ringsRiddenWithinHaveTheirConesOutside(String id, double diameter) {
+        CourseKind kind = CourseKinds.find(id).orElseThrow();
+        Course course = Course.standard(kind).with(kind.ladder(), diameter).with(option(kind, "ridden"), "WITHIN");
+        double half = id.equals("circle") ? 0 : course.settings().of(dimension(kind, "centresMetres")) / 2;
+        assertThat(course.plan().cones()).hasSizeGreaterThan(5).allSatisfy(c -> {
+            Point centre = new Point(Math.copySign(half, c.mark().x()), 0);
+            assertThat(c.mark().distanceTo(centre)).isCloseTo(diameter / 2, within(ROUNDING_METRES));
+            assertThat(c.centre().distanceTo(centre)).isGreaterThan(diameter / 2);
+            assertThat(half == 0 || Math.abs(c.mark().x()) > half - diameter / 4 - ROUNDING_METRES)
+                    .isTrue();
+        });
+    }
+
+    /** With the plank under the rear wheel the way begins on it, and from a stop. */
+    @Test
+    void aPlankIsRolledOverOrStartedFrom() {
+        CourseKind kind = CourseKinds.find("plank-crossing").orElseThrow();
+        Course rolled = Course.standard(kind);
+        Course started = rolled.with(option(kind, "start"), "ON_THE_PLANK");
+        assertThat(rolled.plan().route().pace()).isEqualTo(Pace.ROLLING);
+        assertThat(rolled.plan().route().start().at().x()).isNegative();
+        assertThat(started.plan().route().pace()).isEqualTo(Pace.FROM_A_STOP);
+        assertThat(started.plan().route().start().at()).isEqualTo(new Point(0, 0));
+    }
+
+    /** What can be leaned over is cleared by the wheels; what stands high, by all of the machine. */
+    @ParameterizedTest
+    @CsvSource({"FLAT, WHEELS", "BAYS, WHEELS", "TALL, BODY"})
+    void aLaneIsClearedByWhatItsMarksAskFor(String marking, Keep.Part part) {
+        CourseKind kind = CourseKinds.find("lane").orElseThrow();
+        Course lane = Course.standard(kind).with(option(kind, "marking"), marking);
+        assertThat(lane.plan().route().keeps())
+                .allSatisfy(k -> assertThat(k.part()).isEqualTo(part));
+    }
+
+    /** Right and left about are each other's mirror image in what they turn, whole turns counted. */
+    @Test
+    void crossroadsAreTurnedRoundToBothSides() {
+        CourseKind kind = CourseKinds.find("crossroads").orElseThrow();
+        assertThat(turned(kind, "U")).isCloseTo(Math.PI, within(1e-6));
+        assertThat(turned(kind, "V")).isCloseTo(-Math.PI, within(1e-6));
+        assertThat(turned(kind, "RL")).isCloseTo(Math.PI, within(1e-6));
+    }
+
+    private static double turned(CourseKind kind, String calls) {
+        return Course.standard(kind)
+                .with(option(kind, "calls"), calls)
+                .plan()
+                .route()
+                .turnedRadians();
+    }
+
     @ParameterizedTest
     @CsvSource({"''", "X", "rl", "RLSURLS"})
     void refuseCallsThatCannotBeObeyed(String calls) {
@@ -230,7 +289,7 @@ class CourseKindsTest {
 
     @Test
     void drawTheSameCallsFromTheSameSeed() {
-        assertThat(Crossroads.draw(5, 7)).isEqualTo(Crossroads.draw(5, 7)).matches("[RLSU]{5}");
+        assertThat(Crossroads.draw(5, 7)).isEqualTo(Crossroads.draw(5, 7)).matches("[RLSUV]{5}");
         assertThat(Crossroads.draw(6, 7)).isNotEqualTo(Crossroads.draw(6, 8));
     }
 

@@ -91,6 +91,19 @@ class UTurnReferenceTest {
         assertThat(spare).isCloseTo(0.25, within(0.01));
     }
 
+    /** Within a ring of D the front wheel goes round on its own circle: D/2 less that radius and half a tyre is spare. */
+    @ParameterizedTest
+    @ValueSource(strings = {"twin-300", "tourer-1400"})
+    void ridingWithinARingLeavesItsRadiusLessTheFrontWheels(String machine) {
+        Ride ride = Tasks.ride(machine, RiderLevel.SKILLED);
+        Course ring = Tasks.with(Tasks.course("circle", 6.5), "ridden", "WITHIN");
+        double speed = 11 / 3.6;
+        LineTask task = LineTask.of(ring, ride, speed);
+        double front = Math.hypot(1 / task.limits().left(), task.footprint().wheelbaseMetres());
+        double closed = 6.5 / 2 - front - task.footprint().tyreMetres() / 2;
+        assertThat(new LineSearch(task).roomiest(null).room()).isCloseTo(closed, within(0.01));
+    }
+
     /** A lane just wide enough for one circle leaves no choice: once round its own circle. */
     @Test
     void aNarrowRingIsRiddenInItsOwnCircle() {

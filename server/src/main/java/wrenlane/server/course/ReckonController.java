@@ -209,7 +209,7 @@ class ReckonController {
     record CallsRequest(
             @NotNull @Min(1) @Max(6) Integer count, @NotNull Long seed) {}
 
-    /** Calls drawn: R, L, S and U. */
+    /** Calls drawn: R, L, S, U and V. */
     record CallsResponse(String calls) {}
 
     /** Draws calls at random; the same seed draws the same. */
