@@ -70,6 +70,7 @@ class ArchitectureTest {
                 .resideOutsideOfPackages(
                         "wrenlane..",
                         "java..",
+                        "javax.xml.stream..",
                         "org.jspecify..",
                         "org.jgrapht..",
                         "org.locationtech.jts..",

@@ -1,7 +1,14 @@
 package wrenlane.drawing;
 
+import java.io.StringWriter;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
 import wrenlane.plane.Point;
 
 /**
@@ -22,68 +29,113 @@ public final class Svg {
     /**
      * The element alone, to stand in a page.
      *
-     * @param attributes more of them, such as its size on the page
+     * @param css how large it stands on the page; empty where it may be any size
      */
-    public static String element(Drawing drawing, String attributes) {
-        Drawing.Bounds b = drawing.bounds();
-        double width = b.widthMetres() + 2 * MARGIN_METRES;
-        double height = b.heightMetres() + 2 * MARGIN_METRES;
-        StringBuilder svg = new StringBuilder();
-        svg.append(String.format(
-                Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" viewBox=\"%s %s %s %s\" %s>%n",
-                metres(b.minX() - MARGIN_METRES),
-                metres(-b.maxY() - MARGIN_METRES),
-                metres(width),
-                metres(height),
-                attributes));
-        svg.append("<desc>User units are metres.</desc>\n");
-        for (Layer layer : Layer.values()) {
-            String shapes = drawing.shapes().stream()
-                    .filter(s -> s.layer() == layer)
-                    .map(Svg::shape)
-                    .collect(Collectors.joining("\n"));
-            if (!shapes.isEmpty()) {
-                svg.append("<g id=\"")
-                        .append(layer.id())
-                        .append("\" ")
-                        .append(style(layer))
-                        .append(">\n");
-                svg.append("<title>")
-                        .append(layer.id())
-                        .append("</title>\n")
-                        .append(shapes)
-                        .append("\n</g>\n");
-            }
+    public static String element(Drawing drawing, String css) {
+        StringWriter text = new StringWriter();
+        try {
+            XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+            write(xml, drawing, css);
+            xml.flush();
+        } catch (XMLStreamException e) {
+            throw new IllegalStateException("writing to memory failed", e);
         }
-        return svg.append("</svg>\n").toString();
+        return text.append("\n").toString();
     }
 
-    private static String style(Layer layer) {
+    private static void write(XMLStreamWriter xml, Drawing drawing, String css) throws XMLStreamException {
+        Drawing.Bounds b = drawing.bounds();
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
+        xml.writeAttribute("version", "1.1");
+        xml.writeAttribute(
+                "viewBox",
+                String.join(
+                        " ",
+                        metres(b.minX() - MARGIN_METRES),
+                        metres(-b.maxY() - MARGIN_METRES),
+                        metres(b.widthMetres() + 2 * MARGIN_METRES),
+                        metres(b.heightMetres() + 2 * MARGIN_METRES)));
+        if (!css.isEmpty()) {
+            xml.writeAttribute("style", css);
+        }
+        text(xml, "desc", "User units are metres.");
+        for (Layer layer : Layer.values()) {
+            List<Shape> shapes =
+                    drawing.shapes().stream().filter(s -> s.layer() == layer).toList();
+            if (!shapes.isEmpty()) {
+                xml.writeStartElement("g");
+                xml.writeAttribute("id", layer.id());
+                for (Map.Entry<String, String> e : style(layer).entrySet()) {
+                    xml.writeAttribute(e.getKey(), e.getValue());
+                }
+                text(xml, "title", layer.id());
+                for (Shape shape : shapes) {
+                    xml.writeCharacters("\n");
+                    write(xml, shape);
+                }
+                xml.writeEndElement();
+            }
+        }
+        xml.writeEndElement();
+    }
+
+    private static void text(XMLStreamWriter xml, String element, String text) throws XMLStreamException {
+        xml.writeCharacters("\n");
+        xml.writeStartElement(element);
+        xml.writeCharacters(text);
+        xml.writeEndElement();
+    }
+
+    private static Map<String, String> style(Layer layer) {
         return switch (layer) {
-            case YARD -> "fill=\"none\" stroke=\"#000000\" stroke-width=\"0.1\"";
-            case OBSTACLES -> "fill=\"#808080\" stroke=\"#000000\" stroke-width=\"0.03\"";
-            case AREAS -> "fill=\"none\" stroke=\"#808080\" stroke-width=\"0.03\" stroke-dasharray=\"0.3 0.2\"";
-            case LINES -> "fill=\"none\" stroke=\"#000000\" stroke-width=\"0.05\"";
-            case RIDE_LINE -> "fill=\"none\" stroke=\"#2f5f93\" stroke-width=\"0.06\"";
-            case CONES -> "fill=\"none\" stroke=\"#c43f15\" stroke-width=\"0.05\"";
-            case CHALK -> "fill=\"none\" stroke=\"#000000\" stroke-width=\"0.06\"";
-            case LABELS -> "fill=\"#000000\" stroke=\"none\" text-anchor=\"middle\" font-family=\"sans-serif\"";
+            case YARD -> stroke("none", "#000000", "0.1");
+            case OBSTACLES -> stroke("#808080", "#000000", "0.03");
+            case AREAS -> {
+                Map<String, String> dashed = stroke("none", "#808080", "0.03");
+                dashed.put("stroke-dasharray", "0.3 0.2");
+                yield dashed;
+            }
+            case LINES -> stroke("none", "#000000", "0.05");
+            case RIDE_LINE -> stroke("none", "#2f5f93", "0.06");
+            case CONES -> stroke("none", "#c43f15", "0.05");
+            case CHALK -> stroke("none", "#000000", "0.06");
+            case LABELS -> {
+                Map<String, String> words = new LinkedHashMap<>();
+                words.put("fill", "#000000");
+                words.put("stroke", "none");
+                words.put("text-anchor", "middle");
+                words.put("font-family", "sans-serif");
+                yield words;
+            }
         };
     }
 
-    private static String shape(Shape shape) {
+    private static Map<String, String> stroke(String fill, String colour, String widthMetres) {
+        Map<String, String> style = new LinkedHashMap<>();
+        style.put("fill", fill);
+        style.put("stroke", colour);
+        style.put("stroke-width", widthMetres);
+        return style;
+    }
+
+    private static void write(XMLStreamWriter xml, Shape shape) throws XMLStreamException {
         if (shape instanceof Shape.Ring r) {
-            return "<circle cx=\"" + metres(r.centre().x()) + "\" cy=\""
-                    + metres(-r.centre().y()) + "\" r=\"" + metres(r.radiusMetres()) + "\"/>";
+            xml.writeEmptyElement("circle");
+            xml.writeAttribute("cx", metres(r.centre().x()));
+            xml.writeAttribute("cy", metres(-r.centre().y()));
+            xml.writeAttribute("r", metres(r.radiusMetres()));
+        } else if (shape instanceof Shape.Path p) {
+            xml.writeEmptyElement(p.closed() ? "polygon" : "polyline");
+            xml.writeAttribute("points", p.points().stream().map(Svg::place).collect(Collectors.joining(" ")));
+        } else if (shape instanceof Shape.Label l) {
+            xml.writeStartElement("text");
+            xml.writeAttribute("x", metres(l.at().x()));
+            xml.writeAttribute("y", metres(-l.at().y()));
+            xml.writeAttribute("font-size", metres(l.heightMetres()));
+            xml.writeCharacters(allowed(l.text()));
+            xml.writeEndElement();
         }
-        if (shape instanceof Shape.Path p) {
-            String points = p.points().stream().map(Svg::place).collect(Collectors.joining(" "));
-            return "<" + (p.closed() ? "polygon" : "polyline") + " points=\"" + points + "\"/>";
-        }
-        Shape.Label l = (Shape.Label) shape;
-        return "<text x=\"" + metres(l.at().x()) + "\" y=\"" + metres(-l.at().y()) + "\" font-size=\""
-                + metres(l.heightMetres()) + "\">" + escaped(l.text()) + "</text>";
     }
 
     private static String place(Point p) {
@@ -95,11 +147,8 @@ public final class Svg {
         return String.format(Locale.ROOT, "%.4f", m + 0.0);
     }
 
-    /** Text safe between tags; characters XML does not allow are left out. */
-    static String escaped(String text) {
-        return text.replaceAll("[^\\x09\\x0A\\x0D\\x20-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]", "")
-                .replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;");
+    /** Text without the characters that XML does not allow. */
+    private static String allowed(String text) {
+        return text.replaceAll("[^\\x09\\x0A\\x0D\\x20-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]", "");
     }
 }

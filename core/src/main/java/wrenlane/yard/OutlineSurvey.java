@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealVector;
@@ -185,17 +186,16 @@ final class OutlineSurvey {
         return singular[unknowns() - 1] > FREE_SHARE * singular[0];
     }
 
-    /**
-     * The 99.9 % point of the chi-square distribution by Wilson and Hilferty's approximation,
-     * d·(1 − 2/(9d) + z·√(2/(9d)))³ with z = 3.09; zero degrees leave nothing to tell, so a trace of rounding.
-     */
+    /** The 99.9 % point of the chi-square distribution; zero degrees leave nothing to tell, so a trace of rounding. */
     static double likelyUpTo(int degrees) {
         if (degrees == 0) {
             return 1e-6;
         }
-        double ninth = 2.0 / (9 * degrees);
-        return degrees * Math.pow(1 - ninth + 3.09 * Math.sqrt(ninth), 3);
+        return new ChiSquaredDistribution(degrees).inverseCumulativeProbability(LIKELY);
     }
+
+    /** What is less likely than one in a thousand is not chance; chosen by us: a yard is measured once. */
+    private static final double LIKELY = 0.999;
 
     /** A measurement that alone explains the misfit, with what the others make of it. */
     private record Suspect(OutlineMeasure measure, double others, double squares) {}

@@ -206,7 +206,7 @@ class MeasuredOutlineTest {
     /** 99.9 % points of the chi-square distribution, from tables. */
     @ParameterizedTest
     @CsvSource({"1, 10.83", "2, 13.82", "5, 20.52", "10, 29.59"})
-    void theLimitOfAMisfitIsTheTablesTo4Percent(int degrees, double table) {
-        assertThat(OutlineSurvey.likelyUpTo(degrees)).isCloseTo(table, within(0.04 * table));
+    void theLimitOfAMisfitIsTheTables(int degrees, double table) {
+        assertThat(OutlineSurvey.likelyUpTo(degrees)).isCloseTo(table, within(0.006));
     }
 }

@@ -44,7 +44,7 @@ record PaperDrawing(String svg, String widthMillimetres, String heightMillimetre
                         millimetres((b.maxY() - l.at().y() + Svg.MARGIN_METRES) * scale - FOOT)))
                 .toList();
         return new PaperDrawing(
-                Svg.element(shapes, "style=\"width:" + w + "mm;height:" + h + "mm\""),
+                Svg.element(shapes, "width:" + w + "mm;height:" + h + "mm"),
                 w,
                 h,
                 Math.round(MILLIMETRES / scale),
