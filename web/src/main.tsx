@@ -19,7 +19,11 @@ const Range = lazy(() => import('./features/run'));
 const Progress = lazy(() => import('./features/progress'));
 
 const client = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 2000 } },
+  defaultOptions: {
+    // The server may run on this very machine: whatever the browser thinks of the network, asking tells.
+    queries: { networkMode: 'always', retry: 1, refetchOnWindowFocus: false, staleTime: 2000 },
+    mutations: { networkMode: 'always' },
+  },
 });
 
 const router = createBrowserRouter([

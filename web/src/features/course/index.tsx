@@ -1,9 +1,9 @@
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
 import { together, useReading } from '../../shared/http';
-import { Loading } from '../../shared/ui';
+import { Loading, NotHere } from '../../shared/ui';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
 import { CourseEditor } from './CourseEditor';
 import { fresh, requestOf } from './model';
@@ -60,6 +60,13 @@ function Shown(props: {
       ? undefined
       : (courses.find((c) => (id === undefined ? c.id === first : String(c.id) === id)) ??
         (id === undefined ? courses[0] : undefined));
+  if (shown === undefined && id !== undefined && id !== 'new') {
+    return (
+      <NotHere what="course">
+        <Link to={link('/course')}>The day’s first.</Link>
+      </NotHere>
+    );
+  }
   const standard = kinds.find((k) => k.kind === FIRST_KIND) ?? kinds[0];
   if (standard === undefined) return null;
   return (

@@ -1,7 +1,7 @@
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { together, useReading } from '../../shared/http';
-import { Loading } from '../../shared/ui';
+import { Loading, NotHere } from '../../shared/ui';
 import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
 import { MachineForm } from './MachineForm';
 import { MachineList } from './MachineList';
@@ -23,7 +23,15 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
-  const shown = id === 'new' ? undefined : (machines.find((m) => String(m.id) === id) ?? machines[0]);
+  const shown =
+    id === 'new' ? undefined : id === undefined ? machines[0] : machines.find((m) => String(m.id) === id);
+  if (shown === undefined && id !== undefined && id !== 'new') {
+    return (
+      <NotHere what="machine">
+        <Link to={link('/machines')}>All machines.</Link>
+      </NotHere>
+    );
+  }
   return (
     <div className="flex flex-1 flex-col">
       <GroupTabs here="machines" />

@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink } from '../day';
 import { LEVELS, useRiders, type Rider } from '../rider';
 import { together, useReading } from '../../shared/http';
-import { Loading, Select, Toggle } from '../../shared/ui';
+import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
 import { LaneChart } from './LaneChart';
@@ -24,7 +24,16 @@ function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined 
   const { riderId } = useParams();
   const link = useDayLink();
   const rider =
-    riders.find((r) => (riderId === undefined ? r.id === first : String(r.id) === riderId)) ?? riders[0];
+    riderId === undefined
+      ? (riders.find((r) => r.id === first) ?? riders[0])
+      : riders.find((r) => String(r.id) === riderId);
+  if (rider === undefined && riderId !== undefined) {
+    return (
+      <NotHere what="rider">
+        <Link to={link('/progress')}>Progress of the day’s first.</Link>
+      </NotHere>
+    );
+  }
   if (rider === undefined) {
     return (
       <div className="m-6 max-w-xl">
@@ -39,11 +48,20 @@ function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined 
   return <OfRider key={rider.id} rider={rider} riders={riders} />;
 }
 
+/** The kind that is shown first, where the rider has ridden it. */
+const FIRST_KIND = 'u-turn-box';
+
 function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
-  const [kind, setKind] = useState('u-turn-box');
-  const progress = useReading(useProgress(rider.id, kind));
+  const [chosen, setKind] = useState<string>();
+  const first = useReading(useProgress(rider.id, chosen ?? FIRST_KIND));
+  // Somebody who has ridden other kinds alone has progress all the same.
+  const ridden =
+    first.state === 'ready' && chosen === undefined && first.value.days.length === 0
+      ? first.value.kinds.find((k) => k.kind !== FIRST_KIND)?.kind
+      : undefined;
+  const other = useReading(useProgress(rider.id, ridden ?? chosen ?? FIRST_KIND));
   return (
-    <Loading of={progress}>
+    <Loading of={ridden === undefined ? first : other}>
       {(p) => <Shown rider={rider} riders={riders} progress={p} onKind={setKind} />}
     </Loading>
   );

@@ -2,7 +2,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
 import { together, useReading } from '../../shared/http';
-import { Loading } from '../../shared/ui';
+import { Loading, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
 import { RiderForm } from './RiderForm';
 
@@ -36,7 +36,15 @@ function Shown({
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
-  const shown = id === 'new' ? undefined : (riders.find((r) => String(r.id) === id) ?? riders[0]);
+  const shown =
+    id === 'new' ? undefined : id === undefined ? riders[0] : riders.find((r) => String(r.id) === id);
+  if (shown === undefined && id !== undefined && id !== 'new') {
+    return (
+      <NotHere what="rider">
+        <Link to={link('/riders')}>All riders.</Link>
+      </NotHere>
+    );
+  }
   return (
     <div className="flex flex-1 flex-col">
       <GroupTabs here="riders" />

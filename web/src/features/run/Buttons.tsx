@@ -3,19 +3,13 @@ import type { Command } from './keys';
 import { FAULTS } from './marks';
 
 /** Clean in one tap; a fault and Log in two. Made for gloves. */
-export function Buttons(props: {
-  ready: boolean;
-  faults: Fault[];
-  canUndo: boolean;
-  onCommand: (command: Command) => void;
-}) {
+export function Buttons(props: { faults: Fault[]; canUndo: boolean; onCommand: (command: Command) => void }) {
   const { faults, onCommand } = props;
   return (
     <div className="grid gap-2">
       <button
         type="button"
-        disabled={!props.ready}
-        className="min-h-20 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page disabled:opacity-60"
+        className="min-h-20 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page"
         onClick={() => onCommand({ do: 'clean' })}
       >
         Clean

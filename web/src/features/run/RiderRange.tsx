@@ -1,8 +1,11 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
+import { Button } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
 import { stepped, toggled, type Command } from './keys';
@@ -13,6 +16,7 @@ import { Tallies } from './Tallies';
 import { Timer, useTimer } from './Timer';
 import { useKeys } from './useKeys';
 import { useOutbox } from './useOutbox';
+import { useStanding } from './useStanding';
 import { useWakeLock } from './useWakeLock';
 
 /** One rider on one course. */
@@ -27,34 +31,36 @@ export function RiderRange(props: {
   onNext: () => void;
 }) {
   const { day, rider, machine } = props;
-  const [courseId, setCourseId] = useState(props.courses[0]?.id ?? 0);
-  const course = props.courses.find((c) => c.id === courseId) ?? (props.courses[0] as Course);
-  const [picked, setPicked] = useState<number>();
-  const [side, setSide] = useState<Side>(course.firstTurn);
+  const [search, setSearch] = useSearchParams();
+  const said = (name: string, value: string) =>
+    setSearch(
+      (before) => {
+        const next = new URLSearchParams(before);
+        next.set(name, value);
+        return next;
+      },
+      { replace: true },
+    );
+  const course =
+    props.courses.find((c) => String(c.id) === search.get('course')) ?? (props.courses[0] as Course);
+  const side = sideOf(search.get('side')) ?? course.firstTurn;
   const kind = props.kinds.find((k) => k.kind === course.kind);
+  const stands = useStanding(day.id, course.id, kind ? settingOf(course, kind) : 0);
+  const [proposed, setProposed] = useState<number>();
+  const setting = stands.metres;
   const [faults, setFaults] = useState<Fault[]>([]);
   const outbox = useOutbox();
   const timer = useTimer();
   useWakeLock();
 
   const of = { dayId: day.id, riderId: rider.id, courseId: course.id };
-  const known = useRange({ ...of, machineId: machine.id, settingMetres: picked });
+  const known = useRange({ ...of, machineId: machine.id, settingMetres: setting });
   const standing = known.data?.standing;
   const runs = shown(known.data?.runs ?? [], outbox.box, of);
-  const setting =
-    picked ??
-    runs.at(-1)?.settingMetres ??
-    standing?.rung?.settingMetres ??
-    (kind ? settingOf(course, kind) : 0);
-  const advised = useRange({ ...of, machineId: machine.id, settingMetres: setting });
-  const advice = side === 'LEFT' ? advised.data?.nextLeft : advised.data?.nextRight;
+  const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
-  // Until the rider's rung is known, or the server is found out of reach, a run would be logged at a guess.
-  const ready = known.data !== undefined || known.isError;
-
   const log = (seen: Fault[]) => {
-    if (!ready) return;
     outbox.add({
       kind: 'log',
       id: crypto.randomUUID(),
@@ -67,7 +73,6 @@ export function RiderRange(props: {
         loggedAt: new Date().toISOString(),
       },
     });
-    setPicked(setting);
     setFaults([]);
   };
   const undo = () => {
@@ -83,9 +88,11 @@ export function RiderRange(props: {
       case 'fault':
         return setFaults((before) => toggled(before, command.fault));
       case 'side':
-        return setSide(command.side);
-      case 'rung':
-        return setPicked(stepped(rungs, setting, command.by));
+        return said('side', command.side);
+      case 'rung': {
+        const next = stepped(rungs, proposed ?? setting, command.by);
+        return setProposed(next === setting ? undefined : next);
+      }
       case 'next':
         return props.onNext();
       case 'undo':
@@ -94,20 +101,41 @@ export function RiderRange(props: {
         return timer.toggle();
     }
   };
-  useKeys(run);
+  useKeys(run, faults.length > 0);
 
   return (
-    <div className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-3 px-4 py-3">
+    <div
+      className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-3 px-4 py-3"
+      // Tapped, a button gives the focus back: keys that follow are the range's, not the button's once more.
+      onClick={(e) => {
+        if (e.detail > 0 && document.activeElement instanceof HTMLButtonElement)
+          document.activeElement.blur();
+      }}
+    >
       <RangeHead
         {...props}
         course={course}
-        onCourse={setCourseId}
+        onCourse={(id) => {
+          said('course', String(id));
+          setProposed(undefined);
+        }}
         setting={setting}
         tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
         side={side}
         onCommand={run}
       />
-      <Tallies runs={runs} ready={ready} />
+      {proposed !== undefined && (
+        <MoveCones
+          from={setting}
+          to={proposed}
+          onMoved={() => {
+            stands.move(proposed);
+            setProposed(undefined);
+          }}
+          onLeft={() => setProposed(undefined)}
+        />
+      )}
+      <Tallies runs={runs} ready={known.data !== undefined || known.isError} />
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
         {advice ? (
           <>
@@ -117,10 +145,10 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
-      <Buttons ready={ready} faults={faults} canUndo={runs.length > 0} onCommand={run} />
+      <Buttons faults={faults} canUndo={runs.length > 0} onCommand={run} />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
-        <Saved {...outbox} />
+        <Saved {...outbox} reached={outbox.reached && !known.isError} />
       </div>
       <p className="text-sm text-soft">
         A drop, lost free play at the lever, smell or a fading brake: stop now. Feet up while moving; never
@@ -128,6 +156,36 @@ export function RiderRange(props: {
       </p>
     </div>
   );
+}
+
+/** Another setting is logged only once the cones stand at it: the one thing that has to be done before it counts. */
+function MoveCones(props: { from: number; to: number; onMoved: () => void; onLeft: () => void }) {
+  const { system } = usePreferences();
+  const text = (metres: number) => lengthText(metres, system);
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Move the cones"
+      className="border-l-4 border-ochre bg-panel px-3 py-2"
+    >
+      <p className="mb-2">
+        The cones stand at <b className="figures">{text(props.from)}</b>. Runs are logged at{' '}
+        <b className="figures">{text(props.to)}</b> once they are moved.
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        <Button kind="primary" className="min-h-12" onClick={props.onMoved}>
+          They stand at {text(props.to)}
+        </Button>
+        <Button className="min-h-12" onClick={props.onLeft}>
+          Leave them at {text(props.from)}
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function sideOf(text: string | null): Side | undefined {
+  return text === 'LEFT' || text === 'RIGHT' ? text : undefined;
 }
 
 const MOVES = { TIGHTEN: 'Tighten.', HOLD: 'Hold.', WIDEN: 'Widen.', CHANGE_SIDE: 'Change side.' } as const;

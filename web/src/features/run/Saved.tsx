@@ -14,7 +14,13 @@ export function Saved(props: { box: Outbox; reached: boolean; dismiss: () => voi
       </div>
     );
   }
-  if (waiting.length === 0) return <span className="text-moss">All saved on the server</span>;
+  if (waiting.length === 0) {
+    return props.reached ? (
+      <span className="text-moss">All saved on the server</span>
+    ) : (
+      <span className="text-ochre">The server is out of reach; what you log is kept on this device</span>
+    );
+  }
   return (
     <span className="text-ochre">
       {waiting.length} saved on this device

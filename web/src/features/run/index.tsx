@@ -1,10 +1,10 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
 import { together, useReading } from '../../shared/http';
-import { Loading } from '../../shared/ui';
+import { Loading, NotHere } from '../../shared/ui';
 import { RiderRange } from './RiderRange';
 
 export { Outcome, outcomeText, letterOf } from './marks';
@@ -44,16 +44,23 @@ function Shown(props: {
   const navigate = useNavigate();
   const link = useDayLink();
   const on = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
-  const at = Math.max(
-    0,
-    day.riders.findIndex((r) => String(r.riderId) === riderId),
-  );
+  const [search] = useSearchParams();
+  const at = riderId === undefined ? 0 : day.riders.findIndex((r) => String(r.riderId) === riderId);
+  if (at < 0 && day.riders.length > 0) {
+    return (
+      <NotHere what="rider on this day">
+        <Link to={link('/range')}>Riders of the day.</Link>{' '}
+        <Link to={link('/today')}>Put somebody on it.</Link>
+      </NotHere>
+    );
+  }
   const pair = day.riders[at];
   const rider = riders.find((r) => r.id === pair?.riderId);
   const machine = machines.find((m) => m.id === pair?.machineId);
   if (pair === undefined || rider === undefined || machine === undefined || on.length === 0)
     return <NotReady />;
-  const go = (id: number) => void navigate(link(`/range/${id}`));
+  // Course and side stay as they are for the next rider, and for a reload.
+  const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: search.toString() });
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (
     <RiderRange

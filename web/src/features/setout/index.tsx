@@ -2,7 +2,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { together, useReading } from '../../shared/http';
-import { Button, Downloads, Loading, Select } from '../../shared/ui';
+import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { letter, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
@@ -29,7 +29,14 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const who = useWho(day);
   const ofDay = (day?.courseIds ?? []).flatMap((c) => courses.find((o) => o.id === c) ?? []);
   const all = ofDay.length > 0 ? ofDay : courses;
-  const shown = courses.find((c) => String(c.id) === id) ?? all[0];
+  const shown = id === undefined ? all[0] : courses.find((c) => String(c.id) === id);
+  if (shown === undefined && id !== undefined) {
+    return (
+      <NotHere what="course">
+        <Link to={link('/set-out')}>The day’s first.</Link>
+      </NotHere>
+    );
+  }
   if (shown === undefined) {
     return (
       <div className="m-6 max-w-xl">

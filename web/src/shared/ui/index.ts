@@ -1,3 +1,4 @@
+export { NotHere } from './NotHere';
 export * from './basics';
 export { Loading } from './Loading';
 export { ReckoningNote } from './ReckoningNote';

@@ -1,0 +1,145 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static wrenlane.e2e.DemoDay.button;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What is logged is what was ridden, and what the address says is what is shown. */
+class RangeIT {
+    @RegisterExtension
+    static final DemoDay DEMO = new DemoDay();
+
+    private static Locator runs(Page page) {
+        return page.getByTestId("run");
+    }
+
+    /** Logged at what the cones stand at; another setting counts once they are moved, and for everyone. */
+    @Test
+    void logsAtWhatTheConesStandAtAndAsksBeforeAnother() {
+        Page page = DEMO.desk("/range/3");
+        Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
+        assertThat(rung).containsText("7.20");
+        button(page, "Tighter rung").click();
+        assertThat(page.getByText("The cones stand at 7.20")).isVisible();
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        assertThat(rung).containsText("7.20");
+        page.getByText("They stand at").click();
+        assertThat(rung).not().containsText("7.20");
+        String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d")).first().innerText();
+        button(page, "Next rider").click();
+        assertThat(page).hasURL(Pattern.compile("/range/4"));
+        assertThat(rung).containsText(moved.strip().substring(0, 4));
+        page.close();
+    }
+
+    /** After a tap on Clean the focus is not left there, and with faults chosen Enter logs the faults. */
+    @Test
+    void keysAfterATapAreTheRanges() {
+        Page page = DEMO.desk("/range/5");
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        page.keyboard().press("c");
+        page.keyboard().press("Enter");
+        assertThat(runs(page)).hasCount(2);
+        assertThat(page.getByLabel("cone hit").or(page.getByLabel("cone")).first())
+                .isVisible();
+        // By keyboard alone too: Clean has the focus, faults are chosen, Enter logs them.
+        button(page, "Clean").focus();
+        page.keyboard().press("c");
+        page.keyboard().press("Enter");
+        assertThat(runs(page)).hasCount(3);
+        assertThat(page.getByLabel(Pattern.compile("clean of all: 1 / 3"))).isVisible();
+        page.close();
+    }
+
+    @Test
+    void courseAndSideStayForTheNextRiderAndAReload() {
+        Page page = DEMO.desk("/range/1");
+        page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("Bollard weave"));
+        button(page, "Right").click();
+        button(page, "Next rider").click();
+        for (int round = 0; round < 2; round++) {
+            assertThat(page).hasURL(Pattern.compile("/range/2"));
+            assertThat(page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("3");
+            assertThat(button(page, "Right")).hasAttribute("aria-pressed", "true");
+            page.reload();
+        }
+        page.close();
+    }
+
+    /** The browser may think itself offline while the server runs beside it. */
+    @Test
+    void aBrowserThatSaysOfflineStillAsks() {
+        Page page = DEMO.desk("/range/6");
+        assertThat(button(page, "Clean")).isVisible();
+        page.evaluate("() => { Object.defineProperty(navigator, 'onLine', { get: () => false });"
+                + " window.dispatchEvent(new Event('offline')); }");
+        button(page, "Next rider").click();
+        assertThat(page).hasURL(Pattern.compile("/range/7"));
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        assertThat(page.getByText("All saved on the server")).isVisible();
+        page.close();
+    }
+
+    /** An address that names what is not there never shows somebody else. */
+    @ParameterizedTest
+    @CsvSource({
+        "/riders/999, No such rider",
+        "/machines/999, No such machine",
+        "/progress/999, No such rider",
+        "/set-out/999, No such course",
+        "/course/999, No such course",
+        "/range/999, No such rider on this day",
+    })
+    void whatIsNotThereIsSaid(String path, String words) {
+        Page page = DEMO.desk(path);
+        assertThat(page.getByRole(AriaRole.HEADING).filter(new Locator.FilterOptions().setHasText(words)))
+                .isVisible();
+        page.close();
+    }
+
+    /** Runs on a figure eight alone are progress too. */
+    @Test
+    void progressOfSomebodyWhoRodeOneKindAloneIsThatKinds() {
+        Page page = DEMO.desk("/riders/new");
+        page.getByLabel("Name").fill("Edda Sandvik");
+        button(page, "Save rider").click();
+        assertThat(page).hasURL(Pattern.compile("/riders/\\d+"));
+        String id = page.url().replaceAll(".*/riders/(\\d+).*", "$1");
+        // Put on the newest demo day, and one run logged on its fourth course, a figure eight.
+        Object status = page.evaluate("""
+                async id => {
+                  const send = (method, path, body, more) => fetch(path, { method, body: JSON.stringify(body),
+                    headers: { 'Content-Type': 'application/json', ...more } });
+                  const day = await (await fetch('/api/days/5')).json();
+                  const riders = [...day.riders, { riderId: Number(id), machineId: 1 }];
+                  const put = await send('PUT', '/api/days/5', { ...day, riders, id: undefined, version: undefined },
+                    { 'If-Match': `"${day.version}"` });
+                  if (!put.ok) return `day: ${put.status} ${await put.text()}`;
+                  const run = await send('PUT', '/api/runs/11111111-2222-4333-8444-555555555555', { dayId: 5,
+                    riderId: Number(id), machineId: 1, courseId: 4, side: 'LEFT', settingMetres: 5.5, faults: [],
+                    loggedAt: new Date().toISOString() });
+                  return run.ok ? 'logged' : `run: ${run.status} ${await run.text()}`;
+                }
+                """, id);
+        assertEquals("logged", status);
+        page.navigate(page.url().replaceAll("/riders/.*", "/progress/" + id));
+        assertThat(page.getByText("No run yet")).hasCount(0);
+        assertThat(page.getByText("diameter ridden")).isVisible();
+        page.close();
+    }
+}
