@@ -6,6 +6,7 @@ import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { STOPS } from './stops';
 import { Conflicts } from '../shared/ui';
+import { usePreferences } from '../shared/units';
 import { DemoLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
@@ -53,19 +54,22 @@ function Page({ generation }: { generation: number }) {
   );
 }
 
-/** Whether keys are being typed into something. */
-function typing(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable]') !== null
-  );
+/** Whether a key belongs to the control that has the focus. */
+function inControl(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest(CONTROLS) !== null;
 }
+
+const CONTROLS =
+  'input, textarea, select, button, summary, [contenteditable], [tabindex], [role=slider], [role=dialog], [role=alertdialog]';
 
 function useShortcuts(toggleList: () => void) {
   const navigate = useNavigate();
   const link = useDayLink();
+  const { keys } = usePreferences();
   useEffect(() => {
+    if (!keys) return;
     const onKey = (e: KeyboardEvent) => {
-      if (typing(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (inControl(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
       const stop = STOPS[Number(e.key) - 1];
       if (e.key === '?') toggleList();
       else if (stop !== undefined) void navigate(link(stop.path));

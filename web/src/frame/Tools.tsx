@@ -84,6 +84,7 @@ const KEYS: [string, string][] = [
 
 /** The list of keys. */
 export function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  const { keys, change } = usePreferences();
   return (
     <Popover.Root {...props}>
       <Popover.Trigger className={TOOL} aria-label="Keys">
@@ -100,6 +101,15 @@ export function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) 
               </div>
             ))}
           </dl>
+          <label className="mt-3 flex items-center gap-2 border-t border-rule pt-3">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={keys}
+              onChange={(e) => change({ keys: e.target.checked })}
+            />
+            Single keys do this
+          </label>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -16,7 +16,7 @@ import { CourseFields } from './CourseFields';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
 import { LineStrip } from './LineStrip';
-import { drawnLine, inSentence, ladderOf, PARTS, same, settingOf } from './model';
+import { drawnLine, fresh, inSentence, ladderOf, PARTS, same, settingOf } from './model';
 import { pairsOf, type Pair } from './pairs';
 import { Reading } from './Reading';
 import { Rungs } from './Rungs';
@@ -82,7 +82,12 @@ export function CourseEditor(props: {
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="Plan" className="flex min-w-0 flex-col gap-3 px-6 py-4">
-        <CourseHeading {...props} course={course} onChange={draft.change} />
+        <CourseHeading
+          {...props}
+          course={course}
+          touched={!same(course, fresh(kind))}
+          onChange={draft.change}
+        />
         <KindChooser
           kinds={props.kinds}
           chosen={kind}

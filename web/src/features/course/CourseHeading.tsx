@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { changed, useSaveDay, type Day } from '../day';
-import { Button, Select, useSay } from '../../shared/ui';
+import { Button, Select, useSay, useUnsaved } from '../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
 import { same } from './model';
 
@@ -10,6 +10,8 @@ export function CourseHeading(props: {
   course: CourseRequest;
   courses: Course[];
   day: Day | undefined;
+  /** Whether a new course is more than the standard one of its kind. */
+  touched: boolean;
   onChange: (some: Partial<CourseRequest>) => void;
   onOpen: (id: number | 'new') => void;
 }) {
@@ -21,6 +23,7 @@ export function CourseHeading(props: {
   const saveDay = useSaveDay();
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
+  const unsaved = useUnsaved(stored === undefined ? props.touched : changedNow);
   const addToDay = (id: number) => {
     if (day === undefined || day.courseIds.includes(id)) return;
     // Not by the mutation's own callbacks: opening the saved course leaves this page before they come.
@@ -36,6 +39,7 @@ export function CourseHeading(props: {
         say.done(said);
         setBase(saved);
         if (over === undefined) {
+          unsaved.letGo();
           if (stored === undefined) addToDay(saved.id);
           props.onOpen(saved.id);
         }
@@ -46,6 +50,7 @@ export function CourseHeading(props: {
       .mutateAsync(gone)
       .then(() => {
         const next = props.courses.find((c) => c.id !== gone.id);
+        unsaved.letGo();
         props.onOpen(next?.id ?? 'new');
         say.done(`${gone.name} is taken away. Runs ridden on it are kept.`, () => {
           bringBack
@@ -57,6 +62,7 @@ export function CourseHeading(props: {
       .catch(say.failed);
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
+      {unsaved.question}
       <div className="min-w-0 flex-1 max-sm:basis-full">
         <h1 className="sr-only">{course.name}</h1>
         <input

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, Select, TextField, useSay } from '../../shared/ui';
+import { Button, Select, TextField, useSay, useUnsaved } from '../../shared/ui';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
@@ -31,6 +31,8 @@ export function MachineForm(props: {
   const save = useSaveMachine();
   const remove = useDeleteMachine();
   const say = useSay();
+  const [begun, setBegun] = useState(draft);
+  const unsaved = useUnsaved(JSON.stringify(draft) !== JSON.stringify(begun));
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
   const submit = () =>
     save.mutate(
@@ -38,6 +40,8 @@ export function MachineForm(props: {
       {
         onSuccess: (saved) => {
           setStored(saved);
+          setBegun(draft);
+          unsaved.letGo();
           say.done('Machine saved.');
           props.onSaved(saved);
         },
@@ -52,6 +56,7 @@ export function MachineForm(props: {
         submit();
       }}
     >
+      {unsaved.question}
       <div className="grid content-start gap-4">
         <div className="grid gap-4 sm:grid-cols-3">
           <TextField
@@ -100,6 +105,7 @@ export function MachineForm(props: {
                 remove.mutate(stored, {
                   onSuccess: () => {
                     say.done('Machine deleted.');
+                    unsaved.letGo();
                     props.onDeleted();
                   },
                   onError: say.failed,

@@ -17,6 +17,8 @@ export function RangeHead(props: {
   courses: Course[];
   setting: number;
   tightness: number | undefined;
+  /** Whether the rungs are known yet. */
+  laddered: boolean;
   side: Side;
   onRider: (id: number) => void;
   onCourse: (id: number) => void;
@@ -98,6 +100,7 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
 function Rung(props: {
   setting: number;
   tightness: number | undefined;
+  laddered: boolean;
   onCommand: (command: Command) => void;
 }) {
   const { system } = usePreferences();
@@ -106,7 +109,8 @@ function Rung(props: {
     <button
       type="button"
       aria-label={name}
-      className="min-w-9 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink"
+      disabled={!props.laddered}
+      className="min-w-9 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink disabled:text-soft"
       onClick={() => props.onCommand({ do: 'rung', by })}
     >
       {sign}

@@ -121,6 +121,7 @@ export function RiderRange(props: {
         }}
         setting={setting}
         tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
+        laddered={rungs.length > 0}
         side={side}
         onCommand={run}
       />
@@ -174,10 +175,10 @@ function MoveCones(props: { from: number; to: number; onMoved: () => void; onLef
       </p>
       <div className="grid grid-cols-2 gap-2">
         <Button kind="primary" className="min-h-12" onClick={props.onMoved}>
-          They stand at {text(props.to)}
+          Moved to {text(props.to)}
         </Button>
         <Button className="min-h-12" onClick={props.onLeft}>
-          Leave them at {text(props.from)}
+          Leave them
         </Button>
       </div>
     </div>

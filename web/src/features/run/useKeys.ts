@@ -1,10 +1,11 @@
 import { useEffect } from 'react';
+import { usePreferences } from '../../shared/units';
 import { commandOf, type Command } from './keys';
 
 /** Whether a key belongs to what has the focus rather than to the range. With faults chosen Enter always logs them. */
 function taken(e: KeyboardEvent, faultsChosen: boolean): boolean {
   if (e.ctrlKey || e.metaKey || e.altKey || e.repeat) return true;
-  if (!(e.target instanceof HTMLElement)) return false;
+  if (!(e.target instanceof Element)) return false;
   if (e.target.closest('input, textarea, select')) return true;
   if (e.key === 'Enter' && faultsChosen) return false;
   return (e.key === ' ' || e.key === 'Enter') && e.target.closest('button, a') !== null;
@@ -12,7 +13,9 @@ function taken(e: KeyboardEvent, faultsChosen: boolean): boolean {
 
 /** Runs the command of each key pressed. */
 export function useKeys(run: (command: Command) => void, faultsChosen: boolean) {
+  const { keys } = usePreferences();
   useEffect(() => {
+    if (!keys) return;
     const onKey = (e: KeyboardEvent) => {
       const command = taken(e, faultsChosen) ? undefined : commandOf(e.key);
       if (command === undefined) return;

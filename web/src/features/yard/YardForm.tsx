@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, CautionNote, NotesField, TextField, useSay } from '../../shared/ui';
+import { Button, CautionNote, NotesField, TextField, useSay, useUnsaved } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
@@ -15,6 +15,8 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
   const [stored, setStored] = useState(yard);
   const save = useSaveYard();
   const say = useSay();
+  const [begun, setBegun] = useState(draft);
+  const unsaved = useUnsaved(JSON.stringify(draft) !== JSON.stringify(begun));
   const change = (some: Change) =>
     setDraft((before) => ({ ...before, ...(typeof some === 'function' ? some(before) : some) }));
   const request = requestOf(draft);
@@ -30,6 +32,8 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
       {
         onSuccess: (saved) => {
           setStored(saved);
+          setBegun(draft);
+          unsaved.letGo();
           say.done('Yard saved.');
           onSaved(saved);
         },
@@ -39,6 +43,7 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
   };
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      {unsaved.question}
       <div className="flex flex-col gap-3 lg:sticky lg:top-4 lg:h-[calc(100vh-12rem)] lg:min-h-120">
         {ground === undefined || survey.data === undefined ? (
           <div className="flex min-h-96 flex-1 items-center justify-center rounded-sm bg-tarmac p-4 text-chalk">

@@ -27,11 +27,13 @@ export default function YardPage() {
 
 function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; courses: Course[] }) {
   const [picked, setPicked] = useState<string>();
+  const [saved, setSaved] = useState<Yard>();
   const [search, setSearch] = useSearchParams();
   const save = useSaveDay();
   const say = useSay();
   const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
-  const yard = yards.find((y) => String(y.id) === shown);
+  // One just saved may not stand in the list yet.
+  const yard = [...yards, ...(saved ? [saved] : [])].find((y) => String(y.id) === shown);
   const choose = (id: number) => {
     if (day === undefined || day.yardId === id) return;
     save.mutate(
@@ -90,9 +92,10 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
         <YardForm
           key={shown}
           yard={yard}
-          onSaved={(saved) => {
-            setPicked(String(saved.id));
-            if (day !== undefined && day.yardId === undefined) choose(saved.id);
+          onSaved={(stored) => {
+            setSaved(stored);
+            setPicked(String(stored.id));
+            if (day !== undefined && day.yardId === undefined) choose(stored.id);
           }}
         />
       )}

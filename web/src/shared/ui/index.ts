@@ -1,3 +1,4 @@
+export { useUnsaved } from './unsaved';
 export { NotHere } from './NotHere';
 export * from './basics';
 export { Loading } from './Loading';

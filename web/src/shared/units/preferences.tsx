@@ -6,10 +6,12 @@ export interface Preferences {
   system: LengthSystem;
   speed: SpeedUnit;
   light: 'paper' | 'sun';
+  /** Whether single keys do something by themselves. */
+  keys: boolean;
 }
 
 const KEY = 'wren-lane.preferences';
-const DEFAULTS: Preferences = { system: 'METRIC', speed: 'km/h', light: 'paper' };
+const DEFAULTS: Preferences = { system: 'METRIC', speed: 'km/h', light: 'paper', keys: true };
 
 /** Reads what is kept; anything not understood falls back to its default. */
 export function readPreferences(kept: string | null): Preferences {
@@ -19,6 +21,7 @@ export function readPreferences(kept: string | null): Preferences {
       system: read.system === 'IMPERIAL' ? 'IMPERIAL' : DEFAULTS.system,
       speed: read.speed === 'mph' ? 'mph' : DEFAULTS.speed,
       light: read.light === 'sun' ? 'sun' : DEFAULTS.light,
+      keys: read.keys !== false,
     };
   } catch {
     return DEFAULTS;

@@ -34,7 +34,7 @@ class RangeIT {
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
         assertThat(rung).containsText("7.20");
-        page.getByText("They stand at").click();
+        page.getByText("Moved to").click();
         assertThat(rung).not().containsText("7.20");
         String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d")).first().innerText();
         button(page, "Next rider").click();
@@ -109,6 +109,58 @@ class RangeIT {
         Page page = DEMO.desk(path);
         assertThat(page.getByRole(AriaRole.HEADING).filter(new Locator.FilterOptions().setHasText(words)))
                 .isVisible();
+        page.close();
+    }
+
+    /** What was typed is asked for before it goes; a digit on a drag handle is not a way to another page. */
+    @Test
+    void nothingTypedGoesWithoutAWord() {
+        Page page = DEMO.desk("/riders/1");
+        DemoDay.fill(page, "Name", "Somebody else");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
+                .click();
+        assertThat(page.getByText("Not saved yet")).isVisible();
+        button(page, "Stay and save").click();
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Somebody else");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
+                .click();
+        button(page, "Leave without saving").click();
+        assertThat(page).hasURL(Pattern.compile("/set-out"));
+        page.navigate(DEMO.address() + "/course");
+        page.getByLabel("Drag the width").focus();
+        page.keyboard().press("2");
+        assertThat(page).hasURL(Pattern.compile("/course"));
+        page.close();
+    }
+
+    @Test
+    void singleKeysCanBeSwitchedOff() {
+        Page page = DEMO.desk("/range/4");
+        button(page, "Keys").click();
+        page.getByLabel("Single keys do this").uncheck();
+        page.keyboard().press("Escape");
+        page.locator("h1").click();
+        page.keyboard().press("Space");
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        page.close();
+    }
+
+    /** A new yard, once saved, stands in the form as it was typed. */
+    @Test
+    void aYardJustSavedKeepsItsFigures() {
+        Page page = DEMO.desk("/yard");
+        page.getByLabel("Yard", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("New yard…"));
+        DemoDay.fill(page, "Name", "Slip road");
+        DemoDay.fill(page, "Usable length", "30 m");
+        DemoDay.fill(page, "Usable width", "20 m");
+        assertThat(page.getByText("600 m²")).isVisible();
+        button(page, "Save yard").click();
+        assertThat(page.getByText("Yard saved.").first()).isVisible();
+        assertThat(page.getByLabel("Usable length", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("30 m");
         page.close();
     }
 
