@@ -75,6 +75,9 @@ class SharedDataIT {
         press(page, "Restore this copy");
         assertThat(page.getByText("before a copy was restored")).isVisible();
         other.reload();
+        // The page of somebody who is no longer there says so, and leads on.
+        assertThat(other.getByText("No such rider")).isVisible();
+        other.getByText("All riders.").click();
         assertThat(other.getByText("Wendeline Ashgrove")).hasCount(0);
         assertThat(other.getByText("Petra Oyelin-Hathersage")).isVisible();
         other.close();
