@@ -3,11 +3,20 @@ package wrenlane.rideline.solve;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Pace;
+import wrenlane.course.plan.Route;
+import wrenlane.course.plan.RouteEnd;
+import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.rideline.LineTask;
 import wrenlane.rideline.solve.LineSolver.Outcome;
+import wrenlane.riding.Footprint;
+import wrenlane.riding.TurnLimits;
 
 /** The solver against references worked outside our code. */
 class LineSolverTest {
@@ -89,5 +98,41 @@ class LineSolverTest {
         for (int i = 0; i <= a.line().segments; i++) {
             assertThat(b.line().y[i]).isCloseTo(-a.line().y[i], within(0.02));
         }
+    }
+
+    /**
+     * Between a line 0.6 m to one side and one 1.8 m to the other, the most room is midway: but the way may begin no more than
+     * 0.2 m off towards it, and there 0.8 m less half a tyre is left. To either side, at either end.
+     */
+    @ParameterizedTest
+    @CsvSource({"LEFT, true", "LEFT, false", "RIGHT, true", "RIGHT, false"})
+    void endsNoFurtherAsideThanItMay(Side free, boolean atTheStart) {
+        double y = free.sign();
+        RouteEnd bound = new RouteEnd(new Point(atTheStart ? 0 : 12, 0), 0, y > 0 ? 0.2 : 0, y > 0 ? 0 : 0.2, 0, false);
+        RouteEnd wide = new RouteEnd(new Point(atTheStart ? 12 : 0, 0), 0, 3, 3, 0, false);
+        Route route = new Route(
+                List.of(new Point(0, 0), new Point(12, 0)),
+                atTheStart ? bound : wide,
+                atTheStart ? wide : bound,
+                List.of(line("near", -0.6 * y, y), line("far", 1.8 * y, -y)),
+                List.of(),
+                Pace.ROLLING);
+        LineTask task = new LineTask(route, new Footprint(1.4, 0.1, 0.8), new TurnLimits(0.5, 0.5, 0.5, 0));
+        LineSearch.Found found = new LineSearch(task).roomiest(null);
+        assertThat(found.holds()).isTrue();
+        assertThat(found.checked().rooms().get(0).roomMetres()).isCloseTo(0.8 - 0.05, within(0.01));
+    }
+
+    /** A line along the way at so far to its left, the machine on the side of it that is given: left above zero. */
+    private static Keep line(String name, double left, double side) {
+        return new Keep.Inside(
+                name,
+                Keep.Part.WHEELS,
+                new Point(-5, left),
+                new Point(20, left),
+                side > 0 ? Side.LEFT : Side.RIGHT,
+                0,
+                100,
+                false);
     }
 }
