@@ -3,7 +3,6 @@ package wrenlane.course;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.finding.Checks;
@@ -28,14 +27,7 @@ public record CourseSettings(
 
     /** What a new course of a kind starts from: its lengths as if laid by tape. */
     public static CourseSettings standard(CourseKind kind) {
-        CourseSettings start = new CourseSettings(
-                Map.of(),
-                Map.of(),
-                kind.options().stream().collect(Collectors.toMap(CourseOption::name, CourseOption::standard)));
-        for (CourseDimension dimension : kind.dimensions()) {
-            start = start.with(dimension, dimension.standard());
-        }
-        return start;
+        return said(kind, Map.of());
     }
 
     /**
@@ -45,16 +37,27 @@ public record CourseSettings(
      * @throws NumberFormatException where the value of a dimension is no number
      */
     public static CourseSettings said(CourseKind kind, Map<String, String> values) {
-        CourseSettings said = standard(kind);
-        for (CourseDimension dimension : kind.dimensions()) {
-            String value = values.get(dimension.name());
-            said = value == null ? said : said.with(dimension, Double.parseDouble(value));
+        Map<String, MeasuredLength> lengths = new HashMap<>();
+        Map<String, Integer> counts = new HashMap<>();
+        for (CourseDimension d : kind.dimensions()) {
+            String text = values.get(d.name());
+            double value = text == null ? d.standard() : Double.parseDouble(text);
+            if (d.quantity() == Quantity.METRES) {
+                lengths.put(d.name(), MeasuredLength.taped(value));
+            } else {
+                counts.put(d.name(), whole(d, value));
+            }
         }
-        for (CourseOption option : kind.options()) {
-            String value = values.get(option.name());
-            said = value == null ? said : said.with(option, value);
+        Map<String, String> options = new HashMap<>();
+        kind.options().forEach(o -> options.put(o.name(), values.getOrDefault(o.name(), o.standard())));
+        return new CourseSettings(lengths, counts, options);
+    }
+
+    private static int whole(CourseDimension dimension, double value) {
+        if (value != Math.rint(value)) {
+            throw new IllegalArgumentException(dimension.name() + " is " + value + "; it counts whole things");
         }
-        return said;
+        return (int) value;
     }
 
     /** The same as names and values, without how anything was measured. */
@@ -74,11 +77,8 @@ public record CourseSettings(
         if (dimension.quantity() == Quantity.METRES) {
             return with(dimension, MeasuredLength.taped(value));
         }
-        if (value != Math.rint(value)) {
-            throw new IllegalArgumentException(dimension.name() + " is " + value + "; it counts whole things");
-        }
         Map<String, Integer> changed = new HashMap<>(counts);
-        changed.put(dimension.name(), (int) value);
+        changed.put(dimension.name(), whole(dimension, value));
         return new CourseSettings(lengths, changed, options);
     }
 

@@ -1,10 +1,8 @@
 package wrenlane.drawing;
 
 import java.io.StringWriter;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -66,9 +64,7 @@ public final class Svg {
             if (!shapes.isEmpty()) {
                 xml.writeStartElement("g");
                 xml.writeAttribute("id", layer.id());
-                for (Map.Entry<String, String> e : style(layer).entrySet()) {
-                    xml.writeAttribute(e.getKey(), e.getValue());
-                }
+                style(xml, layer);
                 text(xml, "title", layer.id());
                 for (Shape shape : shapes) {
                     xml.writeCharacters("\n");
@@ -87,36 +83,32 @@ public final class Svg {
         xml.writeEndElement();
     }
 
-    private static Map<String, String> style(Layer layer) {
-        return switch (layer) {
-            case YARD -> stroke("none", "#000000", "0.1");
-            case OBSTACLES -> stroke("#808080", "#000000", "0.03");
+    private static void style(XMLStreamWriter xml, Layer layer) throws XMLStreamException {
+        switch (layer) {
+            case YARD -> stroke(xml, "none", "#000000", "0.1");
+            case OBSTACLES -> stroke(xml, "#808080", "#000000", "0.03");
             case AREAS -> {
-                Map<String, String> dashed = stroke("none", "#808080", "0.03");
-                dashed.put("stroke-dasharray", "0.3 0.2");
-                yield dashed;
+                stroke(xml, "none", "#808080", "0.03");
+                xml.writeAttribute("stroke-dasharray", "0.3 0.2");
             }
-            case LINES -> stroke("none", "#000000", "0.05");
-            case RIDE_LINE -> stroke("none", "#2f5f93", "0.06");
-            case CONES -> stroke("none", "#c43f15", "0.05");
-            case CHALK -> stroke("none", "#000000", "0.06");
+            case LINES -> stroke(xml, "none", "#000000", "0.05");
+            case RIDE_LINE -> stroke(xml, "none", "#2f5f93", "0.06");
+            case CONES -> stroke(xml, "none", "#c43f15", "0.05");
+            case CHALK -> stroke(xml, "none", "#000000", "0.06");
             case LABELS -> {
-                Map<String, String> words = new LinkedHashMap<>();
-                words.put("fill", "#000000");
-                words.put("stroke", "none");
-                words.put("text-anchor", "middle");
-                words.put("font-family", "sans-serif");
-                yield words;
+                xml.writeAttribute("fill", "#000000");
+                xml.writeAttribute("stroke", "none");
+                xml.writeAttribute("text-anchor", "middle");
+                xml.writeAttribute("font-family", "sans-serif");
             }
-        };
+        }
     }
 
-    private static Map<String, String> stroke(String fill, String colour, String widthMetres) {
-        Map<String, String> style = new LinkedHashMap<>();
-        style.put("fill", fill);
-        style.put("stroke", colour);
-        style.put("stroke-width", widthMetres);
-        return style;
+    private static void stroke(XMLStreamWriter xml, String fill, String colour, String widthMetres)
+            throws XMLStreamException {
+        xml.writeAttribute("fill", fill);
+        xml.writeAttribute("stroke", colour);
+        xml.writeAttribute("stroke-width", widthMetres);
     }
 
     private static void write(XMLStreamWriter xml, Shape shape) throws XMLStreamException {

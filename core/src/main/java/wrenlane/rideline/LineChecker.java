@@ -67,8 +67,10 @@ public final class LineChecker {
                 turn - ROUNDING,
                 rate - ROUNDING,
                 Math.max(
-                        miss(task.route().start(), points.get(0), 0),
-                        miss(task.route().end(), points.get(points.size() - 1), wrongTurns(task.route(), points))),
+                        miss(task.route().start(), points.get(0)),
+                        Math.max(
+                                miss(task.route().end(), points.get(points.size() - 1)),
+                                wrongTurns(task.route(), points))),
                 wrongBars(task.route(), curvatures));
     }
 
@@ -128,23 +130,18 @@ public final class LineChecker {
     private static double wrongTurns(Route route, List<LinePoint> points) {
         double made =
                 points.get(points.size() - 1).headingRadians() - points.get(0).headingRadians();
-        return 2 * Math.PI * Math.rint((made - route.turnedRadians()) / (2 * Math.PI));
+        return 2 * Math.PI * Math.abs(Math.rint((made - route.turnedRadians()) / (2 * Math.PI)));
     }
 
-    /**
-     * How far a point of the line is from where one of its ends may be: metres, or radians of heading.
-     *
-     * @param wrongTurns whole turns made too many, in radians
-     */
-    private static double miss(RouteEnd end, LinePoint last, double wrongTurns) {
+    /** How far a point of the line is from where one of its ends may be: metres, or radians of heading. */
+    private static double miss(RouteEnd end, LinePoint last) {
         double dx = last.rear().x() - end.at().x();
         double dy = last.rear().y() - end.at().y();
         double along = dx * Math.cos(end.headingRadians()) + dy * Math.sin(end.headingRadians());
         double across = dy * Math.cos(end.headingRadians()) - dx * Math.sin(end.headingRadians());
         double sideways = Math.max(0, Math.max(across - end.leftMetres(), -across - end.rightMetres()));
         double turned = Math.abs(Math.IEEEremainder(last.headingRadians() - end.headingRadians(), 2 * Math.PI));
-        return Math.max(
-                Math.max(Math.abs(along), sideways), Math.max(Math.abs(wrongTurns), turned - end.headingFreeRadians()));
+        return Math.max(Math.abs(along), Math.max(sideways, turned - end.headingFreeRadians()));
     }
 
     /** The least room of one point of a line to all that counts there, in metres; infinite where nothing does. */

@@ -77,6 +77,17 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
         return Math.atan(turn.wheelbaseMetres() * curvature * Math.cos(lean) / Math.cos(turn.casterRadians()));
     }
 
+    /** Where the turns of a line that matter are rolled into: those at least half as tight as its tightest. */
+    public static List<Phase> turnsIn(CheckedLine line) {
+        double tight = TIGHT_SHARE * line.line().peakCurvature();
+        return phases(line.line().points()).stream()
+                .filter(p -> p.doing() == Doing.ROLLS_IN
+                        && Math.abs(line.at(p.toMetres()).curvature()) >= tight)
+                .toList();
+    }
+
+    private static final double TIGHT_SHARE = 0.5;
+
     private static List<Phase> phases(List<LinePoint> points) {
         List<Phase> phases = new ArrayList<>();
         int from = 0;

@@ -58,9 +58,6 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
     /** Below this nobody rides with the feet up, in m/s: 2 km/h. */
     private static final double SLOWEST = 2 / 3.6;
 
-    /** A bend this share as tight as the tightest is the first that matters. */
-    private static final double TIGHT_SHARE = 0.5;
-
     /**
      * What each mistake costs, the worst first; one that was not solved comes last. Empty on a course without a turn.
      *
@@ -87,7 +84,8 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         }
 
         List<MistakeCost> all() {
-            Optional<LineProfile.Phase> turn = firstTurn();
+            Optional<LineProfile.Phase> turn =
+                    LineProfile.turnsIn(best).stream().findFirst();
             turn.ifPresent(t -> {
                 add(Mistake.ENTERED_HALF_A_METRE_OFF, entered(0.5, t.side()));
                 add(Mistake.ENTERED_A_METRE_OFF, entered(1, t.side()));
@@ -112,25 +110,9 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r))));
         }
 
-        /** Where the first turn that matters is rolled into. */
-        private Optional<LineProfile.Phase> firstTurn() {
-            double tight = TIGHT_SHARE * best.line().peakCurvature();
-            List<LineProfile.Phase> phases =
-                    LineProfile.of(task, best, ride.turn()).phases();
-            return phases.stream()
-                    .filter(p -> p.doing() == LineProfile.Doing.ROLLS_IN
-                            && Math.abs(best.at(p.toMetres()).curvature()) >= tight)
-                    .findFirst();
-        }
-
-        private static double rightwards(RouteEnd end, Point p) {
-            return (p.x() - end.at().x()) * Math.sin(end.headingRadians())
-                    - (p.y() - end.at().y()) * Math.cos(end.headingRadians());
-        }
-
         private Optional<Double> entered(double off, Side turn) {
             RouteEnd start = task.route().start();
-            double across = -rightwards(start, best.at(0).rear());
+            double across = start.acrossMetres(best.at(0).rear());
             if (start.leftMetres() + start.rightMetres() > 0) {
                 return beginning(across + turn.sign() * off);
             }
@@ -142,11 +124,8 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         /** The room from a start so far to the left of the middle, in metres. */
         private Optional<Double> beginning(double across) {
             RouteEnd s = task.route().start();
-            Point at = new Point(
-                    s.at().x() - across * Math.sin(s.headingRadians()),
-                    s.at().y() + across * Math.cos(s.headingRadians()));
-            RouteEnd begun =
-                    new RouteEnd(at, s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
+            RouteEnd begun = new RouteEnd(
+                    s.aside(across), s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
             return room(on(task.route().from(0, begun), task.limits()));
         }
 

@@ -3,7 +3,6 @@ package wrenlane.verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
@@ -40,12 +39,9 @@ public record RidingMark(Use use, String label, Point at, String what) {
     /** More bends than this are one rhythm, and are not chalked one by one; chosen by us. */
     private static final int MOST_BENDS = 3;
 
-    /** A bend this share as tight as the tightest of the line is a turn. */
-    private static final double TIGHT_SHARE = 0.5;
-
     /** The marks of a line in the order they are come to; none where it does not turn. */
-    public static List<RidingMark> of(CourseFit fit, CheckedLine line, MachineTurn turn) {
-        return new Marks(fit, line, turn).all();
+    public static List<RidingMark> of(CourseFit fit, CheckedLine line) {
+        return new Marks(fit, line).all();
     }
 
     private static final class Marks {
@@ -54,14 +50,10 @@ public record RidingMark(Use use, String label, Point at, String what) {
         private final List<LineProfile.Phase> bends;
         private final List<RidingMark> marks = new ArrayList<>();
 
-        Marks(CourseFit fit, CheckedLine line, MachineTurn turn) {
+        Marks(CourseFit fit, CheckedLine line) {
             this.line = line;
             speed = fit.task().limits().speedMetresPerSecond();
-            double tight = TIGHT_SHARE * line.line().peakCurvature();
-            bends = fit.profile(line, turn).phases().stream()
-                    .filter(p -> p.doing() == LineProfile.Doing.ROLLS_IN
-                            && Math.abs(line.at(p.toMetres()).curvature()) >= tight)
-                    .toList();
+            bends = LineProfile.turnsIn(line);
         }
 
         List<RidingMark> all() {

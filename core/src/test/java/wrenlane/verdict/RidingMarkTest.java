@@ -24,7 +24,7 @@ class RidingMarkTest {
     }
 
     private static List<RidingMark> marks(CourseFit fit) {
-        return RidingMark.of(fit, fit.drawn(), RIDE.turn());
+        return RidingMark.of(fit, fit.drawn());
     }
 
     private static RidingMark only(List<RidingMark> marks, Use use) {

@@ -25,7 +25,6 @@ final class Circle implements CourseKind {
     private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 20, 7);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones", 3, 24, 8);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
-    private static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
     private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Shown.NO, Shown.values());
     private static final CourseOption RIDDEN = Ridden.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
@@ -52,7 +51,7 @@ final class Circle implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(RIDDEN, CENTRE, OUTER, MARKING);
+        return List.of(RIDDEN, Rings.CENTRE, OUTER, MARKING);
     }
 
     @Override
@@ -72,9 +71,7 @@ final class Circle implements CourseKind {
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout();
-        if (s.of(CENTRE, Shown.class) == Shown.YES) {
-            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
-        }
+        Rings.markCentre(layout, s);
         return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
     }
 

@@ -9,7 +9,6 @@ import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
-import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.Away;
 import wrenlane.course.plan.CourseLine;
@@ -31,7 +30,6 @@ final class CircleWeave implements CourseKind {
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane each side", 1, 6, 2.5);
     private static final CourseOption GIVEN = CourseOption.of("given", "Cones by", Given.COUNT, Given.values());
     private static final CourseOption LAP = CourseOption.of("lap", "Lap", Lap.IN_AND_OUT, Lap.values());
-    private static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     private enum Given {
@@ -89,7 +87,7 @@ final class CircleWeave implements CourseKind {
 
     @Override
     public List<CourseOption> options() {
-        return List.of(LAP, GIVEN, CENTRE, MARKING);
+        return List.of(LAP, GIVEN, Rings.CENTRE, MARKING);
     }
 
     @Override
@@ -131,9 +129,7 @@ final class CircleWeave implements CourseKind {
         int n = count(s);
         List<Cone> ring = Rings.cones(
                 layout, "", n, 0, 0, radius, s.of(MARKING, ConeMarking.class).sort(), ConeRole.TURN);
-        if (s.of(CENTRE, Shown.class) == Shown.YES) {
-            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
-        }
+        Rings.markCentre(layout, s);
         Lap lap = s.of(LAP, Lap.class);
         layout.ringAround("outer edge", 0, 0, radius + lane, CourseLine.Sort.AREA, 0, Circle.FOREVER, angle -> true);
         if (lane < radius) {

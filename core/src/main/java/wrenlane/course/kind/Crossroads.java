@@ -23,8 +23,8 @@ import wrenlane.plane.Point;
 
 /**
  * Four legs of one width, meeting at (0, 0). The rider comes up a leg on its right-hand half; at the crossing a call
- * sends them right, left or straight on into another leg, or round to the left or the right and back. At the end of a leg they turn left round
- * a mark in its middle and come back for the next call.
+ * sends them right, left or straight on into another leg, or round to the left or the right and back. At the end of a leg
+ * they turn left round a mark in its middle and come back for the next call.
  */
 final class Crossroads implements CourseKind {
     private static final CourseDimension WIDTH = CourseDimension.ladder("legWidthMetres", "Leg width", 3, 14, 7.5);
@@ -168,17 +168,8 @@ final class Crossroads implements CourseKind {
         String name = "end of the " + NAMES[leg];
         Point from = turned(leg, length, -half);
         Point to = turned(leg, length, half);
-        layout.boundary(
-                name,
-                Part.WHEELS,
-                from.x(),
-                from.y(),
-                to.x(),
-                to.y(),
-                CourseLine.Sort.BOUNDARY,
-                AWAY_FROM_THE_START_METRES,
-                lastLeg);
-        layout.endBoundary(name, from.x(), from.y(), to.x(), to.y(), lastLeg);
+        layout.boundary(name, Part.WHEELS, from, to, CourseLine.Sort.BOUNDARY, AWAY_FROM_THE_START_METRES, lastLeg);
+        layout.endBoundary(name, from, to, lastLeg);
     }
 
     /** A run is away from the end it started at after so many metres: longer than any machine. */
@@ -267,15 +258,11 @@ final class Crossroads implements CourseKind {
 
         /** The crossing's edge, from a station to here. */
         private void limit(double from, double x1, double y1, double x2, double y2) {
-            Point a = turned(heading, x1, y1);
-            Point b = turned(heading, x2, y2);
             layout.boundary(
                     "edge of the crossing",
                     Part.WHEELS,
-                    a.x(),
-                    a.y(),
-                    b.x(),
-                    b.y(),
+                    turned(heading, x1, y1),
+                    turned(heading, x2, y2),
                     CourseLine.Sort.AREA,
                     from,
                     layout.station());

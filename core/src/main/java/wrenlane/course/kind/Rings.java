@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.DoublePredicate;
 import wrenlane.course.CourseDimension;
+import wrenlane.course.CourseOption;
+import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
@@ -14,6 +16,16 @@ import wrenlane.finding.Finding;
 /** Cones on circles. */
 final class Rings {
     private Rings() {}
+
+    /** Whether the centre of a ring is marked. */
+    static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
+
+    /** Marks the centre at (0, 0), where that is wanted. */
+    static void markCentre(CourseLayout layout, CourseSettings s) {
+        if (s.of(CENTRE, Shown.class) == Shown.YES) {
+            layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
+        }
+    }
 
     /** n cones on a circle, the first at the bottom and half a spacing on, anticlockwise. */
     static List<Cone> cones(

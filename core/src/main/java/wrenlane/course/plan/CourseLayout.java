@@ -101,16 +101,19 @@ public final class CourseLayout {
             CourseLine.Sort sort,
             double fromStation,
             double toStation) {
-        Point from = new Point(x1, y1);
-        Point to = new Point(x2, y2);
+        boundary(name, part, new Point(x1, y1), new Point(x2, y2), sort, fromStation, toStation);
+    }
+
+    /** The same between two places. */
+    public void boundary(
+            String name, Part part, Point from, Point to, CourseLine.Sort sort, double fromStation, double toStation) {
         lines.add(new CourseLine(name, from, to, sort));
         keeps.add(new Keep.Inside(name, part, from, to, Side.LEFT, fromStation, toStation, false));
     }
 
     /** A boundary at the end of the course, from a station on: not to be crossed, but it leaves the room no less. */
-    public void endBoundary(String name, double x1, double y1, double x2, double y2, double fromStation) {
-        keeps.add(new Keep.Inside(
-                name, Part.WHEELS, new Point(x1, y1), new Point(x2, y2), Side.LEFT, fromStation, TO_THE_END, true));
+    public void endBoundary(String name, Point from, Point to, double fromStation) {
+        keeps.add(new Keep.Inside(name, Part.WHEELS, from, to, Side.LEFT, fromStation, TO_THE_END, true));
     }
 
     /** A gate at the end of the course: two flat markers beside the way, left and right of (x, 0). */

@@ -44,6 +44,16 @@ public record RouteEnd(
         }
     }
 
+    /** How far to the left of the middle a place lies, in metres. */
+    public double acrossMetres(Point p) {
+        return (p.y() - at.y()) * Math.cos(headingRadians) - (p.x() - at.x()) * Math.sin(headingRadians);
+    }
+
+    /** The place so far to the left of the middle, in metres. */
+    public Point aside(double metres) {
+        return new Point(at.x() - metres * Math.sin(headingRadians), at.y() + metres * Math.cos(headingRadians));
+    }
+
     public RouteEnd mirrored() {
         return new RouteEnd(
                 at.mirrored(), -headingRadians, rightMetres, leftMetres, headingFreeRadians, barsTurned, -curvature);

@@ -205,16 +205,17 @@ public final class Clearances {
             rows = Arrays.copyOf(rows, 2 * rows.length);
         }
         int o = count * WIDTH;
-        double weight = what.atAnEnd() ? END_WEIGHT : 1;
         stage[count] = i;
-        rows[o] = weight * m.x;
-        rows[o + 1] = weight * m.y;
-        rows[o + 2] = weight * (m.heading + m.x * p.xHeading + m.y * p.yHeading);
-        rows[o + 3] = weight * (m.curvature + m.x * p.xCurvature + m.y * p.yCurvature + m.heading * p.headingCurvature);
-        rows[o + 4] = weight
-                * (m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput);
-        rows[o + 5] = weight * (m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing);
-        rows[o + 6] = weight * m.clearance;
+        rows[o] = m.x;
+        rows[o + 1] = m.y;
+        rows[o + 2] = m.heading + m.x * p.xHeading + m.y * p.yHeading;
+        rows[o + 3] = m.curvature + m.x * p.xCurvature + m.y * p.yCurvature + m.heading * p.headingCurvature;
+        rows[o + 4] = m.x * p.xInput + m.y * p.yInput + m.heading * p.headingInput + m.curvature * p.curvatureInput;
+        rows[o + 5] = m.x * p.xSpacing + m.y * p.ySpacing + m.heading * p.headingSpacing;
+        rows[o + 6] = m.clearance;
+        for (int k = o; what.atAnEnd() && k < o + WIDTH; k++) {
+            rows[k] *= END_WEIGHT;
+        }
         least = Math.min(least, rows[o + 6]);
         count++;
     }

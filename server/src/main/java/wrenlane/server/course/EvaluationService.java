@@ -11,6 +11,7 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.solve.LineMemory;
 import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Grip;
@@ -116,20 +117,24 @@ public class EvaluationService {
         return ride(turn(machineId), request.level(), request.ground(), request.yardId());
     }
 
-    /** What is chalked to ride a course by, on the line drawn for somebody. */
-    public List<RidingMark> marks(Course course, Ride ride) {
-        return reckoning.whole(Rank.ONE, "the marks to ride by", () -> {
+    /** The line drawn for somebody, and the marks to ride it by. */
+    public record Drawn(CheckedLine line, List<RidingMark> marks) {}
+
+    /** Draws a course's line for a machine and a rider's level, on the yard's ground or on dry paving. */
+    public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
+        Ride ride = ride(turn(machineId), level, null, yardId);
+        return reckoning.whole(Rank.ONE, "the line drawn", () -> {
             CourseFit fit = CourseFit.of(course, ride).fit();
-            return RidingMark.of(fit, fit.drawn(), ride.turn());
+            return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
         });
     }
 
     /** The machine alone, where nobody's riding counts. */
-    public MachineTurn turn(long machineId) {
+    MachineTurn turn(long machineId) {
         return machines.turn(machineId);
     }
 
-    public Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
+    Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
         Grip grip = yardId == null
                 ? Grip.DRY_PAVING
                 : yards.get(yardId).ground().surface().grip();

@@ -98,7 +98,7 @@ record LineJson(
                 rooms,
                 room(checked.binding(), checked),
                 checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
-                RidingMark.of(fit, checked, turn),
+                RidingMark.of(fit, checked),
                 checked.turnUsed(),
                 checked.line().lengthMetres());
     }

@@ -16,7 +16,6 @@ import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rider.RiderLevel;
-import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.EvaluationService;
@@ -27,13 +26,10 @@ import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.StandJson;
-import wrenlane.server.reckoning.Rank;
-import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.setout.SetOutService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
-import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.RidingMark;
 
 /** Puts courses and days on paper and in files. */
@@ -48,7 +44,6 @@ class PaperService {
     private final EvaluationService evaluations;
     private final SetOutService setOuts;
     private final PdfWriter pdf;
-    private final Reckoning reckoning;
 
     PaperService(
             CourseService courses,
@@ -57,8 +52,7 @@ class PaperService {
             YardService yards,
             EvaluationService evaluations,
             SetOutService setOuts,
-            PdfWriter pdf,
-            Reckoning reckoning) {
+            PdfWriter pdf) {
         this.courses = courses;
         this.days = days;
         this.briefings = briefings;
@@ -66,7 +60,6 @@ class PaperService {
         this.evaluations = evaluations;
         this.setOuts = setOuts;
         this.pdf = pdf;
-        this.reckoning = reckoning;
     }
 
     /** A course's sheet, measured from where a day has it stand. */
@@ -118,8 +111,9 @@ class PaperService {
                 .map(days::get)
                 .map(DayResponse::yardId)
                 .orElse(null);
-        return evaluations.marks(
-                course, evaluations.ride(evaluations.turn(rider.machineId()), rider.level(), null, yardId));
+        return evaluations
+                .drawn(course, rider.machineId(), rider.level(), yardId)
+                .marks();
     }
 
     private static Map<String, Object> words(PaperRequest request) {
@@ -184,13 +178,10 @@ class PaperService {
         if (machineId == null) {
             return Drawing.of(plan, List.of(), List.of());
         }
-        Ride ride = evaluations.ride(evaluations.turn(machineId), level, null, null);
-        return reckoning.whole(Rank.ONE, "the line on this drawing", () -> {
-            CourseFit fit = CourseFit.of(course, ride).fit();
-            List<Point> line = LineProfile.points(fit.drawn().line()).stream()
-                    .map(LinePoint::rear)
-                    .toList();
-            return Drawing.of(plan, line, RidingMark.of(fit, fit.drawn(), ride.turn()));
-        });
+        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, level, null);
+        List<Point> line = LineProfile.points(drawn.line().line()).stream()
+                .map(LinePoint::rear)
+                .toList();
+        return Drawing.of(plan, line, drawn.marks());
     }
 }

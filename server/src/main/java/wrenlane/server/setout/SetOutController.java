@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.rider.RiderLevel;
-import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
@@ -106,9 +105,9 @@ class SetOutController {
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
         SetOutRequest asked = request.setOut();
         Course course = asked.course().course();
-        Ride ride = evaluations.ride(evaluations.turn(request.machineId()), request.level(), null, asked.yardId());
+        EvaluationService.Drawn drawn = evaluations.drawn(course, request.machineId(), request.level(), asked.yardId());
         SetOutSheet sheet = service.sheet(course, asked.system(), asked.yardId(), asked.stand(), asked.along());
-        return new RidingMarksResponse(sheet.chalked(evaluations.marks(course, ride)));
+        return new RidingMarksResponse(sheet.chalked(drawn.marks()));
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */
