@@ -5,20 +5,14 @@ export function RidingMarks(props: { line: Line; shown: boolean; onShow: (shown:
   return (
     <details open={props.shown} onToggle={(e) => props.onShow(e.currentTarget.open)}>
       <summary className="cursor-pointer">Marks to ride by</summary>
-      <MarkList marks={props.line.marks} />
+      <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
+        {props.line.marks.map((m) => (
+          <div key={m.label} className="contents">
+            <dt className="font-semibold">{m.label}</dt>
+            <dd>{m.what}</dd>
+          </div>
+        ))}
+      </dl>
     </details>
-  );
-}
-
-function MarkList({ marks }: { marks: Line['marks'] }) {
-  return (
-    <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
-      {marks.map((m) => (
-        <div key={m.label} className="contents">
-          <dt className="font-semibold">{m.label}</dt>
-          <dd>{m.what}</dd>
-        </div>
-      ))}
-    </dl>
   );
 }

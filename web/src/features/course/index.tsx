@@ -2,6 +2,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
+import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
@@ -55,12 +56,8 @@ function Shown(props: {
   const navigate = useNavigate();
   const link = useDayLink();
   const first = day?.courseIds[0];
-  const shown =
-    id === 'new'
-      ? undefined
-      : (courses.find((c) => (id === undefined ? c.id === first : String(c.id) === id)) ??
-        (id === undefined ? courses[0] : undefined));
-  if (shown === undefined && id !== undefined && id !== 'new') {
+  const { one: shown, missing } = chosen(courses, id, courses.find((c) => c.id === first) ?? courses[0]);
+  if (missing) {
     return (
       <NotHere what="course">
         <Link to={link('/course')}>The day’s first.</Link>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, Select, TextField, useSay, useUnsaved } from '../../shared/ui';
+import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
@@ -31,8 +31,7 @@ export function MachineForm(props: {
   const save = useSaveMachine();
   const remove = useDeleteMachine();
   const say = useSay();
-  const [begun, setBegun] = useState(draft);
-  const unsaved = useUnsaved(JSON.stringify(draft) !== JSON.stringify(begun));
+  const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
   const submit = () =>
     save.mutate(
@@ -40,8 +39,7 @@ export function MachineForm(props: {
       {
         onSuccess: (saved) => {
           setStored(saved);
-          setBegun(draft);
-          unsaved.letGo();
+          unsaved.stored();
           say.done('Machine saved.');
           props.onSaved(saved);
         },

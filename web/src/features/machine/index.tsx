@@ -1,5 +1,6 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
+import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
@@ -23,9 +24,8 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
-  const shown =
-    id === 'new' ? undefined : id === undefined ? machines[0] : machines.find((m) => String(m.id) === id);
-  if (shown === undefined && id !== undefined && id !== 'new') {
+  const { one: shown, missing } = chosen(machines, id);
+  if (missing) {
     return (
       <NotHere what="machine">
         <Link to={link('/machines')}>All machines.</Link>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink } from '../day';
 import { LEVELS, useRiders, type Rider } from '../rider';
+import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
@@ -23,11 +24,8 @@ export default function ProgressPage() {
 function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined }) {
   const { riderId } = useParams();
   const link = useDayLink();
-  const rider =
-    riderId === undefined
-      ? (riders.find((r) => r.id === first) ?? riders[0])
-      : riders.find((r) => String(r.id) === riderId);
-  if (rider === undefined && riderId !== undefined) {
+  const { one: rider, missing } = chosen(riders, riderId, riders.find((r) => r.id === first) ?? riders[0]);
+  if (missing) {
     return (
       <NotHere what="rider">
         <Link to={link('/progress')}>Progress of the day’s first.</Link>

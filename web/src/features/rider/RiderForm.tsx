@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Machine } from '../machine';
-import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsaved } from '../../shared/ui';
+import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
 import { degreesText, speedText, usePreferences } from '../../shared/units';
 import { useDeleteRider, useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
 
@@ -24,8 +24,7 @@ export function RiderForm(props: {
   const save = useSaveRider();
   const remove = useDeleteRider();
   const say = useSay();
-  const [begun, setBegun] = useState(draft);
-  const unsaved = useUnsaved(JSON.stringify(draft) !== JSON.stringify(begun));
+  const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<RiderRequest>) => setDraft((before) => ({ ...before, ...some }));
   const school = options.schools.find((s) => s.school === draft.school);
   return (
@@ -38,8 +37,7 @@ export function RiderForm(props: {
           {
             onSuccess: (saved) => {
               setStored(saved);
-              setBegun(draft);
-              unsaved.letGo();
+              unsaved.stored();
               say.done('Rider saved.');
               props.onSaved(saved);
             },

@@ -1,6 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
+import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
@@ -36,9 +37,8 @@ function Shown({
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
-  const shown =
-    id === 'new' ? undefined : id === undefined ? riders[0] : riders.find((r) => String(r.id) === id);
-  if (shown === undefined && id !== undefined && id !== 'new') {
+  const { one: shown, missing } = chosen(riders, id);
+  if (missing) {
     return (
       <NotHere what="rider">
         <Link to={link('/riders')}>All riders.</Link>

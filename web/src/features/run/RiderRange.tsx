@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
 import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
+import { useAddress } from '../../shared/address';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
@@ -31,16 +31,8 @@ export function RiderRange(props: {
   onNext: () => void;
 }) {
   const { day, rider, machine } = props;
-  const [search, setSearch] = useSearchParams();
-  const said = (name: string, value: string) =>
-    setSearch(
-      (before) => {
-        const next = new URLSearchParams(before);
-        next.set(name, value);
-        return next;
-      },
-      { replace: true },
-    );
+  const [search, setAddress] = useAddress();
+  const said = (name: string, value: string) => setAddress(name, value, { replace: true });
   const course =
     props.courses.find((c) => String(c.id) === search.get('course')) ?? (props.courses[0] as Course);
   const side = sideOf(search.get('side')) ?? course.firstTurn;

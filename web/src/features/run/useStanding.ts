@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { keep, readKept } from '../../shared/kept';
 
 /** What the cones of a course stand at, on this device, for a day: as the course is set, until somebody moves them. */
 export function useStanding(
@@ -19,19 +20,6 @@ export function useStanding(
 }
 
 function read(key: string): number | undefined {
-  try {
-    const metres = Number(localStorage.getItem(key));
-    return metres > 0 && Number.isFinite(metres) ? metres : undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-/** Without storage it lasts as long as the page. */
-function keep(key: string, metres: number) {
-  try {
-    localStorage.setItem(key, String(metres));
-  } catch {
-    // Nothing is lost but the next reload's memory of it.
-  }
+  const metres = readKept(key);
+  return typeof metres === 'number' && metres > 0 ? metres : undefined;
 }

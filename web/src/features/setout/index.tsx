@@ -1,6 +1,7 @@
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
+import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
@@ -25,12 +26,12 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
-  const [search, setSearch] = useSearchParams();
+  const [search, set] = useAddress();
   const who = useWho(day);
   const ofDay = (day?.courseIds ?? []).flatMap((c) => courses.find((o) => o.id === c) ?? []);
   const all = ofDay.length > 0 ? ofDay : courses;
-  const shown = id === undefined ? all[0] : courses.find((c) => String(c.id) === id);
-  if (shown === undefined && id !== undefined) {
+  const { one: shown, missing } = chosen(courses, id, all[0]);
+  if (missing) {
     return (
       <NotHere what="course">
         <Link to={link('/set-out')}>The day’s first.</Link>
@@ -48,13 +49,6 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
       </div>
     );
   }
-  const set = (name: string, value: string) =>
-    setSearch((before) => {
-      const next = new URLSearchParams(before);
-      if (value === '') next.delete(name);
-      else next.set(name, value);
-      return next;
-    });
   const oneByOne = search.get('one') !== null;
   const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
   const yard = yards.find((y) => y.id === day?.yardId);

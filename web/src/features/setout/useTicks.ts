@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { keep, readKept } from '../../shared/kept';
 
 /** Which cones of a course stand already, kept on this device for the day: wind and a closed phone lose nothing. */
 export function useTicks(key: string) {
@@ -6,11 +7,7 @@ export function useTicks(key: string) {
   const [ticked, setTicked] = useState<string[]>(() => read(name));
   const set = (labels: string[]) => {
     setTicked(labels);
-    try {
-      localStorage.setItem(name, JSON.stringify(labels));
-    } catch {
-      // Without storage the ticks last as long as the page.
-    }
+    keep(name, labels);
   };
   return {
     ticked,
@@ -21,10 +18,6 @@ export function useTicks(key: string) {
 }
 
 function read(name: string): string[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(name) ?? '[]');
-    return Array.isArray(kept) ? kept.filter((l) => typeof l === 'string') : [];
-  } catch {
-    return [];
-  }
+  const kept = readKept(name);
+  return Array.isArray(kept) ? kept.filter((l) => typeof l === 'string') : [];
 }

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { useSearchParams } from 'react-router';
 import { pairsOf, type Pair } from '../course';
 import type { Day } from '../day';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
+import { useAddress } from '../../shared/address';
 import { Select } from '../../shared/ui';
 
 /** Whose room and whose marks the sheet tells of. */
@@ -19,7 +19,7 @@ export interface Who {
 export function useWho(day: Day | undefined): Who {
   const machines = useMachines().data ?? [];
   const riders = useRiders().data ?? [];
-  const [search, setSearch] = useSearchParams();
+  const [search, setAddress] = useAddress();
   const pairs = pairsOf(day, machines, riders);
   const pair = pairs.find((p) => p.key === search.get('for')) ?? pairs[0];
   return {
@@ -30,13 +30,7 @@ export function useWho(day: Day | undefined): Who {
         label="For"
         value={pair.key}
         options={pairs.map((p) => ({ value: p.key, label: named(p) }))}
-        onChoose={(key) =>
-          setSearch((before) => {
-            const next = new URLSearchParams(before);
-            next.set('for', key);
-            return next;
-          })
-        }
+        onChoose={(key) => setAddress('for', key)}
       />
     ),
   };

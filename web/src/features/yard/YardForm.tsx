@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, CautionNote, NotesField, TextField, useSay, useUnsaved } from '../../shared/ui';
+import { Button, CautionNote, NotesField, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
@@ -15,8 +15,7 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
   const [stored, setStored] = useState(yard);
   const save = useSaveYard();
   const say = useSay();
-  const [begun, setBegun] = useState(draft);
-  const unsaved = useUnsaved(JSON.stringify(draft) !== JSON.stringify(begun));
+  const unsaved = useUnsavedDraft(draft);
   const change = (some: Change) =>
     setDraft((before) => ({ ...before, ...(typeof some === 'function' ? some(before) : some) }));
   const request = requestOf(draft);
@@ -32,8 +31,7 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
       {
         onSuccess: (saved) => {
           setStored(saved);
-          setBegun(draft);
-          unsaved.letGo();
+          unsaved.stored();
           say.done('Yard saved.');
           onSaved(saved);
         },

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
 import { useCourses, type Course } from '../course';
 import { changed, useDay, useSaveDay, type Day } from '../day';
+import { useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Loading, Select, Toggle, useSay } from '../../shared/ui';
 import { useYards, type Yard } from './api';
@@ -28,7 +28,7 @@ export default function YardPage() {
 function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; courses: Course[] }) {
   const [picked, setPicked] = useState<string>();
   const [saved, setSaved] = useState<Yard>();
-  const [search, setSearch] = useSearchParams();
+  const [search, setAddress] = useAddress();
   const save = useSaveDay();
   const say = useSay();
   const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
@@ -57,14 +57,7 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
                 { value: MEASURED, label: 'As measured' },
                 { value: COURSES, label: 'Courses on it' },
               ]}
-              onChoose={(v) =>
-                setSearch((before) => {
-                  const next = new URLSearchParams(before);
-                  if (v === COURSES) next.set('view', v);
-                  else next.delete('view');
-                  return next;
-                })
-              }
+              onChoose={(v) => setAddress('view', v === COURSES ? v : '')}
             />
           )}
           <Select

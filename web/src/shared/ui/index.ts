@@ -1,4 +1,4 @@
-export { useUnsaved } from './unsaved';
+export { useUnsaved, useUnsavedDraft } from './unsaved';
 export { NotHere } from './NotHere';
 export * from './basics';
 export { Loading } from './Loading';

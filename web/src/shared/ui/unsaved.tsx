@@ -1,5 +1,5 @@
 import { AlertDialog } from 'radix-ui';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useBlocker } from 'react-router';
 import { Button } from './basics';
 
@@ -56,5 +56,22 @@ export function useUnsaved(dirty: boolean): {
         </AlertDialog.Portal>
       </AlertDialog.Root>
     ),
+  };
+}
+
+/** The same for a draft: it is unsaved while it says something else than when it was begun or last stored. */
+export function useUnsavedDraft(draft: unknown): ReturnType<typeof useUnsaved> & {
+  /** The draft as it stands is stored. */
+  stored: () => void;
+} {
+  const now = JSON.stringify(draft);
+  const [begun, setBegun] = useState(now);
+  const unsaved = useUnsaved(now !== begun);
+  return {
+    ...unsaved,
+    stored: () => {
+      setBegun(now);
+      unsaved.letGo();
+    },
   };
 }

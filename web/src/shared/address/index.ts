@@ -1,0 +1,2 @@
+export { chosen } from './chosen';
+export { useAddress } from './useAddress';
