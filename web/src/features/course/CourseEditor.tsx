@@ -59,7 +59,10 @@ export function CourseEditor(props: {
     ...(speed !== undefined && { speedMetresPerSecond: speed }),
     settled: !draft.dragging,
   });
-  const { answered, problem } = useEvaluation(question(first), first?.machine.turn);
+  const latest = useEvaluation(question(first), first?.machine.turn);
+  const { problem } = latest;
+  // What was reckoned of another kind says nothing of this one.
+  const answered = latest.answered?.request.course.kind === kind.kind ? latest.answered : undefined;
   const laid = useEvaluation(over && question(over), over?.machine.turn);
   // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
   const known = answered !== undefined && problem === undefined && same(answered.request.course, course);
@@ -97,7 +100,7 @@ export function CourseEditor(props: {
         />
         <CourseDrawing
           key={kind.kind}
-          plan={answered?.request.course.kind === kind.kind ? evaluation?.plan : undefined}
+          plan={evaluation?.plan}
           course={answered?.request.course ?? course}
           line={line}
           over={over && drawnLine(laid.answered?.answer, 'COMFORTABLE')}
@@ -120,7 +123,7 @@ export function CourseEditor(props: {
         {line && <LineStrip line={line} at={at} onAt={setAt} />}
         {problem !== undefined && (
           <p role="alert" className="text-brick">
-            {problem} The drawing keeps the last good state.
+            {problem} {answered && 'The drawing keeps the last good state.'}
           </p>
         )}
         <Rungs

@@ -61,8 +61,10 @@ export function Reading(props: {
         <p>
           No machine to reckon for. <Link to={link('/machines/new')}>Describe the first one.</Link>
         </p>
+      ) : evaluation === undefined ? (
+        <p className="text-soft">Reckoning…</p>
       ) : (
-        evaluation?.fit && (
+        evaluation.fit && (
           <>
             <Verdict
               fit={evaluation.fit}

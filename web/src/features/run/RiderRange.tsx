@@ -3,7 +3,6 @@ import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
-import { useAddress } from '../../shared/address';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
@@ -22,20 +21,19 @@ import { useWakeLock } from './useWakeLock';
 /** One rider on one course. */
 export function RiderRange(props: {
   day: Day;
+  course: Course;
   courses: Course[];
   kinds: CourseKind[];
+  side: Side;
   rider: Rider;
   machine: Machine;
   riders: Rider[];
   onRider: (id: number) => void;
+  onCourse: (id: number) => void;
+  onSide: (side: Side) => void;
   onNext: () => void;
 }) {
-  const { day, rider, machine } = props;
-  const [search, setAddress] = useAddress();
-  const said = (name: string, value: string) => setAddress(name, value, { replace: true });
-  const course =
-    props.courses.find((c) => String(c.id) === search.get('course')) ?? (props.courses[0] as Course);
-  const side = sideOf(search.get('side')) ?? course.firstTurn;
+  const { day, rider, machine, course, side } = props;
   const kind = props.kinds.find((k) => k.kind === course.kind);
   const stands = useStanding(day.id, course.id, kind ? settingOf(course, kind) : 0);
   const [proposed, setProposed] = useState<number>();
@@ -80,7 +78,7 @@ export function RiderRange(props: {
       case 'fault':
         return setFaults((before) => toggled(before, command.fault));
       case 'side':
-        return said('side', command.side);
+        return props.onSide(command.side);
       case 'rung': {
         const next = stepped(rungs, proposed ?? setting, command.by);
         return setProposed(next === setting ? undefined : next);
@@ -106,15 +104,13 @@ export function RiderRange(props: {
     >
       <RangeHead
         {...props}
-        course={course}
         onCourse={(id) => {
-          said('course', String(id));
+          props.onCourse(id);
           setProposed(undefined);
         }}
         setting={setting}
         tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
         laddered={rungs.length > 0}
-        side={side}
         onCommand={run}
       />
       {proposed !== undefined && (
@@ -175,10 +171,6 @@ function MoveCones(props: { from: number; to: number; onMoved: () => void; onLef
       </div>
     </div>
   );
-}
-
-function sideOf(text: string | null): Side | undefined {
-  return text === 'LEFT' || text === 'RIGHT' ? text : undefined;
 }
 
 const MOVES = { TIGHTEN: 'Tighten.', HOLD: 'Hold.', WIDEN: 'Widen.', CHANGE_SIDE: 'Change side.' } as const;

@@ -1,10 +1,12 @@
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
+import { useAddress, usePart } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
+import type { Side } from './api';
 import { RiderRange } from './RiderRange';
 
 export { Outcome, outcomeText, letterOf } from './marks';
@@ -44,7 +46,10 @@ function Shown(props: {
   const navigate = useNavigate();
   const link = useDayLink();
   const on = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
-  const [search] = useSearchParams();
+  const [address] = useAddress();
+  // Course and side stay as they are for the next rider, and for a reload.
+  const [courseId, sayCourse] = usePart('course');
+  const [side, saySide] = usePart('side');
   const at = riderId === undefined ? 0 : day.riders.findIndex((r) => String(r.riderId) === riderId);
   if (at < 0 && day.riders.length > 0) {
     return (
@@ -57,24 +62,32 @@ function Shown(props: {
   const pair = day.riders[at];
   const rider = riders.find((r) => r.id === pair?.riderId);
   const machine = machines.find((m) => m.id === pair?.machineId);
-  if (pair === undefined || rider === undefined || machine === undefined || on.length === 0)
+  const course = on.find((c) => String(c.id) === courseId) ?? on[0];
+  if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
     return <NotReady />;
-  // Course and side stay as they are for the next rider, and for a reload.
-  const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: search.toString() });
+  const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: address.toString() });
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (
     <RiderRange
       key={`${day.id}/${rider.id}`}
       day={day}
+      course={course}
       courses={on}
       kinds={props.kinds}
       rider={rider}
       machine={machine}
       riders={day.riders.flatMap((r) => riders.find((o) => o.id === r.riderId) ?? [])}
+      side={sideOf(side) ?? course.firstTurn}
       onRider={go}
+      onCourse={(id) => sayCourse(String(id))}
+      onSide={saySide}
       onNext={() => go(after.riderId)}
     />
   );
+}
+
+function sideOf(text: string | null): Side | undefined {
+  return text === 'LEFT' || text === 'RIGHT' ? text : undefined;
 }
 
 function NotReady() {

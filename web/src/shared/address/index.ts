@@ -1,2 +1,2 @@
 export { chosen } from './chosen';
-export { useAddress } from './useAddress';
+export { useAddress, usePart } from './useAddress';

@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 
 /** What the address says beside its path, and a way to say more of it; said empty, it is left out. */
@@ -16,4 +17,18 @@ export function useAddress(): [
         return next;
       }, options),
   ];
+}
+
+/**
+ * One part of the address that holds from the moment it is said. The router writes an address a moment later, and a key
+ * pressed in between is meant for what was said; so it is kept here, and the address brought up to it.
+ */
+export function usePart(name: string): [string | null, (value: string) => void] {
+  const [address, setAddress] = useAddress();
+  const written = address.get(name);
+  const [said, say] = useState(written);
+  useEffect(() => {
+    if (said !== null && said !== written) setAddress(name, said, { replace: true });
+  });
+  return [said, say];
 }

@@ -218,6 +218,6 @@ class CourseKindsIT {
         assertThat(page.getByText("R right, L left, S straight on, U turn round"))
                 .isVisible();
         button("Draw at random").click();
-        assertThat(calls).hasValue(Pattern.compile("[RLSU]{3}"));
+        assertThat(calls).hasValue(Pattern.compile("[RLSUV]{3}"));
     }
 }
