@@ -80,6 +80,17 @@ describe('an evaluation while a width is dragged', () => {
     expect(result.current.problem).toBeUndefined();
   });
 
+  it('asks again a little later where others had the cores', async () => {
+    const waiting = heldBack();
+    const { result } = renderHook(({ w }) => useEvaluation(request(w)), { initialProps: { w: 7 } });
+    await act(async () => waiting[0]?.refuse(new Problem(429, 'Others are being reckoned for.', [])));
+    expect(result.current.problem).toBe('Others are being reckoned for.');
+    await waitFor(() => expect(waiting).toHaveLength(2), { timeout: 5000 });
+    await act(async () => waiting[1]?.give());
+    expect(result.current.problem).toBeUndefined();
+    expect(widthOf(result.current.answered?.request)).toBe(7);
+  });
+
   it('does not ask again for an equal question', async () => {
     const waiting = heldBack();
     const { rerender } = renderHook(({ w }) => useEvaluation(request(w)), { initialProps: { w: 7 } });

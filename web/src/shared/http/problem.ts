@@ -22,6 +22,11 @@ export class Problem extends Error {
   get unreachable(): boolean {
     return this.status === 0;
   }
+
+  /** Whether others come first, and the same question a little later will be answered. */
+  get busy(): boolean {
+    return this.status === 429;
+  }
 }
 
 function isRecord(value: unknown): value is Record<string, unknown> {

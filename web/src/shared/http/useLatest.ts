@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { said } from './problem';
+import { Problem, said } from './problem';
 
 /** An answer together with the very question it belongs to, so that nothing drawn is of two ages. */
 export interface Answer<Q, A> {
@@ -12,6 +12,9 @@ export interface Latest<Q, A> {
   answered: Answer<Q, A> | undefined;
   problem: string | undefined;
 }
+
+/** Where others have the cores, it is asked again this much later. */
+const AGAIN_MS = 1000;
 
 /**
  * Keeps one question on its way at a time and always asks the latest next: while something is dragged the answer follows
@@ -40,6 +43,10 @@ export function useLatest<Q, A>(
           setState({ answered: { request: next, answer }, problem: undefined });
         } catch (e) {
           setState((before) => ({ ...before, problem: said(e) }));
+          if (e instanceof Problem && e.busy) {
+            await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+            asked = undefined;
+          }
         }
       }
       busy.current = false;
@@ -48,6 +55,14 @@ export function useLatest<Q, A>(
     // The key stands for the request's content: asking again for an equal one would be in vain.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
+
+  // Nobody asks once the page is left.
+  useEffect(
+    () => () => {
+      latest.current = undefined;
+    },
+    [],
+  );
 
   return request === undefined ? { answered: undefined, problem: undefined } : state;
 }

@@ -18,11 +18,13 @@ public final class Budget {
 
     private final long endNanoseconds;
     private final AtomicLong work;
+    private final Runnable between;
     private volatile boolean stopped;
 
-    private Budget(long endNanoseconds, long work) {
+    private Budget(long endNanoseconds, long work, Runnable between) {
         this.endNanoseconds = endNanoseconds;
         this.work = new AtomicLong(work);
+        this.between = between;
     }
 
     /**
@@ -32,7 +34,18 @@ public final class Budget {
      * @param work pieces of work
      */
     public static Budget of(Duration time, long work) {
-        return new Budget(System.nanoTime() + time.toNanos(), work);
+        return of(time, work, () -> {});
+    }
+
+    /**
+     * From now on, for a computation that lets others go first.
+     *
+     * @param time on the clock of the wall, waiting included
+     * @param work pieces of work
+     * @param between runs on the computing thread before each piece of work, and may wait there
+     */
+    public static Budget of(Duration time, long work, Runnable between) {
+        return new Budget(System.nanoTime() + time.toNanos(), work, between);
     }
 
     /** The budget of this thread, to be handed on. */
@@ -52,13 +65,14 @@ public final class Budget {
     }
 
     /**
-     * Takes some work from what is left.
+     * Takes some work from what is left, once others have been let go first.
      *
      * @throws BudgetSpentException where nothing is left
      */
     public static void spend(long work) {
         Budget budget = CURRENT.get();
         if (budget != null) {
+            budget.between.run();
             budget.work.addAndGet(-work);
             if (budget.spent()) {
                 throw new BudgetSpentException();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
@@ -58,6 +59,17 @@ class BudgetTest {
         Budget budget = Budget.of(AMPLE, 1_000);
         budget.stop();
         assertThat(Budget.within(budget, Budget::isSpent)).isTrue();
+    }
+
+    @Test
+    void othersAreLetGoBeforeEachPieceOfWork() {
+        AtomicInteger let = new AtomicInteger();
+        Budget.within(Budget.of(AMPLE, 10, let::incrementAndGet), () -> {
+            Budget.spend(3);
+            Budget.spend(4);
+            return Budget.isSpent();
+        });
+        assertThat(let).hasValue(2);
     }
 
     @Test

@@ -57,6 +57,11 @@ final class Chromium implements AutoCloseable {
         return page;
     }
 
+    /** Closes every page there is: one left open would go on asking its server. */
+    void leavePages() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    }
+
     Page desk() {
         return page(1280, 800);
     }

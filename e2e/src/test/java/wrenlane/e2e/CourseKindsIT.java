@@ -8,38 +8,24 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
-import java.io.IOException;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every kind of course, and what can be done with one, in a real browser. */
 class CourseKindsIT {
-    private static RunningServer server;
-    private static Chromium chromium;
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
 
     private Page page;
 
-    @BeforeAll
-    static void start() throws IOException {
-        server = RunningServer.withDemoDay();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() throws IOException {
-        chromium.close();
-        server.close();
-    }
-
     @BeforeEach
     void openANewCourse() {
-        page = chromium.desk();
-        page.navigate(server.address() + "/course/new");
+        page = APP.chromium().desk();
+        page.navigate(APP.address() + "/course/new");
         assertThat(page.getByLabel("Kinds of course").getByRole(AriaRole.LISTITEM))
                 .hasCount(15);
     }

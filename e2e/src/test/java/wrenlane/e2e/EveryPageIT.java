@@ -7,12 +7,10 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.io.IOException;
 import java.util.List;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -20,23 +18,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EveryPageIT {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
-    private static RunningServer server;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() throws IOException {
-        server = RunningServer.withDemoDay();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void close() throws IOException {
-        chromium.close();
-        server.close();
-    }
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
 
     private static Page at(Page page, String address) {
-        page.navigate(server.address() + address);
+        page.navigate(APP.address() + address);
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))
                 .first()
                 .waitFor();
@@ -63,7 +49,7 @@ class EveryPageIT {
                 "/nowhere"
             })
     void hasNothingSeriousForAxe(String address) {
-        Page page = chromium.desk();
+        Page page = APP.chromium().desk();
         assertThat(serious(at(page, address))).isEmpty();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
                 .click();
@@ -87,7 +73,7 @@ class EveryPageIT {
     @ValueSource(
             strings = {"/today", "/yard", "/machines/4", "/riders", "/course", "/set-out", "/range/2", "/progress/2"})
     void fitsAPhoneWithoutScrollingSideways(String address) {
-        Page page = at(chromium.phone(), address);
+        Page page = at(APP.chromium().phone(), address);
         assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth"))
                 .as(address)
                 .isTrue();
@@ -96,7 +82,7 @@ class EveryPageIT {
 
     @Test
     void everythingNeededForARunIsReachedByKeyboardAlone() {
-        Page page = at(chromium.desk(), "/today");
+        Page page = at(APP.chromium().desk(), "/today");
         page.keyboard().press("7");
         page.getByText("No run yet today").waitFor();
         page.keyboard().press("n");
@@ -115,7 +101,7 @@ class EveryPageIT {
 
     @Test
     void tabReachesEveryControlOfTheCoursePage() {
-        Page page = at(chromium.desk(), "/course");
+        Page page = at(APP.chromium().desk(), "/course");
         page.getByText("How tight could it go?").waitFor();
         page.getByText("This rider needs").waitFor();
         int controls = (Integer)

@@ -1,84 +1,60 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.App.fill;
+import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
-import java.io.IOException;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Someone who starts with nothing. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class NewUserIT {
-    private static RunningServer server;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void open() throws IOException {
-        server = RunningServer.empty();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void close() throws IOException {
-        chromium.close();
-        server.close();
-    }
-
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-    }
-
-    private static void fill(Page page, String label, String text) {
-        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
-    }
+    @RegisterExtension
+    static final App APP = App.empty();
 
     @Test
     @Order(1)
     void goesFromAnEmptyAppToALoggedRun() {
-        Page page = chromium.desk();
-        page.navigate(server.address());
+        Page page = APP.chromium().desk();
+        page.navigate(APP.address());
         press(page, "Start the day");
         assertThat(page.getByText("Nobody is on this day yet. Put riders")).isVisible();
 
-        page.navigate(server.address() + "/yard");
+        page.navigate(APP.address() + "/yard");
         fill(page, "Name", "Quay");
         fill(page, "Usable length", "40 m");
         fill(page, "Usable width", "70 ft");
         press(page, "Save yard");
         assertThat(page.getByText("Yard saved.").first()).isVisible();
 
-        page.navigate(server.address() + "/machines/new");
+        page.navigate(APP.address() + "/machines/new");
         fill(page, "Circle upright, left", "2 m");
         assertThat(page.getByText("A circle of 2.00 m cannot be")).isVisible();
         fill(page, "Circle upright, left", "5.4 m");
         press(page, "Save machine");
         assertThat(page.getByText("Machine saved.").first()).isVisible();
 
-        page.navigate(server.address() + "/riders/new");
+        page.navigate(APP.address() + "/riders/new");
         fill(page, "Name", "Ada Testwick");
         press(page, "Save rider");
         assertThat(page.getByText("Rider saved.").first()).isVisible();
 
-        page.navigate(server.address() + "/course/new");
+        page.navigate(APP.address() + "/course/new");
         press(page, "Save course");
         assertThat(page.getByText("Now on").first()).isVisible();
 
-        page.navigate(server.address() + "/today");
+        page.navigate(APP.address() + "/today");
         page.getByLabel("Ada Testwick").selectOption("1");
         press(page, "Save the day");
         assertThat(page.getByText("Day saved.").first()).isVisible();
 
-        page.navigate(server.address() + "/range");
+        page.navigate(APP.address() + "/range");
         assertThat(page.getByText("No run yet today")).isVisible();
         press(page, "Clean");
         assertThat(page.getByText("All saved on the server")).isVisible();
@@ -88,8 +64,8 @@ class NewUserIT {
     @Test
     @Order(2)
     void bringsDaysInFromAFileAndIsToldWhatIsWrongWithAnother() {
-        Page page = chromium.desk();
-        page.navigate(server.address() + "/today?day=new");
+        Page page = APP.chromium().desk();
+        page.navigate(APP.address() + "/today?day=new");
         page.locator("input[type=file]").setInputFiles(Path.of("pom.xml"));
         assertThat(page.getByText("This file is not JSON").first()).isVisible();
         assertThat(page.getByText("Bring it in")).hasCount(0);

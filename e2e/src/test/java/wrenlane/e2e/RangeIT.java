@@ -2,7 +2,7 @@ package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static wrenlane.e2e.DemoDay.button;
+import static wrenlane.e2e.App.button;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What is logged is what was ridden, and what the address says is what is shown. */
 class RangeIT {
     @RegisterExtension
-    static final DemoDay DEMO = new DemoDay();
+    static final App APP = App.withDemoDay();
 
     private static Locator runs(Page page) {
         return page.getByTestId("run");
@@ -26,7 +26,7 @@ class RangeIT {
     /** Logged at what the cones stand at; another setting counts once they are moved, and for everyone. */
     @Test
     void logsAtWhatTheConesStandAtAndAsksBeforeAnother() {
-        Page page = DEMO.desk("/range/3");
+        Page page = APP.desk("/range/3");
         Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
         assertThat(rung).containsText("7.20");
         button(page, "Tighter rung").click();
@@ -46,7 +46,7 @@ class RangeIT {
     /** After a tap on Clean the focus is not left there, and with faults chosen Enter logs the faults. */
     @Test
     void keysAfterATapAreTheRanges() {
-        Page page = DEMO.desk("/range/5");
+        Page page = APP.desk("/range/5");
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
         page.keyboard().press("c");
@@ -65,7 +65,7 @@ class RangeIT {
 
     @Test
     void courseAndSideStayForTheNextRiderAndAReload() {
-        Page page = DEMO.desk("/range/1");
+        Page page = APP.desk("/range/1");
         page.getByLabel("Course", new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new SelectOption().setLabel("Bollard weave"));
         button(page, "Right").click();
@@ -83,7 +83,7 @@ class RangeIT {
     /** The browser may think itself offline while the server runs beside it. */
     @Test
     void aBrowserThatSaysOfflineStillAsks() {
-        Page page = DEMO.desk("/range/6");
+        Page page = APP.desk("/range/6");
         assertThat(button(page, "Clean")).isVisible();
         page.evaluate("() => { Object.defineProperty(navigator, 'onLine', { get: () => false });"
                 + " window.dispatchEvent(new Event('offline')); }");
@@ -106,7 +106,7 @@ class RangeIT {
         "/range/999, No such rider on this day",
     })
     void whatIsNotThereIsSaid(String path, String words) {
-        Page page = DEMO.desk(path);
+        Page page = APP.desk(path);
         assertThat(page.getByRole(AriaRole.HEADING).filter(new Locator.FilterOptions().setHasText(words)))
                 .isVisible();
         page.close();
@@ -115,8 +115,8 @@ class RangeIT {
     /** What was typed is asked for before it goes; a digit on a drag handle is not a way to another page. */
     @Test
     void nothingTypedGoesWithoutAWord() {
-        Page page = DEMO.desk("/riders/1");
-        DemoDay.fill(page, "Name", "Somebody else");
+        Page page = APP.desk("/riders/1");
+        App.fill(page, "Name", "Somebody else");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
                 .click();
         assertThat(page.getByText("Not saved yet")).isVisible();
@@ -127,7 +127,7 @@ class RangeIT {
                 .click();
         button(page, "Leave without saving").click();
         assertThat(page).hasURL(Pattern.compile("/set-out"));
-        page.navigate(DEMO.address() + "/course");
+        page.navigate(APP.address() + "/course");
         page.getByLabel("Drag the width").focus();
         page.keyboard().press("2");
         assertThat(page).hasURL(Pattern.compile("/course"));
@@ -136,7 +136,7 @@ class RangeIT {
 
     @Test
     void singleKeysCanBeSwitchedOff() {
-        Page page = DEMO.desk("/range/4");
+        Page page = APP.desk("/range/4");
         button(page, "Keys").click();
         page.getByLabel("Single keys do this").uncheck();
         page.keyboard().press("Escape");
@@ -150,12 +150,12 @@ class RangeIT {
     /** A new yard, once saved, stands in the form as it was typed. */
     @Test
     void aYardJustSavedKeepsItsFigures() {
-        Page page = DEMO.desk("/yard");
+        Page page = APP.desk("/yard");
         page.getByLabel("Yard", new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new SelectOption().setLabel("New yard…"));
-        DemoDay.fill(page, "Name", "Slip road");
-        DemoDay.fill(page, "Usable length", "30 m");
-        DemoDay.fill(page, "Usable width", "20 m");
+        App.fill(page, "Name", "Slip road");
+        App.fill(page, "Usable length", "30 m");
+        App.fill(page, "Usable width", "20 m");
         assertThat(page.getByText("600 m²")).isVisible();
         button(page, "Save yard").click();
         assertThat(page.getByText("Yard saved.").first()).isVisible();
@@ -167,7 +167,7 @@ class RangeIT {
     /** Runs on a figure eight alone are progress too. */
     @Test
     void progressOfSomebodyWhoRodeOneKindAloneIsThatKinds() {
-        Page page = DEMO.desk("/riders/new");
+        Page page = APP.desk("/riders/new");
         page.getByLabel("Name").fill("Edda Sandvik");
         button(page, "Save rider").click();
         assertThat(page).hasURL(Pattern.compile("/riders/\\d+"));

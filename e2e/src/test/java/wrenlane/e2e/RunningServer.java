@@ -18,6 +18,8 @@ import java.util.concurrent.TimeUnit;
 final class RunningServer implements AutoCloseable {
     private static final Duration START_LIMIT = Duration.ofMinutes(2);
 
+    private static final long LOOK_MILLISECONDS = 50;
+
     private final Path root =
             Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();
     private final Path data;
@@ -25,7 +27,12 @@ final class RunningServer implements AutoCloseable {
     private final int port;
     private Process process;
 
-    private RunningServer(boolean demo) throws IOException {
+    /**
+     * Starts it and waits for its first answer.
+     *
+     * @param demo whether it starts with the demo day, or empty
+     */
+    RunningServer(boolean demo) throws IOException {
         this.demo = demo;
         this.data = Files.createTempDirectory("wren-lane-e2e");
         try (ServerSocket free = new ServerSocket(0)) {
@@ -33,14 +40,6 @@ final class RunningServer implements AutoCloseable {
         }
         this.process = launch();
         awaitFirstPage();
-    }
-
-    static RunningServer withDemoDay() throws IOException {
-        return new RunningServer(true);
-    }
-
-    static RunningServer empty() throws IOException {
-        return new RunningServer(false);
     }
 
     String address() {
@@ -92,6 +91,8 @@ final class RunningServer implements AutoCloseable {
         Instant limit = Instant.now().plus(START_LIMIT);
         while (Instant.now().isBefore(limit) && process.isAlive()) {
             try {
+                // Leaves the cores to the start that is waited for.
+                TimeUnit.MILLISECONDS.sleep(LOOK_MILLISECONDS);
                 HttpResponse<String> answer = http.send(days, HttpResponse.BodyHandlers.ofString());
                 if (answer.statusCode() == 200 && (!demo || answer.body().contains("lesson 5"))) {
                     return;
@@ -102,7 +103,6 @@ final class RunningServer implements AutoCloseable {
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException(e);
             }
-            Thread.onSpinWait();
         }
         throw new IllegalStateException("no first page:\n" + Files.readString(data.resolve("server.log")));
     }

@@ -2,9 +2,9 @@ package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static wrenlane.e2e.DemoDay.button;
-import static wrenlane.e2e.DemoDay.choose;
-import static wrenlane.e2e.DemoDay.press;
+import static wrenlane.e2e.App.button;
+import static wrenlane.e2e.App.choose;
+import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** The cones are set out, and one course becomes the next. */
 class SetOutIT {
     @RegisterExtension
-    static final DemoDay DEMO = new DemoDay();
+    static final App APP = App.withDemoDay();
 
     private static Locator rows(Page page) {
         return page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures"))
@@ -30,7 +30,7 @@ class SetOutIT {
 
     @Test
     void setsOutByTwoTapesInTheOrderOfLeastWalking() {
-        Page page = DEMO.desk("/set-out");
+        Page page = APP.desk("/set-out");
         assertThat(page.getByText("Placed with the least walking")).containsText("min, an estimate");
         choose(page, "Two tapes");
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("From P")))
@@ -44,7 +44,7 @@ class SetOutIT {
 
     @Test
     void setsOutFromAKerbInPacesAndBaysAndSaysHowGoodThatIs() {
-        Page page = DEMO.desk("/set-out");
+        Page page = APP.desk("/set-out");
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("side AB, from A"));
         assertThat(page.getByText("Lay the tape along side AB, from A")).isVisible();
         choose(page, "Paces");
@@ -59,7 +59,7 @@ class SetOutIT {
 
     @Test
     void setsARingOutFromItsCentre() {
-        Page page = DEMO.desk("/set-out/4");
+        Page page = APP.desk("/set-out/4");
         choose(page, "Centre and radius");
         assertThat(page.getByText("Chalk centre 1")).isVisible();
         assertThat(rows(page).nth(2)).containsText(Pattern.compile("From centre 1 .*From R1"));
@@ -69,7 +69,7 @@ class SetOutIT {
 
     @Test
     void changesOverToTheNextCourseAndBackToNothing() {
-        Page page = DEMO.desk("/set-out");
+        Page page = APP.desk("/set-out");
         Locator to = page.getByLabel("To the course");
         to.selectOption(new SelectOption().setLabel("Bollard weave"));
         Locator change = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Change over"));
@@ -88,7 +88,7 @@ class SetOutIT {
 
     @Test
     void putsTheDaysCoursesInTheOrderOfLeastCarrying() {
-        Page page = DEMO.desk("/set-out");
+        Page page = APP.desk("/set-out");
         Locator order = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of the day"));
         assertThat(order).containsText("Least carrying");
         order.getByLabel("Bollard weave").check();
@@ -99,7 +99,7 @@ class SetOutIT {
 
     @Test
     void ticksConesOffOnAPhoneOneAtATimeAndFindsThemTickedAgain() {
-        Page phone = DEMO.phone("/set-out");
+        Page phone = APP.phone("/set-out");
         choose(phone, "Least walking");
         press(phone, "One cone at a time");
         assertThat(phone.getByText("0 of 10 stand")).isVisible();
@@ -121,7 +121,7 @@ class SetOutIT {
 
     @Test
     void takesTheSheetAwayAsPdfAndInOpenFormats() throws IOException {
-        Page page = DEMO.desk("/set-out");
+        Page page = APP.desk("/set-out");
         String[][] files = {{"PDF, A4", "%PDF"}, {"CSV", "label,"}, {"SVG", "<?xml"}, {"DXF", "  0"}};
         for (String[] file : files) {
             Download download = page.waitForDownload(() -> page.getByRole(

@@ -1,8 +1,8 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static wrenlane.e2e.DemoDay.fill;
-import static wrenlane.e2e.DemoDay.press;
+import static wrenlane.e2e.App.fill;
+import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -13,13 +13,13 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** Two pages change the same thing, and everything is put back as it was. */
 class SharedDataIT {
     @RegisterExtension
-    static final DemoDay DEMO = new DemoDay();
+    static final App APP = App.withDemoDay();
 
     /** Both open a rider; the other saves first, then this one. */
     private static Page late(int rider, String theirs, String mine) {
-        Page page = DEMO.desk("/riders/" + rider);
+        Page page = APP.desk("/riders/" + rider);
         assertThat(page.getByLabel("Notes")).isVisible();
-        Page other = DEMO.desk("/riders/" + rider);
+        Page other = APP.desk("/riders/" + rider);
         fill(other, "Notes", theirs);
         press(other, "Save rider");
         assertThat(other.getByText("Rider saved.").first()).isVisible();
@@ -62,12 +62,12 @@ class SharedDataIT {
 
     @Test
     void aCopyIsKeptAndRestored() {
-        Page page = DEMO.desk("/today");
+        Page page = APP.desk("/today");
         press(page, "Copies of your data");
         press(page, "Keep a copy now");
         Locator kept = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("kept by hand"));
         assertThat(kept).containsText("5 days, 7 riders");
-        Page other = DEMO.desk("/riders/new");
+        Page other = APP.desk("/riders/new");
         fill(other, "Name", "Wendeline Ashgrove");
         press(other, "Save rider");
         assertThat(other.getByText("Rider saved.").first()).isVisible();

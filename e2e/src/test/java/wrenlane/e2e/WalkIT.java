@@ -11,40 +11,28 @@ import com.microsoft.playwright.options.Media;
 import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** The whole walk on the demo day, from a calibrated bay to a run found again after a restart. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class WalkIT {
-    private static RunningServer server;
-    private static Chromium chromium;
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
+
     private Page page;
-
-    @BeforeAll
-    static void open() throws IOException {
-        server = RunningServer.withDemoDay();
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void close() throws IOException {
-        chromium.close();
-        server.close();
-    }
 
     @BeforeEach
     void desk() {
-        page = chromium.desk();
+        page = APP.chromium().desk();
     }
 
     private void go(String address) {
-        page.navigate(server.address() + address);
+        page.navigate(APP.address() + address);
     }
 
     private Locator button(String name) {
@@ -195,8 +183,8 @@ class WalkIT {
     @Order(8)
     void findsThemInProgressAndAgainAfterARestart() throws IOException {
         findsFiveRunsOfToday();
-        server.stop();
-        server.start();
+        APP.server().stop();
+        APP.server().start();
         findsFiveRunsOfToday();
     }
 
@@ -214,16 +202,16 @@ class WalkIT {
     @Test
     @Order(9)
     void keepsRunsOnTheDeviceWhileTheServerIsOutOfReach() throws IOException {
-        page = chromium.phone();
+        page = APP.chromium().phone();
         go("/range/2");
         assertThat(page.getByText("No run yet today")).isVisible();
-        server.stop();
+        APP.server().stop();
         button("Clean").click();
         button("Clean").click();
         assertThat(page.getByText("2 saved on this device; the server is out of reach"))
                 .isVisible();
         assertThat(page.getByTestId("run")).hasCount(2);
-        server.start();
+        APP.server().start();
         assertThat(page.getByText("All saved on the server")).isVisible();
         assertThat(page.getByTestId("run")).hasCount(2);
     }
@@ -278,8 +266,8 @@ class WalkIT {
     @Test
     @Order(20)
     void asksNoOtherHostAndComplainsOfNothing() {
-        assertThat(chromium.hosts()).isNotEmpty().containsOnly("127.0.0.1");
-        assertThat(chromium.complaints().stream().filter(c -> !c.contains("ERR_CONNECTION_REFUSED")))
+        assertThat(APP.chromium().hosts()).isNotEmpty().containsOnly("127.0.0.1");
+        assertThat(APP.chromium().complaints().stream().filter(c -> !c.contains("ERR_CONNECTION_REFUSED")))
                 .isEmpty();
     }
 }

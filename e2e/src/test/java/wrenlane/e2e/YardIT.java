@@ -1,10 +1,10 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static wrenlane.e2e.DemoDay.button;
-import static wrenlane.e2e.DemoDay.choose;
-import static wrenlane.e2e.DemoDay.fill;
-import static wrenlane.e2e.DemoDay.press;
+import static wrenlane.e2e.App.button;
+import static wrenlane.e2e.App.choose;
+import static wrenlane.e2e.App.fill;
+import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -17,12 +17,12 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** A yard is measured side by side, and courses are placed on it. */
 class YardIT {
     @RegisterExtension
-    static final DemoDay DEMO = new DemoDay();
+    static final App APP = App.withDemoDay();
 
     /** A(0,0) B(40,0) C(40,15) D(30,25) E(0,25): side CD is 14.14 m and is read as 13.3 m. */
     @Test
     void findsAFalseMeasurementInAFiveSidedYard() {
-        Page page = DEMO.desk("/yard");
+        Page page = APP.desk("/yard");
         page.getByLabel("Yard", new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new SelectOption().setLabel("New yard…"));
         fill(page, "Name", "Five-sided");
@@ -50,7 +50,7 @@ class YardIT {
 
     @Test
     void placesCoursesAndSaysWhatIsUnsafeOnceOneIsDragged() {
-        Page page = DEMO.desk("/yard?view=courses");
+        Page page = APP.desk("/yard?view=courses");
         Locator safe = page.getByText("Nothing overlaps, run-outs are clear");
         assertThat(safe).isVisible();
         press(page, "Slipway box");

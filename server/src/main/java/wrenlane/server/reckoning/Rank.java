@@ -1,6 +1,6 @@
 package wrenlane.server.reckoning;
 
-/** Who comes first where several wait; within a rank, whoever came first. */
+/** Who goes first, and whom those after let pass between two pieces of work; within a rank, whoever came first. */
 public enum Rank {
     /** Something is being dragged, and follows the hand. */
     DRAGGED,

@@ -2,11 +2,13 @@ package wrenlane.server.reckoning;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
-import java.util.concurrent.PriorityBlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -23,7 +25,7 @@ import wrenlane.server.http.GoneException;
 import wrenlane.server.http.RefusedException;
 
 /**
- * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn; each within a
+ * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn, by their {@link Rank}; each within a
  * budget of time and work; ended where nobody waits any more.
  */
 @Component
@@ -37,37 +39,24 @@ public class Reckoning implements DisposableBean {
     /** How often it is seen whether somebody still waits. */
     static final long LOOK_MILLISECONDS = 400;
 
-    private final ThreadPoolExecutor cores;
-    private final AtomicLong order = new AtomicLong();
+    private final Map<Rank, ThreadPoolExecutor> threads = new EnumMap<>(Rank.class);
+    private final Turns turns;
     private final AtomicLong gone = new AtomicLong();
     private final Duration time;
 
     Reckoning(@Value("${wren.reckoning-seconds}") double seconds) {
         int count = Runtime.getRuntime().availableProcessors();
         this.time = Duration.ofMillis(Math.round(1000 * seconds));
-        this.cores = new ThreadPoolExecutor(count, count, 1, TimeUnit.MINUTES, new PriorityBlockingQueue<>(), task -> {
-            Thread thread = new Thread(task, "reckoning");
-            thread.setDaemon(true);
-            return thread;
-        });
-        cores.allowCoreThreadTimeOut(true);
-    }
-
-    /** One computation on its way, that knows when it is its turn. */
-    private static final class Task<T> extends FutureTask<T> implements Comparable<Task<?>> {
-        private final Rank rank;
-        private final long number;
-
-        Task(Rank rank, long number, Budget budget, Supplier<T> computation) {
-            super(() -> Budget.within(budget, computation));
-            this.rank = rank;
-            this.number = number;
-        }
-
-        @Override
-        public int compareTo(Task<?> other) {
-            int byRank = rank.compareTo(other.rank);
-            return byRank != 0 ? byRank : Long.compare(number, other.number);
+        this.turns = new Turns(count);
+        for (Rank rank : Rank.values()) {
+            ThreadPoolExecutor pool =
+                    new ThreadPoolExecutor(count, count, 1, TimeUnit.MINUTES, new LinkedBlockingQueue<>(), task -> {
+                        Thread thread = new Thread(task, "reckoning-" + rank);
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+            pool.allowCoreThreadTimeOut(true);
+            threads.put(rank, pool);
         }
     }
 
@@ -101,27 +90,50 @@ public class Reckoning implements DisposableBean {
         if (given != null) {
             return computations.stream().map(c -> finished(c)).toList();
         }
-        if (cores.getQueue().size() + computations.size() > MOST_WAITING) {
+        if (waiting() + computations.size() > MOST_WAITING) {
             throw new BusyException();
         }
-        Budget budget = Budget.of(time, MOST_WORK);
-        List<Task<T>> tasks = new ArrayList<>();
+        ThreadPoolExecutor pool = pool(rank);
+        Budget budget = Budget.of(time, MOST_WORK, () -> turns.stepAside(rank));
+        List<FutureTask<T>> tasks = new ArrayList<>();
         for (Supplier<T> computation : computations) {
-            Task<T> task = new Task<>(rank, order.getAndIncrement(), budget, computation);
+            FutureTask<T> task = new FutureTask<>(() -> Budget.within(budget, () -> inTurn(rank, computation)));
             tasks.add(task);
-            cores.execute(task);
+            pool.execute(task);
         }
         try {
             return gathered(tasks);
         } finally {
             budget.stop();
-            tasks.forEach(cores.getQueue()::remove);
+            tasks.forEach(pool.getQueue()::remove);
         }
+    }
+
+    private ThreadPoolExecutor pool(Rank rank) {
+        return Optional.ofNullable(threads.get(rank)).orElseThrow();
+    }
+
+    private <T> T inTurn(Rank rank, Supplier<T> computation) {
+        turns.begin(rank);
+        try {
+            return computation.get();
+        } finally {
+            turns.end(rank);
+        }
+    }
+
+    private int waiting() {
+        return threads.values().stream()
+                .mapToInt(pool -> pool.getQueue().size())
+                .sum();
     }
 
     /** How many computations are under way or wait for their turn. */
     int underWay() {
-        return cores.getActiveCount() + cores.getQueue().size();
+        return waiting()
+                + threads.values().stream()
+                        .mapToInt(ThreadPoolExecutor::getActiveCount)
+                        .sum();
     }
 
     private static <T> Optional<T> finished(Supplier<T> computation) {
@@ -132,12 +144,12 @@ public class Reckoning implements DisposableBean {
         }
     }
 
-    private <T> List<Optional<T>> gathered(List<Task<T>> tasks) {
+    private <T> List<Optional<T>> gathered(List<FutureTask<T>> tasks) {
         Waiting waiting = Waiting.here();
         long until = System.nanoTime() + time.toNanos();
         List<Optional<T>> results = new ArrayList<>();
         boolean any = tasks.isEmpty();
-        for (Task<T> task : tasks) {
+        for (FutureTask<T> task : tasks) {
             Answer<T> answer = awaited(task, waiting, until);
             any |= answer.started();
             results.add(Optional.ofNullable(answer.result()));
@@ -151,7 +163,7 @@ public class Reckoning implements DisposableBean {
     /** What came of a task; a task whose time ran out before its turn was never started. */
     private record Answer<T>(boolean started, @Nullable T result) {}
 
-    private <T> Answer<T> awaited(Task<T> task, Waiting waiting, long until) {
+    private <T> Answer<T> awaited(FutureTask<T> task, Waiting waiting, long until) {
         while (true) {
             if (waiting.hasGone()) {
                 gone.incrementAndGet();
@@ -170,6 +182,9 @@ public class Reckoning implements DisposableBean {
                 if (e.getCause() instanceof BudgetSpentException) {
                     return new Answer<>(true, null);
                 }
+                if (e.getCause() instanceof BusyException) {
+                    return new Answer<>(false, null);
+                }
                 if (e.getCause() instanceof RuntimeException known) {
                     throw known;
                 }
@@ -185,6 +200,6 @@ public class Reckoning implements DisposableBean {
 
     @Override
     public void destroy() {
-        cores.shutdownNow();
+        threads.values().forEach(ThreadPoolExecutor::shutdownNow);
     }
 }

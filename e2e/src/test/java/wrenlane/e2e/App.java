@@ -7,18 +7,37 @@ import java.io.IOException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/** The app with its demo day, and a browser, for all tests of a class. */
-final class DemoDay implements BeforeAllCallback, AfterAllCallback {
+/** The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. */
+final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallback {
+    private final boolean demo;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
 
+    private App(boolean demo) {
+        this.demo = demo;
+    }
+
+    static App withDemoDay() {
+        return new App(true);
+    }
+
+    static App empty() {
+        return new App(false);
+    }
+
     @Override
     public void beforeAll(ExtensionContext context) throws IOException {
-        server = RunningServer.withDemoDay();
+        server = new RunningServer(demo);
         chromium = new Chromium();
+    }
+
+    @Override
+    public void afterEach(ExtensionContext context) {
+        chromium().leavePages();
     }
 
     @Override
@@ -35,8 +54,12 @@ final class DemoDay implements BeforeAllCallback, AfterAllCallback {
         return Optional.ofNullable(chromium).orElseThrow();
     }
 
+    RunningServer server() {
+        return Optional.ofNullable(server).orElseThrow();
+    }
+
     String address() {
-        return Optional.ofNullable(server).orElseThrow().address();
+        return server().address();
     }
 
     /** A page of the app on a desk. */
