@@ -63,6 +63,9 @@ export function CourseEditor(props: {
   const { problem } = latest;
   // What was reckoned of another kind says nothing of this one.
   const answered = latest.answered?.request.course.kind === kind.kind ? latest.answered : undefined;
+  // A line drawn for somebody else may stand until the next is there; its verdict may not.
+  const pending =
+    answered?.request.machineId !== first?.machine.id || answered?.request.level !== levelOf(first);
   const laid = useEvaluation(over && question(over), over?.machine.turn);
   // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
   const known = answered !== undefined && problem === undefined && same(answered.request.course, course);
@@ -137,6 +140,7 @@ export function CourseEditor(props: {
       </section>
       <Reading
         answered={answered}
+        pending={pending}
         settled={settled}
         kind={kind}
         comparison={comparison.data?.rows}

@@ -26,6 +26,8 @@ import { Verdict } from './Verdict';
 /** The reading column: the verdict in words first, then the figures, then everyone of the day. */
 export function Reading(props: {
   answered: Answered | undefined;
+  /** Whether what was answered is of somebody else. */
+  pending: boolean;
   settled: ReckonRequest | undefined;
   kind: CourseKind;
   comparison: PairFit[] | undefined;
@@ -72,6 +74,7 @@ export function Reading(props: {
               side={side}
               pair={chosen}
               stale={props.stale}
+              pending={props.pending}
               kind={kind}
             />
             <div className="flex flex-wrap items-end gap-4">

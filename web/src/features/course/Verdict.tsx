@@ -11,6 +11,8 @@ export function Verdict(props: {
   side: SideFit | undefined;
   pair: Pair;
   stale: boolean;
+  /** Whether the figures are still of somebody else: their place is kept. */
+  pending: boolean;
   kind: CourseKind;
 }) {
   const { fit, line, side, pair } = props;
@@ -23,13 +25,20 @@ export function Verdict(props: {
   const used = line?.turnUsed ?? fit.turnUsed;
   const percent = used === undefined ? undefined : Math.max(0, Math.round(used * 100));
   const setting = inSentence(ladderOf(props.kind).label);
+  const hidden = props.pending ? 'invisible' : '';
   const straight = props.kind.turning === 'STRAIGHT';
   return (
     <section aria-live="polite" className="grid gap-3">
       <h2 className="text-[1.35rem] leading-snug">
-        <span className={ANSWERS[fit.answer].tone}>{words.head}</span> {words.tail}
+        {props.pending ? (
+          'Reckoning…'
+        ) : (
+          <>
+            <span className={ANSWERS[fit.answer].tone}>{words.head}</span> {words.tail}
+          </>
+        )}
       </h2>
-      <p>
+      <p className={hidden}>
         {pair.rider?.name ?? 'A developing rider'} on the {pair.machine.name}.{ends && ` ${ends}`}
         {fit.slowest && (
           <>
@@ -41,7 +50,7 @@ export function Verdict(props: {
           </>
         )}
       </p>
-      <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+      <div className={`grid grid-cols-2 gap-x-4 gap-y-3 ${hidden}`}>
         <Figure
           name={fit.spare.metres < 0 ? 'Room, lacking' : 'Most room there is'}
           figure={`${fit.spareCapped ? '> ' : ''}${room.figure}`}
@@ -68,7 +77,7 @@ export function Verdict(props: {
         )}
       </div>
       {needed && (
-        <p className={props.stale ? 'opacity-50' : ''}>
+        <p className={`${hidden} ${props.stale ? 'opacity-50' : ''}`}>
           This rider needs a {setting} of <span className="figures">{needed.figure}</span> {needed.unit} at
           least.
         </p>

@@ -104,6 +104,7 @@ class WalkIT {
                 .first();
         assertThat(verdict).containsText("Fits");
         Locator handle = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Drag the width"));
+        handle.scrollIntoViewIfNeeded();
         BoundingBox at = handle.boundingBox();
         double x = at.x + at.width / 2;
         double y = at.y + at.height / 2;
