@@ -69,9 +69,14 @@ final class RunningServer implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx512m",
+                // Two cores are shared with a browser, and nothing runs long enough to be worth optimising further.
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
                 "-jar",
                 root.resolve("server/target/wren-lane.jar").toString(),
                 "--wren.data=" + data,
+                // What takes too long is refused, which has tests of its own; here a slow machine is only slow.
+                "--wren.reckoning-seconds=15",
                 "--server.port=" + port));
         if (demo) {
             command.add("--wren.demo=" + root.resolve("demo/ferry-apron.json"));
