@@ -1,10 +1,9 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
-import { useDayLink } from '../features/day';
+import { STOPS, titleOf, useDayLink } from '../features/day';
 import { ErrorBoundary } from './ErrorBoundary';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
-import { STOPS } from './stops';
 import { Conflicts } from '../shared/ui';
 import { usePreferences } from '../shared/units';
 import { DemoLabel, Light, Shortcuts, Units } from './Tools';
@@ -18,6 +17,9 @@ function Page({ generation }: { generation: number }) {
   const [shortcuts, setShortcuts] = useState(false);
   const link = useDayLink();
   const { pathname } = useLocation();
+  useEffect(() => {
+    document.title = titleOf(pathname);
+  }, [pathname]);
   useShortcuts(() => setShortcuts((open) => !open));
   return (
     <div className="flex min-h-screen flex-col">

@@ -1,7 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
-import { useBriefing, useDay, useDayLink } from '../features/day';
-import { STOPS, stopOf, type Readiness } from './stops';
+import { STOPS, stopOf, useBriefing, useDay, useDayLink, type Readiness } from '../features/day';
 
 const WORDS: Record<Readiness, string> = { DONE: 'ready', ATTENTION: 'needs attention', EMPTY: 'empty' };
 

@@ -82,7 +82,7 @@ function Kept({ copies }: { copies: Copy[] }) {
             </span>
             <span className="flex items-baseline gap-4">
               <a href={`/api/copies/${copy.name}`} download>
-                Take away
+                Download
               </a>
               <Button kind="quiet" aria-expanded={chosen === copy.name} onClick={() => setChosen(copy.name)}>
                 Restore…

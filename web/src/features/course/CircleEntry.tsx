@@ -33,7 +33,7 @@ export function CircleEntry(props: { machine: Machine; side: SideName; posture: 
       />
       <div>
         <Button disabled={diameter === undefined || save.isPending} onClick={submit}>
-          Into the machine
+          Save to machine
         </Button>
       </div>
     </section>

@@ -37,7 +37,7 @@ export function CourseDrawing(props: {
   const { system } = usePreferences();
   const className = props.className ?? 'min-h-96 flex-1';
   if (plan === undefined) {
-    return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Reckoning…</div>;
+    return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Calculating…</div>;
   }
   const room = line?.rooms.find((r) => r.name === props.pointed);
   const shown = room ?? props.binding;

@@ -109,7 +109,7 @@ export function CourseEditor(props: {
           over={over && drawnLine(laid.answered?.answer, 'COMFORTABLE')}
           binding={line?.binding}
           bindingText={
-            line === evaluation?.roomiest ? undefined : `${line ? PARTS[line.binding.part] : ''} binds`
+            line === evaluation?.roomiest ? undefined : `tightest: ${line ? PARTS[line.binding.part] : ''}`
           }
           place={at === undefined ? undefined : line?.places[Math.min(at, line.places.length - 1)]}
           pointed={pointed}

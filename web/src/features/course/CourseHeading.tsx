@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { changed, useSaveDay, type Day } from '../day';
+import { changed, NextStep, useSaveDay, type Day } from '../day';
 import { Button, Select, useSay, useUnsaved } from '../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
 import { same } from './model';
@@ -113,6 +113,7 @@ export function CourseHeading(props: {
       >
         {changedNow ? 'Save course' : 'Saved'}
       </Button>
+      {!changedNow && <NextStep here="COURSE" />}
     </div>
   );
 }

@@ -64,7 +64,7 @@ export function Reading(props: {
           No machine to reckon for. <Link to={link('/machines/new')}>Describe the first one.</Link>
         </p>
       ) : evaluation === undefined ? (
-        <p className="text-soft">Reckoning…</p>
+        <p className="text-soft">Calculating…</p>
       ) : (
         evaluation.fit && (
           <>
@@ -89,7 +89,7 @@ export function Reading(props: {
                 onChoose={props.onLine}
               />
               <Select
-                label="Lay over it"
+                label="Compare with"
                 value={props.over?.key ?? ''}
                 options={[
                   { value: '', label: 'no other machine' },

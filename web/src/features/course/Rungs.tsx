@@ -37,7 +37,7 @@ export function Rungs(props: {
               </span>
             </button>
           );
-        }) ?? <span className="text-soft">Reckoning…</span>}
+        }) ?? <span className="text-soft">Calculating…</span>}
         {props.ladder?.rungs.length === 0 && (
           <span className="text-soft">No rung of this kind suits this machine.</span>
         )}

@@ -69,7 +69,7 @@ function SpeedSlider(props: {
     <div>
       <input
         type="range"
-        aria-label="Speed reckoned at"
+        aria-label="Speed calculated at"
         aria-valuetext={speedText(at, system)}
         min={0}
         max={END}
@@ -79,7 +79,7 @@ function SpeedSlider(props: {
         className="m-0 block w-full accent-ink"
       />
       <p className="text-[0.9rem]">
-        Reckoned at <span className="figures">{speedText(at, system)}</span>
+        Calculated at <span className="figures">{speedText(at, system)}</span>
         {props.speed === undefined ? ', the best for this rider.' : '. '}
         {props.speed !== undefined && (
           <button type="button" className="underline" onClick={() => props.onSpeed(undefined)}>

@@ -43,7 +43,7 @@ export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }
                   <span className="figures">{f.text}</span>
                 ) : (
                   <Button onClick={() => (f ? f.stop() : void ask(d.name))}>
-                    {f ? 'Reckoning… Stop' : 'Find the least'}
+                    {f ? 'Calculating… Stop' : 'Find the least'}
                   </Button>
                 )}
               </li>

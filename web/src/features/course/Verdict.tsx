@@ -31,7 +31,7 @@ export function Verdict(props: {
     <section aria-live="polite" className="grid gap-3">
       <h2 className="text-[1.35rem] leading-snug">
         {props.pending ? (
-          'Reckoning…'
+          'Calculating…'
         ) : (
           <>
             <span className={ANSWERS[fit.answer].tone}>{words.head}</span> {words.tail}

@@ -81,22 +81,22 @@ describe('the verdict', () => {
   it('says the answer with speed and lean, and what the line drawn keeps', () => {
     expect(say(fit('FITS', 0.62), line('far line', 0.3))).toEqual({
       head: 'Fits from a stop.',
-      tail: 'The line drawn keeps 0.30\u2009m: the front wheel at the far line binds.',
+      tail: 'The line drawn keeps 0.30\u2009m: the front wheel at the far line is the tightest point.',
     });
     expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }, line('far line', 0.3)).head).toMatch(
       /^Fits at 12.*km\/h, leaning 5\.7°/,
     );
   });
 
-  it('says by how much it lacks at the best speed, and what binds', () => {
+  it('says by how much it lacks at the best speed, and where', () => {
     expect(say(fit('DOES_NOT_FIT', -0.4)).tail).toBe(
-      'even from a stop it is too tight by 0.40\u2009m; the front wheel at the exit line binds.',
+      'even from a stop it is too tight by 0.40\u2009m; the front wheel at the exit line is the tightest point.',
     );
     expect(say(fit('TOO_CLOSE_TO_CALL', -0.04)).tail).toContain('lacks 0.04\u2009m');
   });
 
   it('names a cone without an article', () => {
-    expect(say(fit('FITS', 0.2), line('cone 5', 0.2)).tail).toContain('at cone 5 binds');
+    expect(say(fit('FITS', 0.2), line('cone 5', 0.2)).tail).toContain('at cone 5 is the tightest point');
   });
 
   it('never says too tight where nothing was solved', () => {

@@ -89,7 +89,7 @@ function placed(name: string, part: Room['part']): string {
 
 /**
  * The verdict in words: the answer with the speed and the lean there, then what the line drawn keeps, which the drawing
- * shows, then what binds.
+ * shows, then the tightest point.
  */
 export function verdict(
   fit: Fit,
@@ -98,7 +98,7 @@ export function verdict(
   speed: SpeedUnit,
 ): { head: string; tail: string } {
   const spare = lengthText(Math.abs(fit.spare.metres), system);
-  const binds = `the ${placed(fit.binding, fit.bindingPart)} binds.`;
+  const tightest = `the ${placed(fit.binding, fit.bindingPart)} is the tightest point.`;
   const lean = Math.max(fit.left.leanRadians, fit.right.leanRadians);
   const ridden =
     fit.speedMetresPerSecond === undefined
@@ -110,16 +110,16 @@ export function verdict(
       const by = line ? placed(line.binding.name, line.binding.part) : placed(fit.binding, fit.bindingPart);
       return {
         head: `Fits ${ridden}.`,
-        tail: `The line drawn keeps ${lengthText(keeps, system)}: the ${by} binds.`,
+        tail: `The line drawn keeps ${lengthText(keeps, system)}: the ${by} is the tightest point.`,
       };
     }
     case 'TOO_CLOSE_TO_CALL':
       return {
         head: 'Too close to call:',
-        tail: `${fit.spare.metres < 0 ? 'lacks' : 'spares'} ${spare} ${ridden}, and the measurements may be out by more; ${binds}`,
+        tail: `${fit.spare.metres < 0 ? 'lacks' : 'spares'} ${spare} ${ridden}, and the measurements may be out by more; ${tightest}`,
       };
     case 'DOES_NOT_FIT':
-      return { head: 'Does not fit:', tail: `even ${ridden} it is too tight by ${spare}; ${binds}` };
+      return { head: 'Does not fit:', tail: `even ${ridden} it is too tight by ${spare}; ${tightest}` };
     case 'NOT_SOLVED':
       return {
         head: 'Not solved:',

@@ -10,4 +10,6 @@ export {
   type Preview,
 } from './api';
 export { changed, todayIso } from './model';
+export { NextStep } from './NextStep';
+export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
 export { useDay, useDayLink } from './useDay';

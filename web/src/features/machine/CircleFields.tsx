@@ -39,13 +39,13 @@ export function CircleFields(props: {
                 <Button
                   kind="quiet"
                   className="mt-6"
-                  aria-label={`Drop the circle ${name}, ${sideWord(side)}`}
+                  aria-label={`Remove the circle ${name}, ${sideWord(side)}`}
                   onClick={() => {
                     const { [key]: _dropped, ...others } = circles;
                     onChange(others);
                   }}
                 >
-                  Drop <Chevron side={side} size={10} />
+                  Remove <Chevron side={side} size={10} />
                 </Button>
               )}
             </div>

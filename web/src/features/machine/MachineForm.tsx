@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { NextStep } from '../day';
 import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
@@ -16,6 +17,8 @@ const TRANSMISSIONS: { value: Draft['transmission']; label: string }[] = [
 export function MachineForm(props: {
   machine: Machine | undefined;
   classes: MachineClass[];
+  /** Whether it was stored just now, by the button that has to keep the focus. */
+  justSaved: boolean;
   onSaved: (saved: Machine) => void;
   onDeleted: () => void;
 }) {
@@ -34,6 +37,7 @@ export function MachineForm(props: {
   const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
   const submit = () =>
+    !save.isPending &&
     save.mutate(
       { ...(stored && { stored }), machine: request },
       {
@@ -94,7 +98,7 @@ export function MachineForm(props: {
       <div className="grid content-start gap-3">
         <FigureFields kind={kind} measured={draft.measured} onChange={(measured) => change({ measured })} />
         <div className="flex items-center gap-3">
-          <Button kind="primary" type="submit" disabled={report.isError || save.isPending}>
+          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={report.isError}>
             Save machine
           </Button>
           {stored && (
@@ -113,6 +117,7 @@ export function MachineForm(props: {
               Delete
             </Button>
           )}
+          {stored && <NextStep here="MACHINES" own={{ path: '/riders/new', name: 'Riders' }} />}
         </div>
       </div>
     </form>

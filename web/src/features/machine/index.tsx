@@ -1,6 +1,6 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
-import { chosen } from '../../shared/address';
+import { chosen, JUST_SAVED, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
@@ -24,6 +24,7 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
+  const justSaved = useJustSaved();
   const { one: shown, missing } = chosen(machines, id);
   if (missing) {
     return (
@@ -41,7 +42,8 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
           key={shown?.id ?? 'new'}
           machine={shown}
           classes={classes}
-          onSaved={(saved) => void navigate(link(`/machines/${saved.id}`))}
+          justSaved={justSaved}
+          onSaved={(saved) => void navigate(link(`/machines/${saved.id}`), { state: JUST_SAVED })}
           onDeleted={() => void navigate(link('/machines'))}
         />
       </div>

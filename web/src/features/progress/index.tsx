@@ -91,7 +91,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
               />
             )}
             <Toggle
-              label="Said in"
+              label="Show as"
               value={scale}
               options={[
                 { value: 'metres', label: setting },
@@ -109,7 +109,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
         </div>
         {progress.days.length === 0 ? (
           <p>
-            No run yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
+            No runs yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
           </p>
         ) : (
           <>

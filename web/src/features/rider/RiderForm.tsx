@@ -1,7 +1,9 @@
 import { useState } from 'react';
+import { NextStep } from '../day';
 import type { Machine } from '../machine';
 import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
 import { degreesText, speedText, usePreferences } from '../../shared/units';
+import { OnTheDay } from './OnTheDay';
 import { useDeleteRider, useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
 
 /** Describes a rider. */
@@ -9,6 +11,8 @@ export function RiderForm(props: {
   rider: Rider | undefined;
   machines: Machine[];
   options: RiderOptions;
+  /** Whether it was stored just now, by the button that has to keep the focus. */
+  justSaved: boolean;
   onSaved: (saved: Rider) => void;
   onDeleted: () => void;
 }) {
@@ -18,7 +22,7 @@ export function RiderForm(props: {
     level: rider?.level ?? 'NOVICE',
     school: rider?.school ?? 'CLUTCH_FIRST',
     notes: rider?.notes ?? '',
-    ...(rider?.machineId === undefined ? {} : { machineId: rider.machineId }),
+    ...usual(rider, machines),
   }));
   const [stored, setStored] = useState(rider);
   const save = useSaveRider();
@@ -32,6 +36,7 @@ export function RiderForm(props: {
       className="grid max-w-2xl content-start gap-4"
       onSubmit={(e) => {
         e.preventDefault();
+        if (save.isPending) return;
         save.mutate(
           { ...(stored && { stored }), rider: draft },
           {
@@ -65,7 +70,7 @@ export function RiderForm(props: {
       />
       <LimitsLine options={options} level={draft.level} />
       <Select
-        label="School"
+        label="Riding method"
         value={draft.school}
         options={options.schools.map((s) => ({ value: s.school, label: s.label }))}
         onChoose={(v) => change({ school: v })}
@@ -84,8 +89,8 @@ export function RiderForm(props: {
         }}
       />
       <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
-      <div className="flex items-center gap-3">
-        <Button kind="primary" type="submit" disabled={draft.name.trim() === '' || save.isPending}>
+      <div className="flex flex-wrap items-center gap-3">
+        <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={draft.name.trim() === ''}>
           Save rider
         </Button>
         {stored && (
@@ -104,9 +109,17 @@ export function RiderForm(props: {
             Delete
           </Button>
         )}
+        {stored && <OnTheDay rider={stored} />}
+        {stored && <NextStep here="MACHINES" />}
       </div>
     </form>
   );
+}
+
+/** The machine a rider has, or, described anew, the only one there is. */
+function usual(rider: Rider | undefined, machines: Machine[]): Pick<RiderRequest, 'machineId'> {
+  const id = rider ? rider.machineId : machines.length === 1 ? machines[0]?.id : undefined;
+  return id === undefined ? {} : { machineId: id };
 }
 
 function LimitsLine({ options, level }: { options: RiderOptions; level: Rider['level'] }) {
@@ -115,7 +128,7 @@ function LimitsLine({ options, level }: { options: RiderOptions; level: Rider['l
   if (limits === undefined) return null;
   return (
     <p className="-mt-2 text-sm text-soft">
-      Reckoned with, as estimates: turns the bars at {degreesText(limits.steeringRateRadiansPerSecond)} a
+      Calculated with, as estimates: turns the bars at {degreesText(limits.steeringRateRadiansPerSecond)} a
       second, leans at {degreesText(limits.rollRateRadiansPerSecond)} a second, holds{' '}
       {speedText(limits.lowestSpeedMetresPerSecond, speed)} feet-up, keeps{' '}
       {degreesText(limits.leanReserveRadians)} of lean in reserve.

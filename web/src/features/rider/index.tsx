@@ -1,7 +1,7 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
-import { chosen } from '../../shared/address';
+import { chosen, JUST_SAVED, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
@@ -37,6 +37,7 @@ function Shown({
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
+  const justSaved = useJustSaved();
   const { one: shown, missing } = chosen(riders, id);
   if (missing) {
     return (
@@ -77,7 +78,8 @@ function Shown({
           rider={shown}
           machines={machines}
           options={options}
-          onSaved={(saved) => void navigate(link(`/riders/${saved.id}`))}
+          justSaved={justSaved}
+          onSaved={(saved) => void navigate(link(`/riders/${saved.id}`), { state: JUST_SAVED })}
           onDeleted={() => void navigate(link('/riders'))}
         />
       </div>

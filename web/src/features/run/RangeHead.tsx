@@ -118,7 +118,7 @@ function Rung(props: {
   );
   return (
     <div className="flex items-stretch justify-between gap-1" role="group" aria-label="Rung">
-      {step(-1, 'Wider rung', '+')}
+      {step(-1, 'Wider', '+')}
       <div className="flex flex-col items-center justify-center">
         <span className="figures text-[1.6rem] leading-none whitespace-nowrap">
           {figure}
@@ -128,7 +128,7 @@ function Rung(props: {
           {props.tightness === undefined ? '' : `tight ${props.tightness.toFixed(2)}`}
         </span>
       </div>
-      {step(1, 'Tighter rung', '−')}
+      {step(1, 'Tighter', '−')}
     </div>
   );
 }

@@ -21,7 +21,7 @@ export function Tallies({ runs, ready }: { runs: ShownRun[]; ready: boolean }) {
         <Chevron side="LEFT" /> {count('LEFT')}
       </span>
       {last.length === 0 ? (
-        <span className="text-soft">{ready ? 'No run yet today' : 'One moment…'}</span>
+        <span className="text-soft">{ready ? 'No runs yet' : 'One moment…'}</span>
       ) : (
         <ol className="flex items-center gap-3">
           {last.map((r) => (

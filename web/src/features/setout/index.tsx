@@ -1,6 +1,6 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { requestOf, useCourses, type Course } from '../course';
-import { useDay, useDayLink, type Day } from '../day';
+import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
@@ -97,6 +97,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
           <Button kind="primary" onClick={() => window.print()}>
             Print
           </Button>
+          <NextStep here="SET_OUT" own={{ path: '/range', name: 'Range' }} />
         </div>
       </div>
       <Sheet

@@ -1,36 +1,27 @@
 import { Link } from 'react-router';
 import { ladderOf, settingOf, useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
-import { useDayLink, type Briefing, type Day } from '../day';
+import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { CautionNote } from '../../shared/ui';
 import { Owned } from './Owned';
 import { lengthText, usePreferences } from '../../shared/units';
 
-type Stop = Briefing['stops'][number]['stop'];
-
-const WHERE: Record<Stop, { path: string; name: string }> = {
-  TODAY: { path: '/today', name: 'Today' },
-  YARD: { path: '/yard', name: 'Yard' },
-  MACHINES: { path: '/machines', name: 'Machines' },
-  COURSE: { path: '/course', name: 'Course' },
-  SET_OUT: { path: '/set-out', name: 'Set-out' },
-  LESSON: { path: '/lesson', name: 'Lesson' },
-  RANGE: { path: '/range', name: 'Range' },
-  PROGRESS: { path: '/progress', name: 'Progress' },
+/** How the way on is said where going there says more than its name. */
+const ON: Partial<Record<Stop, string>> = {
+  SET_OUT: 'Set the cones out',
+  RANGE: 'Go on logging runs',
+  PROGRESS: 'See how they got on',
 };
 
-/** The one button to go on: to the first stop that is empty, else to the cones. */
+/** The one button to go on. */
 export function GoOn({ briefing }: { briefing: Briefing }) {
   const link = useDayLink();
-  const empty = briefing.stops.find(
-    (s) => s.readiness === 'EMPTY' && s.message !== '' && s.stop !== 'MACHINES',
-  );
-  const to = empty ? WHERE[empty.stop] : briefing.runs > 0 ? WHERE.RANGE : WHERE.SET_OUT;
+  const { next } = briefing;
   return (
     <Link
-      to={link(to.path)}
+      to={link(wayOn(briefing))}
       className="block rounded-sm bg-cone px-4 py-3 text-center text-[1.13rem] font-semibold text-on-cone no-underline"
     >
-      {empty ? `Go on to ${to.name}` : briefing.runs > 0 ? 'Go on logging runs' : 'Set the cones out'}
+      {ON[next] ?? `Go on to ${nameOf(next)}`}
     </Link>
   );
 }
@@ -48,7 +39,7 @@ export function NotReady({ briefing }: { briefing: Briefing }) {
         <ul className="grid gap-1.5">
           {open.map((s) => (
             <li key={s.stop}>
-              <Link to={link(WHERE[s.stop].path)}>{WHERE[s.stop].name}</Link>: {s.message}
+              <Link to={link(pathOf(s.stop))}>{nameOf(s.stop)}</Link>: {s.message}
             </li>
           ))}
         </ul>
@@ -89,7 +80,7 @@ export function Bring({ briefing }: { briefing: Briefing }) {
 export function Cautions({ briefing }: { briefing: Briefing }) {
   return (
     <section className="grid gap-2">
-      <h2>Mind</h2>
+      <h2>Safety</h2>
       {briefing.cautions.map((c) => (
         <CautionNote key={c.code + c.message}>{c.message}</CautionNote>
       ))}

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import type { Course } from '../course';
-import { changed, useSaveDay, type Day } from '../day';
+import { NextStep, changed, useSaveDay, type Day } from '../day';
 import { useRiders } from '../rider';
 import { useLasting } from '../../shared/http';
 import { Button, useSay } from '../../shared/ui';
@@ -102,11 +102,12 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
             disabled={find.isPending || courses.length === 0}
             onClick={() => placeBy(open.length === 0 ? {} : places)}
           >
-            {open.length === 0 ? 'Place all anew' : `Find a place for ${open.length}`}
+            {open.length === 0 ? 'Rearrange all' : `Find a place for ${open.length}`}
           </Button>
           <Button disabled={!dirty || save.isPending} onClick={store}>
             Save places
           </Button>
+          {!dirty && <NextStep here="YARD" />}
         </div>
         {find.isPending && (
           <p role="status" className="flex items-center gap-3">

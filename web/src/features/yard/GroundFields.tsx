@@ -41,7 +41,7 @@ export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (som
           onChoose={(v) => onChange({ towards: Number(v) })}
         />
         <Select
-          label="Machines come in"
+          label="Entrance"
           value={entrance === undefined ? '' : String(entrance.side)}
           options={[{ value: '', label: 'anywhere' }, ...sides]}
           onChoose={(v) =>

@@ -30,7 +30,7 @@ export function ObstacleFields(props: {
         />
       ))}
       <div>
-        <Button onClick={() => onChange((all) => [...all, FRESH])}>Add what stands or lies there</Button>
+        <Button onClick={() => onChange((all) => [...all, FRESH])}>Add an obstacle</Button>
       </div>
     </div>
   );

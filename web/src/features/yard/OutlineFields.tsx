@@ -58,10 +58,10 @@ export function OutlineFields(props: {
           ))}
           <div className="flex flex-wrap gap-2">
             <Button disabled={n >= MOST_SIDES} onClick={() => onChange(withSide(draft))}>
-              One side more
+              Add a side
             </Button>
             <Button disabled={n <= 3} onClick={() => onChange(withoutSide(draft))}>
-              One side less
+              Remove a side
             </Button>
           </div>
           <Diagonals {...props} />
@@ -103,10 +103,10 @@ function Diagonals({ draft, known, onChange }: Parameters<typeof OutlineFields>[
           <Button
             kind="quiet"
             className="mt-6"
-            aria-label={`Take diagonal ${letter(d.from)}${letter(d.to)} away`}
+            aria-label={`Remove the diagonal ${letter(d.from)}${letter(d.to)}`}
             onClick={() => onChange({ diagonals: draft.diagonals.toSpliced(i, 1) })}
           >
-            remove
+            Remove
           </Button>
         </div>
       ))}

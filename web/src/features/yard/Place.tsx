@@ -27,7 +27,7 @@ export function Place(props: {
         <span>
           {course.name} <span className="text-soft">is set up after another</span>
         </span>
-        <Button onClick={() => props.onMove({})}>Put it down</Button>
+        <Button onClick={() => props.onMove({})}>Place</Button>
       </li>
     );
   }
@@ -75,7 +75,7 @@ export function Place(props: {
             <Button onClick={() => props.onMove({ turnRadians: wrapped(stand.turnRadians + Math.PI / 2) })}>
               Quarter turn
             </Button>
-            <Button onClick={() => props.onTakeUp()}>Take it up</Button>
+            <Button onClick={() => props.onTakeUp()}>Remove from yard</Button>
             <Link className="self-center" to={link(`/set-out/${course.id}`)}>
               Set it out here
             </Link>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { NextStep } from '../day';
 import { Button, CautionNote, NotesField, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useSaveYard, useSurvey, type Survey, type Yard } from './api';
@@ -10,7 +11,13 @@ import { OutlineFields } from './OutlineFields';
 import { YardDrawing } from './YardDrawing';
 
 /** Describes a yard; what its measurements come to is beside it at once. */
-export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (saved: Yard) => void }) {
+export function YardForm(props: {
+  yard: Yard | undefined;
+  /** Whether it was stored just now, by the button that has to keep the focus. */
+  justSaved: boolean;
+  onSaved: (saved: Yard) => void;
+}) {
+  const { yard, onSaved } = props;
   const [draft, setDraft] = useState<Draft>(() => draftOf(yard));
   const [stored, setStored] = useState(yard);
   const save = useSaveYard();
@@ -25,7 +32,7 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
   const bay = whole(draft.bay);
   const known = { ...(pace && { pace }), ...(bay && { bay }) };
   const submit = () => {
-    if (request === undefined) return;
+    if (request === undefined || save.isPending) return;
     save.mutate(
       { ...(stored && { stored }), yard: request },
       {
@@ -98,12 +105,13 @@ export function YardForm({ yard, onSaved }: { yard: Yard | undefined; onSaved: (
         />
         <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
         <div className="flex items-center gap-3">
-          <Button kind="primary" type="submit" disabled={request === undefined || save.isPending}>
+          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={request === undefined}>
             Save yard
           </Button>
           {request === undefined && (
             <span className="text-sm text-soft">Needs a name, all lengths and the fall.</span>
           )}
+          {yard && <NextStep here="YARD" own={{ path: '/yard?view=courses', name: 'Courses on it' }} />}
         </div>
       </form>
     </div>

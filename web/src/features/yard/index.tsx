@@ -85,6 +85,7 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
         <YardForm
           key={shown}
           yard={yard}
+          justSaved={saved !== undefined && saved.id === yard?.id}
           onSaved={(stored) => {
             setSaved(stored);
             setPicked(String(stored.id));

@@ -1,2 +1,2 @@
 export { chosen } from './chosen';
-export { useAddress, usePart } from './useAddress';
+export { JUST_SAVED, useAddress, useJustSaved, usePart } from './useAddress';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 
 /** What the address says beside its path, and a way to say more of it; said empty, it is left out. */
 export function useAddress(): [
@@ -31,4 +31,13 @@ export function usePart(name: string): [string | null, (value: string) => void] 
     if (said !== null && said !== written) setAddress(name, said, { replace: true });
   });
   return [said, say];
+}
+
+/** Beside the address of something just stored: who stored it is still there, and goes on where they were. */
+export const JUST_SAVED = { justSaved: true };
+
+/** Whether this address was opened by storing what is shown. */
+export function useJustSaved(): boolean {
+  const state: unknown = useLocation().state;
+  return typeof state === 'object' && state !== null && 'justSaved' in state;
 }

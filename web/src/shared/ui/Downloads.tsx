@@ -20,7 +20,7 @@ export function Downloads(props: {
   ];
   return (
     <p className="no-print flex flex-wrap gap-x-4 gap-y-1">
-      <span className="text-soft">Take away:</span>
+      <span className="text-soft">Download:</span>
       {all.map((f) => (
         <a key={f.path} href={f.path} download>
           {f.label}

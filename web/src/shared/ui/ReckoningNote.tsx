@@ -17,7 +17,7 @@ export function ReckoningNote<T>({ of, what }: { of: Reckoned<T>; what: string }
   if (!of.slow) return null;
   return (
     <p role="status" className="flex flex-wrap items-center gap-3 text-sm">
-      Reckoning {what}…
+      Calculating {what}…
       {of.progress && (
         <>
           <progress

@@ -32,6 +32,7 @@ class ArchitectureTest {
             "drawing",
             "run",
             "progress",
+            "briefing",
             "simulation");
 
     private static final JavaClasses CORE = new ClassFileImporter()

@@ -40,6 +40,10 @@ public record LadderRule(int clean, int of) {
     public NextRun advise(List<RunRecord> runs, Side side) {
         List<RunRecord> here = last(runs, side);
         List<RunRecord> there = last(runs, side.opposite());
+        if (runs.isEmpty()) {
+            return new NextRun(
+                    NextRun.Move.HOLD, said("No runs at this setting yet; %d clean of %d tightens.", clean, of));
+        }
         if (endsWithDrop(here)) {
             return new NextRun(NextRun.Move.WIDEN, "A drop. Rest, check rider and machine, then a wider rung.");
         }

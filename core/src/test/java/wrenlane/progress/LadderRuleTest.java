@@ -35,6 +35,12 @@ class LadderRuleTest {
     }
 
     @Test
+    void saysWhatIsAskedForBeforeTheFirstRun() {
+        assertThat(new LadderRule(3, 4).advise(List.of(), Side.RIGHT).reason())
+                .isEqualTo("No runs at this setting yet; 3 clean of 4 tightens.");
+    }
+
+    @Test
     void treatsBothSidesAlike() {
         List<RunRecord> runs = Runs.of(Side.RIGHT, 1.3, "FLF");
         assertThat(LadderRule.DEFAULT.advise(runs, Side.RIGHT).move()).isEqualTo(NextRun.Move.WIDEN);

@@ -119,7 +119,7 @@ class CourseKindsIT {
         String before = page.locator(".outline-now path").first().getAttribute("d");
         page.keyboard().press("PageUp");
         assertThat(page.locator(".outline-now path").first()).not().hasAttribute("d", before);
-        page.getByLabel("Lay over it").selectOption(new SelectOption().setLabel("1400 heavy tourer"));
+        page.getByLabel("Compare with").selectOption(new SelectOption().setLabel("1400 heavy tourer"));
         assertThat(page.locator("path.other-rear-wheel")).hasCount(1);
     }
 
@@ -169,7 +169,7 @@ class CourseKindsIT {
                 .click();
         Locator circle = page.getByLabel(Pattern.compile("^Circle to the left, upright"));
         circle.fill("4.30 m");
-        button("Into the machine").click();
+        button("Save to machine").click();
         assertThat(page.getByText("250 trail now turns as measured.").first()).isVisible();
         Object kept = page.evaluate("async () => (await (await fetch('/api/machines')).text()).includes('\"4.30 m\"')");
         assertThat((Boolean) kept).isTrue();

@@ -27,7 +27,7 @@ class EveryPageIT {
                 .first()
                 .waitFor();
         page.waitForFunction(
-                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning')");
+                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Calculating')");
         return page;
     }
 
@@ -84,11 +84,13 @@ class EveryPageIT {
     void everythingNeededForARunIsReachedByKeyboardAlone() {
         Page page = at(APP.chromium().desk(), "/today");
         page.keyboard().press("7");
-        page.getByText("No run yet today").waitFor();
+        page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true))
+                .waitFor();
         page.keyboard().press("n");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText("Tomas Ekvik");
-        page.getByText("No run yet today").waitFor();
+        page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true))
+                .waitFor();
         page.keyboard().press("]");
         page.keyboard().press("d");
         page.keyboard().press("Enter");

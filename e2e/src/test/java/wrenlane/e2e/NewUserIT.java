@@ -1,10 +1,12 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.App.button;
 import static wrenlane.e2e.App.fill;
 import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -18,6 +20,7 @@ class NewUserIT {
     @RegisterExtension
     static final App APP = App.empty();
 
+    /** Along the buttons that say what comes next, from nothing to cones set out and a run logged. */
     @Test
     @Order(1)
     void goesFromAnEmptyAppToALoggedRun() {
@@ -25,40 +28,59 @@ class NewUserIT {
         page.navigate(APP.address());
         press(page, "Start the day");
         assertThat(page.getByText("Nobody is on this day yet. Put riders")).isVisible();
+        follow(page, "Go on to Yard");
 
-        page.navigate(APP.address() + "/yard");
         fill(page, "Name", "Quay");
         fill(page, "Usable length", "40 m");
         fill(page, "Usable width", "70 ft");
         press(page, "Save yard");
         assertThat(page.getByText("Yard saved.").first()).isVisible();
+        assertThat(button(page, "Save yard")).isFocused();
+        follow(page, "Next: Machines");
 
-        page.navigate(APP.address() + "/machines/new");
         fill(page, "Circle upright, left", "2 m");
         assertThat(page.getByText("A circle of 2.00 m cannot be")).isVisible();
         fill(page, "Circle upright, left", "5.4 m");
         press(page, "Save machine");
         assertThat(page.getByText("Machine saved.").first()).isVisible();
+        assertThat(button(page, "Save machine")).isFocused();
+        follow(page, "Next: Riders");
 
-        page.navigate(APP.address() + "/riders/new");
         fill(page, "Name", "Ada Testwick");
         press(page, "Save rider");
         assertThat(page.getByText("Rider saved.").first()).isVisible();
+        assertThat(button(page, "Save rider")).isFocused();
+        press(page, "Put on the day");
+        assertThat(page.getByText("On Slow-riding lesson.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        follow(page, "Next: Course");
 
-        page.navigate(APP.address() + "/course/new");
         press(page, "Save course");
         assertThat(page.getByText("Now on").first()).isVisible();
+        follow(page, "Next: Yard");
 
-        page.navigate(APP.address() + "/today");
-        page.getByLabel("Ada Testwick").selectOption("1");
-        press(page, "Save the day");
-        assertThat(page.getByText("Day saved.").first()).isVisible();
+        press(page, "Find a place for 1");
+        press(page, "Save places");
+        assertThat(page.getByText("Places saved.").first()).isVisible();
+        follow(page, "Next: Set-out");
 
-        page.navigate(APP.address() + "/range");
-        assertThat(page.getByText("No run yet today")).isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")))
+                .isVisible();
+        assertThat(page).hasTitle("Set-out – Wren Lane");
+        follow(page, "Next: Range");
+
+        assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByText("No runs at this setting yet; 4 clean of 5 tightens."))
+                .isVisible();
         press(page, "Clean");
         assertThat(page.getByText("All saved on the server")).isVisible();
         assertThat(page.getByTestId("run")).hasCount(1);
+    }
+
+    private static void follow(Page page, String link) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true))
+                .click();
     }
 
     @Test

@@ -29,7 +29,7 @@ class RangeIT {
         Page page = APP.desk("/range/3");
         Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
         assertThat(rung).containsText("7.20");
-        button(page, "Tighter rung").click();
+        button(page, "Tighter").click();
         assertThat(page.getByText("The cones stand at 7.20")).isVisible();
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
@@ -190,7 +190,7 @@ class RangeIT {
                 """, id);
         assertEquals("logged", status);
         page.navigate(page.url().replaceAll("/riders/.*", "/progress/" + id));
-        assertThat(page.getByText("No run yet")).hasCount(0);
+        assertThat(page.getByText("No runs yet")).hasCount(0);
         assertThat(page.getByText("diameter ridden")).isVisible();
         page.close();
     }

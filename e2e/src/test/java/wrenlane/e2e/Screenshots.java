@@ -96,7 +96,8 @@ public final class Screenshots {
 
     private void range(Page phone) {
         phone.navigate(server.address() + "/range/2");
-        phone.getByText("No run yet today").waitFor();
+        phone.getByText("No runs yet", new Page.GetByTextOptions().setExact(true))
+                .waitFor();
         phone.locator("body").press("Space");
         phone.locator("body").press("Space");
         phone.locator("body").press("l");
@@ -113,7 +114,7 @@ public final class Screenshots {
                 .waitFor();
         page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
         page.waitForFunction(
-                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Reckoning') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
+                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Calculating') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
         // Where a course is judged, once everyone of the day is.
         page.waitForFunction(
                 "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || ([...v.querySelectorAll('caption')].some(c => c.textContent === 'Everyone of the day') && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");

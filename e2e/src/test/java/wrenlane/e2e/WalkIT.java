@@ -159,7 +159,8 @@ class WalkIT {
     void logsSixRunsByKeyboardUndoesOneAndFindsThemAfterAReload() {
         go("/range/1");
         Locator runs = page.getByTestId("run");
-        assertThat(page.getByText("No run yet today")).isVisible();
+        assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.keyboard().press("ArrowLeft");
         page.keyboard().press("Space");
         page.keyboard().press("l");
@@ -205,7 +206,8 @@ class WalkIT {
     void keepsRunsOnTheDeviceWhileTheServerIsOutOfReach() throws IOException {
         page = APP.chromium().phone();
         go("/range/2");
-        assertThat(page.getByText("No run yet today")).isVisible();
+        assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         APP.server().stop();
         button("Clean").click();
         button("Clean").click();

@@ -27,7 +27,7 @@ class YardIT {
                 .selectOption(new SelectOption().setLabel("New yard…"));
         fill(page, "Name", "Five-sided");
         choose(page, "Side by side");
-        press(page, "One side more");
+        press(page, "Add a side");
         String[] sides = {"A to B", "B to C", "C to D", "D to E", "E to A"};
         String[] metres = {"40 m", "15 m", "13.3 m", "30 m", "25 m"};
         for (int i = 0; i < sides.length; i++) {
@@ -54,13 +54,13 @@ class YardIT {
         Locator safe = page.getByText("Nothing overlaps, run-outs are clear");
         assertThat(safe).isVisible();
         press(page, "Slipway box");
-        press(page, "Take it up");
+        press(page, "Remove from yard");
         press(page, "Kerb box, from a stop");
-        press(page, "Take it up");
+        press(page, "Remove from yard");
         press(page, "Bollard weave");
-        press(page, "Take it up");
+        press(page, "Remove from yard");
         press(page, "Find a place for 3");
-        assertThat(button(page, "Place all anew")).isVisible();
+        assertThat(button(page, "Rearrange all")).isVisible();
         assertThat(safe).isVisible();
         Locator weave = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bollard weave: drag"));
         weave.focus();
@@ -73,7 +73,7 @@ class YardIT {
         turn.focus();
         page.keyboard().press("ArrowLeft");
         assertThat(turn).not().hasAttribute("aria-valuenow", String.valueOf(degrees));
-        press(page, "Place all anew");
+        press(page, "Rearrange all");
         assertThat(safe).isVisible();
         press(page, "Save places");
         assertThat(page.getByText("Places saved.").first()).isVisible();

@@ -76,7 +76,8 @@ class PaperTest {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(pdf.getNumberOfPages()).isGreaterThanOrEqualTo(5);
             assertThat(text)
-                    .contains("Ferry apron, Gullpoint", "Bring", "Mind", "Slipway box", "Two turntables", "Centre at");
+                    .contains(
+                            "Ferry apron, Gullpoint", "Bring", "Safety", "Slipway box", "Two turntables", "Centre at");
             assertThat(text).contains("' ").doesNotContain("{{");
         }
     }

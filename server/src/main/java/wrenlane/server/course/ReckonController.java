@@ -221,7 +221,7 @@ class ReckonController {
     private static long machine(ReckonRequest request) {
         Long id = request.machineId();
         if (id == null) {
-            throw RefusedException.of("machine-missing", "machineId", "Choose a machine to reckon with.");
+            throw RefusedException.of("machine-missing", "machineId", "Choose a machine to calculate with.");
         }
         return id;
     }

@@ -2,7 +2,9 @@ package wrenlane.server.day;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.plan.ConeSort;
+import wrenlane.briefing.ConeCount;
+import wrenlane.briefing.Stop;
+import wrenlane.briefing.StopState;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.verdict.Ladder;
@@ -15,6 +17,7 @@ import wrenlane.yard.Caution;
  * @param riders who rides what at which rung
  * @param cautions of the ground, and of what stands on it
  * @param stops how far each stop of the lane is
+ * @param next the stop to go on to
  * @param runs logged this day
  * @param unfinished whether time ran out before every rider's rung was known; asked again, it goes on from there
  */
@@ -24,18 +27,9 @@ public record BriefingResponse(
         List<RiderBriefing> riders,
         List<Caution> cautions,
         List<StopState> stops,
+        Stop next,
         int runs,
         boolean unfinished) {
-
-    /**
-     * How many cones of a sort.
-     *
-     * @param spare to bring besides
-     * @param owned by the school; missing where never counted
-     * @param missing how many more are needed than the school owns, spare left out
-     */
-    public record ConeCount(
-            ConeSort sort, int needed, int spare, @Nullable Integer owned, int missing) {}
 
     /**
      * One rider.
@@ -52,30 +46,4 @@ public record BriefingResponse(
             Ladder.@Nullable Rung rung,
             @Nullable EstimateJson left,
             @Nullable EstimateJson right) {}
-
-    /** A stop of the lane. */
-    public enum Stop {
-        TODAY,
-        YARD,
-        MACHINES,
-        COURSE,
-        SET_OUT,
-        LESSON,
-        RANGE,
-        PROGRESS
-    }
-
-    /** How far a stop is for the day. */
-    public enum Readiness {
-        DONE,
-        ATTENTION,
-        EMPTY
-    }
-
-    /**
-     * One stop.
-     *
-     * @param message what is not ready and what to do; empty where all is done
-     */
-    public record StopState(Stop stop, Readiness readiness, String message) {}
 }

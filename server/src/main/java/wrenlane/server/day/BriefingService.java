@@ -1,7 +1,8 @@
 package wrenlane.server.day;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,20 +10,18 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import wrenlane.briefing.ConeCount;
+import wrenlane.briefing.DayState;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.CoursePlan;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.BriefingResponse.ConeCount;
-import wrenlane.server.day.BriefingResponse.Readiness;
 import wrenlane.server.day.BriefingResponse.RiderBriefing;
-import wrenlane.server.day.BriefingResponse.Stop;
-import wrenlane.server.day.BriefingResponse.StopState;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.kit.KitService;
 import wrenlane.server.machine.MachineService;
@@ -40,16 +39,12 @@ import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
-import wrenlane.setout.SetOutSheet;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
 public class BriefingService {
-    /** One spare cone for every so many, at least one; chosen by us. */
-    private static final int SPARE_SHARE = 5;
-
     private final DayService days;
     private final YardService yards;
     private final CourseService courses;
@@ -61,6 +56,7 @@ public class BriefingService {
     private final PlacingService placing;
     private final Storage storage;
     private final Reckoning reckoning;
+    private final Clock clock;
 
     BriefingService(
             DayService days,
@@ -73,7 +69,8 @@ public class BriefingService {
             KitService kit,
             PlacingService placing,
             Storage storage,
-            Reckoning reckoning) {
+            Reckoning reckoning,
+            Clock clock) {
         this.days = days;
         this.yards = yards;
         this.courses = courses;
@@ -85,6 +82,7 @@ public class BriefingService {
         this.placing = placing;
         this.storage = storage;
         this.reckoning = reckoning;
+        this.clock = clock;
     }
 
     /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
@@ -92,7 +90,7 @@ public class BriefingService {
         Read read = storage.read(() -> read(days.get(dayId)));
         DayResponse day = read.day();
         List<CourseResponse> set = read.courses();
-        List<ConeCount> cones = cones(day, set, read.owned());
+        DayState state = state(read);
         List<Optional<Standing>> standings = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
@@ -104,10 +102,11 @@ public class BriefingService {
                 .toList();
         return new BriefingResponse(
                 dayId,
-                cones,
+                state.cones(),
                 riders,
                 cautions(read),
-                stops(read.yard(), set, cones, read.machines(), read.logged()),
+                state.stops(),
+                state.next(),
                 read.logged(),
                 standings.stream().anyMatch(Optional::isEmpty));
     }
@@ -146,29 +145,31 @@ public class BriefingService {
                 runs.countOnDay(day.id()));
     }
 
-    private static List<ConeCount> cones(DayResponse day, List<CourseResponse> set, Map<ConeSort, Integer> owned) {
-        Set<Long> standing = stands(day).keySet();
-        Map<ConeSort, Integer> atOnce = new EnumMap<>(ConeSort.class);
-        Map<ConeSort, Integer> most = new EnumMap<>(ConeSort.class);
-        for (CourseResponse course : set) {
-            boolean stands = standing.contains(course.id());
-            SetOutSheet.conesBySort(course.course().plan())
-                    .forEach(
-                            (sort, n) -> (stands ? atOnce : most).merge(sort, n, stands ? Integer::sum : Integer::max));
-        }
-        atOnce.forEach((sort, n) -> most.merge(sort, n, Integer::max));
-        return most.entrySet().stream()
-                .map(e -> {
-                    int needed = e.getValue();
-                    Integer have = owned.get(e.getKey());
-                    return new ConeCount(
-                            e.getKey(),
-                            needed,
-                            Math.max(1, needed / SPARE_SHARE),
-                            have,
-                            have == null ? 0 : Math.max(0, needed - have));
-                })
-                .toList();
+    private DayState state(Read read) {
+        Set<Long> placed = stands(read.day()).keySet();
+        List<CourseResponse> standing =
+                read.courses().stream().filter(c -> placed.contains(c.id())).toList();
+        List<CourseResponse> unplaced =
+                read.courses().stream().filter(c -> !placed.contains(c.id())).toList();
+        return new DayState(
+                read.yard().isPresent(),
+                read.yard().map(y -> !y.cautions().isEmpty()).orElse(false),
+                read.courses().size(),
+                read.yard().isEmpty()
+                        ? List.of()
+                        : unplaced.stream().map(CourseResponse::name).toList(),
+                ConeCount.of(plans(standing), plans(unplaced), read.owned()),
+                read.riders().size(),
+                read.machines().stream()
+                        .filter(m -> !m.measured())
+                        .map(RiddenMachine::name)
+                        .toList(),
+                read.logged(),
+                read.day().date().isBefore(LocalDate.now(clock)));
+    }
+
+    private static List<CoursePlan> plans(List<CourseResponse> courses) {
+        return courses.stream().map(c -> c.course().plan()).toList();
     }
 
     /** The course that rungs are said for: the day's first. */
@@ -204,69 +205,5 @@ public class BriefingService {
         Map<Long, StandJson> stands = new LinkedHashMap<>();
         day.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
         return stands;
-    }
-
-    private static List<StopState> stops(
-            Optional<YardResponse> yard,
-            List<CourseResponse> set,
-            List<ConeCount> cones,
-            List<RiddenMachine> ridden,
-            int logged) {
-        boolean ready = yard.isPresent() && !set.isEmpty() && !ridden.isEmpty();
-        return List.of(
-                new StopState(Stop.TODAY, ready ? Readiness.DONE : Readiness.ATTENTION, ""),
-                yard(yard),
-                machines(ridden),
-                set.isEmpty()
-                        ? new StopState(Stop.COURSE, Readiness.EMPTY, "No course on this day yet. Add one.")
-                        : new StopState(Stop.COURSE, Readiness.DONE, ""),
-                setOut(set, cones),
-                new StopState(Stop.LESSON, Readiness.EMPTY, ""),
-                new StopState(Stop.RANGE, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""),
-                new StopState(Stop.PROGRESS, logged > 0 ? Readiness.DONE : Readiness.EMPTY, ""));
-    }
-
-    private static StopState setOut(List<CourseResponse> set, List<ConeCount> cones) {
-        if (set.isEmpty()) {
-            return new StopState(Stop.SET_OUT, Readiness.EMPTY, "Nothing to set out until there is a course.");
-        }
-        String lacking = cones.stream()
-                .filter(c -> c.missing() > 0)
-                .map(c -> c.missing() + " " + c.sort().label(c.missing()))
-                .collect(Collectors.joining(" and "));
-        return lacking.isEmpty()
-                ? new StopState(Stop.SET_OUT, Readiness.DONE, "")
-                : new StopState(
-                        Stop.SET_OUT,
-                        Readiness.ATTENTION,
-                        "The school lacks " + lacking
-                                + " for this day: borrow them, or set courses up one after another.");
-    }
-
-    private static StopState yard(Optional<YardResponse> yard) {
-        if (yard.isEmpty()) {
-            return new StopState(
-                    Stop.YARD, Readiness.EMPTY, "No yard chosen for this day. Measure one, or choose one.");
-        }
-        return yard.get().cautions().isEmpty()
-                ? new StopState(Stop.YARD, Readiness.DONE, "")
-                : new StopState(
-                        Stop.YARD, Readiness.ATTENTION, "The ground of this yard needs care: see the cautions.");
-    }
-
-    private static StopState machines(List<RiddenMachine> ridden) {
-        if (ridden.isEmpty()) {
-            return new StopState(Stop.MACHINES, Readiness.EMPTY, "Nobody is on this day yet. Add riders and machines.");
-        }
-        List<String> unmeasured = ridden.stream()
-                .filter(m -> !m.measured())
-                .map(RiddenMachine::name)
-                .toList();
-        return unmeasured.isEmpty()
-                ? new StopState(Stop.MACHINES, Readiness.DONE, "")
-                : new StopState(
-                        Stop.MACHINES,
-                        Readiness.ATTENTION,
-                        "Nothing measured yet on " + String.join(", ", unmeasured) + ": typical figures only.");
     }
 }

@@ -5,6 +5,6 @@ public class BusyException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
     public BusyException() {
-        super("Too much is being reckoned just now. Try again in a moment.");
+        super("Too much is being calculated just now. Try again in a moment.");
     }
 }

@@ -76,7 +76,7 @@ public class Reckoning implements DisposableBean {
                 .orElseThrow(() -> RefusedException.of(
                         "reckoning-limit",
                         "",
-                        "There are " + time.toMillis() / 1000.0 + " s to reckon " + what
+                        "There are " + time.toMillis() / 1000.0 + " s to calculate " + what
                                 + ", and that was not enough. Try again, or make the course simpler."));
     }
 

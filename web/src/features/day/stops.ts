@@ -1,4 +1,4 @@
-import type { Briefing } from '../features/day';
+import type { Briefing } from './api';
 
 export type Stop = Briefing['stops'][number]['stop'];
 export type Readiness = Briefing['stops'][number]['readiness'];
@@ -19,4 +19,27 @@ export const STOPS: { stop: Stop; path: string; name: string; also?: string[] }[
 export function stopOf(path: string): Stop | undefined {
   return STOPS.find((s) => [s.path, ...(s.also ?? [])].some((p) => path === p || path.startsWith(p + '/')))
     ?.stop;
+}
+
+/** What a stop is called. */
+export function nameOf(stop: Stop): string {
+  return STOPS.find((s) => s.stop === stop)?.name ?? '';
+}
+
+/** Where a stop is. */
+export function pathOf(stop: Stop): string {
+  return STOPS.find((s) => s.stop === stop)?.path ?? '/';
+}
+
+/** Where the day goes on: for a yard that is there already, to the courses that need a place on it. */
+export function wayOn({ next, stops }: Pick<Briefing, 'next' | 'stops'>): string {
+  const there = stops.find((s) => s.stop === next)?.readiness !== 'EMPTY';
+  return next === 'YARD' && there ? '/yard?view=courses' : pathOf(next);
+}
+
+/** What the browser calls the page at an address. */
+export function titleOf(path: string): string {
+  const stop = stopOf(path);
+  if (stop === undefined) return 'Wren Lane';
+  return `${path.startsWith('/riders') ? 'Riders' : nameOf(stop)} – Wren Lane`;
 }

@@ -1,0 +1,103 @@
+package wrenlane.briefing;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * How far a day has come: what each stop lacks, and which is the next one to go to.
+ *
+ * @param yard whether one was chosen
+ * @param careOfGround whether the ground of the yard needs care
+ * @param courses how many are on the day
+ * @param unplaced names of those without a place on the yard
+ * @param cones to bring
+ * @param riders how many are on the day
+ * @param unmeasured names of their machines that nothing was ever measured on
+ * @param runs logged this day
+ * @param past whether the day is over
+ */
+public record DayState(
+        boolean yard,
+        boolean careOfGround,
+        int courses,
+        List<String> unplaced,
+        List<ConeCount> cones,
+        int riders,
+        List<String> unmeasured,
+        int runs,
+        boolean past) {
+    /** Every stop, in the order of the day. */
+    public List<StopState> stops() {
+        boolean ready = yard && courses > 0 && riders > 0;
+        return List.of(
+                ready ? StopState.done(Stop.TODAY) : new StopState(Stop.TODAY, Readiness.ATTENTION, ""),
+                ofYard(),
+                ofMachines(),
+                courses == 0
+                        ? StopState.empty(Stop.COURSE, "No course on this day yet. Add one.")
+                        : StopState.done(Stop.COURSE),
+                ofSetOut(),
+                StopState.of(Stop.LESSON, false),
+                StopState.of(Stop.RANGE, runs > 0),
+                StopState.of(Stop.PROGRESS, runs > 0));
+    }
+
+    /** The first stop where something is missing without which the later ones are of no use; then the cones, then the runs. */
+    public Stop next() {
+        if (!yard) {
+            return Stop.YARD;
+        }
+        if (riders == 0) {
+            return Stop.MACHINES;
+        }
+        if (courses == 0) {
+            return Stop.COURSE;
+        }
+        if (runs > 0) {
+            return past ? Stop.PROGRESS : Stop.RANGE;
+        }
+        return unplaced.isEmpty() ? Stop.SET_OUT : Stop.YARD;
+    }
+
+    private StopState ofYard() {
+        if (!yard) {
+            return StopState.empty(Stop.YARD, "No yard chosen for this day. Measure one, or choose one.");
+        }
+        Optional<String> places = unplaced.isEmpty()
+                ? Optional.empty()
+                : Optional.of("Find a place on the yard for " + String.join(", ", unplaced) + ".");
+        Optional<String> ground =
+                careOfGround ? Optional.of("The ground of this yard needs care: see the cautions.") : Optional.empty();
+        return places.or(() -> ground)
+                .map(message -> StopState.attention(Stop.YARD, message))
+                .orElse(StopState.done(Stop.YARD));
+    }
+
+    private StopState ofMachines() {
+        if (riders == 0) {
+            return StopState.empty(Stop.MACHINES, "Nobody is on this day yet. Add riders and machines.");
+        }
+        return unmeasured.isEmpty()
+                ? StopState.done(Stop.MACHINES)
+                : StopState.attention(
+                        Stop.MACHINES,
+                        "Nothing measured yet on " + String.join(", ", unmeasured) + ": typical figures only.");
+    }
+
+    private StopState ofSetOut() {
+        if (courses == 0) {
+            return StopState.empty(Stop.SET_OUT, "Nothing to set out until there is a course.");
+        }
+        String lacking = cones.stream()
+                .filter(c -> c.missing() > 0)
+                .map(c -> c.missing() + " " + c.sort().label(c.missing()))
+                .collect(Collectors.joining(" and "));
+        return lacking.isEmpty()
+                ? StopState.done(Stop.SET_OUT)
+                : StopState.attention(
+                        Stop.SET_OUT,
+                        "The school lacks " + lacking
+                                + " for this day: borrow them, or set courses up one after another.");
+    }
+}

@@ -1,0 +1,34 @@
+import { Link } from 'react-router';
+import { useBriefing } from './api';
+import { nameOf, wayOn, type Stop } from './stops';
+import { useDay, useDayLink } from './useDay';
+
+/** Where the day goes on from here, once what is here is stored: as the core says it. */
+export function NextStep(props: {
+  here: Stop;
+  /** Where to go while the day still needs something of this very stop. */
+  own?: { path: string; name: string };
+}) {
+  const link = useDayLink();
+  const read = useDay();
+  const day = read.state === 'ready' ? read.value.day : undefined;
+  const briefing = useBriefing(day?.id).data;
+  if (read.state !== 'ready') return null;
+  const to =
+    day === undefined
+      ? { path: '/today', name: 'Start a day' }
+      : briefing === undefined
+        ? undefined
+        : briefing.next === props.here
+          ? props.own
+          : { path: wayOn(briefing), name: nameOf(briefing.next) };
+  if (to === undefined) return null;
+  return (
+    <Link
+      to={link(to.path)}
+      className="rounded-sm border border-rule bg-panel px-3 py-1.5 text-ink no-underline hover:border-ink"
+    >
+      Next: {to.name}
+    </Link>
+  );
+}
