@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { changed, NextStep, useSaveDay, type Day } from '../day';
+import { NextStep, useChangeDay, type Day } from '../day';
 import { Button, Select, useSay, useUnsaved } from '../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
 import { same } from './model';
@@ -20,17 +20,13 @@ export function CourseHeading(props: {
   const save = useSaveCourse();
   const takeAway = useTakeAway();
   const bringBack = useBringBack();
-  const saveDay = useSaveDay();
+  const { change: changeDay } = useChangeDay();
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
   const unsaved = useUnsaved(stored === undefined ? props.touched : changedNow);
   const addToDay = (id: number) => {
     if (day === undefined || day.courseIds.includes(id)) return;
-    // Not by the mutation's own callbacks: opening the saved course leaves this page before they come.
-    saveDay
-      .mutateAsync({ stored: day, day: changed(day, { courseIds: [...day.courseIds, id] }) })
-      .then(() => say.done(`Now on ${day.title}.`))
-      .catch(say.failed);
+    changeDay(day, { courseIds: [...day.courseIds, id] }, `Now on ${day.title}.`);
   };
   const store = (what: CourseRequest, over: Course | undefined, said: string) =>
     save

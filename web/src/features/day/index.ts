@@ -12,4 +12,5 @@ export {
 export { changed, todayIso } from './model';
 export { NextStep } from './NextStep';
 export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
+export { useChangeDay } from './useChangeDay';
 export { useDay, useDayLink } from './useDay';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useCourses, type Course } from '../course';
-import { changed, useDay, useSaveDay, type Day } from '../day';
+import { useChangeDay, useDay, type Day } from '../day';
 import { useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Button, Loading, Select, Toggle, useSay } from '../../shared/ui';
+import { Button, Loading, Select, Toggle } from '../../shared/ui';
 import { useYards, type Yard } from './api';
 import { CoursesOnYard } from './CoursesOnYard';
 import { YardForm } from './YardForm';
@@ -29,17 +29,13 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
   const [picked, setPicked] = useState<string>();
   const [saved, setSaved] = useState<Yard>();
   const [search, setAddress] = useAddress();
-  const save = useSaveDay();
-  const say = useSay();
+  const { change } = useChangeDay();
   const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
   // One just saved may not stand in the list yet.
   const yard = [...yards, ...(saved ? [saved] : [])].find((y) => String(y.id) === shown);
   const choose = (id: number) => {
     if (day === undefined || day.yardId === id) return;
-    save.mutate(
-      { stored: day, day: changed(day, { yardId: id }) },
-      { onSuccess: () => say.done('This yard is now the yard of the day.'), onError: say.failed },
-    );
+    change(day, { yardId: id }, 'This yard is now the yard of the day.');
   };
   const ofDay = day !== undefined && yard !== undefined && day.yardId === yard.id;
   const placing = ofDay && search.get('view') === COURSES;

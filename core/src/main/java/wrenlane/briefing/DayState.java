@@ -1,7 +1,6 @@
 package wrenlane.briefing;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -31,7 +30,7 @@ public record DayState(
     public List<StopState> stops() {
         boolean ready = yard && courses > 0 && riders > 0;
         return List.of(
-                ready ? StopState.done(Stop.TODAY) : new StopState(Stop.TODAY, Readiness.ATTENTION, ""),
+                ready ? StopState.done(Stop.TODAY) : StopState.attention(Stop.TODAY, ""),
                 ofYard(),
                 ofMachines(),
                 courses == 0
@@ -64,14 +63,12 @@ public record DayState(
         if (!yard) {
             return StopState.empty(Stop.YARD, "No yard chosen for this day. Measure one, or choose one.");
         }
-        Optional<String> places = unplaced.isEmpty()
-                ? Optional.empty()
-                : Optional.of("Find a place on the yard for " + String.join(", ", unplaced) + ".");
-        Optional<String> ground =
-                careOfGround ? Optional.of("The ground of this yard needs care: see the cautions.") : Optional.empty();
-        return places.or(() -> ground)
-                .map(message -> StopState.attention(Stop.YARD, message))
-                .orElse(StopState.done(Stop.YARD));
+        if (!unplaced.isEmpty()) {
+            return StopState.attention(Stop.YARD, "Find a place on the yard for " + String.join(", ", unplaced) + ".");
+        }
+        return careOfGround
+                ? StopState.attention(Stop.YARD, "The ground of this yard needs care: see the cautions.")
+                : StopState.done(Stop.YARD);
     }
 
     private StopState ofMachines() {

@@ -31,8 +31,7 @@ class CourseKindsIT {
     }
 
     private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return App.button(page, name);
     }
 
     private void choose(String kind) {

@@ -36,8 +36,7 @@ class WalkIT {
     }
 
     private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return App.button(page, name);
     }
 
     private Locator field(String label) {

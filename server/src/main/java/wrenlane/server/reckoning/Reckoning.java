@@ -25,8 +25,8 @@ import wrenlane.server.http.GoneException;
 import wrenlane.server.http.RefusedException;
 
 /**
- * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn, by their {@link Rank}; each within a
- * budget of time and work; ended where nobody waits any more.
+ * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn, by their
+ * {@link Rank}; each within a budget of time and work; ended where nobody waits any more.
  */
 @Component
 public class Reckoning implements DisposableBean {
