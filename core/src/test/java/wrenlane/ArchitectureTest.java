@@ -32,6 +32,7 @@ class ArchitectureTest {
             "drawing",
             "run",
             "progress",
+            "drill",
             "briefing",
             "simulation");
 

@@ -1,0 +1,83 @@
+package wrenlane.drill;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wrenlane.machine.Transmission;
+import wrenlane.rider.RiderLevel;
+import wrenlane.rider.School;
+import wrenlane.run.Fault;
+
+/** Drills for tests, plain but for what a test is about. */
+final class Drills {
+    static final Adaptation UNCHANGED = new Adaptation(Optional.empty(), Optional.empty(), List.of(), List.of(), false);
+
+    private Drills() {}
+
+    /** A drill of a stage that rests on others, for everybody. */
+    static Drill drill(String id, Stage stage, String... after) {
+        return drill(id, stage, Map.of(), EnumSet.allOf(School.class), after);
+    }
+
+    static Drill drill(String id, Stage stage, Map<School, Adaptation> inSchool, Set<School> schools, String... after) {
+        return new Drill(
+                id,
+                "Drill " + id,
+                stage,
+                new DrillWords(
+                        "aim",
+                        "why",
+                        List.of("how"),
+                        List.of("Far end."),
+                        List.of("watch"),
+                        "beside",
+                        "idle",
+                        List.of("Care.")),
+                new DrillRiding(
+                        DrillRiding.Start.ROLLING,
+                        DrillRiding.Posture.SEATED,
+                        DrillRiding.Feet.UP,
+                        DrillRiding.Sides.EACH,
+                        Map.of(DrillRiding.Control.CLUTCH, 3),
+                        Optional.empty(),
+                        Optional.of(30),
+                        false),
+                Optional.of(new DrillCourse("circle", true)),
+                List.of(step("held"), step("touched"), step("none")),
+                List.of(after),
+                cleanRuns(1.5),
+                Drill.LoggedBy.RUN,
+                new SpellLimit(Map.of(Transmission.HAND_CLUTCH, 6), Set.of(SpellLimit.StopSign.SMELL)),
+                Set.of(Fault.FOOT),
+                "Chin up",
+                inSchool,
+                Map.of(),
+                Set.of(),
+                EnumSet.allOf(Transmission.class),
+                schools,
+                EnumSet.allOf(RiderLevel.class));
+    }
+
+    static DrillStep step(String says) {
+        return new DrillStep(DrillStep.Change.BRAKE, says, Optional.empty(), Optional.empty());
+    }
+
+    static PassMark cleanRuns(double tightness) {
+        return new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.of(tightness));
+    }
+
+    /** As taught in a school to a developing rider with a hand clutch. */
+    static List<TaughtDrill> taught(Catalogue catalogue, School school) {
+        return catalogue.taught(Teaching.usual(school), Transmission.HAND_CLUTCH, RiderLevel.DEVELOPING);
+    }
+
+    static List<String> after(Catalogue catalogue, School school, String id) {
+        return taught(catalogue, school).stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .after();
+    }
+}
