@@ -20,13 +20,20 @@ import wrenlane.rider.School;
  * All drills there are, by stage.
  *
  * @param drills by stage, and within one in the order they were given
+ * @param hidden ids of those the instructor leaves out; what rests on them rests on what they rest on
  */
-public record Catalogue(List<Drill> drills) {
+public record Catalogue(List<Drill> drills, Set<String> hidden) {
     /** Most words of a cue; from practice: what can be called across a yard. */
     public static final int MOST_CUE_WORDS = 5;
 
     public Catalogue {
         drills = drills.stream().sorted(Comparator.comparing(Drill::stage)).toList();
+        hidden = Set.copyOf(hidden);
+    }
+
+    /** With nothing left out. */
+    public Catalogue(List<Drill> drills) {
+        this(drills, Set.of());
     }
 
     /** The drill of an id. */
@@ -37,7 +44,9 @@ public record Catalogue(List<Drill> drills) {
     /** The drills one way of teaching has for a machine and a level, by stage, each as it is taught and with what it rests on. */
     public List<TaughtDrill> taught(Teaching teaching, Transmission transmission, RiderLevel level) {
         Map<String, Drill> taught = new LinkedHashMap<>();
-        drills.stream().filter(d -> d.isTaught(teaching, transmission, level)).forEach(d -> taught.put(d.id(), d));
+        drills.stream()
+                .filter(d -> !hidden.contains(d.id()) && d.isTaught(teaching, transmission, level))
+                .forEach(d -> taught.put(d.id(), d));
         DrillGraph graph = DrillGraph.of(drills, teaching);
         return taught.values().stream()
                 .map(d -> asTaught(d, teaching, graph.before(d.id(), taught::containsKey)))

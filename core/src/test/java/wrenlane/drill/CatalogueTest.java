@@ -55,6 +55,15 @@ class CatalogueTest {
     }
 
     @Test
+    void whatIsLeftOutIsReplacedByWhatItRestsOn() {
+        Catalogue without = new Catalogue(withABrakeLane().drills(), Set.of("brake-lane"));
+        assertThat(after(without, School.DRAG, "walking-pace")).containsExactly("lane");
+        assertThat(Drills.taught(without, School.DRAG))
+                .extracting(TaughtDrill::id)
+                .doesNotContain("brake-lane");
+    }
+
+    @Test
     void whatASchoolPutsLaterNoLongerHoldsUpWhatComesBefore() {
         assertThat(after(withABrakeLane(), School.CLUTCH_FIRST, "walking-pace")).isEmpty();
         assertThat(after(withABrakeLane(), School.CLUTCH_FIRST, "brake-lane")).containsExactly("lane", "u-turn");

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.server.format.FormatReader;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.storage.Storage;
@@ -17,7 +18,7 @@ import wrenlane.server.storage.Storage;
  */
 @Service
 public class ImportService {
-    private final DocumentReader reader;
+    private final FormatReader<ImportDocument> reader = new FormatReader<>(ImportDocument.FORMAT, ImportDocument.class);
     private final SimulatedRuns simulated;
     private final Arrival arrival;
     private final Storage storage;
@@ -43,8 +44,7 @@ public class ImportService {
      */
     public record PreviewResponse(List<Added> adds, int simulatedRuns, List<Finding> findings) {}
 
-    ImportService(DocumentReader reader, SimulatedRuns simulated, Arrival arrival, Storage storage, Clock clock) {
-        this.reader = reader;
+    ImportService(SimulatedRuns simulated, Arrival arrival, Storage storage, Clock clock) {
         this.simulated = simulated;
         this.arrival = arrival;
         this.storage = storage;

@@ -20,6 +20,8 @@ interface RunMapper {
             @Param("most") int most);
 
     /** Those that count of a rider on a kind to a side, the newest first. */
+    List<String> kindsRidden(long riderId);
+
     List<RunRow> latest(
             @Param("riderId") long riderId,
             @Param("kind") String kind,

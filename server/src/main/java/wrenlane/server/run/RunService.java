@@ -108,6 +108,11 @@ public class RunService {
         });
     }
 
+    /** Kinds of course a rider has runs on that still count. */
+    public List<String> kindsRidden(long riderId) {
+        return mapper.kindsRidden(riderId);
+    }
+
     /** The latest runs of a rider on a kind to a side that still count, oldest first. */
     public List<RiddenRun> latest(long riderId, String kind, Side side, int most) {
         return oldestFirst(mapper.latest(riderId, kind, side.name(), most))

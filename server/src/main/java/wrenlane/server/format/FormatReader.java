@@ -1,5 +1,6 @@
-package wrenlane.server.imports;
+package wrenlane.server.format;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -11,7 +12,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -20,25 +20,41 @@ import wrenlane.finding.Finding;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.StrictJson;
 
-/** Reads a file of days: JSON, of this format, valid by its schema; or refuses it with every problem and its place. */
-@Component
-class DocumentReader {
-    private static final String SCHEMA = "/formats/wren-lane-days-3.schema.json";
-
+/**
+ * Reads a file in one of the app's own open formats: JSON, of that format, valid by its published schema; or refuses it
+ * with every problem and its place. A key twice in one object would lose one of them: that is said instead. Fields the
+ * schema allows but the type does not know are for the type to keep.
+ *
+ * @param <T> what it is read into
+ */
+public final class FormatReader<T> {
     /** Most problems told; chosen by us: a file with more is of another kind. */
     private static final int MOST_TOLD = 100;
 
-    /** A key twice in one object would lose one of them: that is said instead. What is not known is kept, not refused. */
     private final JsonMapper json = StrictJson.strict(JsonMapper.builder())
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .build();
 
-    private final Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-            .getSchema(text(), InputFormat.JSON);
+    private final String format;
+    private final Class<T> type;
+    private final Schema schema;
 
-    private static String text() {
-        try (InputStream in = Optional.ofNullable(DocumentReader.class.getResourceAsStream(SCHEMA))
-                .orElseThrow(() -> new IllegalStateException(SCHEMA + " is missing from the build"))) {
+    /**
+     * A reader of one format.
+     *
+     * @param format such as {@code wren-lane-days/3}; its schema is {@code wren-lane-days-3.schema.json}
+     */
+    public FormatReader(String format, Class<T> type) {
+        this.format = format;
+        this.type = type;
+        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(text("/formats/" + format.replace('/', '-') + ".schema.json"), InputFormat.JSON);
+    }
+
+    private static String text(String resource) {
+        try (InputStream in = Optional.ofNullable(FormatReader.class.getResourceAsStream(resource))
+                .orElseThrow(() -> new IllegalStateException(resource + " is missing from the build"))) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -46,15 +62,28 @@ class DocumentReader {
     }
 
     /** The document; whatever is wrong with it is refused. */
-    ImportDocument read(String file) {
-        JsonNode tree = tree(file);
-        String format = tree.path("format").asString("");
-        if (!format.equals(ImportDocument.FORMAT)) {
+    public T read(String file) {
+        return read(tree(file));
+    }
+
+    /** The same of a value that would be written so: whatever of it the schema does not allow is refused. */
+    public T checked(T value) {
+        return read(json.valueToTree(value));
+    }
+
+    /** As it is written in a file. */
+    public String written(T value) {
+        return json.writerWithDefaultPrettyPrinter().writeValueAsString(value);
+    }
+
+    private T read(JsonNode tree) {
+        String said = tree.path("format").asString("");
+        if (!said.equals(format)) {
             throw RefusedException.of(
                     "format-unknown",
                     "/format",
-                    "This file is not in the format " + ImportDocument.FORMAT
-                            + (format.isBlank() || format.length() > 40 ? "." : "; it says " + format + "."));
+                    "This file is not in the format " + format
+                            + (said.isBlank() || said.length() > 40 ? "." : "; it says " + said + "."));
         }
         List<Error> errors = errors(tree);
         if (!errors.isEmpty()) {
@@ -67,7 +96,7 @@ class DocumentReader {
                     .toList());
         }
         try {
-            return json.treeToValue(tree, ImportDocument.class);
+            return json.treeToValue(tree, type);
         } catch (JacksonException e) {
             throw RefusedException.of("not-readable", place(e), place(e) + " is not what is expected there.");
         }
@@ -92,7 +121,7 @@ class DocumentReader {
         try {
             JsonNode tree = json.readTree(file);
             if (!tree.isObject()) {
-                throw RefusedException.of("not-json", "", "A file of days is a JSON object.");
+                throw RefusedException.of("not-json", "", "Such a file is a JSON object.");
             }
             return tree;
         } catch (JacksonException e) {

@@ -1,0 +1,30 @@
+package wrenlane.server.drill;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+
+/** All SQL about drills, the choices in teaching them, and who has shown which. */
+@Mapper
+interface DrillMapper {
+    List<DrillRow> all();
+
+    Optional<DrillRow> find(String id);
+
+    /** Stores it with the version it says. */
+    void put(DrillRow row);
+
+    void delete(String id);
+
+    long teachingVersion();
+
+    String teachingChoices();
+
+    void putTeaching(String choices);
+
+    List<MasteredRow> masteredBy(long riderId);
+
+    void master(MasteredRow row);
+
+    void unmaster(long riderId, long machineId, String drillId);
+}

@@ -1,0 +1,37 @@
+package wrenlane.server.drill;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.drill.DrillStanding;
+import wrenlane.drill.TaughtDrill;
+import wrenlane.machine.Transmission;
+import wrenlane.rider.School;
+
+/**
+ * Where a rider stands on the stages, on a machine, in their school.
+ *
+ * @param drills those that are taught to this rider, by stage
+ * @param unfinished whether time ran out before all runs were looked at; asked again, it goes on from there
+ */
+record RiderDrills(
+        long riderId,
+        String riderName,
+        long machineId,
+        String machineName,
+        Transmission transmission,
+        School school,
+        List<RiderDrill> drills,
+        boolean unfinished) {
+    /**
+     * One drill.
+     *
+     * @param byRuns whether runs met its mark
+     * @param shownOn when an instructor saw it mastered on this machine; missing where none did
+     */
+    record RiderDrill(
+            TaughtDrill drill,
+            DrillStanding standing,
+            boolean byRuns,
+            @Nullable LocalDate shownOn) {}
+}

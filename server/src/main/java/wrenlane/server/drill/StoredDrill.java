@@ -1,0 +1,22 @@
+package wrenlane.server.drill;
+
+import wrenlane.drill.Drill;
+import wrenlane.server.http.Versioned;
+
+/**
+ * A drill as it holds here.
+ *
+ * @param version 0 for a shipped one that was never changed
+ * @param hidden whether it is left out wherever drills are chosen
+ */
+record StoredDrill(Drill drill, Origin origin, boolean hidden, long version) implements Versioned {
+    /** Where it comes from. */
+    enum Origin {
+        /** It came with the app. */
+        SHIPPED,
+        /** It came with the app and was changed here; it can be restored. */
+        CHANGED,
+        /** It was made here. */
+        OWN
+    }
+}
