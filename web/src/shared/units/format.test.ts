@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { dateText, degreesText, lengthText, smallText, roomText, speedText, typedLength } from './format';
+import {
+  dateText,
+  degreesText,
+  lengthText,
+  smallText,
+  roomText,
+  speedBand,
+  speedText,
+  typedLength,
+} from './format';
 
 describe('lengths', () => {
   it('are said in metres to the centimetre', () => {
@@ -32,6 +41,8 @@ describe('speeds, angles and dates', () => {
   it('are said in the unit chosen', () => {
     expect(speedText(2.5, 'km/h')).toBe('9.0\u2009km/h');
     expect(speedText(0.44704 * 5, 'mph')).toBe('5.0\u2009mph');
+    expect(speedBand(8 / 3.6, 13 / 3.6, 'km/h')).toBe('8 to 13\u2009km/h');
+    expect(speedBand(8 / 3.6, 13 / 3.6, 'mph')).toBe('5 to 8\u2009mph');
     expect(degreesText(Math.PI / 6)).toBe('30.0°');
     expect(dateText('2026-05-14')).toBe('14 May 2026');
   });

@@ -56,6 +56,12 @@ export function typedLength(metres: number, system: LengthSystem): string {
         .replace('″', '"');
 }
 
+/** From one speed to another, to the whole unit. */
+export function speedBand(low: number, high: number, unit: SpeedUnit): string {
+  const whole = (metresPerSecond: number) => (metresPerSecond * (unit === 'mph' ? 1 / MPH : 3.6)).toFixed(0);
+  return `${whole(low)} to ${whole(high)}${THIN}${unit}`;
+}
+
 /** A speed, to the tenth. */
 export function speedText(metresPerSecond: number, unit: SpeedUnit): string {
   const value = unit === 'km/h' ? metresPerSecond * 3.6 : metresPerSecond / MPH;

@@ -1,18 +1,21 @@
 package wrenlane.drill;
 
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
- * Where a rider stands on one drill.
+ * Where a rider stands on one drill. Whoever has mastered a drill is taken to have mastered what it rests on: nobody shows
+ * the bite point again after a clean U-turn on the same machine.
  *
  * @param id of the drill
  * @param because ids of the drills it still waits for; empty unless {@link State#NOT_YET}
+ * @param implied whether it is mastered only because something that rests on it is
  * @param fewerRuns whether it was mastered on another machine and only has to be shown again on this one
  */
-public record DrillStanding(String id, State state, List<String> because, boolean fewerRuns) {
+public record DrillStanding(String id, State state, List<String> because, boolean implied, boolean fewerRuns) {
     /** The standing in a word. */
     public enum State {
         MASTERED("mastered"),
@@ -48,25 +51,41 @@ public record DrillStanding(String id, State state, List<String> because, boolea
             onAny = Set.copyOf(onAny);
             tried = Set.copyOf(tried);
         }
-
-        /** The first stage is asked for anew on every machine: its bite point, weight and reach are its own. */
-        boolean mastered(TaughtDrill drill) {
-            return (drill.stage() == Stage.FIND_THE_ZONE ? onThisMachine : onAny).contains(drill.id());
-        }
     }
 
     /** The standing on every drill that is taught, in their order. */
     public static List<DrillStanding> of(List<TaughtDrill> taught, Known known) {
-        Map<String, Boolean> mastered = new TreeMap<>();
-        taught.forEach(d -> mastered.put(d.id(), known.mastered(d)));
-        return taught.stream().map(d -> of(d, known, mastered)).toList();
+        Map<String, TaughtDrill> byId = new LinkedHashMap<>();
+        taught.forEach(d -> byId.put(d.id(), d));
+        Set<String> here = withWhatTheyRestOn(known.onThisMachine(), byId);
+        Set<String> any = withWhatTheyRestOn(known.onAny(), byId);
+        Set<String> mastered = new HashSet<>();
+        // The first stage is asked for anew on every machine: its bite point, weight and reach are its own.
+        taught.stream()
+                .filter(d -> (d.stage() == Stage.FIND_THE_ZONE ? here : any).contains(d.id()))
+                .forEach(d -> mastered.add(d.id()));
+        return taught.stream().map(d -> of(d, known, mastered, any)).toList();
     }
 
-    private static DrillStanding of(TaughtDrill drill, Known known, Map<String, Boolean> mastered) {
-        List<String> missing = drill.after().stream()
-                .filter(id -> !mastered.getOrDefault(id, false))
-                .toList();
-        boolean done = mastered.getOrDefault(drill.id(), false);
+    private static Set<String> withWhatTheyRestOn(Set<String> shown, Map<String, TaughtDrill> byId) {
+        Set<String> all = new HashSet<>();
+        shown.forEach(id -> add(id, byId, all));
+        return all;
+    }
+
+    private static void add(String id, Map<String, TaughtDrill> byId, Set<String> all) {
+        TaughtDrill drill = byId.get(id);
+        if (drill != null && all.add(id)) {
+            drill.after().forEach(before -> add(before, byId, all));
+        }
+    }
+
+    private static DrillStanding of(TaughtDrill drill, Known known, Set<String> mastered, Set<String> any) {
+        List<String> missing =
+                drill.after().stream().filter(id -> !mastered.contains(id)).toList();
+        boolean done = mastered.contains(drill.id());
+        boolean itself = known.onThisMachine().contains(drill.id())
+                || (drill.stage() != Stage.FIND_THE_ZONE && known.onAny().contains(drill.id()));
         State state = done
                 ? State.MASTERED
                 : known.tried().contains(drill.id())
@@ -76,6 +95,7 @@ public record DrillStanding(String id, State state, List<String> because, boolea
                 drill.id(),
                 state,
                 state == State.NOT_YET ? missing : List.of(),
-                !done && known.onAny().contains(drill.id()));
+                done && !itself,
+                !done && any.contains(drill.id()));
     }
 }

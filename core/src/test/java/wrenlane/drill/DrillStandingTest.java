@@ -51,6 +51,21 @@ class DrillStandingTest {
     }
 
     @Test
+    void whatAMasteredDrillRestsOnIsMasteredToo() {
+        List<DrillStanding> standings = standings(Set.of("circle"), Set.of("circle"), Set.of());
+        assertThat(standings)
+                .extracting(DrillStanding::state)
+                .containsExactly(State.MASTERED, State.MASTERED, State.MASTERED, State.NEXT);
+        assertThat(standings).extracting(DrillStanding::implied).containsExactly(true, true, false, false);
+    }
+
+    @Test
+    void onAnotherMachineTheFirstStageIsNotImplied() {
+        assertThat(states(Set.of(), Set.of("circle"), Set.of()))
+                .containsExactly(State.NEXT, State.MASTERED, State.MASTERED, State.NEXT);
+    }
+
+    @Test
     void masteringMoreNeverTakesADrillBack() {
         List<String> ids = List.of("bite", "lane", "circle", "u-turn");
         for (int n = 0; n < ids.size(); n++) {

@@ -290,4 +290,18 @@ class ImportTest {
         assertThat(answer.status()).isEqualTo(413);
         assertThat(answer.body().get("detail").asString()).isNotBlank();
     }
+
+    @Test
+    void whatRidersHaveShownComesInAndGoesOut() throws IOException {
+        APP.send("POST", "/api/imports", demo());
+        JsonNode days = APP.get("/api/days").body();
+        long day = days.get(0).get("id").asLong();
+        JsonNode out = APP.get("/api/days/" + day + "/export.json").body();
+        JsonNode shown = out.at("/riders/0/shown/0");
+        assertThat(shown.get("drills").toString()).contains("slow-lane-clutch", "gaze-only");
+        assertThat(shown.get("machine").asString())
+                .isEqualTo(out.at("/riders/0/machine").asString());
+        assertThat(shown.has("on")).isTrue();
+        assertThat(APP.post("/api/imports", out).status()).isEqualTo(201);
+    }
 }

@@ -6,12 +6,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
@@ -214,6 +216,28 @@ public class RiderDrillService {
             mapper.master(new MasteredRow(
                     riderId, machineId, drillId, LocalDate.now(clock).toString()));
         });
+    }
+
+    /** Notes drills seen mastered on a machine, as a file says that is brought in; on this day where it does not say when. */
+    public void seen(long riderId, long machineId, List<String> drillIds, @Nullable LocalDate on) {
+        String day = (on == null ? LocalDate.now(clock) : on).toString();
+        drillIds.forEach(id -> mapper.master(new MasteredRow(riderId, machineId, id, day)));
+    }
+
+    /** Drills a rider was seen to have mastered on a machine on a day. */
+    public record Seen(long machineId, LocalDate on, List<String> drillIds) {}
+
+    /** All that a rider was seen to have mastered. */
+    public List<Seen> seen(long riderId) {
+        Map<Seen, List<String>> grouped = new LinkedHashMap<>();
+        mapper.masteredBy(riderId)
+                .forEach(row -> grouped.computeIfAbsent(
+                                new Seen(row.machineId(), LocalDate.parse(row.shownOn()), List.of()),
+                                s -> new ArrayList<>())
+                        .add(row.drillId()));
+        return grouped.entrySet().stream()
+                .map(e -> new Seen(e.getKey().machineId(), e.getKey().on(), List.copyOf(e.getValue())))
+                .toList();
     }
 
     /** Takes that back. */

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.kit.KitService;
@@ -27,6 +28,7 @@ class Arrival {
     private final DayService days;
     private final KitService kit;
     private final RunService runs;
+    private final RiderDrillService drills;
     private final KeptFields kept;
 
     Arrival(
@@ -37,6 +39,7 @@ class Arrival {
             DayService days,
             KitService kit,
             RunService runs,
+            RiderDrillService drills,
             KeptFields kept) {
         this.yards = yards;
         this.machines = machines;
@@ -45,6 +48,7 @@ class Arrival {
         this.days = days;
         this.kit = kit;
         this.runs = runs;
+        this.drills = drills;
         this.kept = kept;
     }
 
@@ -55,8 +59,12 @@ class Arrival {
         }
         Keys<Long> yardIds = each("yard", file.yards(), yards::insert);
         Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));
-        Keys<Long> riderIds = each(
-                "rider", file.riders(), r -> riders.create(rider(r, machineIds)).id());
+        Keys<Long> riderIds = each("rider", file.riders(), r -> {
+            long id = riders.create(rider(r, machineIds)).id();
+            ItemReader.orNone(r.shown())
+                    .forEach(shown -> drills.seen(id, machineIds.get(shown.machine()), shown.drills(), shown.on()));
+            return id;
+        });
         Keys<Long> courseIds = each("course", file.courses(), c -> courses.insert(c.request()));
         List<Long> dayIds = new ArrayList<>();
         each("day", file.days(), d -> {

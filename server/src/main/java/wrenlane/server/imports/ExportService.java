@@ -14,6 +14,7 @@ import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.imports.ImportDocument.CalibrationItem;
 import wrenlane.server.imports.ImportDocument.CircleItem;
 import wrenlane.server.imports.ImportDocument.CourseItem;
@@ -24,6 +25,7 @@ import wrenlane.server.imports.ImportDocument.GroundItem;
 import wrenlane.server.imports.ImportDocument.MachineItem;
 import wrenlane.server.imports.ImportDocument.OutlineItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
+import wrenlane.server.imports.ImportDocument.ShownItem;
 import wrenlane.server.imports.ImportDocument.StandItem;
 import wrenlane.server.imports.ImportDocument.YardItem;
 import wrenlane.server.length.CalibrationJson;
@@ -44,6 +46,7 @@ class ExportService {
     private final RiderService riders;
     private final CourseService courses;
     private final DayService days;
+    private final RiderDrillService drills;
     private final KeptFields kept;
     private final Storage storage;
     private final JsonMapper json;
@@ -54,6 +57,7 @@ class ExportService {
             RiderService riders,
             CourseService courses,
             DayService days,
+            RiderDrillService drills,
             KeptFields kept,
             Storage storage,
             JsonMapper json) {
@@ -62,6 +66,7 @@ class ExportService {
         this.riders = riders;
         this.courses = courses;
         this.days = days;
+        this.drills = drills;
         this.kept = kept;
         this.storage = storage;
         this.json = json;
@@ -99,6 +104,7 @@ class ExportService {
             if (r.machineId() != null) {
                 machineIds.add(r.machineId());
             }
+            drills.seen(r.id()).forEach(seen -> machineIds.add(seen.machineId()));
         });
         Map<Long, String> machineKeys = keys("machine", List.copyOf(machineIds));
         Map<Long, String> riderKeys =
@@ -208,6 +214,9 @@ class ExportService {
                 r.school(),
                 r.machineId() == null ? null : key(machineKeys, r.machineId()),
                 r.notes(),
+                drills.seen(r.id()).stream()
+                        .map(seen -> new ShownItem(key(machineKeys, seen.machineId()), seen.drillIds(), seen.on()))
+                        .toList(),
                 kept.of("rider", r.id()));
     }
 

@@ -86,6 +86,10 @@ record ImportDocument(
             @Nullable List<CircleItem> circles,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
+    /** Drills seen mastered on a machine, by its key. */
+    record ShownItem(
+            String machine, List<String> drills, @Nullable LocalDate on) {}
+
     /** A rider; {@code machine} is a key. */
     record RiderItem(
             String key,
@@ -94,6 +98,7 @@ record ImportDocument(
             School school,
             @Nullable String machine,
             @Nullable String notes,
+            @Nullable List<ShownItem> shown,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A course; what is not given is as its kind has it. */

@@ -61,6 +61,7 @@ final class Preparation {
         List<Ready<RiderItem>> readyRiders =
                 each("rider", riders, file.riders(), r -> r.key(), r -> r.name(), r -> r.more(), r -> {
                     machines.getOrNull(r.machine());
+                    orNone(r.shown()).forEach(shown -> machines.get(shown.machine()));
                     return r;
                 });
         List<Ready<ReadyCourse>> readyCourses =

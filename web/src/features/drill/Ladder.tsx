@@ -1,0 +1,28 @@
+import type { Drill } from './api';
+
+/** The steps of a drill, easiest first, narrowing downwards as a lane does. */
+export function Ladder({ steps }: { steps: Drill['steps'] }) {
+  const share = (i: number) => 100 - (i * 38) / Math.max(1, steps.length - 1);
+  return (
+    <div>
+      <h3 className="mb-1 text-sm text-soft">Steps, easiest first</h3>
+      <ol className="grid gap-px">
+        {steps.map((step, i) => (
+          <li
+            key={step.says}
+            className="mx-auto border-x-3 border-ink bg-kerb px-2 py-1 text-center text-[0.93rem] leading-tight"
+            style={{ width: `${share(i)}%` }}
+          >
+            {step.says}
+          </li>
+        ))}
+      </ol>
+      {steps.some((s) => s.tightness !== undefined) && (
+        <p className="mt-1 text-[0.87rem] leading-tight text-soft">
+          Tightness 1.00 asks for all that machine and practised hands can do; larger is easier. It means the
+          same on every course and machine.
+        </p>
+      )}
+    </div>
+  );
+}

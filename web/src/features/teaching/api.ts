@@ -1,0 +1,55 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, changing, http, type Api } from '../../shared/http';
+
+export type Options = Api<'TeachingOptions'>;
+export type Teaching = Api<'TeachingResponse'>;
+export type Way = Api<'TeachingWay'>;
+export type Choice = Teaching['choices'][number];
+export type School = Way['school'];
+export type Change = Api<'TeachingChange'>;
+export type ChangesRequest = Api<'ChangesRequest'>;
+export type Heat = Api<'SchoolHeat'>;
+
+/** Schools and the choices beside them. */
+export function useTeachingOptions() {
+  return useQuery({
+    queryKey: ['teaching-options'],
+    staleTime: Infinity,
+    queryFn: () => body(http.GET('/api/teaching-options')),
+  });
+}
+
+/** The choices as they stand. */
+export function useTeaching() {
+  return useQuery({ queryKey: ['teaching'], queryFn: () => body(http.GET('/api/teaching')) });
+}
+
+/** Stores the choices. */
+export function useSaveTeaching() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ stored, choices }: { stored: Teaching; choices: Choice[] }) =>
+      changing(stored, (header) => http.PUT('/api/teaching', { params: { header }, body: { choices } })),
+    onSuccess: (teaching) => {
+      client.setQueryData(['teaching'], teaching);
+      return client.invalidateQueries({ queryKey: ['drill-standings'] });
+    },
+  });
+}
+
+/** What another way of teaching would change. */
+export function useChanges(request: ChangesRequest) {
+  return useQuery({
+    queryKey: ['teaching-changes', request],
+    placeholderData: (before: Change[] | undefined) => before,
+    queryFn: () => body(http.POST('/api/teaching-changes', { body: request })),
+  });
+}
+
+/** How warm each school makes a machine's clutch. */
+export function useHeat(machineId: number) {
+  return useQuery({
+    queryKey: ['clutch-heat', machineId],
+    queryFn: () => body(http.GET('/api/machines/{id}/clutch-heat', { params: { path: { id: machineId } } })),
+  });
+}
