@@ -33,6 +33,7 @@ class ArchitectureTest {
             "run",
             "progress",
             "drill",
+            "lesson",
             "briefing",
             "simulation");
 

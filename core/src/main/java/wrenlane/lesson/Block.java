@@ -1,0 +1,63 @@
+package wrenlane.lesson;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A stretch of the lesson.
+ *
+ * @param sort what happens
+ * @param startMinute from the start of the lesson
+ * @param minutes how long
+ * @param area 0 for the first; talks and rests take all areas, and say 0
+ * @param station id; missing for talks and rests
+ * @param turns who rides what how often; empty where nobody rides
+ */
+public record Block(Sort sort, int startMinute, int minutes, int area, Optional<String> station, List<Turn> turns) {
+    /** What happens in a block. */
+    public enum Sort {
+        BRIEFING("Briefing and checks"),
+        WARM_UP("Warm-up"),
+        DRILLS("Drills"),
+        CHANGE_OVER("Change-over"),
+        REST("Rest"),
+        CLOSING("Closing success"),
+        DEBRIEF("Debrief");
+
+        private final String label;
+
+        Sort(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Whether somebody rides. */
+        public boolean isRiding() {
+            return this == WARM_UP || this == DRILLS || this == CLOSING;
+        }
+    }
+
+    /**
+     * One rider's part of a block.
+     *
+     * @param runs in all; even where sides are ridden one at a time, half of them to each
+     * @param easier whether it begins two steps easier than the rider's best
+     */
+    public record Turn(String rider, RiderTask task, int runs, boolean easier) {}
+
+    public Block {
+        turns = List.copyOf(turns);
+        if (!(startMinute >= 0 && minutes > 0)) {
+            throw new IllegalArgumentException("a block starts at minute " + startMinute + " and takes " + minutes
+                    + " min; it takes at least one");
+        }
+    }
+
+    /** The minute it ends. */
+    public int endMinute() {
+        return startMinute + minutes;
+    }
+}

@@ -1,0 +1,72 @@
+package wrenlane.lesson;
+
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a lesson is planned from.
+ *
+ * @param minutes from the first word to the last, 20 to 480
+ * @param riders ids, in the order they ride
+ * @param stations open ground among them
+ * @param areas on the yard that can be ridden on at once
+ * @param helpers beside the instructor, each able to watch an area
+ * @param weather of the day
+ * @param wishes stations in the order they are wanted; empty where the planner chooses
+ */
+public record LessonBrief(
+        int minutes,
+        List<String> riders,
+        List<Station> stations,
+        int areas,
+        int helpers,
+        Weather weather,
+        List<Wish> wishes) {
+    /** Shortest lesson there is, in minutes. */
+    public static final int SHORTEST = 20;
+
+    /** Longest, in minutes. */
+    public static final int LONGEST = 480;
+
+    public LessonBrief {
+        riders = List.copyOf(riders);
+        stations = List.copyOf(stations);
+        wishes = List.copyOf(wishes);
+        within("minutes", minutes, SHORTEST, LONGEST);
+        within("riders", riders.size(), 1, 60);
+        within("areas", areas, 1, 8);
+        within("helpers", helpers, 0, 20);
+        if (new HashSet<>(riders).size() < riders.size()) {
+            throw new IllegalArgumentException("riders names somebody twice: " + riders);
+        }
+        for (Wish wish : wishes) {
+            if (stations.stream().noneMatch(s -> s.id().equals(wish.station()))) {
+                throw new IllegalArgumentException("wishes name a station that is not there: " + wish.station());
+            }
+        }
+    }
+
+    private static void within(String name, int value, int min, int max) {
+        if (!(value >= min && value <= max)) {
+            throw new IllegalArgumentException(name + " is " + value + "; it lies between " + min + " and " + max);
+        }
+    }
+
+    /** Areas that can be ridden on at once: one machine moves in each, and somebody has to watch it. */
+    public int watchedAreas() {
+        return Math.min(Math.min(areas, 1 + helpers), riders.size());
+    }
+
+    /** The station of an id. */
+    public Optional<Station> station(String id) {
+        return stations.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** All riders. */
+    Set<String> everyone() {
+        return new LinkedHashSet<>(riders);
+    }
+}

@@ -1,0 +1,74 @@
+package wrenlane.lesson;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Ground to ride on: a course of the day, or open ground without cones.
+ *
+ * @param id of the course, or {@link #OPEN}
+ * @param name as shown
+ * @param cones that are laid for it
+ * @param standing whether it stands from the start, beside the others that do
+ * @param passSeconds one run with the way back and a word, for the slowest rider: an estimate
+ * @param tasks what each rider would ride here, by rider; whoever is missing has nothing to ride here yet
+ */
+public record Station(
+        String id, String name, int cones, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+    /** The id of open ground. */
+    public static final String OPEN = "open";
+
+    /** Laying one cone by tape, in seconds; from practice, an estimate. */
+    private static final int LAY_SECONDS = 25;
+
+    /** Picking one up, in seconds; an estimate. */
+    private static final int PICK_SECONDS = 6;
+
+    public Station {
+        if (!(passSeconds >= 5 && passSeconds <= 900)) {
+            throw new IllegalArgumentException("passSeconds is " + passSeconds + " s; it lies between 5 and 900 s");
+        }
+        tasks = Map.copyOf(new LinkedHashMap<>(tasks));
+    }
+
+    /** Whether all of some riders have something to ride here. */
+    public boolean isForAll(Set<String> riders) {
+        return tasks.keySet().containsAll(riders);
+    }
+
+    Optional<RiderTask> task(String rider) {
+        return Optional.ofNullable(tasks.get(rider));
+    }
+
+    /** Whether cones are laid for it only when it is its turn. */
+    boolean isLaidInTurn() {
+        return !standing && !id.equals(OPEN);
+    }
+
+    /** The hardest stage anybody rides here, as its place among the stages. */
+    int hardness() {
+        return tasks.values().stream().mapToInt(t -> t.stage().ordinal()).max().orElse(0);
+    }
+
+    /** The least of the longest spells of those who ride here, in minutes. */
+    int shortestSpellMinutes() {
+        return tasks.values().stream().mapToInt(RiderTask::longestMinutes).min().orElse(60);
+    }
+
+    /**
+     * Minutes from the end of riding at one station to the start at another, in the same area: picking up what was laid for
+     * the one, laying the other. Nothing where both stand, or neither has cones.
+     */
+    public int minutesAfter(Optional<Station> before) {
+        if (before.filter(b -> b.id.equals(id)).isPresent()) {
+            return 0;
+        }
+        int seconds = (isLaidInTurn() ? cones * LAY_SECONDS : 0)
+                + before.filter(Station::isLaidInTurn)
+                        .map(b -> b.cones * PICK_SECONDS)
+                        .orElse(0);
+        return (seconds + 59) / 60;
+    }
+}

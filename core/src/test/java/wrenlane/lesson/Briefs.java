@@ -1,0 +1,108 @@
+package wrenlane.lesson;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.Stage;
+
+/** Briefs for tests. */
+final class Briefs {
+    private Briefs() {}
+
+    static RiderTask task(String drill, Stage stage, State state) {
+        return new RiderTask(drill, "Drill " + drill, "Chin up", stage, state, true, 8);
+    }
+
+    /** A station on which all riders ride one drill. */
+    static Station station(String id, Stage stage, List<String> riders) {
+        return station(id, stage, 30, false, riders);
+    }
+
+    static Station station(String id, Stage stage, int passSeconds, boolean standing, List<String> riders) {
+        Map<String, RiderTask> tasks = new LinkedHashMap<>();
+        riders.forEach(r -> tasks.put(r, task(id + "-drill", stage, State.WORKING_ON)));
+        return new Station(id, "Station " + id, id.equals(Station.OPEN) ? 0 : 10, standing, passSeconds, tasks);
+    }
+
+    static List<String> riders(int count) {
+        return IntStream.rangeClosed(1, count).mapToObj(i -> "r" + i).toList();
+    }
+
+    /** Two and a half hours for some riders, open ground and three courses. */
+    static LessonBrief usual(int riders) {
+        List<String> all = riders(riders);
+        return new LessonBrief(
+                150,
+                all,
+                List.of(
+                        station(Station.OPEN, Stage.STRAIGHT_CONTROL, all),
+                        station("box", Stage.U_TURNS, all),
+                        station("weave", Stage.WIDE_TURNS, all),
+                        station("eight", Stage.LINKED_TURNS, all)),
+                1,
+                0,
+                Weather.DRY,
+                List.of());
+    }
+
+    static LessonBrief lasting(LessonBrief b, int minutes) {
+        return new LessonBrief(minutes, b.riders(), b.stations(), b.areas(), b.helpers(), b.weather(), b.wishes());
+    }
+
+    static LessonBrief wishing(LessonBrief b, Wish... wishes) {
+        return new LessonBrief(
+                b.minutes(), b.riders(), b.stations(), b.areas(), b.helpers(), b.weather(), List.of(wishes));
+    }
+
+    /** Anything a school may ask for: 1 to 12 riders, half an hour to six hours, some with stations not for all. */
+    static LessonBrief random(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        List<String> riders = riders(1 + random.nextInt(12));
+        List<Station> stations = new ArrayList<>();
+        stations.add(drawn(Station.OPEN, riders, riders, random));
+        int courses = random.nextInt(7);
+        for (int i = 0; i < courses; i++) {
+            boolean forAll = random.nextInt(4) > 0;
+            List<String> some = forAll
+                    ? riders
+                    : riders.stream().filter(r -> random.nextBoolean()).toList();
+            stations.add(drawn("course" + i, some, riders, random));
+        }
+        return new LessonBrief(
+                30 + random.nextInt(331),
+                riders,
+                stations,
+                1 + random.nextInt(4),
+                random.nextInt(4),
+                Weather.values()[random.nextInt(3)],
+                List.of());
+    }
+
+    private static Station drawn(String id, List<String> some, List<String> riders, SplittableRandom random) {
+        Map<String, RiderTask> tasks = new LinkedHashMap<>();
+        State[] states = {State.WORKING_ON, State.NEXT, State.MASTERED};
+        for (String rider : some) {
+            tasks.put(
+                    rider,
+                    new RiderTask(
+                            id + "-" + random.nextInt(3),
+                            "Drill",
+                            "Cue",
+                            Stage.values()[random.nextInt(6)],
+                            states[random.nextInt(3)],
+                            random.nextBoolean(),
+                            3 + random.nextInt(10)));
+        }
+        return new Station(
+                id,
+                id,
+                id.equals(Station.OPEN) ? 0 : 4 + random.nextInt(20),
+                random.nextBoolean(),
+                15 + random.nextInt(60),
+                tasks);
+    }
+}

@@ -1,0 +1,229 @@
+package wrenlane.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.drill.Stage;
+import wrenlane.finding.Finding;
+import wrenlane.lesson.Block.Sort;
+
+class LessonPlannerTest {
+    /** What is said of a lesson that breaks no rule: what was left out, and why. */
+    private static final Set<String> SAID_OF_A_RIGHT_LESSON = Set.of("not-for-all", "fewer-areas", "areas-unwatched");
+
+    private static List<Finding> broken(Lesson lesson) {
+        return lesson.findings().stream()
+                .filter(f -> !SAID_OF_A_RIGHT_LESSON.contains(f.code()))
+                .toList();
+    }
+
+    static LongStream seeds() {
+        return LongStream.range(0, 300);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyLessonIsRightOrSaysHowMuchLongerItTakes(long seed) {
+        LessonBrief brief = Briefs.random(seed);
+        Lesson lesson = LessonPlanner.plan(brief);
+        int shortest = LessonPlanner.shortestMinutes(brief);
+        if (brief.minutes() >= shortest) {
+            assertThat(broken(lesson)).isEmpty();
+        } else {
+            assertThat(broken(lesson)).extracting(Finding::code).contains("too-short");
+            if (shortest <= 480) {
+                assertThat(broken(LessonPlanner.plan(Briefs.lasting(brief, shortest))))
+                        .as("as long as it said, %d min", shortest)
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void aUsualLessonRidesTheHardestInTheMiddleAndEndsWithASuccess() {
+        Lesson lesson = LessonPlanner.plan(Briefs.usual(6));
+        assertThat(lesson.findings()).isEmpty();
+        assertThat(lesson.blocks())
+                .extracting(Block::sort)
+                .startsWith(Sort.BRIEFING, Sort.WARM_UP)
+                .endsWith(Sort.CLOSING, Sort.DEBRIEF)
+                .contains(Sort.REST, Sort.CHANGE_OVER);
+        assertThat(lesson.blocks().get(lesson.blocks().size() - 1).endMinute()).isEqualTo(150);
+        assertThat(lesson.ridingMinutes()).isGreaterThan(80);
+    }
+
+    @Test
+    void everyStationThatIsWorthItIsRidden() {
+        Lesson lesson = LessonPlanner.plan(Briefs.usual(4));
+        assertThat(lesson.blocks().stream()
+                        .filter(b -> b.sort() == Sort.DRILLS)
+                        .map(b -> b.station().orElseThrow()))
+                .contains("box", "weave", "eight");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Weather.class)
+    void heatBringsMoreRests(Weather weather) {
+        LessonBrief usual = Briefs.usual(6);
+        LessonBrief brief = new LessonBrief(240, usual.riders(), usual.stations(), 1, 0, weather, List.of());
+        long rests = LessonPlanner.plan(brief).blocks().stream()
+                .filter(b -> b.sort() == Sort.REST)
+                .count();
+        assertThat(rests).isBetween(2L, 8L);
+        LessonBrief dry = new LessonBrief(240, usual.riders(), usual.stations(), 1, 0, Weather.DRY, List.of());
+        assertThat(rests)
+                .isGreaterThanOrEqualTo(LessonPlanner.plan(dry).blocks().stream()
+                        .filter(b -> b.sort() == Sort.REST)
+                        .count());
+    }
+
+    @Test
+    void aHelperOpensASecondAreaAndTheGroupsChangeOver() {
+        LessonBrief one = Briefs.usual(8);
+        LessonBrief two = new LessonBrief(150, one.riders(), one.stations(), 2, 1, Weather.DRY, List.of());
+        Lesson alone = LessonPlanner.plan(one);
+        Lesson helped = LessonPlanner.plan(two);
+        assertThat(helped.findings()).isEmpty();
+        assertThat(helped.runs("r1")).isGreaterThan(alone.runs("r1"));
+        for (String rider : two.riders()) {
+            assertThat(helped.blocks().stream()
+                            .filter(b -> b.sort() == Sort.DRILLS)
+                            .filter(b ->
+                                    b.turns().stream().anyMatch(t -> t.rider().equals(rider)))
+                            .map(b -> b.station().orElseThrow())
+                            .distinct()
+                            .count())
+                    .isGreaterThanOrEqualTo(2);
+        }
+    }
+
+    @Test
+    void areasThatNobodyWatchesStayEmptyAndThatIsSaid() {
+        LessonBrief one = Briefs.usual(8);
+        Lesson lesson =
+                LessonPlanner.plan(new LessonBrief(150, one.riders(), one.stations(), 3, 0, Weather.DRY, List.of()));
+        assertThat(lesson.blocks()).allMatch(b -> b.area() == 0);
+        assertThat(lesson.findings()).extracting(Finding::code).containsExactly("areas-unwatched");
+    }
+
+    @Test
+    void aStationThatSomeCannotRideIsLeftOutAndThatIsSaid() {
+        List<String> riders = Briefs.riders(3);
+        LessonBrief brief = new LessonBrief(
+                90,
+                riders,
+                List.of(
+                        Briefs.station(Station.OPEN, Stage.STRAIGHT_CONTROL, riders),
+                        Briefs.station("box", Stage.U_TURNS, riders.subList(0, 2))),
+                1,
+                0,
+                Weather.DRY,
+                List.of());
+        Lesson lesson = LessonPlanner.plan(brief);
+        assertThat(lesson.findings()).extracting(Finding::where).containsExactly("stations.box");
+        assertThat(lesson.findings().get(0).message()).contains("1 of 3");
+    }
+
+    @Test
+    void wishesKeepTheirOrderAndTheirMinutes() {
+        LessonBrief brief = Briefs.wishing(
+                Briefs.usual(4), new Wish("eight", Optional.of(17)), new Wish("weave", Optional.empty()));
+        List<Block> drills = LessonPlanner.plan(brief).blocks().stream()
+                .filter(b -> b.sort() == Sort.DRILLS)
+                .toList();
+        assertThat(drills).extracting(b -> b.station().orElseThrow()).containsExactly("eight", "weave");
+        assertThat(drills.get(0).minutes()).isEqualTo(17);
+    }
+
+    @Test
+    void aWishThatBreaksARuleIsKeptAndMarkedWhereItBreaks() {
+        LessonBrief brief = Briefs.wishing(
+                Briefs.usual(4),
+                new Wish("weave", Optional.of(40)),
+                new Wish("weave", Optional.of(30)),
+                new Wish("eight", Optional.of(20)));
+        Lesson lesson = LessonPlanner.plan(brief);
+        Finding late = lesson.findings().stream()
+                .filter(f -> f.code().equals("hardest-late"))
+                .findFirst()
+                .orElseThrow();
+        int at = Integer.parseInt(late.where().substring("blocks.".length()));
+        assertThat(lesson.blocks().get(at).station()).contains("eight");
+    }
+
+    @Test
+    void moreTimeNeverMeansFewerRuns() {
+        int last = 0;
+        for (int minutes = 60; minutes <= 240; minutes += 30) {
+            int runs =
+                    LessonPlanner.plan(Briefs.lasting(Briefs.usual(5), minutes)).runs("r1");
+            assertThat(runs).as("%d min", minutes).isGreaterThanOrEqualTo(last);
+            last = runs;
+        }
+    }
+
+    @Test
+    void everybodyRidesAlike() {
+        Lesson lesson = LessonPlanner.plan(Briefs.usual(7));
+        assertThat(Briefs.riders(7)).extracting(lesson::runs).containsOnly(lesson.runs("r1"));
+    }
+
+    /** Every number of rounds and every length of them, by brute force; all stations alike, so that runs alone count. */
+    @ParameterizedTest
+    @ValueSource(ints = {40, 55, 70, 90, 120})
+    void noRightLessonHasManyMoreRunsThanItsOwn(int minutes) {
+        List<String> riders = Briefs.riders(2);
+        List<Station> stations = List.of(
+                Briefs.station(Station.OPEN, Stage.WIDE_TURNS, 30, true, riders),
+                Briefs.station("a", Stage.WIDE_TURNS, 30, true, riders),
+                Briefs.station("b", Stage.WIDE_TURNS, 30, true, riders));
+        LessonBrief brief = new LessonBrief(minutes, riders, stations, 1, 0, Weather.DRY, List.of());
+        int own = LessonPlanner.plan(brief).runs("r1");
+        int best = 0;
+        List<List<String>> orders = List.of(List.of("a"), List.of("a", "b"), List.of("a", "b", "open"));
+        for (List<String> order : orders) {
+            for (int each = 10; each <= 25; each++) {
+                int length = each;
+                Lesson tried = LessonPlanner.plan(Briefs.wishing(
+                        brief,
+                        order.stream()
+                                .map(s -> new Wish(s, Optional.of(length)))
+                                .toArray(Wish[]::new)));
+                if (broken(tried).isEmpty()) {
+                    best = Math.max(best, tried.runs("r1"));
+                }
+            }
+        }
+        assertThat(own).isGreaterThanOrEqualTo(best - 2);
+    }
+
+    @Test
+    void refusesABriefInWhichSomebodyCanRideNothing() {
+        LessonBrief brief = new LessonBrief(
+                90,
+                Briefs.riders(2),
+                List.of(Briefs.station(Station.OPEN, Stage.STRAIGHT_CONTROL, Briefs.riders(1))),
+                1,
+                0,
+                Weather.DRY,
+                List.of());
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> LessonPlanner.plan(brief))
+                .withMessageContaining("r2");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {19, 481, 0, -5})
+    void refusesLengthsOutOfRange(int minutes) {
+        assertThatIllegalArgumentException().isThrownBy(() -> Briefs.lasting(Briefs.usual(2), minutes));
+    }
+}
