@@ -28,6 +28,7 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseTightness;
+import wrenlane.server.day.DayRequest;
 import wrenlane.server.drill.RiderDrills.RiderDrill;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.machine.MachineService;
@@ -91,6 +92,13 @@ public class RiderDrillService {
             Teaching teaching,
             List<MasteredRow> shown,
             Map<String, KindRuns> runs) {}
+
+    /** The standing of the riders of a day. */
+    public List<RiderDrills> of(List<DayRequest.DayRider> riders) {
+        return standings(new StandingsRequest(riders.stream()
+                .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
+                .toList()));
+    }
 
     /** The standing of several riders. */
     List<RiderDrills> standings(StandingsRequest request) {

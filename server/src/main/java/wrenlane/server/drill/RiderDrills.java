@@ -3,8 +3,10 @@ package wrenlane.server.drill;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.drill.Catalogue;
 import wrenlane.drill.DrillStanding;
 import wrenlane.drill.TaughtDrill;
+import wrenlane.lesson.LessonTasks;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.School;
 
@@ -14,7 +16,7 @@ import wrenlane.rider.School;
  * @param drills those that are taught to this rider, by stage
  * @param unfinished whether time ran out before all runs were looked at; asked again, it goes on from there
  */
-record RiderDrills(
+public record RiderDrills(
         long riderId,
         String riderName,
         long machineId,
@@ -29,9 +31,18 @@ record RiderDrills(
      * @param byRuns whether runs met its mark
      * @param shownOn when an instructor saw it mastered on this machine; missing where none did
      */
-    record RiderDrill(
+    public record RiderDrill(
             TaughtDrill drill,
             DrillStanding standing,
             boolean byRuns,
             @Nullable LocalDate shownOn) {}
+
+    /** What this rider would ride where. */
+    public LessonTasks tasks(Catalogue catalogue) {
+        return new LessonTasks(
+                catalogue,
+                drills.stream().map(RiderDrill::drill).toList(),
+                drills.stream().map(RiderDrill::standing).toList(),
+                transmission);
+    }
 }

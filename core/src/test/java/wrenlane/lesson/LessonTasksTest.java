@@ -1,0 +1,129 @@
+package wrenlane.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wrenlane.drill.Catalogue;
+import wrenlane.drill.Drill;
+import wrenlane.drill.DrillCourse;
+import wrenlane.drill.DrillRiding;
+import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillStep;
+import wrenlane.drill.DrillWords;
+import wrenlane.drill.PassMark;
+import wrenlane.drill.SpellLimit;
+import wrenlane.drill.Stage;
+import wrenlane.drill.TaughtDrill;
+import wrenlane.machine.Transmission;
+import wrenlane.rider.RiderLevel;
+import wrenlane.rider.School;
+
+class LessonTasksTest {
+    private static Drill drill(String id, Stage stage, String kind, DrillRiding.Start start, boolean withoutEyes) {
+        return new Drill(
+                id,
+                id,
+                stage,
+                new DrillWords("a", "b", List.of("c"), List.of("d"), List.of("e"), "f", "g", List.of("h")),
+                new DrillRiding(
+                        start,
+                        DrillRiding.Posture.SEATED,
+                        DrillRiding.Feet.UP,
+                        DrillRiding.Sides.EACH,
+                        Map.of(),
+                        Optional.empty(),
+                        Optional.of(30),
+                        withoutEyes),
+                kind.isEmpty() ? Optional.empty() : Optional.of(new DrillCourse(kind, true)),
+                List.of(new DrillStep(DrillStep.Change.TASK, "do", Optional.empty(), Optional.empty())),
+                List.of(),
+                new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.empty()),
+                Drill.LoggedBy.RUN,
+                new SpellLimit(Map.of(Transmission.HAND_CLUTCH, 7), Set.of()),
+                Set.of(),
+                "cue",
+                Map.of(),
+                Map.of(),
+                Set.of(),
+                EnumSet.allOf(Transmission.class),
+                EnumSet.allOf(School.class),
+                EnumSet.allOf(RiderLevel.class));
+    }
+
+    private static final List<Drill> DRILLS = List.of(
+            drill("bite", Stage.FIND_THE_ZONE, "", DrillRiding.Start.STANDING, true),
+            drill("pace", Stage.STRAIGHT_CONTROL, "", DrillRiding.Start.ROLLING, false),
+            drill("box", Stage.U_TURNS, "u-turn-box", DrillRiding.Start.ROLLING, false),
+            drill("box-pause", Stage.COMBINED, "u-turn-box", DrillRiding.Start.ROLLING, false),
+            drill("lift", Stage.ALONGSIDE, "", DrillRiding.Start.DISMOUNTED, false));
+
+    private static LessonTasks tasks(State... states) {
+        List<TaughtDrill> taught = new ArrayList<>();
+        List<DrillStanding> standings = new ArrayList<>();
+        for (int i = 0; i < DRILLS.size(); i++) {
+            Drill d = DRILLS.get(i);
+            taught.add(
+                    new TaughtDrill(d.id(), d.name(), d.stage(), d.cue(), List.of(), List.of(), d.steps(), List.of()));
+            standings.add(new DrillStanding(d.id(), states[i], List.of(), false, false));
+        }
+        return new LessonTasks(new Catalogue(DRILLS), taught, standings, Transmission.HAND_CLUTCH);
+    }
+
+    private static Optional<String> id(Optional<RiderTask> task) {
+        return task.map(RiderTask::drillId);
+    }
+
+    private static State[] all(State state) {
+        State[] states = new State[DRILLS.size()];
+        Arrays.fill(states, state);
+        return states;
+    }
+
+    @Test
+    void whatIsWorkedOnComesBeforeWhatIsNext() {
+        assertThat(id(tasks(State.MASTERED, State.MASTERED, State.NEXT, State.WORKING_ON, State.NEXT)
+                        .on("u-turn-box")))
+                .contains("box-pause");
+    }
+
+    @Test
+    void theNextIsTheLowestAndTheMasteredTheHighest() {
+        assertThat(id(tasks(all(State.NEXT)).on("u-turn-box"))).contains("box");
+        assertThat(id(tasks(all(State.MASTERED)).on("u-turn-box"))).contains("box-pause");
+    }
+
+    @Test
+    void nobodyRidesWhatTheyAreNotReadyFor() {
+        assertThat(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
+                        .on("u-turn-box"))
+                .isEmpty();
+    }
+
+    @Test
+    void inTheOpenPeopleRollWhereTheyCanAndStandWhereNot() {
+        assertThat(id(tasks(all(State.NEXT)).inTheOpen())).contains("pace");
+        assertThat(id(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
+                        .inTheOpen()))
+                .contains("bite");
+    }
+
+    @Test
+    void meanwhileIsWhatNeedsNobodyToWatchAndIsNotMastered() {
+        assertThat(id(tasks(all(State.NEXT)).meanwhile())).contains("bite");
+        assertThat(tasks(all(State.MASTERED)).meanwhile()).isEmpty();
+    }
+
+    @Test
+    void theSpellIsThatOfTheMachine() {
+        assertThat(tasks(all(State.NEXT)).on("u-turn-box").orElseThrow().longestMinutes())
+                .isEqualTo(7);
+    }
+}

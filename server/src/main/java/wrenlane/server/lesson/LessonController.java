@@ -1,0 +1,44 @@
+package wrenlane.server.lesson;
+
+import jakarta.validation.Valid;
+import org.springframework.http.HttpHeaders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.http.Expected;
+
+/** The running order of a day. */
+@RestController
+@RequestMapping("/api/days/{dayId}")
+class LessonController {
+    private final LessonService service;
+
+    LessonController(LessonService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/lesson")
+    LessonResponse getLesson(@PathVariable long dayId) {
+        return service.get(dayId);
+    }
+
+    /** Says what the lesson is planned from. */
+    @PutMapping("/lesson")
+    LessonResponse putLesson(
+            @PathVariable long dayId,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody LessonSettings settings) {
+        return service.put(dayId, Expected.of(ifMatch), settings);
+    }
+
+    /** What other settings would give; nothing is stored. */
+    @PostMapping("/lesson-previews")
+    LessonResponse previewLesson(@PathVariable long dayId, @Valid @RequestBody LessonSettings settings) {
+        return service.preview(dayId, settings);
+    }
+}

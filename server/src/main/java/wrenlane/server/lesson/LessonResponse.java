@@ -1,0 +1,68 @@
+package wrenlane.server.lesson;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Finding;
+import wrenlane.lesson.Block;
+import wrenlane.lesson.RiderTask;
+import wrenlane.server.http.Versioned;
+
+/**
+ * A lesson as planned.
+ *
+ * @param version 0 where nothing was said yet and the usual holds
+ * @param riders who takes part, in the order they ride
+ * @param stations there are to choose from
+ * @param blocks empty where nobody takes part
+ * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
+ */
+record LessonResponse(
+        long dayId,
+        long version,
+        LessonSettings settings,
+        List<LessonRider> riders,
+        List<StationText> stations,
+        List<PlannedBlock> blocks,
+        List<Finding> findings)
+        implements Versioned {
+
+    /**
+     * Somebody who takes part.
+     *
+     * @param meanwhile what they can do while others ride, without eyes on them; missing where there is nothing
+     */
+    record LessonRider(
+            long id,
+            String name,
+            String machineName,
+            @Nullable RiderTask meanwhile,
+            int runs) {}
+
+    /**
+     * Ground to ride on.
+     *
+     * @param forAll whether everybody has something to ride there
+     * @param passSeconds one run with the way back and a word: an estimate
+     */
+    record StationText(String id, String name, boolean forAll, int passSeconds) {}
+
+    /**
+     * A stretch of the lesson.
+     *
+     * @param label what happens, in words
+     * @param station id; missing for talks and rests
+     * @param stationName missing for talks and rests
+     */
+    record PlannedBlock(
+            Block.Sort sort,
+            String label,
+            int startMinute,
+            int minutes,
+            int area,
+            @Nullable String station,
+            @Nullable String stationName,
+            List<PlannedTurn> turns) {}
+
+    /** One rider's part. */
+    record PlannedTurn(long riderId, String riderName, RiderTask task, int runs, boolean easier) {}
+}

@@ -1,0 +1,248 @@
+package wrenlane.server.lesson;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import wrenlane.drill.Catalogue;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.lesson.Block;
+import wrenlane.lesson.Lesson;
+import wrenlane.lesson.LessonBrief;
+import wrenlane.lesson.LessonPlanner;
+import wrenlane.lesson.LessonTasks;
+import wrenlane.lesson.RiderTask;
+import wrenlane.lesson.Station;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.drill.DrillService;
+import wrenlane.server.drill.RiderDrillService;
+import wrenlane.server.drill.RiderDrills;
+import wrenlane.server.http.Expected;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.http.Versioned;
+import wrenlane.server.lesson.LessonResponse.LessonRider;
+import wrenlane.server.lesson.LessonResponse.PlannedBlock;
+import wrenlane.server.lesson.LessonResponse.PlannedTurn;
+import wrenlane.server.lesson.LessonResponse.StationText;
+import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.storage.Storage;
+
+/** Plans the lesson of a day from what is stored of it. */
+@Service
+public class LessonService {
+    private final LessonMapper mapper;
+    private final DayService days;
+    private final CourseService courses;
+    private final DrillService drills;
+    private final RiderDrillService standings;
+    private final Storage storage;
+    private final JsonMapper json;
+
+    LessonService(
+            LessonMapper mapper,
+            DayService days,
+            CourseService courses,
+            DrillService drills,
+            RiderDrillService standings,
+            Storage storage,
+            JsonMapper json) {
+        this.mapper = mapper;
+        this.days = days;
+        this.courses = courses;
+        this.drills = drills;
+        this.standings = standings;
+        this.storage = storage;
+        this.json = json;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(
+            DayResponse day,
+            List<CourseResponse> courses,
+            Catalogue catalogue,
+            LessonSettings settings,
+            long version) {}
+
+    /** What is stored of a lesson, shown to somebody who would have written over it. */
+    private record Stored(long version, LessonSettings settings) implements Versioned {}
+
+    /** The lesson of a day as it stands. */
+    LessonResponse get(long dayId) {
+        return planned(storage.read(() -> read(dayId)));
+    }
+
+    /** The lesson that other settings would give; nothing is stored. */
+    LessonResponse preview(long dayId, LessonSettings settings) {
+        Read read = storage.read(() -> read(dayId));
+        Read other = new Read(read.day(), read.courses(), read.catalogue(), settings, read.version());
+        check(other);
+        return planned(other);
+    }
+
+    /** Stores settings, and plans. */
+    LessonResponse put(long dayId, Expected expected, LessonSettings settings) {
+        Read stored = storage.write(() -> {
+            Read read = read(dayId);
+            expected.check(read.version(), () -> new Stored(read.version(), read.settings()), settings);
+            Read wanted = new Read(read.day(), read.courses(), read.catalogue(), settings, read.version() + 1);
+            check(wanted);
+            mapper.put(new LessonRow(dayId, wanted.version(), json.writeValueAsString(settings)));
+            return wanted;
+        });
+        return planned(stored);
+    }
+
+    private Read read(long dayId) {
+        DayResponse day = days.get(dayId);
+        Optional<LessonRow> row = mapper.find(dayId);
+        LessonSettings settings =
+                row.map(r -> json.readValue(r.settings(), LessonSettings.class)).orElse(LessonSettings.USUAL);
+        return new Read(
+                day,
+                day.courseIds().stream().map(courses::get).toList(),
+                drills.catalogue(),
+                stillThere(settings, day),
+                row.map(LessonRow::version).orElse(0L));
+    }
+
+    /** Without wishes for courses, and absences of riders, that are no longer on the day. */
+    private static LessonSettings stillThere(LessonSettings s, DayResponse day) {
+        Set<String> there = stationIds(day);
+        Set<Long> riders = day.riders().stream().map(DayRider::riderId).collect(Collectors.toSet());
+        return new LessonSettings(
+                s.startsAt(),
+                s.minutes(),
+                s.areas(),
+                s.helpers(),
+                s.weather(),
+                s.absent().stream().filter(riders::contains).toList(),
+                s.wishes().stream().filter(w -> there.contains(w.station())).toList());
+    }
+
+    private static Set<String> stationIds(DayResponse day) {
+        Set<String> ids = new HashSet<>(Set.of(Station.OPEN));
+        day.courseIds().forEach(id -> ids.add(String.valueOf(id)));
+        return ids;
+    }
+
+    private static void check(Read wanted) {
+        Checks checks = new Checks();
+        Set<String> there = stationIds(wanted.day());
+        List<WishJson> wishes = wanted.settings().wishes();
+        for (int i = 0; i < wishes.size(); i++) {
+            if (!there.contains(wishes.get(i).station())) {
+                checks.add(
+                        "no-such-station",
+                        "wishes." + i + ".station",
+                        "That course is not on this day. Put it on the day, or leave it out.");
+            }
+        }
+        RefusedException.unlessNone(checks);
+    }
+
+    private LessonResponse planned(Read read) {
+        List<DayRider> present = read.day().riders().stream()
+                .filter(r -> !read.settings().absent().contains(r.riderId()))
+                .toList();
+        List<RiderDrills> stand = standings.of(present);
+        Map<String, LessonTasks> tasks = new LinkedHashMap<>();
+        stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
+        List<Station> stations = stations(read, tasks);
+        Optional<Lesson> lesson = lesson(read.settings(), tasks.keySet(), stations);
+        return new LessonResponse(
+                read.day().id(),
+                read.version(),
+                read.settings(),
+                stand.stream()
+                        .map(r -> new LessonRider(
+                                r.riderId(),
+                                r.riderName(),
+                                r.machineName(),
+                                Objects.requireNonNull(tasks.get(String.valueOf(r.riderId())))
+                                        .meanwhile()
+                                        .orElse(null),
+                                lesson.map(l -> l.runs(String.valueOf(r.riderId())))
+                                        .orElse(0)))
+                        .toList(),
+                stations.stream()
+                        .map(s -> new StationText(s.id(), s.name(), s.isForAll(tasks.keySet()), s.passSeconds()))
+                        .toList(),
+                lesson.map(l -> blocks(l, stand, stations)).orElse(List.of()),
+                lesson.map(Lesson::findings).orElseGet(() -> nobody(present)));
+    }
+
+    private static List<Station> stations(Read read, Map<String, LessonTasks> tasks) {
+        LessonStations made = new LessonStations(read.catalogue(), tasks);
+        Set<Long> placed = read.day().stands().stream().map(DayStand::courseId).collect(Collectors.toSet());
+        List<Station> stations = new ArrayList<>(List.of(made.open()));
+        read.courses().forEach(c -> stations.add(made.of(c, placed.contains(c.id()))));
+        return stations;
+    }
+
+    private static Optional<Lesson> lesson(LessonSettings settings, Set<String> riders, List<Station> stations) {
+        if (riders.isEmpty() || !stations.get(0).isForAll(riders)) {
+            return Optional.empty();
+        }
+        return Optional.of(LessonPlanner.plan(new LessonBrief(
+                settings.minutes(),
+                List.copyOf(riders),
+                stations,
+                settings.areas(),
+                settings.helpers(),
+                settings.weather(),
+                settings.wishes().stream().map(WishJson::wish).toList())));
+    }
+
+    private static List<Finding> nobody(List<DayRider> present) {
+        return List.of(
+                present.isEmpty()
+                        ? new Finding("nobody", "riders", "Nobody takes part yet: put riders on the day first.")
+                        : new Finding(
+                                "nothing-to-ride",
+                                "riders",
+                                "Somebody has no drill left that needs no cones: take in again one that was left out."));
+    }
+
+    private static List<PlannedBlock> blocks(Lesson lesson, List<RiderDrills> stand, List<Station> stations) {
+        Map<String, String> names = new LinkedHashMap<>();
+        stand.forEach(r -> names.put(String.valueOf(r.riderId()), r.riderName()));
+        return lesson.blocks().stream()
+                .map(b -> new PlannedBlock(
+                        b.sort(),
+                        b.sort().label(),
+                        b.startMinute(),
+                        b.minutes(),
+                        b.area(),
+                        b.station().orElse(null),
+                        b.station().map(id -> name(stations, id)).orElse(null),
+                        b.turns().stream().map(t -> turn(t, names)).toList()))
+                .toList();
+    }
+
+    private static String name(List<Station> stations, String id) {
+        return stations.stream()
+                .filter(s -> s.id().equals(id))
+                .map(Station::name)
+                .findFirst()
+                .orElse(id);
+    }
+
+    private static PlannedTurn turn(Block.Turn turn, Map<String, String> names) {
+        RiderTask task = turn.task();
+        return new PlannedTurn(
+                Long.parseLong(turn.rider()), names.getOrDefault(turn.rider(), ""), task, turn.runs(), turn.easier());
+    }
+}

@@ -1,0 +1,68 @@
+package wrenlane.server.lesson;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wrenlane.course.Course;
+import wrenlane.drill.Catalogue;
+import wrenlane.drill.Drill;
+import wrenlane.lesson.LessonTasks;
+import wrenlane.lesson.PassTime;
+import wrenlane.lesson.RiderTask;
+import wrenlane.lesson.Station;
+import wrenlane.server.course.CourseResponse;
+
+/** Makes stations of open ground and the day's courses, with what each rider would ride there. */
+final class LessonStations {
+    /** One run in the open where no drill says how long it takes, in seconds; chosen by us. */
+    private static final int OPEN_SECONDS = 35;
+
+    private final Catalogue catalogue;
+    private final Map<String, LessonTasks> riders;
+
+    /**
+     * For some riders.
+     *
+     * @param riders by their id
+     */
+    LessonStations(Catalogue catalogue, Map<String, LessonTasks> riders) {
+        this.catalogue = catalogue;
+        this.riders = riders;
+    }
+
+    /** Open ground, where nobody needs a cone. */
+    Station open() {
+        Map<String, RiderTask> tasks = new LinkedHashMap<>();
+        riders.forEach((id, of) -> of.inTheOpen().ifPresent(task -> tasks.put(id, task)));
+        int seconds = tasks.values().stream()
+                .flatMap(t -> catalogue.find(t.drillId()).stream())
+                .flatMap(d -> d.riding().passSeconds().stream())
+                .mapToInt(Integer::intValue)
+                .max()
+                .orElse(OPEN_SECONDS);
+        return new Station(Station.OPEN, "Open ground", 0, true, seconds, tasks);
+    }
+
+    /** A course of the day. */
+    Station of(CourseResponse stored, boolean standing) {
+        Course course = stored.course();
+        Map<String, RiderTask> tasks = new LinkedHashMap<>();
+        riders.forEach((id, of) -> of.on(stored.kind()).ifPresent(task -> tasks.put(id, task)));
+        List<Integer> seconds = new ArrayList<>();
+        for (RiderTask task : tasks.values()) {
+            Optional<Drill> drill = catalogue.find(task.drillId());
+            seconds.add(PassTime.seconds(
+                    course.plan().route().points(),
+                    drill.flatMap(d -> d.riding().speed())));
+        }
+        return new Station(
+                String.valueOf(stored.id()),
+                stored.name(),
+                course.plan().cones().size(),
+                standing,
+                seconds.stream().mapToInt(Integer::intValue).max().orElse(OPEN_SECONDS),
+                tasks);
+    }
+}

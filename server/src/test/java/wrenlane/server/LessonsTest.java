@@ -1,0 +1,156 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import wrenlane.server.RunningApp.Answer;
+
+/** The lesson of the demo's day is planned, changed, and planned again. */
+class LessonsTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoDay();
+
+    private static JsonNode today() {
+        return APP.get("/api/days").body().get(0);
+    }
+
+    private static String path() {
+        return "/api/days/" + today().get("id").asLong() + "/lesson";
+    }
+
+    private static Map<String, Object> settings(int minutes) {
+        Map<String, Object> settings = new HashMap<>();
+        settings.put("startsAt", "09:30");
+        settings.put("minutes", minutes);
+        settings.put("areas", 1);
+        settings.put("helpers", 0);
+        settings.put("weather", "DRY");
+        settings.put("absent", List.of());
+        settings.put("wishes", List.of());
+        return settings;
+    }
+
+    private static JsonNode preview(Map<String, Object> settings) {
+        return APP.post(path() + "-previews", settings).body();
+    }
+
+    private static List<String> values(JsonNode list, String field) {
+        List<String> values = new ArrayList<>();
+        list.forEach(item -> values.add(item.path(field).asString("")));
+        return values;
+    }
+
+    @Test
+    void theDaysLessonBeginsWithABriefingAndEndsWithTheDebrief() {
+        JsonNode lesson = APP.get(path()).body();
+        List<String> sorts = values(lesson.get("blocks"), "sort");
+        assertThat(sorts)
+                .startsWith("BRIEFING", "WARM_UP")
+                .endsWith("CLOSING", "DEBRIEF")
+                .contains("DRILLS", "REST");
+        assertThat(lesson.get("riders").size()).isEqualTo(today().get("riders").size());
+        JsonNode turn = lesson.at("/blocks/1/turns/0");
+        assertThat(turn.get("riderName").asString()).isNotBlank();
+        assertThat(turn.at("/task/cue").asString().split(" ")).hasSizeLessThanOrEqualTo(5);
+        assertThat(turn.get("runs").asInt()).isGreaterThanOrEqualTo(2);
+    }
+
+    @Test
+    void whatIsChangedIsKeptAndAPreviewIsNot() {
+        Map<String, Object> hot = settings(200);
+        hot.put("weather", "HOT");
+        JsonNode seen = preview(hot);
+        assertThat(seen.at("/settings/weather").asString()).isEqualTo("HOT");
+        assertThat(APP.get(path()).body().at("/settings/weather").asString()).isEqualTo("DRY");
+        JsonNode stored = APP.put(path(), hot).body();
+        assertThat(stored.get("blocks")).isEqualTo(seen.get("blocks"));
+        assertThat(APP.get(path()).body()).isEqualTo(stored);
+        APP.put(path(), settings(150));
+    }
+
+    @Test
+    void aStationIsWishedForWithItsMinutes() {
+        JsonNode stations = APP.get(path()).body().get("stations");
+        String second = stations.get(1).get("id").asString();
+        Map<String, Object> wished = settings(120);
+        wished.put("wishes", List.of(Map.of("station", second, "minutes", 19), Map.of("station", "open")));
+        List<JsonNode> drills = StreamSupport.stream(
+                        preview(wished).get("blocks").spliterator(), false)
+                .filter(b -> b.get("sort").asString().equals("DRILLS"))
+                .toList();
+        assertThat(drills).extracting(b -> b.get("station").asString()).containsExactly(second, "open");
+        assertThat(drills.get(0).get("minutes").asInt()).isEqualTo(19);
+    }
+
+    @Test
+    void somebodyWhoIsNotThereDoesNotRide() {
+        JsonNode lesson = APP.get(path()).body();
+        long first = lesson.at("/riders/0/id").asLong();
+        Map<String, Object> without = settings(150);
+        without.put("absent", List.of(first));
+        JsonNode planned = preview(without);
+        assertThat(values(planned.get("riders"), "id")).doesNotContain(String.valueOf(first));
+        assertThat(planned.get("blocks").toString()).doesNotContain("\"riderId\":" + first + ",");
+        assertThat(planned.at("/riders/0/runs").asInt())
+                .isGreaterThanOrEqualTo(lesson.at("/riders/1/runs").asInt());
+    }
+
+    @Test
+    void whatCannotBeMetIsSaidWithTheMinutesItWouldTake() {
+        JsonNode planned = preview(settings(25));
+        assertThat(values(planned.get("findings"), "code")).contains("too-short");
+        assertThat(planned.get("findings").toString()).contains("Give it ");
+    }
+
+    @Test
+    void aDayWithoutRidersSaysSo() {
+        long day = APP.post(
+                        "/api/days",
+                        Map.of(
+                                "date", "2026-05-14",
+                                "title", "Nobody yet",
+                                "courseIds", List.of(),
+                                "stands", List.of(),
+                                "riders", List.of()))
+                .body()
+                .get("id")
+                .asLong();
+        JsonNode lesson = APP.get("/api/days/" + day + "/lesson").body();
+        assertThat(lesson.get("blocks").size()).isZero();
+        assertThat(lesson.at("/findings/0/code").asString()).isEqualTo("nobody");
+        APP.delete("/api/days/" + day);
+    }
+
+    @Test
+    void refusesWhatCannotBe() {
+        Map<String, Object> elsewhere = settings(120);
+        elsewhere.put("wishes", List.of(Map.of("station", "999999")));
+        Answer refused = APP.put(path(), elsewhere);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("wishes.0.station");
+        assertThat(APP.put(path(), settings(10)).status()).isEqualTo(422);
+        Map<String, Object> midnight = settings(100);
+        midnight.put("startsAt", "24:10");
+        assertThat(APP.put(path(), midnight).status()).isEqualTo(422);
+        assertThat(APP.get("/api/days/999999/lesson").status()).isEqualTo(404);
+    }
+
+    @Test
+    void whatSomebodyElseChangedIsNotOverwritten() {
+        Answer changed = APP.send(
+                "PUT",
+                path(),
+                "{\"startsAt\":\"10:00\",\"minutes\":90,\"areas\":1,\"helpers\":0,\"weather\":\"DRY\",\"absent\":[],\"wishes\":[]}",
+                "If-Match",
+                "\"77\"");
+        assertThat(changed.status()).isEqualTo(412);
+        assertThat(changed.body().at("/current/settings/minutes").asInt()).isGreaterThan(0);
+    }
+}
