@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import type { Catalogue, RiderDrills, StoredDrill } from './api';
 import { countStates, STATES } from './model';
@@ -21,8 +22,8 @@ export function Stages(props: {
         {climbing.map((s, i) => (
           <li
             key={s.stage}
-            className="flex min-w-0 flex-1"
-            style={{ paddingTop: `${(climbing.length - 1 - i) * 1.4}rem` }}
+            className="flex min-w-0 flex-1 sm:pt-(--climb)"
+            style={{ '--climb': `${(climbing.length - 1 - i) * 1.4}rem` } as CSSProperties}
           >
             <div
               className={`flex-1 border-t-4 bg-panel px-2 py-1.5 ${i % 2 === 0 ? 'border-cone' : 'border-ink'}`}

@@ -1,19 +1,112 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { useDayLink } from '../day';
+import { NextStep, useDay, useDayLink, type Day } from '../day';
+import { useReading } from '../../shared/http';
+import { Button, Loading, Select } from '../../shared/ui';
+import { useLesson, type Finding, type Lesson } from './api';
+import { BlockDetail } from './BlockDetail';
+import { generalFindings, wishesOf } from './model';
+import { OrderList } from './OrderList';
+import { Riders } from './Riders';
+import { SettingsBar } from './SettingsBar';
+import { Strip } from './Strip';
+import { useLessonEdit, type LessonEdit } from './useLessonEdit';
 
-/** Not built yet: says what will be here. */
+/** The day's lesson as one strip of time. */
 export function RunningOrder() {
+  const day = useDay();
   const link = useDayLink();
   return (
-    <div className="m-6 max-w-2xl">
-      <p className="mb-3">
-        The running order of the day will stand here. It is not built yet; the{' '}
-        <Link to={link('/lesson/drills')}>drills</Link> and who is ready for which are.
-      </p>
-      <p>
-        Log runs on <Link to={link('/range')}>Range</Link>: its advice says when to tighten, hold, widen or
-        change side.
-      </p>
+    <Loading of={day}>
+      {({ day: d }) =>
+        d === undefined ? (
+          <p className="m-6">
+            A lesson is planned for a day. <Link to={link('/today')}>Make the first one.</Link>
+          </p>
+        ) : (
+          <OfDay key={d.id} day={d} />
+        )
+      }
+    </Loading>
+  );
+}
+
+function OfDay({ day }: { day: Day }) {
+  const lesson = useReading(useLesson(day.id));
+  return <Loading of={lesson}>{(l) => <Shown day={day} lesson={l} />}</Loading>;
+}
+
+function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
+  const edit = useLessonEdit(lesson);
+  const firstDrills = lesson.blocks.findIndex((b) => b.sort === 'DRILLS');
+  const [said, setChosen] = useState<number>();
+  const chosen = said !== undefined && said < lesson.blocks.length ? said : Math.max(0, firstDrills);
+  return (
+    <div className="flex flex-col gap-4 px-6 py-3 max-sm:px-3">
+      <SettingsBar edit={edit} />
+      <General findings={generalFindings(lesson.findings)} />
+      {lesson.blocks.length > 0 && (
+        <>
+          <Strip edit={edit} date={day.date} chosen={chosen} onChoose={setChosen} />
+          <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)_18rem]">
+            <div>
+              <OrderList edit={edit} chosen={chosen} onChoose={setChosen} />
+              <AddStation edit={edit} />
+            </div>
+            <BlockDetail edit={edit} index={chosen} />
+            <div className="flex flex-col gap-4">
+              <Riders edit={edit} />
+              <div className="flex flex-wrap gap-3">
+                {lesson.version === 0 && (
+                  <Button kind="primary" disabled={edit.busy} onClick={() => edit.change({})}>
+                    Keep this running order
+                  </Button>
+                )}
+                <NextStep here="LESSON" />
+              </div>
+            </div>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** What is said of the lesson as a whole. */
+function General({ findings }: { findings: Finding[] }) {
+  if (findings.length === 0) return null;
+  return (
+    <ul role="status" className="border-l-4 border-ochre bg-panel py-1 pl-3">
+      {findings.map((f) => (
+        <li key={f.message}>
+          {f.message} {f.code === 'nobody' && <Today />}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Today() {
+  const link = useDayLink();
+  return <Link to={link('/today')}>To Today.</Link>;
+}
+
+/** Puts a station at the end of the order. */
+function AddStation({ edit }: { edit: LessonEdit }) {
+  return (
+    <div className="no-print mt-2 max-w-xs">
+      <Select
+        label="Add a station"
+        value=""
+        options={[
+          { value: '', label: 'Choose…' },
+          ...edit.lesson.stations.map((s) => ({
+            value: s.id,
+            label: s.forAll ? s.name : `${s.name} (not for all yet)`,
+          })),
+        ]}
+        onChoose={(station) => station !== '' && edit.setWishes([...wishesOf(edit.lesson), { station }])}
+      />
     </div>
   );
 }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
  * @param cones to bring
  * @param riders how many are on the day
  * @param unmeasured names of their machines that nothing was ever measured on
+ * @param lesson whether its running order was looked at and stored
  * @param runs logged this day
  * @param past whether the day is over
  */
@@ -24,6 +25,7 @@ public record DayState(
         List<ConeCount> cones,
         int riders,
         List<String> unmeasured,
+        boolean lesson,
         int runs,
         boolean past) {
     /** Every stop, in the order of the day. */
@@ -37,7 +39,7 @@ public record DayState(
                         ? StopState.empty(Stop.COURSE, "No course on this day yet. Add one.")
                         : StopState.done(Stop.COURSE),
                 ofSetOut(),
-                StopState.of(Stop.LESSON, false),
+                StopState.of(Stop.LESSON, lesson),
                 StopState.of(Stop.RANGE, runs > 0),
                 StopState.of(Stop.PROGRESS, runs > 0));
     }

@@ -29,6 +29,12 @@ public final class LessonPlanner {
 
     private static final int MOST_ROUNDS = 4;
 
+    /** Few enough stations that each may come a second time; what is repeated is worth half. */
+    private static final int REPEATED = 4;
+
+    /** Minutes that may be left over at the end before it is said; chosen by us: a debrief has use for as many. */
+    private static final int SPARE = 10;
+
     /** Share of the time by which the hardest should have begun; from practice: hands and heads tire. */
     private static final double BY_THEN = 2 / 3.0;
 
@@ -66,6 +72,7 @@ public final class LessonPlanner {
         int ridden = 1 + blocks.stream().mapToInt(Block::area).max().orElse(0);
         List<Finding> findings = new ArrayList<>(leftOut(brief));
         findings.addAll(unused(brief, ridden));
+        findings.addAll(spare(brief, blocks));
         findings.addAll(LessonChecker.check(brief, new Lesson(blocks, List.of())));
         return new Lesson(blocks, findings);
     }
@@ -134,6 +141,19 @@ public final class LessonPlanner {
         return findings;
     }
 
+    private static List<Finding> spare(LessonBrief brief, List<Block> blocks) {
+        Block debrief = blocks.get(blocks.size() - 1);
+        int left = debrief.minutes() - SPARE;
+        return left > SPARE
+                ? List.of(
+                        new Finding(
+                                "time-left",
+                                "minutes",
+                                left
+                                        + " min are left before the debrief. Add a station or another course, or make the lesson shorter."))
+                : List.of();
+    }
+
     private static List<Finding> unused(LessonBrief brief, int ridden) {
         if (ridden < brief.watchedAreas()) {
             return List.of(
@@ -185,7 +205,8 @@ public final class LessonPlanner {
     private List<Round> chosen() {
         List<Station> few = usable(brief).stream().limit(WEIGHED).toList();
         Trial best = new Trial(List.of(), Double.NEGATIVE_INFINITY);
-        int most = Math.min(MOST_ROUNDS, few.size() / areas);
+        int times = few.size() <= REPEATED ? 2 : 1;
+        int most = Math.min(MOST_ROUNDS, times * few.size() / areas);
         for (int count = 1; count <= most; count++) {
             best = Trial.better(best, orders(few, count * areas, new ArrayList<>()));
         }
@@ -199,15 +220,22 @@ public final class LessonPlanner {
         }
         Trial best = new Trial(List.of(), Double.NEGATIVE_INFINITY);
         for (Station next : from) {
-            boolean sameRound = sofar.size() % areas != 0;
-            if (!sofar.contains(next)
-                    && !(sameRound && from.indexOf(next) < from.indexOf(sofar.get(sofar.size() - 1)))) {
+            if (mayFollow(next, from, sofar)) {
                 sofar.add(next);
                 best = Trial.better(best, orders(from, count, sofar));
                 sofar.remove(sofar.size() - 1);
             }
         }
         return best;
+    }
+
+    /** Not twice in one round nor in two that follow one another, and never more often than there is cause for. */
+    private boolean mayFollow(Station next, List<Station> from, List<Station> sofar) {
+        int inRound = sofar.size() % areas;
+        List<Station> close = sofar.subList(Math.max(0, sofar.size() - inRound - areas), sofar.size());
+        boolean inOrder = inRound == 0 || from.indexOf(next) > from.indexOf(sofar.get(sofar.size() - 1));
+        long times = sofar.stream().filter(next::equals).count();
+        return inOrder && !close.contains(next) && times < (from.size() <= REPEATED ? 2 : 1);
     }
 
     /** Rounds as long as fit; one that does not fit even at its shortest is worth less the longer it is. */
@@ -226,8 +254,9 @@ public final class LessonPlanner {
             return new Trial(rounds, -1e6 - outline.endMinute());
         }
         double worth = 0;
-        for (Round round : rounds) {
-            worth += round.stations().stream().mapToDouble(s -> worth(brief, s)).sum() * each;
+        for (int i = 0; i < order.size(); i++) {
+            boolean again = order.subList(0, i).contains(order.get(i));
+            worth += worth(brief, order.get(i)) * each * (again ? 0.5 : 1);
         }
         return new Trial(rounds, worth - outline.changeMinutes() - awkwardness(order, outline));
     }

@@ -17,7 +17,7 @@ import wrenlane.setout.SetOutSheet;
 
 class DayStateTest {
     private static DayState day(boolean yard, int riders, int courses, String unplaced, int runs, boolean past) {
-        return new DayState(yard, false, courses, names(unplaced), List.of(), riders, List.of(), runs, past);
+        return new DayState(yard, false, courses, names(unplaced), List.of(), riders, List.of(), false, runs, past);
     }
 
     private static List<String> names(String joined) {
@@ -89,7 +89,15 @@ class DayStateTest {
                 ConeCount.of(List.of(BOX), List.of(), Map.of(sort, n - 3)).get(0);
         assertThat(short3.missing()).isEqualTo(3);
         assertThat(short3.spare()).isEqualTo(Math.max(1, n / 5));
-        DayState day = new DayState(true, false, 1, List.of(), List.of(short3), 1, List.of(), 0, false);
+        DayState day = new DayState(true, false, 1, List.of(), List.of(short3), 1, List.of(), false, 0, false);
         assertThat(day.stops().get(4).message()).contains("lacks 3 " + sort.label(3));
+    }
+
+    @Test
+    void aStoredRunningOrderIsDone() {
+        DayState without = new DayState(true, false, 1, List.of(), List.of(), 1, List.of(), false, 0, false);
+        DayState with = new DayState(true, false, 1, List.of(), List.of(), 1, List.of(), true, 0, false);
+        assertThat(without.stops().get(Stop.LESSON.ordinal()).readiness()).isEqualTo(Readiness.EMPTY);
+        assertThat(with.stops().get(Stop.LESSON.ordinal()).readiness()).isEqualTo(Readiness.DONE);
     }
 }

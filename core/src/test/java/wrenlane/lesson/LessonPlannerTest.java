@@ -18,7 +18,8 @@ import wrenlane.lesson.Block.Sort;
 
 class LessonPlannerTest {
     /** What is said of a lesson that breaks no rule: what was left out, and why. */
-    private static final Set<String> SAID_OF_A_RIGHT_LESSON = Set.of("not-for-all", "fewer-areas", "areas-unwatched");
+    private static final Set<String> SAID_OF_A_RIGHT_LESSON =
+            Set.of("not-for-all", "fewer-areas", "areas-unwatched", "time-left");
 
     private static List<Finding> broken(Lesson lesson) {
         return lesson.findings().stream()
@@ -59,6 +60,28 @@ class LessonPlannerTest {
                 .contains(Sort.REST, Sort.CHANGE_OVER);
         assertThat(lesson.blocks().get(lesson.blocks().size() - 1).endMinute()).isEqualTo(150);
         assertThat(lesson.ridingMinutes()).isGreaterThan(80);
+    }
+
+    @Test
+    void fewStationsAreRiddenAgainBeforeTimeIsLeft() {
+        List<String> riders = Briefs.riders(4);
+        LessonBrief brief = new LessonBrief(
+                140,
+                riders,
+                List.of(
+                        Briefs.station(Station.OPEN, Stage.STRAIGHT_CONTROL, riders),
+                        Briefs.station("box", Stage.U_TURNS, riders)),
+                1,
+                0,
+                Weather.DRY,
+                List.of());
+        Lesson lesson = LessonPlanner.plan(brief);
+        assertThat(lesson.findings()).isEmpty();
+        assertThat(lesson.blocks().stream().filter(b -> b.sort() == Sort.DRILLS))
+                .hasSizeGreaterThanOrEqualTo(3);
+        assertThat(LessonPlanner.plan(Briefs.lasting(brief, 300)).findings())
+                .extracting(Finding::code)
+                .containsExactly("time-left");
     }
 
     @Test
@@ -119,7 +142,7 @@ class LessonPlannerTest {
     void aStationThatSomeCannotRideIsLeftOutAndThatIsSaid() {
         List<String> riders = Briefs.riders(3);
         LessonBrief brief = new LessonBrief(
-                90,
+                60,
                 riders,
                 List.of(
                         Briefs.station(Station.OPEN, Stage.STRAIGHT_CONTROL, riders),
@@ -129,8 +152,12 @@ class LessonPlannerTest {
                 Weather.DRY,
                 List.of());
         Lesson lesson = LessonPlanner.plan(brief);
-        assertThat(lesson.findings()).extracting(Finding::where).containsExactly("stations.box");
-        assertThat(lesson.findings().get(0).message()).contains("1 of 3");
+        assertThat(lesson.findings().stream().filter(f -> f.code().equals("not-for-all")))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.where()).isEqualTo("stations.box");
+                    assertThat(f.message()).contains("1 of 3");
+                });
     }
 
     @Test

@@ -51,6 +51,7 @@ public class BriefingService {
     private final MachineService machines;
     private final RiderService riders;
     private final RunService runs;
+    private final DayLessons lessons;
     private final ProgressService progress;
     private final KitService kit;
     private final PlacingService placing;
@@ -65,6 +66,7 @@ public class BriefingService {
             MachineService machines,
             RiderService riders,
             RunService runs,
+            DayLessons lessons,
             ProgressService progress,
             KitService kit,
             PlacingService placing,
@@ -77,6 +79,7 @@ public class BriefingService {
         this.machines = machines;
         this.riders = riders;
         this.runs = runs;
+        this.lessons = lessons;
         this.progress = progress;
         this.kit = kit;
         this.placing = placing;
@@ -119,6 +122,7 @@ public class BriefingService {
             List<RiddenMachine> machines,
             List<ReadRider> riders,
             Map<ConeSort, Integer> owned,
+            boolean lesson,
             int logged) {}
 
     private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
@@ -142,6 +146,7 @@ public class BriefingService {
                 List.copyOf(ridden.values()),
                 read,
                 kit.get().conesOwned(),
+                lessons.isSaid(day.id()),
                 runs.countOnDay(day.id()));
     }
 
@@ -164,6 +169,7 @@ public class BriefingService {
                         .filter(m -> !m.measured())
                         .map(RiddenMachine::name)
                         .toList(),
+                read.lesson(),
                 read.logged(),
                 read.day().date().isBefore(LocalDate.now(clock)));
     }

@@ -1,0 +1,31 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, changing, http, type Api } from '../../shared/http';
+
+export type Lesson = Api<'LessonResponse'>;
+export type Settings = Api<'LessonSettings'>;
+export type Wish = Api<'WishJson'>;
+export type Block = Api<'PlannedBlock'>;
+export type Finding = Lesson['findings'][number];
+
+/** The lesson of a day as it stands. */
+export function useLesson(dayId: number) {
+  return useQuery({
+    queryKey: ['lesson', dayId],
+    queryFn: () => body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId } } })),
+  });
+}
+
+/** Stores what a lesson is planned from; the plan comes back. */
+export function useSaveLesson(dayId: number) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ version, settings }: { version: number; settings: Settings }) =>
+      changing({ version }, (header) =>
+        http.PUT('/api/days/{dayId}/lesson', { params: { path: { dayId }, header }, body: settings }),
+      ),
+    onSuccess: (lesson) => {
+      client.setQueryData(['lesson', dayId], lesson);
+      void client.invalidateQueries({ queryKey: ['briefing', dayId] });
+    },
+  });
+}
