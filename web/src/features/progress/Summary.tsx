@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { Chevron, Figure } from '../../shared/ui';
+import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 
@@ -37,8 +37,7 @@ function Headline({ standing }: { standing: Progress['standing'] }) {
   if (l?.metres === undefined || r?.metres === undefined) {
     return <h2 className="text-[1.3rem] leading-snug">Four runs to each side give a first estimate.</h2>;
   }
-  const behind = Math.abs(l.metres - r.metres);
-  const weak = l.metres > r.metres ? 'left' : 'right';
+  const weak = standing?.weakSide;
   return (
     <div>
       <h2 className="text-[1.3rem] leading-snug">
@@ -46,9 +45,9 @@ function Headline({ standing }: { standing: Progress['standing'] }) {
         <span className="figures">{lengthText(r.metres, system)}</span>, clean four times in five.
       </h2>
       <p className="mt-1">
-        {behind < 0.1
+        {weak === undefined
           ? 'Both sides are level.'
-          : `The ${weak} side is ${lengthText(behind, system)} behind: start on it, and alternate.`}
+          : `The ${sideWord(weak)} side is ${lengthText(Math.abs(l.metres - r.metres), system)} behind: start on it, and alternate.`}
       </p>
     </div>
   );
@@ -91,24 +90,27 @@ function Faults({ left, right }: Pick<Progress, 'left' | 'right'>) {
   );
 }
 
+/** Where the next session begins: as Today and Range say it. */
 function Next({ progress }: { progress: Progress }) {
   const { system } = usePreferences();
   const { standing } = progress;
   if (standing?.rung === undefined) return null;
-  const weak = (standing.left?.tightness ?? 0) > (standing.right?.tightness ?? 0) ? 'left' : 'right';
   return (
     <section>
-      <h2>Next</h2>
+      <h2>Begin next time</h2>
       <p>
         {progress.settingLabel} at{' '}
-        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>,{' '}
+        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>
         {standing.rung.tightness !== undefined && (
           <>
-            tightness <span className="figures">{standing.rung.tightness.toFixed(2)}</span>,{' '}
+            , tightness <span className="figures">{standing.rung.tightness.toFixed(2)}</span>
           </>
         )}
-        {weak} side first.
+        {standing.weakSide && `, ${sideWord(standing.weakSide)} side first`}.
       </p>
+      {standing.left && standing.right && (
+        <p className="text-sm text-soft">Two steps easier than the best.</p>
+      )}
     </section>
   );
 }

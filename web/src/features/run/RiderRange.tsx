@@ -173,4 +173,10 @@ function MoveCones(props: { from: number; to: number; onMoved: () => void; onLef
   );
 }
 
-const MOVES = { TIGHTEN: 'Tighten.', HOLD: 'Hold.', WIDEN: 'Widen.', CHANGE_SIDE: 'Change side.' } as const;
+const MOVES = {
+  TIGHTEN: 'Tighten.',
+  HOLD: 'Hold.',
+  CUE: 'Say',
+  WIDEN: 'Widen.',
+  CHANGE_SIDE: 'Change side.',
+} as const;

@@ -50,8 +50,8 @@ export function RiderTable({ briefing }: { briefing: Briefing }) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Clean: the width ridden clean four times in five, an estimate from the last dozen runs. The weaker
-        side sets the rung; without runs, the level does.
+        Clean: the width ridden clean four times in five, an estimate from the last dozen runs. The rung to
+        begin on is two steps easier than the weaker side’s best; without runs, the level sets it.
       </p>
     </div>
   );

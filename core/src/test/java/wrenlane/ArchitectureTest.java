@@ -33,6 +33,7 @@ class ArchitectureTest {
             "run",
             "progress",
             "drill",
+            "coaching",
             "lesson",
             "briefing",
             "simulation");

@@ -72,7 +72,7 @@ public final class LessonPlanner {
         int ridden = 1 + blocks.stream().mapToInt(Block::area).max().orElse(0);
         List<Finding> findings = new ArrayList<>(leftOut(brief));
         findings.addAll(unused(brief, ridden));
-        findings.addAll(spare(brief, blocks));
+        findings.addAll(spare(blocks));
         findings.addAll(LessonChecker.check(brief, new Lesson(blocks, List.of())));
         return new Lesson(blocks, findings);
     }
@@ -141,7 +141,7 @@ public final class LessonPlanner {
         return findings;
     }
 
-    private static List<Finding> spare(LessonBrief brief, List<Block> blocks) {
+    private static List<Finding> spare(List<Block> blocks) {
         Block debrief = blocks.get(blocks.size() - 1);
         int left = debrief.minutes() - SPARE;
         return left > SPARE

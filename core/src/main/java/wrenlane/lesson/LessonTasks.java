@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import wrenlane.course.Course;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.Sides;
@@ -48,9 +49,9 @@ public final class LessonTasks {
         }
     }
 
-    /** On a course of a kind. */
-    public Optional<RiderTask> on(String kind) {
-        return best(k -> k.drill().course().filter(c -> c.kind().equals(kind)).isPresent());
+    /** On a course. */
+    public Optional<RiderTask> on(Course course) {
+        return best(k -> k.drill().course().filter(c -> c.suits(course)).isPresent());
     }
 
     /** Without a course: rolling where there is such a drill, else standing or on foot. */

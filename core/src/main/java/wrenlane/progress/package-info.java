@@ -1,6 +1,6 @@
 /**
- * What the runs say: tallies, the tightest setting ridden clean four times in five, and the next rung.
- * Read {@link wrenlane.progress.CleanSetting} and {@link wrenlane.progress.LadderRule}.
+ * What the runs say: tallies, the tightest setting ridden clean four times in five.
+ * Read {@link wrenlane.progress.CleanSetting}.
  */
 @NullMarked
 package wrenlane.progress;

@@ -44,7 +44,7 @@ final class Drills {
                         Optional.empty(),
                         Optional.of(30),
                         false),
-                Optional.of(new DrillCourse("circle", true)),
+                Optional.of(new DrillCourse("circle", true, Map.of())),
                 List.of(step("held"), step("touched"), step("none")),
                 List.of(after),
                 cleanRuns(1.5),

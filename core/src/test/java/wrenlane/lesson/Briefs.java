@@ -63,14 +63,14 @@ final class Briefs {
         SplittableRandom random = new SplittableRandom(seed);
         List<String> riders = riders(1 + random.nextInt(12));
         List<Station> stations = new ArrayList<>();
-        stations.add(drawn(Station.OPEN, riders, riders, random));
+        stations.add(drawn(Station.OPEN, riders, random));
         int courses = random.nextInt(7);
         for (int i = 0; i < courses; i++) {
             boolean forAll = random.nextInt(4) > 0;
             List<String> some = forAll
                     ? riders
                     : riders.stream().filter(r -> random.nextBoolean()).toList();
-            stations.add(drawn("course" + i, some, riders, random));
+            stations.add(drawn("course" + i, some, random));
         }
         return new LessonBrief(
                 30 + random.nextInt(331),
@@ -82,7 +82,7 @@ final class Briefs {
                 List.of());
     }
 
-    private static Station drawn(String id, List<String> some, List<String> riders, SplittableRandom random) {
+    private static Station drawn(String id, List<String> some, SplittableRandom random) {
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
         State[] states = {State.WORKING_ON, State.NEXT, State.MASTERED};
         for (String rider : some) {

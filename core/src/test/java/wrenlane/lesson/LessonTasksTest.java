@@ -10,6 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wrenlane.course.Course;
+import wrenlane.course.CourseOption;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
@@ -27,7 +30,19 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 
 class LessonTasksTest {
+    private static final Course BOX = Course.standard(CourseKinds.uTurnBox());
+
     private static Drill drill(String id, Stage stage, String kind, DrillRiding.Start start, boolean withoutEyes) {
+        return drill(id, stage, kind, Map.of(), start, withoutEyes);
+    }
+
+    private static Drill drill(
+            String id,
+            Stage stage,
+            String kind,
+            Map<String, String> options,
+            DrillRiding.Start start,
+            boolean withoutEyes) {
         return new Drill(
                 id,
                 id,
@@ -42,7 +57,7 @@ class LessonTasksTest {
                         Optional.empty(),
                         Optional.of(30),
                         withoutEyes),
-                kind.isEmpty() ? Optional.empty() : Optional.of(new DrillCourse(kind, true)),
+                kind.isEmpty() ? Optional.empty() : Optional.of(new DrillCourse(kind, true, options)),
                 List.of(new DrillStep(DrillStep.Change.TASK, "do", Optional.empty(), Optional.empty())),
                 List.of(),
                 new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.empty()),
@@ -63,6 +78,13 @@ class LessonTasksTest {
             drill("pace", Stage.STRAIGHT_CONTROL, "", DrillRiding.Start.ROLLING, false),
             drill("box", Stage.U_TURNS, "u-turn-box", DrillRiding.Start.ROLLING, false),
             drill("box-pause", Stage.COMBINED, "u-turn-box", DrillRiding.Start.ROLLING, false),
+            drill(
+                    "box-from-a-stop",
+                    Stage.U_TURNS,
+                    "u-turn-box",
+                    Map.of("start", "FROM_A_STOP"),
+                    DrillRiding.Start.STANDING,
+                    false),
             drill("lift", Stage.ALONGSIDE, "", DrillRiding.Start.DISMOUNTED, false));
 
     private static LessonTasks tasks(State... states) {
@@ -89,28 +111,38 @@ class LessonTasksTest {
 
     @Test
     void whatIsWorkedOnComesBeforeWhatIsNext() {
-        assertThat(id(tasks(State.MASTERED, State.MASTERED, State.NEXT, State.WORKING_ON, State.NEXT)
-                        .on("u-turn-box")))
+        assertThat(id(tasks(State.MASTERED, State.MASTERED, State.NEXT, State.WORKING_ON, State.NEXT, State.NEXT)
+                        .on(BOX)))
                 .contains("box-pause");
     }
 
     @Test
     void theNextIsTheLowestAndTheMasteredTheHighest() {
-        assertThat(id(tasks(all(State.NEXT)).on("u-turn-box"))).contains("box");
-        assertThat(id(tasks(all(State.MASTERED)).on("u-turn-box"))).contains("box-pause");
+        assertThat(id(tasks(all(State.NEXT)).on(BOX))).contains("box");
+        assertThat(id(tasks(all(State.MASTERED)).on(BOX))).contains("box-pause");
+    }
+
+    @Test
+    void aDrillIsRiddenOnACourseSetAsItAsks() {
+        CourseOption start = BOX.kind().options().get(0);
+        Course fromAStop = new Course(BOX.kind(), BOX.settings().with(start, "FROM_A_STOP"), BOX.firstTurn());
+        State[] states = all(State.NOT_YET);
+        states[4] = State.NEXT;
+        assertThat(tasks(states).on(BOX)).isEmpty();
+        assertThat(id(tasks(states).on(fromAStop))).contains("box-from-a-stop");
     }
 
     @Test
     void nobodyRidesWhatTheyAreNotReadyFor() {
-        assertThat(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
-                        .on("u-turn-box"))
+        assertThat(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
+                        .on(BOX))
                 .isEmpty();
     }
 
     @Test
     void inTheOpenPeopleRollWhereTheyCanAndStandWhereNot() {
         assertThat(id(tasks(all(State.NEXT)).inTheOpen())).contains("pace");
-        assertThat(id(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
+        assertThat(id(tasks(State.NEXT, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NOT_YET, State.NEXT)
                         .inTheOpen()))
                 .contains("bite");
     }
@@ -123,7 +155,7 @@ class LessonTasksTest {
 
     @Test
     void theSpellIsThatOfTheMachine() {
-        assertThat(tasks(all(State.NEXT)).on("u-turn-box").orElseThrow().longestMinutes())
+        assertThat(tasks(all(State.NEXT)).on(BOX).orElseThrow().longestMinutes())
                 .isEqualTo(7);
     }
 }

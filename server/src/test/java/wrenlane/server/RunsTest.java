@@ -116,8 +116,16 @@ class RunsTest {
                 APP.put("/api/runs/" + UUID.randomUUID(), run(side, 7.2));
             }
         }
+        // Three of them were the first on a new setting, and are not scored.
+        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        for (int i = 0; i < 3; i++) {
+            APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+        }
         assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("TIGHTEN");
         assertThat(range(6.6).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2, "LINE"));
+        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("CUE");
+        assertThat(range(7.2).at("/nextLeft/reason").asString()).contains("chin to the exit");
         APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2, "DROP"));
         assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("WIDEN");
     }

@@ -168,13 +168,14 @@ public class RiderDrillService {
         for (Map.Entry<Long, MachineTurn> ridden : of.turns().entrySet()) {
             List<RunRecord> records = of.ridden().stream()
                     .filter(r -> r.run().machineId() == ridden.getKey())
+                    .filter(r -> drill.course().filter(c -> c.suits(r.course())).isPresent())
                     .map(r -> r.run()
                             .record(tightness
                                     .of(r.course(), ridden.getValue(), r.run().side())
                                     .at(r.run().settingMetres())))
                     .toList();
             boolean here = ridden.getKey() == machineId;
-            if (here) {
+            if (here && !records.isEmpty()) {
                 met.tried().add(drill.id());
             }
             if (DrillRuns.meet(drill.pass(), drill.riding().sides(), records)) {

@@ -49,7 +49,7 @@ final class LessonStations {
     Station of(CourseResponse stored, boolean standing) {
         Course course = stored.course();
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
-        riders.forEach((id, of) -> of.on(stored.kind()).ifPresent(task -> tasks.put(id, task)));
+        riders.forEach((id, of) -> of.on(course).ifPresent(task -> tasks.put(id, task)));
         List<Integer> seconds = new ArrayList<>();
         for (RiderTask task : tasks.values()) {
             Optional<Drill> drill = catalogue.find(task.drillId());

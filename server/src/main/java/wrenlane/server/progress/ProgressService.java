@@ -10,6 +10,8 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.coaching.BeginRung;
+import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
@@ -17,8 +19,6 @@ import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanSetting;
-import wrenlane.progress.LadderRule;
-import wrenlane.progress.RungChoice;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseService;
@@ -128,18 +128,17 @@ public class ProgressService {
         Tightness overRight = tightness.of(course, turn, Side.RIGHT);
         EstimateJson left = EstimateJson.of(all, Side.LEFT, overLeft);
         EstimateJson right = EstimateJson.of(all, Side.RIGHT, overRight);
+        Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
+        Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
         return new Standing(
                 ladder,
                 overLeft.settingAt(1).orElse(null),
                 overRight.settingAt(1).orElse(null),
                 left,
                 right,
-                RungChoice.first(
-                                ladder,
-                                Optional.ofNullable(left).map(EstimateJson::setting),
-                                Optional.ofNullable(right).map(EstimateJson::setting),
-                                rider.level())
-                        .orElse(null));
+                BeginRung.of(ladder, leftBest, rightBest, rider.level(), CoachingRules.USUAL.easier())
+                        .orElse(null),
+                BeginRung.weakSide(leftBest, rightBest).orElse(null));
     }
 
     /** What is read of one state of the data. */
@@ -173,14 +172,21 @@ public class ProgressService {
         }
         // Advice looks at sides and faults alone.
         List<RunRecord> here = today.stream()
-                .filter(r -> Math.abs(r.settingMetres() - settingMetres) < SAME_METRES)
+                .filter(r -> same(r, settingMetres))
                 .map(r -> r.record(Optional.empty()))
                 .toList();
+        boolean isNew = asked.latest().runs().stream()
+                .map(RiddenRun::run)
+                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
         return new RangeResponse(
                 standing,
                 today,
-                LadderRule.DEFAULT.advise(here, Side.LEFT),
-                LadderRule.DEFAULT.advise(here, Side.RIGHT));
+                CoachingRules.USUAL.advise(here, isNew, Side.LEFT),
+                CoachingRules.USUAL.advise(here, isNew, Side.RIGHT));
+    }
+
+    private static boolean same(RunResponse run, double settingMetres) {
+        return Math.abs(run.settingMetres() - settingMetres) < SAME_METRES;
     }
 
     /** What is read for a rider's progress. */

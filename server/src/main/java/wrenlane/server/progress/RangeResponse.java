@@ -2,7 +2,7 @@ package wrenlane.server.progress;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.progress.NextRun;
+import wrenlane.coaching.Advice;
 import wrenlane.server.run.RunResponse;
 
 /**
@@ -16,5 +16,5 @@ import wrenlane.server.run.RunResponse;
 record RangeResponse(
         Standing standing,
         List<RunResponse> runs,
-        @Nullable NextRun nextLeft,
-        @Nullable NextRun nextRight) {}
+        @Nullable Advice nextLeft,
+        @Nullable Advice nextRight) {}

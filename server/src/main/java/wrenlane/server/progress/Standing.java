@@ -1,6 +1,7 @@
 package wrenlane.server.progress;
 
 import org.jspecify.annotations.Nullable;
+import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;
 
 /**
@@ -12,6 +13,7 @@ import wrenlane.verdict.Ladder;
  * @param left estimate, where there are runs enough
  * @param right estimate, where there are runs enough
  * @param rung to begin on; missing where the ladder is empty
+ * @param weakSide the side to begin on; missing where both are level, or one is not known
  */
 public record Standing(
         Ladder ladder,
@@ -19,4 +21,5 @@ public record Standing(
         @Nullable Double limitRightMetres,
         @Nullable EstimateJson left,
         @Nullable EstimateJson right,
-        Ladder.@Nullable Rung rung) {}
+        Ladder.@Nullable Rung rung,
+        @Nullable Side weakSide) {}

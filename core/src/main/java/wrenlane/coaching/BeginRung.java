@@ -1,0 +1,65 @@
+package wrenlane.coaching;
+
+import java.util.List;
+import java.util.Optional;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanSetting;
+import wrenlane.rider.RiderLevel;
+import wrenlane.verdict.Ladder;
+
+/**
+ * The rung to begin a day on, and the side: some steps easier than the tightest that the weaker side rides clean four times
+ * in five; where no run is known, what suits the level. Both sides ride the same cones, so the weaker one decides, and
+ * begins.
+ */
+public final class BeginRung {
+    /** Sides nearer than this are level, in tightness; chosen by us: a tenth of what separates two rungs, and more. */
+    private static final double LEVEL = 0.02;
+
+    private BeginRung() {}
+
+    /**
+     * The rung to set.
+     *
+     * @param ladder of the machine, not empty
+     * @param left estimate for the left side, if there is one
+     * @param right estimate for the right side, if there is one
+     * @param level decides where there is no estimate for a side
+     * @param easier steps below the best, where runs are known
+     * @return the tightest rung no tighter than wanted, less the steps; the widest where all are; empty for an empty ladder
+     */
+    public static Optional<Ladder.Rung> of(
+            Ladder ladder, Optional<CleanSetting> left, Optional<CleanSetting> right, RiderLevel level, int easier) {
+        double start = startTightness(level);
+        double wanted = Math.max(
+                left.map(CleanSetting::tightness).orElse(start),
+                right.map(CleanSetting::tightness).orElse(start));
+        List<Ladder.Rung> rungs = ladder.rungs();
+        int best = -1;
+        for (int i = 0; i < rungs.size(); i++) {
+            if (rungs.get(i).tightness().filter(t -> t >= wanted).isPresent()) {
+                best = i;
+            }
+        }
+        int steps = left.isPresent() && right.isPresent() ? easier : 0;
+        return rungs.isEmpty() ? Optional.empty() : Optional.of(rungs.get(Math.max(0, best - steps)));
+    }
+
+    /** The side to begin on: the weaker, where both are known and not level. */
+    public static Optional<Side> weakSide(Optional<CleanSetting> left, Optional<CleanSetting> right) {
+        if (left.isEmpty() || right.isEmpty()) {
+            return Optional.empty();
+        }
+        double behind = left.get().tightness() - right.get().tightness();
+        return Math.abs(behind) <= LEVEL ? Optional.empty() : Optional.of(behind > 0 ? Side.LEFT : Side.RIGHT);
+    }
+
+    /** Tightness to start a rider on of whom no run is known; an estimate, chosen by us: comfort for the level. */
+    private static double startTightness(RiderLevel level) {
+        return switch (level) {
+            case NOVICE -> 1.65;
+            case DEVELOPING -> 1.45;
+            case SKILLED -> 1.3;
+        };
+    }
+}

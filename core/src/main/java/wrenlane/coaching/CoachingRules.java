@@ -1,0 +1,146 @@
+package wrenlane.coaching;
+
+import java.util.List;
+import java.util.Locale;
+import wrenlane.machine.Side;
+import wrenlane.run.Fault;
+import wrenlane.run.RunRecord;
+
+/**
+ * When to tighten, hold, say something, widen or change side: a little past comfort, never far.
+ *
+ * <p>The first runs at a setting new to the rider are not scored. Tighten, by one step, after k clean of the last n on both
+ * sides. After a fault first a cue, at the same step; widen only once that has failed twice, which is a third fault in a
+ * row, or after a drop. Both sides are ridden alike. From practice; every figure is a setting.
+ *
+ * @param clean k, clean runs asked for on each side
+ * @param of n, last runs looked at on each side
+ * @param unscored first runs at a new setting that are not scored, both sides together
+ * @param failedCues cues that must have failed before the step is widened
+ * @param ahead runs one side may be ahead before changing
+ * @param easier steps below the best that a session begins at
+ */
+public record CoachingRules(int clean, int of, int unscored, int failedCues, int ahead, int easier) {
+    /** Four clean of the last five, three not scored, a cue twice, three ahead, two steps easier. */
+    public static final CoachingRules USUAL = new CoachingRules(4, 5, 3, 2, 3, 2);
+
+    public CoachingRules {
+        if (!(clean > 0 && clean <= of && of <= 20)) {
+            throw new IllegalArgumentException("rule is " + clean + " of " + of + "; say 1 to n clean of n up to 20");
+        }
+        within("unscored", unscored, 0, 10);
+        within("failedCues", failedCues, 1, 10);
+        within("ahead", ahead, 1, 10);
+        within("easier", easier, 0, 6);
+    }
+
+    private static void within(String name, int value, int min, int max) {
+        if (!(value >= min && value <= max)) {
+            throw new IllegalArgumentException(name + " is " + value + "; it lies between " + min + " and " + max);
+        }
+    }
+
+    /**
+     * The advice after some runs at the present setting.
+     *
+     * @param runs of one rider on one course this day, oldest first, at the present setting
+     * @param isNew whether the rider had never ridden this setting before
+     * @param side the side now being ridden
+     */
+    public Advice advise(List<RunRecord> runs, boolean isNew, Side side) {
+        if (runs.isEmpty()) {
+            return hold(said("No runs at this setting yet; %d clean of %d tightens.", clean, of));
+        }
+        List<RunRecord> here = ofSide(runs, side);
+        if (!here.isEmpty() && here.get(here.size() - 1).faults().contains(Fault.DROP)) {
+            return new Advice(
+                    Advice.Move.WIDEN, "A drop. Rest, check rider and machine, then a wider rung. Never by force.");
+        }
+        if (isNew && runs.size() <= unscored) {
+            return hold(
+                    said("New setting: the first %d runs are not scored; this was number %d.", unscored, runs.size()));
+        }
+        List<RunRecord> scored = isNew ? runs.subList(unscored, runs.size()) : runs;
+        return scoredAdvice(ofSide(scored, side), ofSide(scored, side.opposite()), side);
+    }
+
+    private Advice scoredAdvice(List<RunRecord> here, List<RunRecord> there, Side side) {
+        int faults = faultsInARow(here);
+        if (faults > failedCues) {
+            return new Advice(
+                    Advice.Move.WIDEN,
+                    said("%d faults in a row %s: the cue has failed %d times.", faults, word(side), faults - 1));
+        }
+        if (faults > 0) {
+            FaultCue cue = FaultCue.of(here.get(here.size() - 1).faults());
+            return new Advice(
+                    Advice.Move.CUE,
+                    said(
+                            "“%s”. %s %s; the same step again.",
+                            cue.cue(), capital(cue.fault().label()), word(side)));
+        }
+        if (enough(here) && enough(there)) {
+            return new Advice(Advice.Move.TIGHTEN, said("%d of the last %d clean on both sides: one step.", clean, of));
+        }
+        if (here.size() - there.size() >= ahead || enough(here)) {
+            return new Advice(
+                    Advice.Move.CHANGE_SIDE,
+                    said(
+                            "%s %s, %s %s: both sides alike, %s next.",
+                            counted(here),
+                            word(side),
+                            counted(there),
+                            word(side.opposite()),
+                            side.opposite().name().toLowerCase(Locale.ROOT)));
+        }
+        return hold(said(
+                "%s %s, %s %s: stay; %d clean of %d on both sides tightens.",
+                counted(here), word(side), counted(there), word(side.opposite()), clean, of));
+    }
+
+    private static Advice hold(String reason) {
+        return new Advice(Advice.Move.HOLD, reason);
+    }
+
+    private static List<RunRecord> ofSide(List<RunRecord> runs, Side side) {
+        return runs.stream().filter(r -> r.side() == side).toList();
+    }
+
+    private static int faultsInARow(List<RunRecord> runs) {
+        int faults = 0;
+        while (faults < runs.size() && !runs.get(runs.size() - 1 - faults).clean()) {
+            faults++;
+        }
+        return faults;
+    }
+
+    private List<RunRecord> last(List<RunRecord> runs) {
+        return runs.subList(Math.max(0, runs.size() - of), runs.size());
+    }
+
+    private static int cleanOf(List<RunRecord> runs) {
+        return (int) runs.stream().filter(RunRecord::clean).count();
+    }
+
+    private boolean enough(List<RunRecord> runs) {
+        return cleanOf(last(runs)) >= clean;
+    }
+
+    /** As “3 of the last 5 clean”. */
+    private String counted(List<RunRecord> runs) {
+        List<RunRecord> last = last(runs);
+        return said("%d of %d clean", cleanOf(last), last.size());
+    }
+
+    private static String word(Side side) {
+        return side == Side.LEFT ? "to the left" : "to the right";
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static String said(String format, Object... args) {
+        return String.format(Locale.ROOT, format, args);
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * What to do next, and why: advice after a run, and the rung to begin on. Advice, never an order.
+ * Read {@link wrenlane.coaching.CoachingRules} first.
+ */
+@NullMarked
+package wrenlane.coaching;
+
+import org.jspecify.annotations.NullMarked;
