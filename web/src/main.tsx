@@ -39,6 +39,7 @@ const router = createBrowserRouter([
       { path: '/set-out/:id?', element: <SetOut /> },
       { path: '/lesson', element: <Lesson here="order" /> },
       { path: '/lesson/drills/:drillId?', element: <Lesson here="drills" /> },
+      { path: '/lesson/check', element: <Lesson here="check" /> },
       { path: '/lesson/methods', element: <Lesson here="methods" /> },
       { path: '/range/:riderId?', element: <Range /> },
       { path: '/progress/:riderId?', element: <Progress /> },

@@ -2,6 +2,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { STOPS, titleOf, useDayLink } from '../features/day';
 import { ErrorBoundary } from './ErrorBoundary';
+import { CheckLabel } from './CheckLabel';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { Conflicts } from '../shared/ui';
@@ -37,6 +38,7 @@ function Page({ generation }: { generation: number }) {
           <Lane />
         </div>
         <div className="ml-auto flex items-center gap-2">
+          <CheckLabel />
           <DemoLabel />
           <Units />
           <Light />

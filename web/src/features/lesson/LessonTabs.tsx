@@ -3,6 +3,7 @@ import { useDayLink } from '../day';
 
 const TABS = [
   { at: 'order', path: '/lesson', name: 'Running order' },
+  { at: 'check', path: '/lesson/check', name: 'Check' },
   { at: 'drills', path: '/lesson/drills', name: 'Drills' },
   { at: 'methods', path: '/lesson/methods', name: 'Methods' },
 ] as const;

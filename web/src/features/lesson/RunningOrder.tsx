@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { useReading } from '../../shared/http';
-import { Button, Loading, Select } from '../../shared/ui';
+import { Button, Downloads, Loading, Select } from '../../shared/ui';
 import { useLesson, type Finding, type Lesson } from './api';
 import { BlockDetail } from './BlockDetail';
 import { generalFindings, wishesOf } from './model';
@@ -64,6 +64,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
                 )}
                 <NextStep here="LESSON" />
               </div>
+              <Downloads pdf={`/api/days/${day.id}/lesson.pdf`} files={[]} />
             </div>
           </div>
         </>

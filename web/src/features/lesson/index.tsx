@@ -1,5 +1,6 @@
 import { DrillsPage } from '../drill';
 import { TeachingPage } from '../teaching';
+import { CheckPage } from './CheckPage';
 import { LessonTabs, type LessonTab } from './LessonTabs';
 import { RunningOrder } from './RunningOrder';
 
@@ -9,6 +10,7 @@ export default function LessonPage({ here }: { here: LessonTab }) {
     <div className="flex flex-1 flex-col">
       <LessonTabs here={here} />
       {here === 'order' && <RunningOrder />}
+      {here === 'check' && <CheckPage />}
       {here === 'drills' && <DrillsPage />}
       {here === 'methods' && <TeachingPage />}
     </div>

@@ -153,4 +153,49 @@ class LessonsTest {
         assertThat(changed.status()).isEqualTo(412);
         assertThat(changed.body().at("/current/settings/minutes").asInt()).isGreaterThan(0);
     }
+
+    @Test
+    void theRangeCheckIsTickedWithNameAndTimeOrPassedWithAReason() {
+        String check = "/api/days/" + today().get("id").asLong() + "/range-check";
+        JsonNode before = APP.get(check).body();
+        assertThat(before.get("open").asInt()).isEqualTo(before.get("items").size());
+        assertThat(before.get("items").toString()).contains("north drain", "mooring bollard");
+        JsonNode ticked = APP.post(
+                        check, Map.of("items", List.of("swept", "gear"), "doneBy", "Wilma Stander", "reason", ""))
+                .body();
+        assertThat(ticked.get("open").asInt()).isEqualTo(before.get("open").asInt() - 2);
+        JsonNode swept = find(ticked, "swept");
+        assertThat(swept.get("doneBy").asString()).isEqualTo("Wilma Stander");
+        assertThat(swept.has("doneAt")).isTrue();
+        assertThat(swept.has("reason")).isFalse();
+        JsonNode passed = APP.post(
+                        check,
+                        Map.of("items", List.of("help", "swept"), "doneBy", "Ole", "reason", "Clinic next door."))
+                .body();
+        assertThat(find(passed, "help").get("reason").asString()).isEqualTo("Clinic next door.");
+        assertThat(find(passed, "swept").get("doneBy").asString()).isEqualTo("Wilma Stander");
+        JsonNode opened = APP.send("DELETE", check + "/swept", "").body();
+        assertThat(find(opened, "swept").has("doneBy")).isFalse();
+        APP.send("DELETE", check + "/gear", "");
+        APP.send("DELETE", check + "/help", "");
+        assertThat(APP.get(check).body()).isEqualTo(before);
+    }
+
+    private static JsonNode find(JsonNode check, String id) {
+        return StreamSupport.stream(check.get("items").spliterator(), false)
+                .filter(i -> i.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void refusesTickingWhatDoesNotApplyOrWithoutAName() {
+        String check = "/api/days/" + today().get("id").asLong() + "/range-check";
+        assertThat(APP.post(check, Map.of("items", List.of("loose"), "doneBy", "Ole", "reason", ""))
+                        .status())
+                .isEqualTo(422);
+        assertThat(APP.post(check, Map.of("items", List.of("gear"), "doneBy", " ", "reason", ""))
+                        .status())
+                .isEqualTo(422);
+    }
 }

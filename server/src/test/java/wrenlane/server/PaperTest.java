@@ -155,4 +155,18 @@ class PaperTest {
                         .status())
                 .isEqualTo(422);
     }
+
+    @Test
+    void theLessonPrintsItsOrderTheCheckAndCards() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/days/" + today() + "/lesson.pdf"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("Briefing and checks", "Closing success", "Rider cards", "Drill cards", "Cues")
+                    .contains("Ines Corvell", "U-turn box from a roll", "“Chin to the exit”")
+                    .contains("Never the front brake with the bars turned.", "A licensed instructor");
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            assertThat(first.getText(pdf)).contains("Debrief").doesNotContain("Rider cards");
+        }
+    }
 }

@@ -2,6 +2,7 @@ package wrenlane.server.lesson;
 
 import jakarta.validation.Valid;
 import org.springframework.http.HttpHeaders;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,9 +18,11 @@ import wrenlane.server.http.Expected;
 @RequestMapping("/api/days/{dayId}")
 class LessonController {
     private final LessonService service;
+    private final CheckService checks;
 
-    LessonController(LessonService service) {
+    LessonController(LessonService service, CheckService checks) {
         this.service = service;
+        this.checks = checks;
     }
 
     @GetMapping("/lesson")
@@ -40,5 +43,23 @@ class LessonController {
     @PostMapping("/lesson-previews")
     LessonResponse previewLesson(@PathVariable long dayId, @Valid @RequestBody LessonSettings settings) {
         return service.preview(dayId, settings);
+    }
+
+    /** The briefing and range check: what applies to this day, and what was seen to. */
+    @GetMapping("/range-check")
+    CheckResponse getRangeCheck(@PathVariable long dayId) {
+        return checks.get(dayId);
+    }
+
+    /** Notes items as seen to, or as passed over with a reason. */
+    @PostMapping("/range-check")
+    CheckResponse tickRangeCheck(@PathVariable long dayId, @Valid @RequestBody CheckJson check) {
+        return checks.tick(dayId, check);
+    }
+
+    /** Opens an item again. */
+    @DeleteMapping("/range-check/{item}")
+    CheckResponse untickRangeCheck(@PathVariable long dayId, @PathVariable String item) {
+        return checks.untick(dayId, item);
     }
 }

@@ -1,5 +1,6 @@
 package wrenlane.server.lesson;
 
+import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 
@@ -9,4 +10,10 @@ interface LessonMapper {
     Optional<LessonRow> find(long dayId);
 
     void put(LessonRow row);
+
+    List<CheckRow> checks(long dayId);
+
+    void check(CheckRow row);
+
+    void uncheck(long dayId, String item);
 }

@@ -16,7 +16,7 @@ import wrenlane.server.http.Versioned;
  * @param blocks empty where nobody takes part
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
  */
-record LessonResponse(
+public record LessonResponse(
         long dayId,
         long version,
         LessonSettings settings,
@@ -31,7 +31,7 @@ record LessonResponse(
      *
      * @param meanwhile what they can do while others ride, without eyes on them; missing where there is nothing
      */
-    record LessonRider(
+    public record LessonRider(
             long id,
             String name,
             String machineName,
@@ -44,7 +44,7 @@ record LessonResponse(
      * @param forAll whether everybody has something to ride there
      * @param passSeconds one run with the way back and a word: an estimate
      */
-    record StationText(String id, String name, boolean forAll, int passSeconds) {}
+    public record StationText(String id, String name, boolean forAll, int passSeconds) {}
 
     /**
      * A stretch of the lesson.
@@ -53,7 +53,7 @@ record LessonResponse(
      * @param station id; missing for talks and rests
      * @param stationName missing for talks and rests
      */
-    record PlannedBlock(
+    public record PlannedBlock(
             Block.Sort sort,
             String label,
             int startMinute,
@@ -64,5 +64,5 @@ record LessonResponse(
             List<PlannedTurn> turns) {}
 
     /** One rider's part. */
-    record PlannedTurn(long riderId, String riderName, RiderTask task, int runs, boolean easier) {}
+    public record PlannedTurn(long riderId, String riderName, RiderTask task, int runs, boolean easier) {}
 }

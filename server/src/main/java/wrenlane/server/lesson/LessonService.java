@@ -19,8 +19,11 @@ import wrenlane.lesson.Lesson;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTasks;
+import wrenlane.lesson.RangeCheck;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
+import wrenlane.machine.Machine;
+import wrenlane.machine.MachineDimension;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -38,16 +41,33 @@ import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
+import wrenlane.server.yard.YardResponse;
+import wrenlane.server.yard.YardService;
 
 /** Plans the lesson of a day from what is stored of it. */
 @Service
 public class LessonService {
+    /** Memory for plans, in bytes. */
+    private static final long MOST_BYTES = 3_000_000;
+
+    /** A plan with its brief, in bytes: an estimate for a dozen riders. */
+    private static final int PLAN_BYTES = 30_000;
+
+    private final Kept<LessonBrief, Lesson> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
     private final LessonMapper mapper;
     private final DayService days;
     private final CourseService courses;
     private final DrillService drills;
     private final RiderDrillService standings;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final YardService yards;
     private final Storage storage;
     private final JsonMapper json;
 
@@ -57,6 +77,9 @@ public class LessonService {
             CourseService courses,
             DrillService drills,
             RiderDrillService standings,
+            RiderService riders,
+            MachineService machines,
+            YardService yards,
             Storage storage,
             JsonMapper json) {
         this.mapper = mapper;
@@ -64,6 +87,9 @@ public class LessonService {
         this.courses = courses;
         this.drills = drills;
         this.standings = standings;
+        this.riders = riders;
+        this.machines = machines;
+        this.yards = yards;
         this.storage = storage;
         this.json = json;
     }
@@ -80,7 +106,7 @@ public class LessonService {
     private record Stored(long version, LessonSettings settings) implements Versioned {}
 
     /** The lesson of a day as it stands. */
-    LessonResponse get(long dayId) {
+    public LessonResponse get(long dayId) {
         return planned(storage.read(() -> read(dayId)));
     }
 
@@ -153,6 +179,42 @@ public class LessonService {
         RefusedException.unlessNone(checks);
     }
 
+    /** What a day is like, for the range check. */
+    RangeCheck.Facts facts(long dayId) {
+        Read read = storage.read(() -> read(dayId));
+        Set<String> drillIds = new HashSet<>();
+        planned(read)
+                .blocks()
+                .forEach(b -> b.turns().forEach(t -> drillIds.add(t.task().drillId())));
+        return storage.read(() -> new RangeCheck.Facts(
+                Optional.ofNullable(read.day().yardId()).map(yards::get).map(YardResponse::yard),
+                read.settings().weather(),
+                riding(read.day()),
+                drillIds.stream()
+                        .flatMap(id -> read.catalogue().find(id).stream())
+                        .toList(),
+                read.settings().areas()));
+    }
+
+    private List<RangeCheck.Rides> riding(DayResponse day) {
+        Map<Long, RiddenMachine> ridden = machines.ridden(
+                day.riders().stream().map(DayRider::machineId).distinct().toList());
+        List<RangeCheck.Rides> riding = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            RiderResponse rider = riders.get(pair.riderId());
+            Machine machine =
+                    Objects.requireNonNull(ridden.get(pair.machineId())).turn().machine();
+            boolean usual = rider.machineId() == null || rider.machineId().equals(pair.machineId());
+            riding.add(new RangeCheck.Rides(
+                    String.valueOf(rider.id()),
+                    rider.name(),
+                    rider.level(),
+                    machine.value(MachineDimension.MASS),
+                    usual));
+        }
+        return riding;
+    }
+
     private LessonResponse planned(Read read) {
         List<DayRider> present = read.day().riders().stream()
                 .filter(r -> !read.settings().absent().contains(r.riderId()))
@@ -192,18 +254,19 @@ public class LessonService {
         return stations;
     }
 
-    private static Optional<Lesson> lesson(LessonSettings settings, Set<String> riders, List<Station> stations) {
+    private Optional<Lesson> lesson(LessonSettings settings, Set<String> riders, List<Station> stations) {
         if (riders.isEmpty() || !stations.get(0).isForAll(riders)) {
             return Optional.empty();
         }
-        return Optional.of(LessonPlanner.plan(new LessonBrief(
+        LessonBrief brief = new LessonBrief(
                 settings.minutes(),
                 List.copyOf(riders),
                 stations,
                 settings.areas(),
                 settings.helpers(),
                 settings.weather(),
-                settings.wishes().stream().map(WishJson::wish).toList())));
+                settings.wishes().stream().map(WishJson::wish).toList());
+        return Optional.of(plans.get(brief, () -> LessonPlanner.plan(brief)));
     }
 
     private static List<Finding> nobody(List<DayRider> present) {

@@ -23,7 +23,7 @@ import wrenlane.lesson.Wish;
  * @param absent riders of the day who are not there (yet)
  * @param wishes stations in the order they are wanted; empty where the planner chooses
  */
-record LessonSettings(
+public record LessonSettings(
         @NotNull @Pattern(regexp = "([01][0-9]|2[0-3]):[0-5][0-9]")
         String startsAt,
 
@@ -45,7 +45,7 @@ record LessonSettings(
      * @param station id of a course of the day, or open
      * @param minutes fixed; missing where the planner shares the time out
      */
-    record WishJson(
+    public record WishJson(
             @NotNull @Size(max = 20) String station,
             @Nullable @Min(5) @Max(120) Integer minutes) {
         Wish wish() {

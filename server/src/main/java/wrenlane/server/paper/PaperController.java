@@ -23,9 +23,11 @@ import wrenlane.units.LengthSystem;
 @RequestMapping("/api")
 class PaperController {
     private final PaperService service;
+    private final LessonPaper lessons;
 
-    PaperController(PaperService service) {
+    PaperController(PaperService service, LessonPaper lessons) {
         this.service = service;
+        this.lessons = lessons;
     }
 
     @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -79,6 +81,11 @@ class PaperController {
             @RequestParam(defaultValue = "A4") Paper paper) {
         PaperRequest request = PaperRequest.of(id, system, paper, null, RiderLevel.DEVELOPING, null, 0, false);
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
+    }
+
+    @GetMapping(value = "/days/{id}/lesson.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> lessonPdf(@PathVariable long id, @RequestParam(defaultValue = "A4") Paper paper) {
+        return file(lessons.lessonPdf(id, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
     }
 
     @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")

@@ -1,0 +1,113 @@
+package wrenlane.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wrenlane.lesson.RangeCheck.Facts;
+import wrenlane.lesson.RangeCheck.Item;
+import wrenlane.lesson.RangeCheck.Rides;
+import wrenlane.plane.Point;
+import wrenlane.rider.RiderLevel;
+import wrenlane.yard.Fall;
+import wrenlane.yard.Obstacle;
+import wrenlane.yard.Surface;
+import wrenlane.yard.Yard;
+
+class RangeCheckTest {
+    private static Yard yard(double fallPercent, Surface surface, Obstacle... obstacles) {
+        return new Yard(
+                List.of(new Point(0, 0), new Point(40, 0), new Point(40, 20), new Point(0, 20)),
+                surface,
+                new Fall(fallPercent, 0),
+                List.of(obstacles),
+                List.of(),
+                Optional.empty());
+    }
+
+    private static Obstacle obstacle(Obstacle.Kind kind, String name) {
+        return new Obstacle(kind, name, new Point(5, 5), 0.5, 0.5, 0, 0.3);
+    }
+
+    private static List<String> ids(Facts facts) {
+        return RangeCheck.items(facts).stream().map(Item::id).toList();
+    }
+
+    private static Facts plain() {
+        return new Facts(
+                Optional.of(yard(1, Surface.CONCRETE)),
+                Weather.DRY,
+                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 180, true)),
+                List.of(),
+                1);
+    }
+
+    @Test
+    void aPlainDayHasOnlyWhatAlwaysApplies() {
+        assertThat(ids(plain()))
+                .contains("permission", "swept", "gear", "stop-word", "front-brake", "help")
+                .doesNotContain("fall", "damp", "heat", "slippery", "solid", "loose", "heavy", "on-foot", "pegs");
+    }
+
+    @Test
+    void everyItemIsThereOnceAndASentence() {
+        List<Item> items = RangeCheck.items(plain());
+        assertThat(items).extracting(Item::id).doesNotHaveDuplicates();
+        assertThat(items).extracting(Item::text).allMatch(t -> t.endsWith("."));
+    }
+
+    @Test
+    void whatTheGroundHasIsNamed() {
+        Facts facts = new Facts(
+                Optional.of(yard(
+                        3.1,
+                        Surface.GRAVEL,
+                        obstacle(Obstacle.Kind.DRAIN, "north drain"),
+                        obstacle(Obstacle.Kind.POST, "bollard"))),
+                Weather.DAMP,
+                List.of(),
+                List.of(),
+                1);
+        assertThat(ids(facts)).contains("fall", "damp", "slippery", "solid", "loose");
+        assertThat(RangeCheck.items(facts))
+                .extracting(Item::text)
+                .anyMatch(t -> t.contains("north drain"))
+                .anyMatch(t -> t.contains("bollard"))
+                .anyMatch(t -> t.contains("3.1 %"));
+    }
+
+    @Test
+    void aFallNovicesStandIsNotMentioned() {
+        Facts facts = new Facts(Optional.of(yard(3, Surface.CONCRETE)), Weather.DRY, List.of(), List.of(), 1);
+        assertThat(ids(facts)).doesNotContain("fall");
+    }
+
+    @Test
+    void heatHeavyMachinesAndNewOnesAreMinded() {
+        Facts facts = new Facts(
+                Optional.empty(),
+                Weather.HOT,
+                List.of(
+                        new Rides("1", "Ada", RiderLevel.NOVICE, 250, true),
+                        new Rides("2", "Bo", RiderLevel.SKILLED, 380, true),
+                        new Rides("3", "Cy", RiderLevel.SKILLED, 180, false)),
+                List.of(),
+                2);
+        assertThat(ids(facts))
+                .contains("heat", "heavy", "weight-1", "machine-3")
+                .doesNotContain("weight-2", "machine-1", "machine-2");
+        assertThat(RangeCheck.items(facts)).extracting(Item::text).anyMatch(t -> t.contains("each area"));
+    }
+
+    @Test
+    void aMachineJustBelowHeavyIsNotHeavy() {
+        Facts facts = new Facts(
+                Optional.empty(),
+                Weather.DRY,
+                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 249.9, true)),
+                List.of(),
+                1);
+        assertThat(ids(facts)).doesNotContain("heavy", "weight-1");
+    }
+}

@@ -1,0 +1,87 @@
+package wrenlane.server.lesson;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.finding.TypedText;
+import wrenlane.lesson.RangeCheck;
+import wrenlane.lesson.RangeCheck.Item;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.lesson.CheckResponse.CheckItem;
+import wrenlane.server.storage.Storage;
+
+/** The briefing and range check of a day: made from what the day is like, ticked with name and time. */
+@Service
+public class CheckService {
+    private final LessonMapper mapper;
+    private final LessonService lessons;
+    private final Storage storage;
+    private final Clock clock;
+
+    CheckService(LessonMapper mapper, LessonService lessons, Storage storage, Clock clock) {
+        this.mapper = mapper;
+        this.lessons = lessons;
+        this.storage = storage;
+        this.clock = clock;
+    }
+
+    /** What applies to a day, and what was seen to. */
+    public CheckResponse get(long dayId) {
+        List<Item> items = RangeCheck.items(lessons.facts(dayId));
+        Map<String, CheckRow> done = new HashMap<>();
+        mapper.checks(dayId).forEach(row -> done.put(row.item(), row));
+        List<CheckItem> shown = items.stream()
+                .map(item -> shown(item, Optional.ofNullable(done.get(item.id()))))
+                .toList();
+        return new CheckResponse(dayId, shown, (int)
+                shown.stream().filter(i -> i.doneBy() == null).count());
+    }
+
+    private static CheckItem shown(Item item, Optional<CheckRow> row) {
+        return new CheckItem(
+                item.id(),
+                item.part(),
+                item.part().label(),
+                item.text(),
+                row.map(CheckRow::doneBy).orElse(null),
+                row.map(CheckRow::doneAt).map(Instant::parse).orElse(null),
+                row.map(CheckRow::reason).filter(r -> !r.isEmpty()).orElse(null));
+    }
+
+    /** Notes items as seen to, or as passed over. One that was noted before stays as it was. */
+    CheckResponse tick(long dayId, CheckJson check) {
+        there(dayId, check.items());
+        String now = clock.instant().toString();
+        storage.change(() -> check.items()
+                .forEach(item -> mapper.check(new CheckRow(
+                        dayId, item, TypedText.line(check.doneBy()), now, TypedText.line(check.reason())))));
+        return get(dayId);
+    }
+
+    /** Opens an item again. */
+    CheckResponse untick(long dayId, String item) {
+        there(dayId, List.of(item));
+        storage.change(() -> mapper.uncheck(dayId, item));
+        return get(dayId);
+    }
+
+    private void there(long dayId, List<String> wanted) {
+        Set<String> ids =
+                RangeCheck.items(lessons.facts(dayId)).stream().map(Item::id).collect(Collectors.toSet());
+        for (String item : wanted) {
+            if (!ids.contains(Objects.requireNonNull(item))) {
+                throw RefusedException.of(
+                        "no-such-item",
+                        "items",
+                        "There is no item " + TypedText.quoted(item) + " in this day's check.");
+            }
+        }
+    }
+}

@@ -1,0 +1,159 @@
+package wrenlane.server.paper;
+
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.drill.Catalogue;
+import wrenlane.drill.Drill;
+import wrenlane.drill.DrillStep;
+import wrenlane.finding.Finding;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.drill.DrillService;
+import wrenlane.server.lesson.CheckResponse.CheckItem;
+import wrenlane.server.lesson.CheckService;
+import wrenlane.server.lesson.LessonResponse;
+import wrenlane.server.lesson.LessonResponse.LessonRider;
+import wrenlane.server.lesson.LessonResponse.PlannedBlock;
+import wrenlane.server.lesson.LessonResponse.PlannedTurn;
+import wrenlane.server.lesson.LessonService;
+
+/** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
+@Service
+class LessonPaper {
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+    private final DayService days;
+    private final LessonService lessons;
+    private final CheckService checks;
+    private final DrillService drills;
+    private final PdfWriter pdf;
+
+    LessonPaper(DayService days, LessonService lessons, CheckService checks, DrillService drills, PdfWriter pdf) {
+        this.days = days;
+        this.lessons = lessons;
+        this.checks = checks;
+        this.drills = drills;
+        this.pdf = pdf;
+    }
+
+    /** The lesson of a day as PDF. */
+    byte[] lessonPdf(long dayId, Paper paper) {
+        DayResponse day = days.get(dayId);
+        LessonResponse lesson = lessons.get(dayId);
+        Catalogue catalogue = drills.catalogue();
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("paper", paper.css());
+        words.put("title", day.title());
+        words.put("date", DATE.format(day.date()));
+        words.put("from", lesson.settings().startsAt());
+        words.put("to", at(lesson, lesson.settings().minutes()));
+        words.put("weather", capital(lesson.settings().weather().label()));
+        words.put("findings", lesson.findings().stream().map(Finding::message).toList());
+        words.put("blocks", lesson.blocks().stream().map(b -> block(lesson, b)).toList());
+        words.put(
+                "check", checks.get(dayId).items().stream().map(CheckItem::text).toList());
+        words.put(
+                "riders",
+                lesson.riders().stream().map(r -> rider(lesson, catalogue, r)).toList());
+        List<Drill> ridden = ridden(lesson, catalogue);
+        words.put("drills", ridden.stream().map(LessonPaper::drill).toList());
+        words.put("cues", cues(lesson));
+        return pdf.write("lesson.html", words);
+    }
+
+    private static String at(LessonResponse lesson, int minute) {
+        return LocalTime.parse(lesson.settings().startsAt()).plusMinutes(minute).toString();
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static Map<String, Object> block(LessonResponse lesson, PlannedBlock block) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("from", at(lesson, block.startMinute()));
+        words.put("minutes", block.minutes());
+        words.put("what", block.label());
+        if (block.stationName() != null) {
+            words.put("where", block.stationName());
+        }
+        Map<String, List<PlannedTurn>> byDrill = block.turns().stream()
+                .collect(Collectors.groupingBy(t -> t.task().drillName(), LinkedHashMap::new, Collectors.toList()));
+        List<Map<String, Object>> rows = new ArrayList<>();
+        byDrill.forEach((name, turns) -> rows.add(Map.of(
+                "drill", name,
+                "runs", turns.get(0).runs(),
+                "riders", turns.stream().map(PlannedTurn::riderName).collect(Collectors.joining(", ")))));
+        words.put("drills", rows);
+        return words;
+    }
+
+    private static Map<String, Object> rider(LessonResponse lesson, Catalogue catalogue, LessonRider rider) {
+        Map<String, Map<String, Object>> rows = new LinkedHashMap<>();
+        Set<String> cautions = new LinkedHashSet<>();
+        lesson.blocks().stream()
+                .flatMap(b -> b.turns().stream())
+                .filter(t -> t.riderId() == rider.id())
+                .forEach(t -> catalogue.find(t.task().drillId()).ifPresent(d -> {
+                    rows.put(
+                            d.id(),
+                            Map.of(
+                                    "drill", d.name(),
+                                    "cue", t.task().cue(),
+                                    "look", String.join(" ", d.words().look())));
+                    cautions.addAll(d.words().cautions());
+                }));
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("name", rider.name());
+        words.put("machine", rider.machineName());
+        words.put("runs", rider.runs());
+        words.put("drills", List.copyOf(rows.values()));
+        words.put("cautions", List.copyOf(cautions));
+        if (rider.meanwhile() != null) {
+            words.put("meanwhile", rider.meanwhile().drillName());
+        }
+        return words;
+    }
+
+    private static List<Drill> ridden(LessonResponse lesson, Catalogue catalogue) {
+        return lesson.blocks().stream()
+                .flatMap(b -> b.turns().stream())
+                .map(t -> t.task().drillId())
+                .distinct()
+                .flatMap(id -> catalogue.find(id).stream())
+                .toList();
+    }
+
+    private static Map<String, Object> drill(Drill drill) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("name", drill.name());
+        words.put("aim", drill.words().aim());
+        words.put("how", drill.words().how());
+        words.put("look", String.join(" ", drill.words().look()));
+        words.put("watch", String.join("; ", drill.words().watch()));
+        words.put("stand", drill.words().standAt());
+        words.put("steps", drill.steps().stream().map(DrillStep::says).collect(Collectors.joining(" · ")));
+        words.put("cautions", drill.words().cautions());
+        return words;
+    }
+
+    private static List<Map<String, Object>> cues(LessonResponse lesson) {
+        Map<String, Set<String>> drillsOf = new LinkedHashMap<>();
+        lesson.blocks().stream()
+                .flatMap(b -> b.turns().stream())
+                .forEach(t -> drillsOf.computeIfAbsent(t.task().cue(), c -> new LinkedHashSet<>())
+                        .add(t.task().drillName()));
+        List<Map<String, Object>> cues = new ArrayList<>();
+        drillsOf.forEach((cue, names) -> cues.add(Map.of("cue", cue, "drill", String.join(", ", names))));
+        return cues;
+    }
+}

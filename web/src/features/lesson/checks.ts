@@ -1,0 +1,36 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, http, type Api } from '../../shared/http';
+
+export type Check = Api<'CheckResponse'>;
+export type CheckItem = Api<'CheckItem'>;
+
+/** The briefing and range check of a day. */
+export function useRangeCheck(dayId: number | undefined) {
+  return useQuery({
+    queryKey: ['range-check', dayId],
+    enabled: dayId !== undefined,
+    staleTime: 20_000,
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: dayId ?? 0 } } })),
+  });
+}
+
+/** Notes items as seen to, or passed over. */
+export function useTick(dayId: number) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (check: Api<'CheckJson'>) =>
+      body(http.POST('/api/days/{dayId}/range-check', { params: { path: { dayId } }, body: check })),
+    onSuccess: (check) => client.setQueryData(['range-check', dayId], check),
+  });
+}
+
+/** Opens an item again. */
+export function useUntick(dayId: number) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (item: string) =>
+      body(http.DELETE('/api/days/{dayId}/range-check/{item}', { params: { path: { dayId, item } } })),
+    onSuccess: (check) => client.setQueryData(['range-check', dayId], check),
+  });
+}

@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { todayIso, useDay, useDayLink } from '../features/day';
+import { body, http } from '../shared/http';
+
+/** Stands on every stop while the day's range check is open; gone once it is done, or knowingly passed over. */
+export function CheckLabel() {
+  const read = useDay();
+  const link = useDayLink();
+  const day = read.state === 'ready' ? read.value.day : undefined;
+  const due = day !== undefined && day.riders.length > 0 && day.date === todayIso(new Date());
+  const check = useQuery({
+    queryKey: ['range-check', day?.id],
+    enabled: due,
+    staleTime: 20_000,
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: day?.id ?? 0 } } })),
+  });
+  const open = check.data?.open ?? 0;
+  if (!due || open === 0) return null;
+  return (
+    <Link
+      to={link('/lesson/check')}
+      className="border border-ochre px-2 py-1 text-[0.87rem] text-ochre no-underline hover:underline"
+    >
+      <span className="max-sm:sr-only">Range check: </span>
+      <span className="figures">{open}</span> open
+    </Link>
+  );
+}
