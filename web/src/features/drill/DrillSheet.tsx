@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useDayLink } from '../day';
 import { outcomeText } from '../run';
 import { Button, CautionNote, useSay } from '../../shared/ui';
@@ -166,6 +166,8 @@ function Actions(props: { stored: StoredDrill; onChange: () => void; onCopy: () 
   const hide = useHideDrill();
   const restore = useRestoreDrill();
   const say = useSay();
+  const navigate = useNavigate();
+  const link = useDayLink();
   return (
     <div className="no-print flex flex-wrap items-center gap-2">
       <Button onClick={props.onChange}>Change</Button>
@@ -179,13 +181,16 @@ function Actions(props: { stored: StoredDrill; onChange: () => void; onCopy: () 
       {stored.origin !== 'SHIPPED' && (
         <Button
           disabled={restore.isPending}
-          onClick={() =>
-            restore.mutate(stored, {
-              onSuccess: () =>
-                say.done(stored.origin === 'OWN' ? 'Drill taken away.' : 'Restored as it came with the app.'),
-              onError: say.failed,
-            })
-          }
+          onClick={() => {
+            // The drill may be gone from the page by the time it is gone from the server.
+            restore.mutateAsync(stored).then(
+              () => {
+                if (stored.origin === 'OWN') void navigate(link('/lesson/drills'));
+                say.done(stored.origin === 'OWN' ? 'Drill taken away.' : 'Restored as it came with the app.');
+              },
+              (error: unknown) => say.failed(error),
+            );
+          }}
         >
           {stored.origin === 'OWN' ? 'Take away' : 'Restore'}
         </Button>

@@ -10,7 +10,7 @@ export function CheckPage() {
   return (
     <Loading of={day}>
       {({ day: d }) => (
-        <div className="max-w-5xl px-6 py-4 max-sm:px-3">
+        <div className="max-w-7xl px-6 py-4 max-sm:px-3">
           {d === undefined ? (
             <p>
               A check is made for a day. <Link to={link('/today')}>Make the first one.</Link>

@@ -14,14 +14,14 @@ export type LessonTab = (typeof TABS)[number]['at'];
 export function LessonTabs({ here }: { here: LessonTab }) {
   const link = useDayLink();
   return (
-    <div className="no-print flex gap-6 px-6 pt-4 max-sm:px-3">
+    <div className="no-print flex gap-6 overflow-x-auto px-6 pt-4 max-sm:gap-3 max-sm:px-3">
       <h1 className="sr-only">{TABS.find((t) => t.at === here)?.name}</h1>
       {TABS.map((t) => (
         <Link
           key={t.at}
           to={link(t.path)}
           aria-current={t.at === here ? 'page' : undefined}
-          className={`border-b-3 px-1 pb-1 text-[1.2rem] font-bold no-underline ${t.at === here ? 'border-cone text-ink' : 'border-transparent text-soft'}`}
+          className={`border-b-3 px-1 pb-1 text-[1.2rem] font-bold whitespace-nowrap no-underline max-sm:text-base ${t.at === here ? 'border-cone text-ink' : 'border-transparent text-soft'}`}
         >
           {t.name}
         </Link>

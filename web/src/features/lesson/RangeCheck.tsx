@@ -34,9 +34,9 @@ function Shown({ check }: { check: Check }) {
       <div className="mb-3 max-w-xs">
         <TextField label="Checked by" maxLength={80} value={name} onChange={(e) => setName(e.target.value)} />
       </div>
-      <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
+      <div className="gap-x-8 md:columns-2">
         {parts.map((part) => (
-          <div key={part}>
+          <div key={part} className="mb-3 break-inside-avoid-column">
             <h3 className="text-sm text-soft">{part}</h3>
             <ul>
               {check.items

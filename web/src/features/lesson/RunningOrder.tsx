@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { useReading } from '../../shared/http';
 import { Button, Downloads, Loading, Select } from '../../shared/ui';
-import { useLesson, type Finding, type Lesson } from './api';
+import { useLesson, type Lesson } from './api';
 import { BlockDetail } from './BlockDetail';
 import { generalFindings, wishesOf } from './model';
 import { OrderList } from './OrderList';
@@ -44,7 +44,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
   return (
     <div className="flex flex-col gap-4 px-6 py-3 max-sm:px-3">
       <SettingsBar edit={edit} />
-      <General findings={generalFindings(lesson.findings)} />
+      <General lesson={lesson} />
       {lesson.blocks.length > 0 && (
         <>
           <Strip edit={edit} date={day.date} chosen={chosen} onChoose={setChosen} />
@@ -74,16 +74,22 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
 }
 
 /** What is said of the lesson as a whole. */
-function General({ findings }: { findings: Finding[] }) {
+function General({ lesson }: { lesson: Lesson }) {
+  const findings = generalFindings(lesson.findings);
+  const without = (where: string) =>
+    lesson.stations.find((s) => where === `stations.${s.id}`)?.without.join(', ');
   if (findings.length === 0) return null;
   return (
-    <ul role="status" className="border-l-4 border-ochre bg-panel py-1 pl-3">
-      {findings.map((f) => (
-        <li key={f.message}>
-          {f.message} {f.code === 'nobody' && <Today />}
-        </li>
-      ))}
-    </ul>
+    <div role="status" className="border-l-4 border-ochre bg-panel py-1 pl-3">
+      <ul>
+        {findings.map((f) => (
+          <li key={f.message}>
+            {f.message} {f.code === 'nobody' && <Today />}
+            <span className="text-soft">{without(f.where)}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 
@@ -99,11 +105,12 @@ function AddStation({ edit }: { edit: LessonEdit }) {
       <Select
         label="Add a station"
         value=""
+        disabled={edit.busy}
         options={[
           { value: '', label: 'Choose…' },
           ...edit.lesson.stations.map((s) => ({
             value: s.id,
-            label: s.forAll ? s.name : `${s.name} (not for all yet)`,
+            label: s.without.length === 0 ? s.name : `${s.name} (not for all yet)`,
           })),
         ]}
         onChoose={(station) => station !== '' && edit.setWishes([...wishesOf(edit.lesson), { station }])}

@@ -1,10 +1,11 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSay } from '../../shared/ui';
 import { useSaveLesson, type Lesson, type Settings, type Wish } from './api';
 
 /** A lesson being changed: every change is stored and planned at once, and can be undone. */
 export interface LessonEdit {
   lesson: Lesson;
+  /** Whether a change is on its way; what is worked out from the plan waits until the new one is here. */
   busy: boolean;
   change: (some: Partial<Settings>) => void;
   setWishes: (wishes: Wish[]) => void;
@@ -12,38 +13,52 @@ export interface LessonEdit {
   redo: (() => void) | undefined;
 }
 
+/** One change after another, each upon what the one before left. */
 export function useLessonEdit(lesson: Lesson): LessonEdit {
   const save = useSaveLesson(lesson.dayId);
   const say = useSay();
   const [past, setPast] = useState<Settings[]>([]);
   const [future, setFuture] = useState<Settings[]>([]);
-  const store = (settings: Settings, then: () => void) =>
-    save.mutate({ version: lesson.version, settings }, { onSuccess: then, onError: say.failed });
+  const latest = useRef(lesson);
+  const queue = useRef(Promise.resolve());
+  useEffect(() => {
+    latest.current = lesson;
+  }, [lesson]);
+  const store = (to: (now: Settings) => Settings, then: (before: Settings) => void) => {
+    queue.current = queue.current
+      .then(async () => {
+        const { version, settings } = latest.current;
+        latest.current = await save.mutateAsync({ version, settings: to(settings) });
+        then(settings);
+      })
+      .catch(say.failed);
+  };
   const change = (some: Partial<Settings>) =>
-    store({ ...lesson.settings, ...some }, () => {
-      setPast([...past, lesson.settings]);
-      setFuture([]);
-    });
+    store(
+      (now) => ({ ...now, ...some }),
+      (before) => {
+        setPast((all) => [...all, before]);
+        setFuture([]);
+      },
+    );
+  const restore = (to: Settings, from: typeof setPast, other: typeof setPast) =>
+    store(
+      () => to,
+      (before) => {
+        from((all) => all.slice(0, -1));
+        other((all) => [...all, before]);
+      },
+    );
   const before = past.at(-1);
   const after = future.at(-1);
+  const undo = () => before && restore(before, setPast, setFuture);
+  const redo = () => after && restore(after, setFuture, setPast);
   return {
     lesson,
     busy: save.isPending,
     change,
     setWishes: (wishes) => change({ wishes }),
-    undo:
-      before &&
-      (() =>
-        store(before, () => {
-          setPast(past.slice(0, -1));
-          setFuture([...future, lesson.settings]);
-        })),
-    redo:
-      after &&
-      (() =>
-        store(after, () => {
-          setFuture(future.slice(0, -1));
-          setPast([...past, lesson.settings]);
-        })),
+    undo: before && undo,
+    redo: after && redo,
   };
 }

@@ -65,6 +65,7 @@ export function Select<T extends string>(props: {
   label: string;
   options: { value: T; label: string }[];
   value: T;
+  disabled?: boolean;
   onChoose: (value: T) => void;
 }) {
   return (
@@ -73,6 +74,7 @@ export function Select<T extends string>(props: {
         <select
           id={id}
           className={BOX}
+          disabled={props.disabled}
           value={props.value}
           onChange={(e) => props.onChoose(e.target.value as T)}
         >

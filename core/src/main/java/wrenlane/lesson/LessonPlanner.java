@@ -129,13 +129,12 @@ public final class LessonPlanner {
                     .count();
             if (without > 0
                     && brief.wishes().stream().noneMatch(w -> w.station().equals(station.id()))) {
-                findings.add(
-                        new Finding(
-                                "not-for-all",
-                                "stations." + station.id(),
-                                station.name() + " is left out: " + without + " of "
-                                        + brief.riders().size()
-                                        + " have nothing to ride there yet. They need what comes before it, or a lesson of their own."));
+                findings.add(new Finding(
+                        "not-for-all",
+                        "stations." + station.id(),
+                        station.name() + " is left out: " + without + " of "
+                                + brief.riders().size() + (without == 1 ? " has" : " have")
+                                + " nothing to ride there before what it rests on is mastered."));
             }
         }
         return findings;

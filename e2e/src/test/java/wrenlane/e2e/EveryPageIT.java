@@ -44,6 +44,9 @@ class EveryPageIT {
                 "/course/new",
                 "/set-out",
                 "/lesson",
+                "/lesson/check",
+                "/lesson/drills/u-turn-rolling",
+                "/lesson/methods",
                 "/range/2",
                 "/progress/2",
                 "/nowhere"
@@ -71,7 +74,20 @@ class EveryPageIT {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/today", "/yard", "/machines/4", "/riders", "/course", "/set-out", "/range/2", "/progress/2"})
+            strings = {
+                "/today",
+                "/yard",
+                "/machines/4",
+                "/riders",
+                "/course",
+                "/set-out",
+                "/lesson",
+                "/lesson/check",
+                "/lesson/drills/u-turn-rolling",
+                "/lesson/methods",
+                "/range/2",
+                "/progress/2"
+            })
     void fitsAPhoneWithoutScrollingSideways(String address) {
         Page page = at(APP.chromium().phone(), address);
         assertThat((Boolean) page.evaluate("() => document.documentElement.scrollWidth <= window.innerWidth"))

@@ -50,6 +50,7 @@ public final class Screenshots {
         desk.evaluate("() => window.scrollTo(0, document.body.scrollHeight)");
         shoot(desk, "change-over");
         take(desk, "/lesson", "lesson");
+        take(desk, "/lesson/drills?rider=3", "drills");
         take(desk, "/progress/2", "progress");
         Page phone = chromium.phone();
         take(phone, "/set-out?one=1", "set-out-phone");

@@ -41,10 +41,10 @@ public record LessonResponse(
     /**
      * Ground to ride on.
      *
-     * @param forAll whether everybody has something to ride there
+     * @param without names of those who have nothing to ride there yet
      * @param passSeconds one run with the way back and a word: an estimate
      */
-    public record StationText(String id, String name, boolean forAll, int passSeconds) {}
+    public record StationText(String id, String name, List<String> without, int passSeconds) {}
 
     /**
      * A stretch of the lesson.

@@ -240,7 +240,7 @@ public class LessonService {
                                         .orElse(0)))
                         .toList(),
                 stations.stream()
-                        .map(s -> new StationText(s.id(), s.name(), s.isForAll(tasks.keySet()), s.passSeconds()))
+                        .map(s -> new StationText(s.id(), s.name(), without(s, stand), s.passSeconds()))
                         .toList(),
                 lesson.map(l -> blocks(l, stand, stations)).orElse(List.of()),
                 lesson.map(Lesson::findings).orElseGet(() -> nobody(present)));
@@ -267,6 +267,13 @@ public class LessonService {
                 settings.weather(),
                 settings.wishes().stream().map(WishJson::wish).toList());
         return Optional.of(plans.get(brief, () -> LessonPlanner.plan(brief)));
+    }
+
+    private static List<String> without(Station station, List<RiderDrills> stand) {
+        return stand.stream()
+                .filter(r -> !station.isForAll(Set.of(String.valueOf(r.riderId()))))
+                .map(RiderDrills::riderName)
+                .toList();
     }
 
     private static List<Finding> nobody(List<DayRider> present) {
