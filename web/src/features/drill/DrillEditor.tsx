@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDayLink } from '../day';
-import { Problem, said } from '../../shared/http';
-import { Button, NotesField, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useSaveDrill, type Catalogue, type Drill, type StoredDrill } from './api';
-import { idFor, linesOf, stepsOf } from './model';
+import { Lines } from './Lines';
+import { idFor, stepsOf } from './model';
 import { RestsOnField } from './RestsOnField';
 import { MinutesFields } from './MinutesFields';
+import { Wrong } from './Wrong';
 
 /** Changes a drill, or makes one of one's own that is like it. */
 export function DrillEditor(props: {
@@ -145,34 +146,5 @@ export function DrillEditor(props: {
         </Button>
       </div>
     </form>
-  );
-}
-
-/** Everything that is wrong with it. */
-function Wrong({ error }: { error: unknown }) {
-  const findings = error instanceof Problem ? error.findings : [];
-  return (
-    <div role="alert" className="border-l-4 border-brick bg-panel p-2">
-      <ul>
-        {(findings.length > 0 ? findings.map((f) => f.message) : [said(error)]).map((message) => (
-          <li key={message}>{message}</li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** A list as lines of text; what is typed stays as typed. */
-function Lines(props: { label: string; of: string[]; onChange: (lines: string[]) => void }) {
-  const [text, setText] = useState(props.of.join('\n'));
-  return (
-    <NotesField
-      label={props.label}
-      value={text}
-      onChange={(typed) => {
-        setText(typed);
-        props.onChange(linesOf(typed));
-      }}
-    />
   );
 }

@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { outcomeText } from '../run';
-import { Button, CautionNote, useSay } from '../../shared/ui';
-import { speedBand, usePreferences } from '../../shared/units';
-import { useHideDrill, useRestoreDrill, type Catalogue, type RiderDrills, type StoredDrill } from './api';
+import { CautionNote } from '../../shared/ui';
+import type { Catalogue, RiderDrills, StoredDrill } from './api';
+import { DrillActions } from './DrillActions';
+import { DrillFigures } from './DrillFigures';
 import { Ladder } from './Ladder';
 import { Standings } from './Standings';
 import { useDrillLink } from './useDrillLink';
@@ -36,7 +36,7 @@ export function DrillSheet(props: {
           <h2 className="text-[1.4rem] leading-tight">{drill.name}</h2>
           <p className="text-[1.2rem] italic">“{taught?.cue ?? drill.cue}”</p>
         </div>
-        <Actions stored={stored} onChange={props.onChange} onCopy={props.onCopy} />
+        <DrillActions stored={stored} onChange={props.onChange} onCopy={props.onCopy} />
       </div>
       <div className="mt-3 grid gap-x-8 gap-y-3 lg:grid-cols-3">
         <div className="flex flex-col gap-3">
@@ -54,7 +54,7 @@ export function DrillSheet(props: {
             <List of={drill.words.watch} />
           </Part>
           <Part name="Stands">{drill.words.standAt}</Part>
-          <Figures stored={stored} catalogue={catalogue} />
+          <DrillFigures stored={stored} catalogue={catalogue} />
           <RestsOn ids={taught?.after ?? drill.after} catalogue={catalogue} />
           {(taught?.cautions ?? drill.words.cautions).map((c) => (
             <CautionNote key={c}>{c}</CautionNote>
@@ -91,61 +91,6 @@ function List({ of, ordered = false }: { of: string[]; ordered?: boolean }) {
   );
 }
 
-const MACHINES = {
-  HAND_CLUTCH: 'hand clutch',
-  AUTOMATIC_CLUTCH: 'automatic clutch',
-  TWIST_AND_GO: 'twist-and-go',
-};
-
-function Figures({ stored, catalogue }: { stored: StoredDrill; catalogue: Catalogue }) {
-  const { drill } = stored;
-  const { speed } = usePreferences();
-  const band = drill.riding.speed;
-  const measure = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
-  const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
-  const minutes = Object.entries(drill.spell.longestMinutes) as [keyof typeof MACHINES, number][];
-  const signs = drill.spell.stopSigns
-    .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
-    .filter((s) => s !== undefined);
-  return (
-    <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1">
-      {band && (
-        <Row name="Speed">
-          <span className="figures">
-            {speedBand(band.lowMetresPerSecond, band.highMetresPerSecond, speed)}
-          </span>
-        </Row>
-      )}
-      <Row name="Engine">{drill.words.engine}</Row>
-      <Row name="Mastered">
-        {drill.pass.target === undefined
-          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${drill.pass.tightness} or tighter`}`
-          : `${drill.pass.target} ${measure}, ${drill.pass.clean} of ${drill.pass.of}`}
-      </Row>
-      <Row name="At most">{minutesText(minutes)}, yours to change</Row>
-      <Row name="Stop at">{signs.join(', ')}</Row>
-      {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
-    </dl>
-  );
-}
-
-/** Minutes said once where they are the same on every machine. */
-function minutesText(minutes: [keyof typeof MACHINES, number][]): string {
-  const first = minutes[0]?.[1];
-  return minutes.every(([, m]) => m === first)
-    ? `${first} min without a break`
-    : minutes.map(([machine, m]) => `${m} min ${MACHINES[machine]}`).join(', ');
-}
-
-function Row({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <>
-      <dt className="text-sm text-soft">{name}</dt>
-      <dd>{children}</dd>
-    </>
-  );
-}
-
 function RestsOn({ ids, catalogue }: { ids: string[]; catalogue: Catalogue }) {
   const to = useDrillLink();
   if (ids.length === 0) return null;
@@ -158,46 +103,5 @@ function RestsOn({ ids, catalogue }: { ids: string[]; catalogue: Catalogue }) {
         </span>
       ))}
     </Part>
-  );
-}
-
-function Actions(props: { stored: StoredDrill; onChange: () => void; onCopy: () => void }) {
-  const { stored } = props;
-  const hide = useHideDrill();
-  const restore = useRestoreDrill();
-  const say = useSay();
-  const navigate = useNavigate();
-  const link = useDayLink();
-  return (
-    <div className="no-print flex flex-wrap items-center gap-2">
-      <Button onClick={props.onChange}>Change</Button>
-      <Button onClick={props.onCopy}>Make one like it</Button>
-      <Button
-        onClick={() => hide.mutate({ stored, hidden: !stored.hidden }, { onError: say.failed })}
-        disabled={hide.isPending}
-      >
-        {stored.hidden ? 'Take in again' : 'Leave out'}
-      </Button>
-      {stored.origin !== 'SHIPPED' && (
-        <Button
-          disabled={restore.isPending}
-          onClick={() => {
-            // The drill may be gone from the page by the time it is gone from the server.
-            restore.mutateAsync(stored).then(
-              () => {
-                if (stored.origin === 'OWN') void navigate(link('/lesson/drills'));
-                say.done(stored.origin === 'OWN' ? 'Drill taken away.' : 'Restored as it came with the app.');
-              },
-              (error: unknown) => say.failed(error),
-            );
-          }}
-        >
-          {stored.origin === 'OWN' ? 'Take away' : 'Restore'}
-        </Button>
-      )}
-      <a href={`/api/drills/${stored.drill.id}/export.json`} download>
-        Download
-      </a>
-    </div>
   );
 }

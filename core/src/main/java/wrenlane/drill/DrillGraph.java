@@ -37,10 +37,9 @@ final class DrillGraph {
         }
         DrillGraph made = new DrillGraph();
         for (Drill drill : drills) {
-            Set<String> restsOn = reached(plain, drill.id());
             Set<String> direct = new LinkedHashSet<>(drill.after());
-            direct.removeIf(
-                    before -> later.containsKey(before) && !restsOn.containsAll(later.getOrDefault(before, Set.of())));
+            direct.removeIf(before -> later.containsKey(before)
+                    && !reached(plain, drill.id()).containsAll(later.getOrDefault(before, Set.of())));
             direct.addAll(later.getOrDefault(drill.id(), Set.of()));
             made.after.put(drill.id(), List.copyOf(direct));
         }

@@ -116,6 +116,13 @@ class DrillsTest {
     }
 
     @Test
+    void refusesToLeaveOutWithoutSayingSo() {
+        assertThat(APP.send("PUT", "/api/drills/swerve/hidden", "{}", "If-Match", "*")
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void whatIsLeftOutNoLongerHoldsOthersUp() {
         long rider = APP.post("/api/riders", Courses.rider("Wilma Stander"))
                 .body()

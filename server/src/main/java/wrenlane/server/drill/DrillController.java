@@ -1,5 +1,6 @@
 package wrenlane.server.drill;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -90,7 +91,7 @@ class DrillController {
     StoredDrill hideDrill(
             @PathVariable String id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
-            @RequestBody HiddenJson hidden) {
+            @Valid @RequestBody HiddenJson hidden) {
         return service.hide(id, Expected.of(ifMatch), hidden.hidden());
     }
 

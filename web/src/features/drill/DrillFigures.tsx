@@ -1,0 +1,60 @@
+import type { ReactNode } from 'react';
+import { outcomeText } from '../run';
+import { speedBand, usePreferences } from '../../shared/units';
+import type { Catalogue, StoredDrill } from './api';
+
+const MACHINES = {
+  HAND_CLUTCH: 'hand clutch',
+  AUTOMATIC_CLUTCH: 'automatic clutch',
+  TWIST_AND_GO: 'twist-and-go',
+};
+
+/** Speed, engine, pass mark, longest spells and stop signs. */
+export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catalogue: Catalogue }) {
+  const { drill } = stored;
+  const { speed } = usePreferences();
+  const band = drill.riding.speed;
+  const measure = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
+  const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
+  const minutes = Object.entries(drill.spell.longestMinutes) as [keyof typeof MACHINES, number][];
+  const signs = drill.spell.stopSigns
+    .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
+    .filter((s) => s !== undefined);
+  return (
+    <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1">
+      {band && (
+        <Row name="Speed">
+          <span className="figures">
+            {speedBand(band.lowMetresPerSecond, band.highMetresPerSecond, speed)}
+          </span>
+        </Row>
+      )}
+      <Row name="Engine">{drill.words.engine}</Row>
+      <Row name="Mastered">
+        {drill.pass.target === undefined
+          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${drill.pass.tightness} or tighter`}`
+          : `${drill.pass.target} ${measure}, ${drill.pass.clean} of ${drill.pass.of}`}
+      </Row>
+      <Row name="At most">{minutesText(minutes)}, yours to change</Row>
+      <Row name="Stop at">{signs.join(', ')}</Row>
+      {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
+    </dl>
+  );
+}
+
+/** Minutes said once where they are the same on every machine. */
+function minutesText(minutes: [keyof typeof MACHINES, number][]): string {
+  const first = minutes[0]?.[1];
+  return minutes.every(([, m]) => m === first)
+    ? `${first} min without a break`
+    : minutes.map(([machine, m]) => `${m} min ${MACHINES[machine]}`).join(', ');
+}
+
+function Row({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <>
+      <dt className="text-sm text-soft">{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
