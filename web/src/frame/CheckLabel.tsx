@@ -1,7 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { todayIso, useDay, useDayLink } from '../features/day';
-import { body, http } from '../shared/http';
+import { todayIso, useDay, useDayLink, useRangeCheck } from '../features/day';
 
 /** Stands on every stop while the day's range check is open; gone once it is done, or knowingly passed over. */
 export function CheckLabel() {
@@ -9,13 +7,7 @@ export function CheckLabel() {
   const link = useDayLink();
   const day = read.state === 'ready' ? read.value.day : undefined;
   const due = day !== undefined && day.riders.length > 0 && day.date === todayIso(new Date());
-  const check = useQuery({
-    queryKey: ['range-check', day?.id],
-    enabled: due,
-    staleTime: 20_000,
-    queryFn: () =>
-      body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: day?.id ?? 0 } } })),
-  });
+  const check = useRangeCheck(due ? day.id : undefined);
   const open = check.data?.open ?? 0;
   if (!due || open === 0) return null;
   return (

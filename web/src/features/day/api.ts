@@ -57,3 +57,14 @@ export function useImport() {
     onSuccess: () => void client.invalidateQueries(),
   });
 }
+
+/** The briefing and range check of a day: here, since it stands on every stop while it is open. */
+export function useRangeCheck(dayId: number | undefined) {
+  return useQuery({
+    queryKey: ['range-check', dayId],
+    enabled: dayId !== undefined,
+    staleTime: 20_000,
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: dayId ?? 0 } } })),
+  });
+}

@@ -3,6 +3,7 @@ export {
   useDays,
   useImport,
   usePreview,
+  useRangeCheck,
   useSaveDay,
   type Briefing,
   type Day,
@@ -11,6 +12,7 @@ export {
 } from './api';
 export { changed, todayIso } from './model';
 export { NextStep } from './NextStep';
+export { StopTabs } from './StopTabs';
 export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
 export { useChangeDay } from './useChangeDay';
 export { useDay, useDayLink } from './useDay';

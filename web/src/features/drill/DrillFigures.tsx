@@ -1,13 +1,8 @@
 import type { ReactNode } from 'react';
+import { TRANSMISSIONS } from '../machine';
 import { outcomeText } from '../run';
 import { speedBand, usePreferences } from '../../shared/units';
-import type { Catalogue, StoredDrill } from './api';
-
-const MACHINES = {
-  HAND_CLUTCH: 'hand clutch',
-  AUTOMATIC_CLUTCH: 'automatic clutch',
-  TWIST_AND_GO: 'twist-and-go',
-};
+import type { Catalogue, Drill, StoredDrill } from './api';
 
 /** Speed, engine, pass mark, longest spells and stop signs. */
 export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catalogue: Catalogue }) {
@@ -16,7 +11,6 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
   const band = drill.riding.speed;
   const measure = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
   const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
-  const minutes = Object.entries(drill.spell.longestMinutes) as [keyof typeof MACHINES, number][];
   const signs = drill.spell.stopSigns
     .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
     .filter((s) => s !== undefined);
@@ -35,7 +29,7 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
           ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${drill.pass.tightness} or tighter`}`
           : `${drill.pass.target} ${measure}, ${drill.pass.clean} of ${drill.pass.of}`}
       </Row>
-      <Row name="At most">{minutesText(minutes)}, yours to change</Row>
+      <Row name="At most">{minutesText(drill.spell.longestMinutes)}, yours to change</Row>
       <Row name="Stop at">{signs.join(', ')}</Row>
       {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
     </dl>
@@ -43,11 +37,15 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
 }
 
 /** Minutes said once where they are the same on every machine. */
-function minutesText(minutes: [keyof typeof MACHINES, number][]): string {
-  const first = minutes[0]?.[1];
-  return minutes.every(([, m]) => m === first)
+function minutesText(longest: Drill['spell']['longestMinutes']): string {
+  const minutes = TRANSMISSIONS.flatMap((t) => {
+    const most = longest[t.value];
+    return most === undefined ? [] : [{ most, machine: t.label.toLowerCase() }];
+  });
+  const first = minutes[0]?.most;
+  return minutes.every(({ most }) => most === first)
     ? `${first} min without a break`
-    : minutes.map(([machine, m]) => `${m} min ${MACHINES[machine]}`).join(', ');
+    : minutes.map(({ most, machine }) => `${most} min ${machine}`).join(', ');
 }
 
 function Row({ name, children }: { name: string; children: ReactNode }) {

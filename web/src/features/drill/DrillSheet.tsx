@@ -6,6 +6,7 @@ import type { Catalogue, RiderDrills, StoredDrill } from './api';
 import { DrillActions } from './DrillActions';
 import { DrillFigures } from './DrillFigures';
 import { Ladder } from './Ladder';
+import { drillName } from './model';
 import { Standings } from './Standings';
 import { useDrillLink } from './useDrillLink';
 
@@ -73,7 +74,7 @@ export function DrillSheet(props: {
 }
 
 /** A part of a drill under its name. */
-export function Part({ name, children }: { name: string; children: ReactNode }) {
+function Part({ name, children }: { name: string; children: ReactNode }) {
   return (
     <div>
       <h3 className="text-sm text-soft">{name}</h3>
@@ -99,7 +100,7 @@ function RestsOn({ ids, catalogue }: { ids: string[]; catalogue: Catalogue }) {
       {ids.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}
-          <Link to={to(id)}>{catalogue.drills.find((d) => d.drill.id === id)?.drill.name ?? id}</Link>
+          <Link to={to(id)}>{drillName(catalogue, id)}</Link>
         </span>
       ))}
     </Part>

@@ -1,11 +1,6 @@
+import { TRANSMISSIONS } from '../machine';
 import { TextField } from '../../shared/ui';
 import type { Drill } from './api';
-
-const MACHINES = [
-  { transmission: 'HAND_CLUTCH', label: 'Hand clutch' },
-  { transmission: 'AUTOMATIC_CLUTCH', label: 'Automatic clutch' },
-  { transmission: 'TWIST_AND_GO', label: 'Twist-and-go' },
-] as const;
 
 /** How long it is ridden without a break, and what counts as mastered. */
 export function MinutesFields({
@@ -22,19 +17,19 @@ export function MinutesFields({
       <legend className="mb-1 text-sm text-soft">
         At most without a break (min), and clean runs asked for
       </legend>
-      {MACHINES.filter((m) => drill.transmissions.includes(m.transmission)).map((m) => (
+      {TRANSMISSIONS.filter((t) => drill.transmissions.includes(t.value)).map(({ value, label }) => (
         <TextField
-          key={m.transmission}
-          label={`${m.label}, min`}
+          key={value}
+          label={`${label}, min`}
           type="number"
           min={1}
           max={60}
-          value={minutes[m.transmission] ?? 5}
+          value={minutes[value] ?? 5}
           onChange={(e) =>
             onChange({
               spell: {
                 ...drill.spell,
-                longestMinutes: { ...minutes, [m.transmission]: whole(e.target.value) },
+                longestMinutes: { ...minutes, [value]: whole(e.target.value) },
               },
             })
           }

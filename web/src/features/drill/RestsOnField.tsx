@@ -1,5 +1,6 @@
 import { Button, Select } from '../../shared/ui';
 import type { Catalogue, Drill } from './api';
+import { drillName } from './model';
 
 /** The drills one rests on: taken out one by one, added from a list. */
 export function RestsOnField(props: {
@@ -10,7 +11,7 @@ export function RestsOnField(props: {
   onChange: (after: string[]) => void;
 }) {
   const { after } = props.drill;
-  const name = (id: string) => props.catalogue.drills.find((d) => d.drill.id === id)?.drill.name ?? id;
+  const name = (id: string) => drillName(props.catalogue, id);
   return (
     <div>
       <p className="mb-1 text-sm text-soft">Rests on</p>

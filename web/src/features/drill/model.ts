@@ -1,4 +1,4 @@
-import type { Drill, RiderDrills, State } from './api';
+import type { Catalogue, Drill, RiderDrills, State } from './api';
 
 /** The states in the order a rider goes through them, backwards: the best first. */
 export const STATES: { state: State; label: string }[] = [
@@ -11,6 +11,11 @@ export const STATES: { state: State; label: string }[] = [
 /** What a state is called. */
 export function stateLabel(state: State): string {
   return STATES.find((s) => s.state === state)?.label ?? '';
+}
+
+/** What a drill is called; its id where it is not there. */
+export function drillName({ drills }: Pick<Catalogue, 'drills'>, id: string): string {
+  return drills.find((d) => d.drill.id === id)?.drill.name ?? id;
 }
 
 /** How many of some riders are how far with a drill; riders it is not taught to are left out. */

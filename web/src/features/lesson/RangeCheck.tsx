@@ -1,7 +1,8 @@
 import { useState } from 'react';
+import { useRangeCheck } from '../day';
 import { useReading } from '../../shared/http';
 import { Button, Loading, TextField, useSay } from '../../shared/ui';
-import { useRangeCheck, useTick, useUntick, type Check, type CheckItem } from './checks';
+import { useTick, useUntick, type Check, type CheckItem } from './checks';
 
 const NAME = 'wren-lane.checked-by';
 

@@ -1,19 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { body, http, type Api } from '../../shared/http';
 
 export type Check = Api<'CheckResponse'>;
 export type CheckItem = Api<'CheckItem'>;
-
-/** The briefing and range check of a day. */
-export function useRangeCheck(dayId: number | undefined) {
-  return useQuery({
-    queryKey: ['range-check', dayId],
-    enabled: dayId !== undefined,
-    staleTime: 20_000,
-    queryFn: () =>
-      body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: dayId ?? 0 } } })),
-  });
-}
 
 /** Notes items as seen to, or passed over. */
 export function useTick(dayId: number) {

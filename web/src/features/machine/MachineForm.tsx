@@ -4,14 +4,8 @@ import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
-import { draftOf, fresh, requestOf, type Draft } from './model';
+import { draftOf, fresh, requestOf, TRANSMISSIONS, type Draft } from './model';
 import { TurnTable } from './TurnTable';
-
-const TRANSMISSIONS: { value: Draft['transmission']; label: string }[] = [
-  { value: 'HAND_CLUTCH', label: 'Hand clutch' },
-  { value: 'AUTOMATIC_CLUTCH', label: 'Automatic clutch' },
-  { value: 'TWIST_AND_GO', label: 'Twist-and-go' },
-];
 
 /** Describes a machine; the turn that follows stands beside it at once. */
 export function MachineForm(props: {

@@ -9,7 +9,7 @@ import { MachineList } from './MachineList';
 import { GroupTabs } from './GroupTabs';
 
 export { useMachines, useSaveMachine, type Machine } from './api';
-export { asRequest } from './model';
+export { asRequest, TRANSMISSIONS } from './model';
 export { GroupTabs } from './GroupTabs';
 
 /** The machines: what is measured, and the turn each can do. */

@@ -85,3 +85,10 @@ export function asRequest(machine: Machine): MachineRequest {
   const { name, classId, transmission, figures, circles } = machine;
   return { name, classId, transmission, figures, circles };
 }
+
+/** How the drive is let in, as it is chosen from. */
+export const TRANSMISSIONS: { value: Draft['transmission']; label: string }[] = [
+  { value: 'HAND_CLUTCH', label: 'Hand clutch' },
+  { value: 'AUTOMATIC_CLUTCH', label: 'Automatic clutch' },
+  { value: 'TWIST_AND_GO', label: 'Twist-and-go' },
+];

@@ -1,13 +1,8 @@
 import { useState } from 'react';
+import { TRANSMISSIONS } from '../machine';
 import { useReading } from '../../shared/http';
 import { Loading, Select } from '../../shared/ui';
 import { useChanges, type Change, type ChangesRequest, type Choice, type Options, type School } from './api';
-
-const TRANSMISSIONS: { value: ChangesRequest['transmission']; label: string }[] = [
-  { value: 'HAND_CLUTCH', label: 'hand clutch' },
-  { value: 'AUTOMATIC_CLUTCH', label: 'automatic clutch' },
-  { value: 'TWIST_AND_GO', label: 'twist-and-go' },
-];
 
 /** What changes, drill by drill, when a rider is taught by another method. */
 export function Compare({ options, choices }: { options: Options; choices: Choice[] }) {
@@ -32,7 +27,7 @@ export function Compare({ options, choices }: { options: Options; choices: Choic
         <Select
           label="On a machine with"
           value={transmission}
-          options={TRANSMISSIONS}
+          options={TRANSMISSIONS.map((t) => ({ ...t, label: t.label.toLowerCase() }))}
           onChoose={setTransmission}
         />
       </div>

@@ -9,21 +9,10 @@ package wrenlane.coaching;
 public record Advice(Move move, String reason) {
     /** What to do next. */
     public enum Move {
-        TIGHTEN("Tighten"),
-        HOLD("Hold"),
-        CUE("Say"),
-        WIDEN("Widen"),
-        CHANGE_SIDE("Change side");
-
-        private final String label;
-
-        Move(String label) {
-            this.label = label;
-        }
-
-        /** As shown before the reason. */
-        public String label() {
-            return label;
-        }
+        TIGHTEN,
+        HOLD,
+        CUE,
+        WIDEN,
+        CHANGE_SIDE
     }
 }

@@ -16,22 +16,12 @@ import java.util.Set;
  * @param fewerRuns whether it was mastered on another machine and only has to be shown again on this one
  */
 public record DrillStanding(String id, State state, List<String> because, boolean implied, boolean fewerRuns) {
-    /** The standing in a word. */
+    /** How far, the farthest first. */
     public enum State {
-        MASTERED("mastered"),
-        WORKING_ON("working on"),
-        NEXT("next"),
-        NOT_YET("not yet");
-
-        private final String label;
-
-        State(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        MASTERED,
+        WORKING_ON,
+        NEXT,
+        NOT_YET
     }
 
     public DrillStanding {

@@ -18,11 +18,6 @@ record Round(List<Station> stations, int minutes) {
         stations = List.copyOf(stations);
     }
 
-    /** Minutes of riding until every group has been everywhere. */
-    int ridingMinutes() {
-        return minutes * stations.size();
-    }
-
     /** Riders in groups as equal as can be, every n-th to the same: whoever stands side by side in the order is parted. */
     static List<List<String>> groups(List<String> riders, int count) {
         List<List<String>> groups = new ArrayList<>();

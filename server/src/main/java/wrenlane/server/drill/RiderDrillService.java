@@ -93,16 +93,21 @@ public class RiderDrillService {
             List<MasteredRow> shown,
             Map<String, KindRuns> runs) {}
 
-    /** The standing of the riders of a day. */
-    public List<RiderDrills> of(List<DayRequest.DayRider> riders) {
-        return standings(new StandingsRequest(riders.stream()
-                .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
-                .toList()));
+    /** The standing of the riders of a day on the drills of a catalogue that was read before. */
+    public List<RiderDrills> of(Catalogue catalogue, List<DayRequest.DayRider> riders) {
+        return standings(
+                catalogue,
+                new StandingsRequest(riders.stream()
+                        .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
+                        .toList()));
     }
 
     /** The standing of several riders. */
     List<RiderDrills> standings(StandingsRequest request) {
-        Catalogue catalogue = drills.catalogue();
+        return standings(drills.catalogue(), request);
+    }
+
+    private List<RiderDrills> standings(Catalogue catalogue, StandingsRequest request) {
         List<Read> read = storage.read(() -> request.pairs().stream()
                 .map(p -> read(p.riderId(), p.machineId()))
                 .toList());

@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -34,7 +33,10 @@ public class CheckService {
 
     /** What applies to a day, and what was seen to. */
     public CheckResponse get(long dayId) {
-        List<Item> items = RangeCheck.items(lessons.facts(dayId));
+        return response(dayId, RangeCheck.items(lessons.facts(dayId)));
+    }
+
+    private CheckResponse response(long dayId, List<Item> items) {
         Map<String, CheckRow> done = new HashMap<>();
         mapper.checks(dayId).forEach(row -> done.put(row.item(), row));
         List<CheckItem> shown = items.stream()
@@ -57,31 +59,33 @@ public class CheckService {
 
     /** Notes items as seen to, or as passed over. One that was noted before stays as it was. */
     CheckResponse tick(long dayId, CheckJson check) {
-        there(dayId, check.items());
+        List<Item> items = having(dayId, check.items());
         String now = clock.instant().toString();
         storage.change(() -> check.items()
                 .forEach(item -> mapper.check(new CheckRow(
                         dayId, item, TypedText.line(check.doneBy()), now, TypedText.line(check.reason())))));
-        return get(dayId);
+        return response(dayId, items);
     }
 
     /** Opens an item again. */
     CheckResponse untick(long dayId, String item) {
-        there(dayId, List.of(item));
+        List<Item> items = having(dayId, List.of(item));
         storage.change(() -> mapper.uncheck(dayId, item));
-        return get(dayId);
+        return response(dayId, items);
     }
 
-    private void there(long dayId, List<String> wanted) {
-        Set<String> ids =
-                RangeCheck.items(lessons.facts(dayId)).stream().map(Item::id).collect(Collectors.toSet());
+    /** The day's items, among which some are looked for. */
+    private List<Item> having(long dayId, List<String> wanted) {
+        List<Item> items = RangeCheck.items(lessons.facts(dayId));
+        Set<String> ids = items.stream().map(Item::id).collect(Collectors.toSet());
         for (String item : wanted) {
-            if (!ids.contains(Objects.requireNonNull(item))) {
+            if (!ids.contains(item)) {
                 throw RefusedException.of(
                         "no-such-item",
                         "items",
                         "There is no item " + TypedText.quoted(item) + " in this day's check.");
             }
         }
+        return items;
     }
 }

@@ -219,7 +219,7 @@ public class LessonService {
         List<DayRider> present = read.day().riders().stream()
                 .filter(r -> !read.settings().absent().contains(r.riderId()))
                 .toList();
-        List<RiderDrills> stand = standings.of(present);
+        List<RiderDrills> stand = standings.of(read.catalogue(), present);
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
         List<Station> stations = stations(read, tasks);

@@ -1,12 +1,10 @@
 package wrenlane.server.paper;
 
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -29,8 +27,6 @@ import wrenlane.server.lesson.LessonService;
 /** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
 @Service
 class LessonPaper {
-    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
-
     private final DayService days;
     private final LessonService lessons;
     private final CheckService checks;
@@ -53,7 +49,7 @@ class LessonPaper {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("paper", paper.css());
         words.put("title", day.title());
-        words.put("date", DATE.format(day.date()));
+        words.put("date", PaperService.DATE.format(day.date()));
         words.put("from", lesson.settings().startsAt());
         words.put("to", at(lesson, lesson.settings().minutes()));
         words.put("weather", capital(lesson.settings().weather().label()));

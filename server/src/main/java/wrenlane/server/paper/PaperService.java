@@ -35,7 +35,8 @@ import wrenlane.verdict.RidingMark;
 /** Puts courses and days on paper and in files. */
 @Service
 class PaperService {
-    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    /** As dates stand on paper. */
+    static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     private final CourseService courses;
     private final DayService days;
