@@ -2,13 +2,10 @@ import { Tarmac, type Bounds, type Ground as Spot, type View } from '../../share
 import { lengthText, usePreferences } from '../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from './api';
 import { Ground } from './Ground';
-import { Measures, type Changing } from './Measures';
+import { Measures, roomFor, type Changing } from './Measures';
 import { PARTS } from './model';
 import { Outline, RideLine } from './RideLine';
 import { RoomLeader } from './RoomLeader';
-
-/** Room around the course for its dimension lines, in pixels. */
-const MARGIN = { x: 78, y: 56 };
 
 const PLAIN_MARGIN = { x: 24, y: 40 };
 
@@ -46,7 +43,7 @@ export function CourseDrawing(props: {
       label="Plan of the course"
       className={className}
       bounds={boundsOf(plan, line, props.chalked ?? [])}
-      margin={props.plain ? PLAIN_MARGIN : MARGIN}
+      margin={props.plain ? PLAIN_MARGIN : roomFor(plan, props.labels ?? false)}
     >
       {(view) => (
         <>
@@ -65,7 +62,13 @@ export function CourseDrawing(props: {
           ))}
           {props.place && <Outline place={props.place} view={view} />}
           {!props.plain && (
-            <Measures plan={plan} course={props.course} view={view} changing={props.changing} />
+            <Measures
+              plan={plan}
+              course={props.course}
+              view={view}
+              labels={props.labels ?? false}
+              changing={props.changing}
+            />
           )}
           {props.onPoint &&
             plan.cones.map((c) => (

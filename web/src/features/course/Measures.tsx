@@ -1,10 +1,24 @@
 import { DimensionFigure, DimensionLine, DragHandle, type View } from '../../shared/plan';
+import { letterOf } from '../standing';
 import { lengthText, typedLength, usePreferences } from '../../shared/units';
 import type { CourseKind, CourseRequest, Plan } from './api';
 import { inSentence, snapped } from './model';
 
-/** How far from what it measures a dimension is drawn, in pixels. */
+/** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
 const AWAY = 34;
+
+/** How far more where cones are labelled, in pixels: beyond the labels. */
+const LABELLED = 18;
+
+/** Where along its line the figure stands, off the middle where a label may be: the farther out the row, the farther on. */
+const ALONG = [0.42, 0.6, 0.82];
+
+/** Room that the dimensions of a plan need beside it, in pixels. */
+export function roomFor(plan: Plan, labels: boolean): { x: number; y: number } {
+  const rows = Math.max(1, ...plan.measures.map((m) => Math.hypot(m.away.x, m.away.y)));
+  const more = (rows - 1) * AWAY + (labels ? LABELLED : 0);
+  return { x: 78 + more, y: 56 + (labels ? LABELLED : 0) };
+}
 
 /** A line shorter than this has no room for its figure, in pixels. */
 const SHORT = 105;
@@ -25,9 +39,10 @@ export function Measures(props: {
   plan: Plan;
   course: CourseRequest;
   view: View;
+  labels: boolean;
   changing?: Changing | undefined;
 }) {
-  return props.plan.measures.map((m) => <OneMeasure key={m.name} measure={m} {...props} />);
+  return props.plan.measures.map((m, i) => <OneMeasure key={i} measure={m} {...props} />);
 }
 
 /** Half the width of a figure with its unit, in pixels. */
@@ -35,15 +50,21 @@ const HALF_FIGURE = 38;
 
 function OneMeasure(props: {
   measure: Plan['measures'][number];
+  plan: Plan;
   course: CourseRequest;
   view: View;
+  labels: boolean;
   changing?: Changing | undefined;
 }) {
   const { measure: m, view, changing } = props;
   const { system } = usePreferences();
-  const metres = props.course.lengths[m.name]?.metres;
+  // While it is changed, what was typed or dragged last; else as it is drawn, which may be one setting of several.
+  const onGround = Math.hypot(m.to.x - m.from.x, m.to.y - m.from.y);
+  const metres = changing ? props.course.lengths[m.name]?.metres : onGround;
   if (metres === undefined) return null;
-  const away = { x: m.away.x * AWAY, y: -m.away.y * AWAY };
+  const row = Math.hypot(m.away.x, m.away.y);
+  const out = AWAY + (props.labels ? LABELLED / row : 0);
+  const away = { x: m.away.x * out, y: -m.away.y * out };
   const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
   const from = end(m.from);
   const to = end(m.to);
@@ -52,14 +73,15 @@ function OneMeasure(props: {
   const beside =
     length < SHORT
       ? { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 }
-      : { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+      : between(from, to, props.labels ? (ALONG[Math.round(row) - 1] ?? 0.5) : 0.5);
   // A figure half out of the picture is no use.
   const middle = {
     x: Math.min(Math.max(beside.x, HALF_FIGURE), view.width - HALF_FIGURE),
     y: Math.min(Math.max(beside.y, 14), view.height - 14),
   };
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
-  const text = lengthText(metres, system);
+  const several = props.plan.measures.filter((o) => o.name === m.name).length > 1;
+  const text = (several ? `${letterOf(Math.round(row) - 1)} ` : '') + lengthText(metres, system);
   return (
     <>
       <DimensionLine x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
@@ -96,6 +118,10 @@ function OneMeasure(props: {
     const rungs = dimension?.ladder ? (changing?.rungs ?? []) : [];
     return snapped(value, rungs, REACH_PIXELS / view.pixelsPerMetre);
   }
+}
+
+function between(from: { x: number; y: number }, to: { x: number; y: number }, share: number) {
+  return { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
 }
 
 /** Metres of the dimension for a pixel dragged right, and for a pixel dragged down. */

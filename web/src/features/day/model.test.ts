@@ -8,6 +8,7 @@ const day = (id: number, date: string): Day => ({
   date,
   title: 'A day',
   stands: [],
+  standsAt: [],
   courseIds: [1],
   riders: [],
 });
@@ -38,6 +39,7 @@ it('changes only what is named', () => {
     date: '2026-05-01',
     title: 'Other',
     stands: [],
+    standsAt: [],
     courseIds: [1],
     riders: [],
     yardId: 7,

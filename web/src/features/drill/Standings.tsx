@@ -41,14 +41,14 @@ export function Standings({ drillId, riders }: { drillId: string; riders: RiderD
 }
 
 /** Why somebody stands where they stand. */
-function reason(rider: RiderDrills, { standing, byRuns, shownOn }: RiderDrill): string {
+function reason(rider: RiderDrills, { standing, pass, byRuns, shownOn }: RiderDrill): string {
   const names = standing.because.map((id) => rider.drills.find((d) => d.drill.id === id)?.drill.name ?? id);
   const why = [
     standing.state === 'MASTERED' && shownOn !== undefined && `seen ${dateText(shownOn)}`,
     standing.state === 'MASTERED' && byRuns && 'by runs',
     standing.implied && 'by what rests on it',
     names.length > 0 && `first ${names.join(', ')}`,
-    standing.fewerRuns && 'new machine: half the runs',
+    standing.fewerRuns && `new machine: ${pass.clean} of ${pass.of} is enough`,
   ].filter((text) => text !== false);
   return [stateLabel(standing.state), ...why].join(' · ');
 }

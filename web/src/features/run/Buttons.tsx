@@ -3,13 +3,20 @@ import type { Command } from './keys';
 import { FAULTS } from './marks';
 
 /** Clean in one tap; a fault and Log in two. Made for gloves. */
-export function Buttons(props: { faults: Fault[]; canUndo: boolean; onCommand: (command: Command) => void }) {
-  const { faults, onCommand } = props;
+export function Buttons(props: {
+  faults: Fault[];
+  /** Whether it is known at which setting. */
+  canLog: boolean;
+  canUndo: boolean;
+  onCommand: (command: Command) => void;
+}) {
+  const { faults, canLog, onCommand } = props;
   return (
     <div className="grid gap-2">
       <button
         type="button"
-        className="min-h-20 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page"
+        disabled={!canLog}
+        className="min-h-20 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
         onClick={() => onCommand({ do: 'clean' })}
       >
         Clean
@@ -32,7 +39,7 @@ export function Buttons(props: { faults: Fault[]; canUndo: boolean; onCommand: (
         })}
         <button
           type="button"
-          disabled={faults.length === 0}
+          disabled={faults.length === 0 || !canLog}
           className="min-h-16 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft"
           onClick={() => onCommand({ do: 'log' })}
         >

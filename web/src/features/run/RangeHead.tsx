@@ -1,8 +1,9 @@
 import type { Course } from '../course';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
+import { isSame, letterOf, Untold, type RiderOnIt, type WhatStands } from '../standing';
 import { Chevron } from '../../shared/ui';
-import { sayLength, usePreferences } from '../../shared/units';
+import { lengthText, sayLength, usePreferences } from '../../shared/units';
 import type { Side } from './api';
 import type { Command } from './keys';
 
@@ -15,7 +16,12 @@ export function RangeHead(props: {
   machine: Machine;
   course: Course;
   courses: Course[];
-  setting: number;
+  stands: WhatStands;
+  /** What suits this rider of what stands, as far as it is known. */
+  suits: RiderOnIt | undefined;
+  /** Missing while several stand and none is chosen. */
+  setting: number | undefined;
+  onSetting: (metres: number) => void;
   tightness: number | undefined;
   /** Whether the rungs are known yet. */
   laddered: boolean;
@@ -66,6 +72,7 @@ export function RangeHead(props: {
           ))}
         </select>
       </div>
+      <Standing {...props} />
       <div className="grid grid-cols-[1fr_1.1fr_1fr] items-stretch gap-2">
         <SideButton side="LEFT" on={side === 'LEFT'} onCommand={onCommand} />
         <Rung {...props} />
@@ -97,19 +104,61 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
   );
 }
 
+/** Which of the settings that stand is ridden, where there are several; and what only this device knows. */
+function Standing(props: {
+  stands: WhatStands;
+  suits: RiderOnIt | undefined;
+  setting: number | undefined;
+  onSetting: (metres: number) => void;
+}) {
+  const { stands, suits, setting } = props;
+  const { system } = usePreferences();
+  return (
+    <>
+      {stands.settings.length > 1 && (
+        <div role="group" aria-label="Setting ridden" className="flex gap-2">
+          {stands.settings.map((metres, i) => {
+            const on = setting !== undefined && isSame(metres, setting);
+            return (
+              <button
+                key={metres}
+                type="button"
+                aria-pressed={on}
+                className={`min-h-14 flex-1 rounded-sm border ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+                onClick={() => props.onSetting(metres)}
+              >
+                <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>
+              </button>
+            );
+          })}
+        </div>
+      )}
+      {setting === undefined && (
+        <p role="alert" className="text-ochre">
+          {suits === undefined
+            ? 'Say which of these is ridden.'
+            : 'None of these suits this rider’s rung: say which is ridden.'}
+        </p>
+      )}
+      <Untold stands={stands} />
+    </>
+  );
+}
+
 function Rung(props: {
-  setting: number;
+  setting: number | undefined;
   tightness: number | undefined;
   laddered: boolean;
   onCommand: (command: Command) => void;
 }) {
   const { system } = usePreferences();
-  const { figure, unit } = sayLength(props.setting, system);
+  const { figure, unit } =
+    props.setting === undefined ? { figure: '–', unit: '' } : sayLength(props.setting, system);
   const step = (by: 1 | -1, name: string, sign: string) => (
     <button
       type="button"
       aria-label={name}
-      disabled={!props.laddered}
+      disabled={!props.laddered || props.setting === undefined}
       className="min-w-9 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink disabled:text-soft"
       onClick={() => props.onCommand({ do: 'rung', by })}
     >

@@ -3,6 +3,7 @@ import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
+import { moved, useStandingOf, useWhatStands } from '../standing';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
@@ -15,7 +16,7 @@ import { Tallies } from './Tallies';
 import { Timer, useTimer } from './Timer';
 import { useKeys } from './useKeys';
 import { useOutbox } from './useOutbox';
-import { useStanding } from './useStanding';
+import { useRidden } from './useRidden';
 import { useWakeLock } from './useWakeLock';
 
 /** One rider on one course. */
@@ -35,9 +36,15 @@ export function RiderRange(props: {
 }) {
   const { day, rider, machine, course, side } = props;
   const kind = props.kinds.find((k) => k.kind === course.kind);
-  const stands = useStanding(day.id, course.id, kind ? settingOf(course, kind) : 0);
+  const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
+  const who = useStandingOf(day.id, course.id, stands.settings).data;
+  const own = who?.stands.riders.find((r) => r.riderId === rider.id);
+  const { setting, choose } = useRidden(
+    `${day.id}.${course.id}.${rider.id}`,
+    stands.settings,
+    own?.settingMetres,
+  );
   const [proposed, setProposed] = useState<number>();
-  const setting = stands.metres;
   const [faults, setFaults] = useState<Fault[]>([]);
   const outbox = useOutbox();
   const timer = useTimer();
@@ -51,6 +58,7 @@ export function RiderRange(props: {
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
   const log = (seen: Fault[]) => {
+    if (setting === undefined) return;
     outbox.add({
       kind: 'log',
       id: crypto.randomUUID(),
@@ -80,6 +88,7 @@ export function RiderRange(props: {
       case 'side':
         return props.onSide(command.side);
       case 'rung': {
+        if (setting === undefined) return;
         const next = stepped(rungs, proposed ?? setting, command.by);
         return setProposed(next === setting ? undefined : next);
       }
@@ -108,17 +117,21 @@ export function RiderRange(props: {
           props.onCourse(id);
           setProposed(undefined);
         }}
+        stands={stands}
+        suits={own}
         setting={setting}
+        onSetting={choose}
         tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
         laddered={rungs.length > 0}
         onCommand={run}
       />
-      {proposed !== undefined && (
+      {proposed !== undefined && setting !== undefined && (
         <MoveCones
           from={setting}
           to={proposed}
           onMoved={() => {
-            stands.move(proposed);
+            stands.stand(moved(stands.settings, setting, proposed));
+            choose(proposed);
             setProposed(undefined);
           }}
           onLeft={() => setProposed(undefined)}
@@ -134,7 +147,7 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
-      <Buttons faults={faults} canUndo={runs.length > 0} onCommand={run} />
+      <Buttons faults={faults} canLog={setting !== undefined} canUndo={runs.length > 0} onCommand={run} />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
         <Saved {...outbox} reached={outbox.reached && !known.isError} />

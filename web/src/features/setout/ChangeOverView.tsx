@@ -1,15 +1,8 @@
-import {
-  ladderOf,
-  pairsOf,
-  requestOf,
-  useCourseKinds,
-  useLadder,
-  type Course,
-  type CourseRequest,
-} from '../course';
+import { pairsOf, requestOf, useLadder, type Course } from '../course';
 import type { Day } from '../day';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
+import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
 import { Loading, Select } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
@@ -33,8 +26,6 @@ export function ChangeOverView(props: {
   const { system } = usePreferences();
   const machines = useMachines().data ?? [];
   const riders = useRiders().data ?? [];
-  const kinds = useCourseKinds().data ?? [];
-  const kind = kinds.find((k) => k.kind === course.kind);
   const pair = pairsOf(day, machines, riders)[0];
   const from = requestOf(course);
   const ladder = useLadder(
@@ -47,9 +38,9 @@ export function ChangeOverView(props: {
   ).data;
   const other = props.others.find((c) => String(c.id) === to);
   const target = other
-    ? requestOf(other)
-    : to.startsWith(RUNG) && kind
-      ? atRung(from, ladderOf(kind).name, Number(to.slice(RUNG.length)))
+    ? { course: requestOf(other), standsAt: saidAt(day, other.id) }
+    : to.startsWith(RUNG)
+      ? { course: from, standsAt: [Number(to.slice(RUNG.length))] }
       : undefined;
   const stand = (id: number | undefined) => day?.stands.find((s) => s.courseId === id)?.stand;
   const fromStand = stand(course.id);
@@ -77,7 +68,7 @@ export function ChangeOverView(props: {
         <Shown
           to={other?.name ?? rungs.find((r) => r.value === to)?.label ?? 'the other rung'}
           request={{
-            from,
+            from: { course: from, standsAt: saidAt(day, course.id) },
             to: target,
             system,
             ...(day?.yardId !== undefined && { yardId: day.yardId }),
@@ -91,12 +82,6 @@ export function ChangeOverView(props: {
   );
 }
 
-/** The same course with another setting of its ladder. */
-function atRung(course: CourseRequest, name: string, metres: number): CourseRequest {
-  const length = { metres, uncertaintyMetres: 0, method: 'TAPE' as const, text: `${metres.toFixed(2)} m` };
-  return { ...course, lengths: { ...course.lengths, [name]: length } };
-}
-
 function Shown({ request, to }: { request: ChangeOverRequest; to: string }) {
   const change = useReading(useChangeOver(request));
   return (
@@ -104,7 +89,7 @@ function Shown({ request, to }: { request: ChangeOverRequest; to: string }) {
       {(c) => (
         <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
           <ChangeOverDrawing change={c} />
-          <Steps change={c} from={request.from.name} to={to} />
+          <Steps change={c} from={request.from.course.name} to={to} />
         </div>
       )}
     </Loading>

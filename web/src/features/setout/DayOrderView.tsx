@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { requestOf, type Course } from '../course';
 import { changed, useSaveDay, type Day } from '../day';
+import { saidAt } from '../standing';
 import { Button, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useDayOrder, type DayOrder } from './api';
@@ -9,7 +10,11 @@ import { useDayOrder, type DayOrder } from './api';
 export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) {
   const { system } = usePreferences();
   const [kept, setKept] = useState<number[]>([]);
-  const order = useDayOrder(courses.map(requestOf), kept, system).data;
+  const order = useDayOrder(
+    courses.map((c) => ({ course: requestOf(c), standsAt: saidAt(day, c.id) })),
+    kept,
+    system,
+  ).data;
   const save = useSaveDay();
   const say = useSay();
   const name = (i: number) => courses[i]?.name ?? '';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
+import { CourseDrawing, type CourseRequest } from '../course';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
@@ -17,7 +17,6 @@ export function OneCone(props: {
 }) {
   const { setOut, ticks } = props;
   const { system } = usePreferences();
-  const { answered } = useEvaluation({ course: props.course, level: 'DEVELOPING', settled: true });
   const all = figuresOf(setOut, props.method, system);
   const steps = orderOf(setOut, props.order).flatMap((i) => all[i] ?? []);
   const [at, setAt] = useState(() => firstOpen(steps, ticks.ticked));
@@ -65,13 +64,7 @@ export function OneCone(props: {
         </div>
       ))}
       {step.warning !== undefined && <p className="text-brick">{step.warning}</p>}
-      <CourseDrawing
-        plan={answered?.answer.plan}
-        course={props.course}
-        lit={step.label}
-        plain
-        className="h-56"
-      />
+      <CourseDrawing plan={setOut.plan} course={props.course} lit={step.label} plain className="h-56" />
       <Button
         kind="primary"
         className="py-5 text-[1.6rem]"

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { CourseDrawing, useEvaluation, type CourseRequest } from '../course';
+import { CourseDrawing, type CourseRequest } from '../course';
 import type { Day } from '../day';
 import { Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
@@ -30,7 +30,6 @@ export function SheetView(props: {
   const [asked, setMethod] = useState<Method>('ALONG_AND_ACROSS');
   const [order, setOrder] = useState<'LISTED' | 'WALKED'>('LISTED');
   const ticks = useTicks(props.ticksKey);
-  const { answered } = useEvaluation({ course, level: 'DEVELOPING', settled: true });
   const methods = methodsOf(setOut);
   const method = methods.some((m) => m.value === asked) ? asked : 'ALONG_AND_ACROSS';
   const choices = (
@@ -64,7 +63,7 @@ export function SheetView(props: {
     <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] print:block">
       <div className="flex flex-col gap-4">
         <CourseDrawing
-          plan={answered?.answer.plan}
+          plan={setOut.plan}
           course={course}
           labels
           chalked={[

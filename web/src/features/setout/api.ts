@@ -6,6 +6,7 @@ import type { LengthSystem } from '../../shared/units';
 
 export type SetOut = Api<'SetOutResponse'>;
 export type SetOutRequest = Api<'SetOutRequest'>;
+export type LaidCourse = Api<'LaidCourse'>;
 export type ChangeOver = Api<'ChangeOver'>;
 export type ChangeOverRequest = Api<'ChangeOverRequest'>;
 export type SetOutAccuracy = Api<'SetOutAccuracy'>;
@@ -46,7 +47,7 @@ export function useChangeOver(request: ChangeOverRequest) {
 }
 
 /** The order of courses with the least change-over. */
-export function useDayOrder(courses: CourseRequest[], keepInOrder: number[], system: LengthSystem) {
+export function useDayOrder(courses: LaidCourse[], keepInOrder: number[], system: LengthSystem) {
   return useQuery({
     queryKey: ['day-order', courses, keepInOrder, system],
     enabled: courses.length > 1,

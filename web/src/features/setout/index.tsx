@@ -1,10 +1,11 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { requestOf, useCourses, type Course } from '../course';
+import { requestOf, settingOf, useCourseKinds, useCourses, type Course } from '../course';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
+import { saidAt, useWhatStands, WhatStandsPanel } from '../standing';
 import { letter, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
@@ -53,14 +54,16 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
   const yard = yards.find((y) => y.id === day?.yardId);
   const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
-  const rider = who.pair && {
-    machineId: String(who.pair.machine.id),
-    level: who.pair.rider?.level ?? 'DEVELOPING',
+  const rider = {
+    ...(day && { dayId: String(day.id) }),
+    ...(who.pair && {
+      machineId: String(who.pair.machine.id),
+      level: who.pair.rider?.level ?? 'DEVELOPING',
+    }),
   };
-  const ridden = rider ? `?${new URLSearchParams(rider).toString()}` : '';
+  const ridden = `?${new URLSearchParams(rider).toString()}`;
   const asked = new URLSearchParams({
     ...rider,
-    ...(day && { dayId: String(day.id) }),
     ...(along && {
       line: along.line,
       number: String(along.number),
@@ -100,6 +103,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
           <NextStep here="SET_OUT" own={{ path: '/range', name: 'Range' }} />
         </div>
       </div>
+      {day?.courseIds.includes(shown.id) === true && !oneByOne && <Stands day={day} course={shown} />}
       <Sheet
         key={shown.id}
         course={shown}
@@ -138,6 +142,13 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   );
 }
 
+/** The settings it stands at, and who rides which. */
+function Stands({ day, course }: { day: Day; course: Course }) {
+  const kind = useCourseKinds().data?.find((k) => k.kind === course.kind);
+  const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
+  return kind ? <WhatStandsPanel day={day} courseId={course.id} stands={stands} /> : null;
+}
+
 /** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */
 function sidesOf(side: number, n: number) {
   const a = letter(side);
@@ -168,7 +179,7 @@ function Sheet(props: {
   const { day, stand, along, who } = props;
   const course = requestOf(props.course);
   const asked = {
-    course,
+    laid: { course, standsAt: saidAt(day, props.course.id) },
     system,
     ...(day?.yardId !== undefined && { yardId: day.yardId }),
     ...(stand && { stand }),

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
 import { ladderOf, settingOf, useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
+import { saidAt, StandsAt } from '../standing';
 import { CautionNote } from '../../shared/ui';
 import { Owned } from './Owned';
-import { lengthText, usePreferences } from '../../shared/units';
 
 /** How the way on is said where going there says more than its name. */
 const ON: Partial<Record<Stop, string>> = {
@@ -94,13 +94,13 @@ export function Cautions({ briefing }: { briefing: Briefing }) {
 }
 
 /** What a course is set to, in one figure. */
-function Size({ course, kind }: { course: Course; kind: CourseKind | undefined }) {
-  const { system } = usePreferences();
+function Size(props: { course: Course; kind: CourseKind | undefined; stands: number[] }) {
+  const { course, kind, stands } = props;
   if (kind === undefined) return null;
   return (
     <>
       {kind.label.toLowerCase()}, {ladderOf(kind).label.toLowerCase()}{' '}
-      <span className="figures">{lengthText(settingOf(course, kind), system)}</span>
+      <StandsAt settings={stands.length > 0 ? stands : [settingOf(course, kind)]} />
     </>
   );
 }
@@ -119,7 +119,7 @@ export function SetFirst({ day }: { day: Day }) {
         {set.map((c) => (
           <li key={c.id}>
             <Link to={link(`/set-out/${c.id}`)}>{c.name}</Link>,{' '}
-            <Size course={c} kind={kinds.find((k) => k.kind === c.kind)} />
+            <Size course={c} kind={kinds.find((k) => k.kind === c.kind)} stands={saidAt(day, c.id)} />
           </li>
         ))}
       </ol>

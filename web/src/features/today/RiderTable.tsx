@@ -1,15 +1,17 @@
 import { Link } from 'react-router';
-import { useDayLink, type Briefing } from '../day';
+import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
+import { isSame, letterOf, saidAt } from '../standing';
 import { lengthText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
-export function RiderTable({ briefing }: { briefing: Briefing }) {
+export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) {
   const { system } = usePreferences();
   const link = useDayLink();
   if (briefing.riders.length === 0) {
     return <p>Nobody is on this day yet. Put riders on it below; each needs a machine.</p>;
   }
+  const stands = saidAt(day, day.courseIds[0] ?? 0);
   const say = (metres: number | undefined) => (metres === undefined ? '–' : lengthText(metres, system));
   return (
     <div className="overflow-x-auto">
@@ -21,6 +23,7 @@ export function RiderTable({ briefing }: { briefing: Briefing }) {
             <th>Machine</th>
             <th className="text-right!">Rung to begin</th>
             <th className="text-right!">Tightness</th>
+            <th className="text-right!">Rides</th>
             <th className="text-right!">Clean left</th>
             <th className="text-right!">Clean right</th>
             <th />
@@ -40,6 +43,9 @@ export function RiderTable({ briefing }: { briefing: Briefing }) {
                 {say(r.rung?.settingMetres)}
               </td>
               <td className="figures text-right">{r.rung?.tightness?.toFixed(2) ?? '–'}</td>
+              <td className="figures text-right whitespace-nowrap">
+                <Rides stands={stands} metres={r.ridesMetres} />
+              </td>
               <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
               <td className="text-right">
@@ -50,9 +56,23 @@ export function RiderTable({ briefing }: { briefing: Briefing }) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Clean: the width ridden clean four times in five, an estimate from the last dozen runs. The rung to
-        begin on is two steps easier than the weaker side’s best; without runs, the level sets it.
+        Rides: what suits of what the day’s first course stands at. Clean: the width ridden clean four times
+        in five, an estimate from the last dozen runs. The rung to begin on is two steps easier than the
+        weaker side’s best; without runs, the level sets it.
       </p>
     </div>
+  );
+}
+
+/** The setting that suits somebody of those that stand, with its letter where there are several. */
+function Rides({ stands, metres }: { stands: number[]; metres: number | undefined }) {
+  const { system } = usePreferences();
+  if (metres === undefined) return <span className="text-brick">none suits</span>;
+  const place = stands.findIndex((s) => isSame(s, metres));
+  return (
+    <>
+      {stands.length > 1 && <b>{letterOf(place)} </b>}
+      {lengthText(metres, system)}
+    </>
   );
 }

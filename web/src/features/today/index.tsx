@@ -52,7 +52,7 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <div className="flex min-w-0 flex-col gap-5">
-        <RiderTable briefing={briefing} />
+        <RiderTable day={day} briefing={briefing} />
         <DayEditor day={day} />
         <Downloads
           pdf={`/api/days/${day.id}/cone-plan.pdf`}

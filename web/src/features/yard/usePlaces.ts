@@ -3,6 +3,7 @@ import type { Course } from '../course';
 import { useLatest } from '../../shared/http';
 import { groundPlan, type GroundPlanRequest, type Stand } from './api';
 import type { Day } from '../day';
+import { saidAt } from '../standing';
 
 export type Places = Partial<Record<number, Stand>>;
 
@@ -17,7 +18,7 @@ export function usePlaces(yardId: number, day: Day, courses: Course[], novices: 
     yardId,
     courses: courses.map((c) => {
       const stand = of[c.id];
-      return { courseId: c.id, ...(stand && { stand }) };
+      return { courseId: c.id, ...(stand && { stand }), standsAt: saidAt(day, c.id) };
     }),
     novices,
   });

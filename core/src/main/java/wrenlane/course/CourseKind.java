@@ -27,6 +27,11 @@ public interface CourseKind {
     /** The sides it is ridden to. */
     Turning turning();
 
+    /** Whether it can stand at several settings at once, the narrow ones within the wide. */
+    default boolean nests() {
+        return true;
+    }
+
     /** What contradicts what, among settings each within its own limits. */
     default List<Finding> contradictions(CourseSettings settings) {
         return List.of();

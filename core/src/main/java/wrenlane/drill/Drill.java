@@ -78,6 +78,15 @@ public record Drill(
                 && (onlyWithChoice.isEmpty() || !Collections.disjoint(onlyWithChoice, teaching.choices()));
     }
 
+    /**
+     * The mark asked for on a machine: half the runs, where the first stage was mastered on another and is only opened anew.
+     *
+     * @param onAnother whether the rider has mastered it on another machine
+     */
+    public PassMark passAgain(boolean onAnother) {
+        return onAnother && stage == Stage.FIND_THE_ZONE ? pass.forANewMachine() : pass;
+    }
+
     /** All that changes it under a way of teaching; what the school says comes last and so wins. */
     List<Adaptation> adaptations(Teaching teaching) {
         return Stream.concat(

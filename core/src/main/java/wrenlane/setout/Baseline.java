@@ -1,7 +1,7 @@
 package wrenlane.setout;
 
 import java.util.List;
-import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.Cone;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
@@ -19,13 +19,14 @@ import wrenlane.yard.Stand;
  */
 public record Baseline(String name, Point datum, double directionRadians, Side across) {
     /** Along the run, from the corner from which no figure is negative. */
-    public static Baseline ownCorner(Course course) {
+    public static Baseline ownCorner(NestedCourse course) {
         List<Cone> cones = course.plan().cones();
-        double sign = course.firstTurn().sign();
+        Side firstTurn = course.widest().firstTurn();
+        double sign = firstTurn.sign();
         double x = cones.stream().mapToDouble(c -> c.mark().x()).min().orElse(0);
         double y = sign
                 * cones.stream().mapToDouble(c -> sign * c.mark().y()).min().orElse(0);
-        return new Baseline("the run, from the course's own corner", new Point(x, y), 0, course.firstTurn());
+        return new Baseline("the run, from the course's own corner", new Point(x, y), 0, firstTurn);
     }
 
     /**

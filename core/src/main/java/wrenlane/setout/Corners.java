@@ -18,6 +18,18 @@ public record Corners(Cone a, Cone b, Cone c, Cone d) {
         return cones.stream().filter(cone -> cone.label().equals(label)).findFirst();
     }
 
+    /** The same as they are called among other cones that stand on their marks. */
+    Corners as(List<Cone> laid) {
+        return new Corners(on(laid, a), on(laid, b), on(laid, c), on(laid, d));
+    }
+
+    private static Cone on(List<Cone> laid, Cone corner) {
+        return laid.stream()
+                .filter(cone -> cone.sort() == corner.sort() && cone.mark().equals(corner.mark()))
+                .findFirst()
+                .orElse(corner);
+    }
+
     /** From A to B, in metres. */
     public double depthMetres() {
         return a.mark().distanceTo(b.mark());

@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CoursePlan;
@@ -57,14 +59,27 @@ public record SetOutSheet(
 
     /** The sheet of a course from its own corner, rounded to a handy step. */
     public static SetOutSheet of(Course course, LengthSystem system) {
+        return of(NestedCourse.of(course), system);
+    }
+
+    /** The same at all settings it stands at. */
+    public static SetOutSheet of(NestedCourse course, LengthSystem system) {
         return of(course, Baseline.ownCorner(course), handyStep(system));
     }
 
     /** The sheet of a course from a baseline, rounded to a step in metres. */
     public static SetOutSheet of(Course course, Baseline baseline, double step) {
+        return of(NestedCourse.of(course), baseline, step);
+    }
+
+    /** The sheet of a course at all settings it stands at, from a baseline, rounded to a step in metres. */
+    public static SetOutSheet of(NestedCourse course, Baseline baseline, double step) {
         CoursePlan plan = course.plan();
         List<Cone> cones = plan.cones();
-        Optional<Corners> corners = Corners.of(cones);
+        List<Corners> corners = course.courses().stream()
+                .flatMap(c -> Corners.of(c.plan().cones()).stream())
+                .map(c -> c.as(cones))
+                .toList();
         List<SetOutStep> steps =
                 cones.stream().map(cone -> step(cone, baseline, step)).toList();
         return new SetOutSheet(
@@ -73,8 +88,10 @@ public record SetOutSheet(
                 baseline,
                 checks(cones, corners, step),
                 conesBySort(plan),
-                corners.map(
-                        c -> SquareCheck.fromDiagonalError(c.depthMetres(), c.widthMetres(), DIAGONAL_SLACK_METRES)),
+                corners.stream()
+                        .findFirst()
+                        .map(c ->
+                                SquareCheck.fromDiagonalError(c.depthMetres(), c.widthMetres(), DIAGONAL_SLACK_METRES)),
                 steps.stream()
                         .mapToDouble(s ->
                                 baseline.place(s.place()).distanceTo(s.cone().mark()))
@@ -104,10 +121,12 @@ public record SetOutSheet(
         return plan.cones().stream().collect(Collectors.toMap(Cone::sort, c -> 1, Integer::sum, TreeMap::new));
     }
 
-    private static List<CheckMeasurement> checks(List<Cone> cones, Optional<Corners> corners, double step) {
-        if (corners.isPresent()) {
-            Corners c = corners.get();
-            return List.of(measured(c.a(), c.c(), step), measured(c.b(), c.d(), step));
+    /** Both diagonals of every setting that has four corners; else the longest distances there are. */
+    private static List<CheckMeasurement> checks(List<Cone> cones, List<Corners> corners, double step) {
+        if (!corners.isEmpty()) {
+            return corners.stream()
+                    .flatMap(c -> Stream.of(measured(c.a(), c.c(), step), measured(c.b(), c.d(), step)))
+                    .toList();
         }
         List<CheckMeasurement> checks = new ArrayList<>();
         Cone first = cones.get(0);

@@ -1,5 +1,8 @@
 package wrenlane.units;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Lengths that people lay out, to which a reckoned one is rounded.
  *
@@ -39,4 +42,20 @@ public record HandyLengths(double stepMetres, double fineStepMetres, double fine
         // To a tenth of a millimetre, so that 0.1 · 3 is said as 0.3.
         return Math.round(Math.round(metres / step) * step * 1e4) / 1e4;
     }
+
+    /** All from one length to another, both among them where they are handy, in metres, the least first. */
+    public List<Double> between(double leastMetres, double mostMetres) {
+        List<Double> lengths = new ArrayList<>();
+        double at = nearest(leastMetres);
+        while (at <= mostMetres + SAME) {
+            if (at >= leastMetres - SAME) {
+                lengths.add(at);
+            }
+            at = nearest(at + (at < fineBelowMetres - SAME ? fineStepMetres : stepMetres));
+        }
+        return List.copyOf(lengths);
+    }
+
+    /** Lengths nearer than this are one, in metres. */
+    private static final double SAME = 1e-4;
 }

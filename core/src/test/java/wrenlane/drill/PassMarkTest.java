@@ -81,6 +81,15 @@ class PassMarkTest {
                 .isEqualTo(new PassMark(Measure.CLEAN_RUNS, fewer, ofFewer, Optional.empty(), Optional.empty()));
     }
 
+    @Test
+    void onlyTheFirstStageIsShownAgainOnAnotherMachine() {
+        Drill first = Drills.drill("first", Stage.FIND_THE_ZONE);
+        Drill second = Drills.drill("second", Stage.STRAIGHT_CONTROL);
+        assertThat(first.passAgain(true)).isEqualTo(first.pass().forANewMachine());
+        assertThat(first.passAgain(false)).isEqualTo(first.pass());
+        assertThat(second.passAgain(true)).isEqualTo(second.pass());
+    }
+
     @ParameterizedTest
     @CsvSource({"0, 5", "6, 5", "4, 21"})
     void refusesMarksNobodyCanReach(int clean, int of) {

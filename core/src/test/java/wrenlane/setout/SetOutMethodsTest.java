@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
@@ -202,7 +203,8 @@ class SetOutMethodsTest {
                     CourseKinds.uTurnBox(),
                     Course.standard(CourseKinds.uTurnBox()).settings(),
                     side);
-            assertThat(SetOutSheet.of(course, Baseline.ownCorner(course), 0.01).steps())
+            assertThat(SetOutSheet.of(course, Baseline.ownCorner(NestedCourse.of(course)), 0.01)
+                            .steps())
                     .allSatisfy(s -> assertThat(Math.min(s.alongMetres(), s.acrossMetres()))
                             .isNotNegative());
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -11,12 +12,24 @@ import wrenlane.Draws;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.machine.Side;
 import wrenlane.units.LengthSystem;
 
 class SetOutSheetTest {
+    /** By Pythagoras, from the entry corner to the far corner of each width and back across. */
+    @Test
+    void everySettingHasItsOwnDiagonals() {
+        SetOutSheet sheet =
+                SetOutSheet.of(NestedCourse.of(box(7.2, 7.5, Side.LEFT), List.of(8.0, 6.0)), LengthSystem.METRIC);
+        assertThat(sheet.checks().stream().map(c -> c.from() + c.to() + " " + Math.round(100 * c.metres())))
+                .containsExactly("ACa 1097", "BDa 1097", "ACb 960", "BDb 960");
+        assertThat(sheet.steps()).extracting(s -> s.cone().label()).contains("Da", "Db");
+        assertThat(sheet.slack()).isPresent();
+    }
+
     private static Course box(double width, double depth, Side turn) {
         CourseKind kind = CourseKinds.uTurnBox();
         Course course = new Course(kind, CourseSettings.standard(kind), turn);

@@ -80,13 +80,13 @@ class BadInputTest {
                 new Endpoint("POST", "/api/mistake-costs", reckon),
                 new Endpoint("POST", "/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres")),
                 new Endpoint("POST", "/api/crossroads-calls", Map.of("count", 3, "seed", 7)),
-                new Endpoint("POST", "/api/set-outs", Map.of("course", Courses.box(7), "system", "METRIC")),
+                new Endpoint("POST", "/api/set-outs", Map.of("laid", Courses.laid(Courses.box(7)), "system", "METRIC")),
                 new Endpoint(
                         "POST",
                         "/api/riding-marks",
                         Map.of(
                                 "setOut",
-                                Map.of("course", Courses.box(7), "system", "METRIC"),
+                                Map.of("laid", Courses.laid(Courses.box(7)), "system", "METRIC"),
                                 "machineId",
                                 2,
                                 "level",
@@ -94,7 +94,13 @@ class BadInputTest {
                 new Endpoint(
                         "POST",
                         "/api/change-overs",
-                        Map.of("from", Courses.box(7), "to", Courses.box(6), "system", "METRIC")),
+                        Map.of(
+                                "from",
+                                Courses.laid(Courses.box(7)),
+                                "to",
+                                Courses.laid(Courses.box(6)),
+                                "system",
+                                "METRIC")),
                 new Endpoint(
                         "POST",
                         "/api/square-checks",
@@ -103,7 +109,13 @@ class BadInputTest {
                 new Endpoint(
                         "POST",
                         "/api/day-orders",
-                        Map.of("courses", List.of(Courses.box(7)), "keepInOrder", List.of(), "system", "METRIC")),
+                        Map.of(
+                                "courses",
+                                List.of(Courses.laid(Courses.box(7))),
+                                "keepInOrder",
+                                List.of(),
+                                "system",
+                                "METRIC")),
                 new Endpoint("POST", "/api/days", day),
                 new Endpoint("PUT", "/api/days/999", day),
                 new Endpoint("PUT", "/api/runs/11111111-1111", run),
@@ -207,6 +219,11 @@ class BadInputTest {
                 spoil("/api/crossroads-calls", calls(7), c -> {}, 422),
                 spoil("/api/crossroads-calls", calls(0), c -> {}, 422),
                 spoil("/api/set-outs", setOut(Courses.box(700)), c -> {}, 422),
+                spoil("/api/set-outs", setOut(Courses.box(7), 6.0, 6.1), c -> {}, 422),
+                spoil("/api/set-outs", setOut(Courses.box(7), 9.0, 8.0, 7.0, 6.0), c -> {}, 422),
+                spoil("/api/set-outs", setOut(weave(4), 4.0, 5.0), c -> {}, 422),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711, 7.0))), 422),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711))), 422),
                 spoil("/api/square-checks", square(30, 1), c -> {}, 422),
                 spoil("/api/square-checks", square(12, 3), c -> {}, 422),
                 spoil("/api/course-comparisons", pairs(4711), c -> {}, 404),
@@ -281,8 +298,12 @@ class BadInputTest {
         return List.of(Map.of("side", "LEFT", "posture", "UPRIGHT", "diameter", Courses.length(diameter)));
     }
 
-    private static Map<String, Object> setOut(Map<String, Object> box) {
-        return Map.of("course", box, "system", "METRIC");
+    private static Map<String, Object> setOut(Map<String, Object> course, Double... standsAt) {
+        return Map.of("laid", Courses.laid(course, standsAt), "system", "METRIC");
+    }
+
+    private static Map<String, Object> settings(long courseId, Double... metres) {
+        return Map.of("courseId", courseId, "metres", metres);
     }
 
     private static Map<String, Object> square(double first, double second) {

@@ -61,6 +61,11 @@ final class Courses {
         return course;
     }
 
+    /** A course to lay the cones of, at some settings; as it is set where none are named. */
+    static Map<String, Object> laid(Object course, Double... standsAt) {
+        return Map.of("course", course, "standsAt", standsAt);
+    }
+
     /** What any reckoning asks for. */
     static Map<String, Object> reckon(Object course, long machineId) {
         Map<String, Object> request = new HashMap<>();

@@ -179,6 +179,8 @@ class DrillsTest {
         JsonNode elsewhere = standing(rider, other, "lever-set-up");
         assertThat(elsewhere.at("/standing/state").asString()).isEqualTo("NEXT");
         assertThat(elsewhere.at("/standing/fewerRuns").asBoolean()).isTrue();
+        assertThat(shown.at("/pass/clean").asInt()).isEqualTo(2);
+        assertThat(elsewhere.at("/pass/clean").asInt()).isEqualTo(1);
         APP.send("DELETE", path, "");
         assertThat(standing(rider, twin, "lever-set-up").at("/standing/state").asString())
                 .isEqualTo("NEXT");

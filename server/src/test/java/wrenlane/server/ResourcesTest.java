@@ -103,7 +103,7 @@ class ResourcesTest {
 
     @Test
     void setsOutABoxAndChecksThatItIsSquare() {
-        JsonNode sheet = APP.post("/api/set-outs", Map.of("course", Courses.box(7.2), "system", "METRIC"))
+        JsonNode sheet = APP.post("/api/set-outs", Map.of("laid", Courses.laid(Courses.box(7.2)), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/sheet/steps").size()).isEqualTo(10);
         assertThat(sheet.at("/walk/order").size()).isEqualTo(10);
@@ -127,7 +127,13 @@ class ResourcesTest {
     void changesABoxOverToANarrowerOne() {
         JsonNode change = APP.post(
                         "/api/change-overs",
-                        Map.of("from", Courses.box(7.2), "to", Courses.box(6.4), "system", "METRIC"))
+                        Map.of(
+                                "from",
+                                Courses.laid(Courses.box(7.2)),
+                                "to",
+                                Courses.laid(Courses.box(6.4)),
+                                "system",
+                                "METRIC"))
                 .body();
         Map<String, Integer> doings = new TreeMap<>();
         change.get("steps").forEach(s -> doings.merge(s.get("doing").asString(), 1, Integer::sum));
@@ -147,7 +153,7 @@ class ResourcesTest {
         JsonNode set = APP.post(
                         "/api/set-outs",
                         Map.of(
-                                "course", Courses.box(7.2),
+                                "laid", Courses.laid(Courses.box(7.2)),
                                 "system", "METRIC",
                                 "yardId", yardId,
                                 "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", Math.PI / 2),
@@ -173,7 +179,11 @@ class ResourcesTest {
         JsonNode order = APP.post(
                         "/api/day-orders",
                         Map.of(
-                                "courses", List.of(Courses.box(7.2), Courses.box(5), Courses.box(7)),
+                                "courses",
+                                        List.of(
+                                                Courses.laid(Courses.box(7.2)),
+                                                Courses.laid(Courses.box(5)),
+                                                Courses.laid(Courses.box(7))),
                                 "keepInOrder", List.of(),
                                 "system", "METRIC"))
                 .body();

@@ -168,7 +168,7 @@ class YardsTest {
         yard.put("ground", ground);
         long id = APP.post("/api/yards", yard).body().get("id").asLong();
         Map<String, Object> asked = new HashMap<>(Map.of(
-                "course", Courses.box(7.2),
+                "laid", Courses.laid(Courses.box(7.2)),
                 "system", "METRIC",
                 "yardId", id,
                 "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0),
@@ -236,8 +236,8 @@ class YardsTest {
         long yard =
                 APP.post("/api/yards", Courses.yard("Quay")).body().get("id").asLong();
         Map<String, Object> asked = Map.of(
-                "course",
-                Courses.box(7),
+                "laid",
+                Courses.laid(Courses.box(7)),
                 "system",
                 "METRIC",
                 "yardId",

@@ -91,6 +91,11 @@ final class CircleWeave implements CourseKind {
     }
 
     @Override
+    public boolean nests() {
+        return false;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.BOTH_SIDES;
     }

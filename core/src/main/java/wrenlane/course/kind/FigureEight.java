@@ -56,6 +56,11 @@ final class FigureEight implements CourseKind {
     }
 
     @Override
+    public boolean nests() {
+        return false;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.BOTH_SIDES;
     }

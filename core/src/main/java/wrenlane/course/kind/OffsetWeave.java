@@ -43,6 +43,11 @@ final class OffsetWeave implements CourseKind {
     }
 
     @Override
+    public boolean nests() {
+        return false;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.BOTH_SIDES;
     }

@@ -55,6 +55,11 @@ final class ReturnGates implements CourseKind {
     }
 
     @Override
+    public boolean nests() {
+        return false;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.BOTH_SIDES;
     }

@@ -42,6 +42,11 @@ final class StraightWeave implements CourseKind {
     }
 
     @Override
+    public boolean nests() {
+        return false;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.BOTH_SIDES;
     }

@@ -28,7 +28,7 @@ public record CoursePlan(
      * @param name of the dimension
      * @param from one end on the ground
      * @param to the other, which is dragged
-     * @param away which way the drawn line lies from there: a unit vector along an axis
+     * @param away which way the drawn line lies from there, along an axis: its length says in which row, 1 the nearest
      * @param gain how much the dimension grows for a metre that {@code to} is dragged: 2 where it grows both ways
      */
     public record Measure(String name, Point from, Point to, Point away, double gain) {

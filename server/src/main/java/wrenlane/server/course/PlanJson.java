@@ -23,7 +23,7 @@ import wrenlane.setout.SetOutSheet;
  * @param conesBySort how many of each to bring
  * @param notes what is worth knowing about these settings
  */
-record PlanJson(
+public record PlanJson(
         List<Cone> cones,
         List<CourseLine> lines,
         List<Point> way,
@@ -32,7 +32,11 @@ record PlanJson(
         Map<ConeSort, Integer> conesBySort,
         List<String> notes) {
     static PlanJson of(Course course) {
-        CoursePlan plan = course.plan();
+        return of(course.plan());
+    }
+
+    /** Of a plan, such as that of a course at several settings. */
+    public static PlanJson of(CoursePlan plan) {
         return new PlanJson(
                 plan.cones(),
                 plan.lines(),

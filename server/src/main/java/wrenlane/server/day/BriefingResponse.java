@@ -35,6 +35,7 @@ public record BriefingResponse(
      * One rider.
      *
      * @param rung to begin on; missing where the machine has no rung on this kind
+     * @param ridesMetres the setting they ride of those that the day's first course stands at; missing where none suits
      * @param left tightest setting ridden clean four times in five, an estimate
      */
     public record RiderBriefing(
@@ -44,6 +45,7 @@ public record BriefingResponse(
             long machineId,
             String machineName,
             Ladder.@Nullable Rung rung,
+            @Nullable Double ridesMetres,
             @Nullable EstimateJson left,
             @Nullable EstimateJson right) {}
 }

@@ -14,6 +14,8 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.DayState;
+import wrenlane.coaching.StandingChoice;
+import wrenlane.coaching.StandingChoice.Range;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
@@ -27,6 +29,7 @@ import wrenlane.server.kit.KitService;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.placing.PlacingService;
+import wrenlane.server.placing.PlacingService.NamedCourse;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.ProgressService.ReadRuns;
@@ -100,8 +103,9 @@ public class BriefingService {
                         .map(r -> (Supplier<Standing>)
                                 () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
                         .toList());
+        Map<String, Double> rides = rides(read, standings);
         List<RiderBriefing> riders = IntStream.range(0, standings.size())
-                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i)))
+                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i), rides))
                 .toList();
         return new BriefingResponse(
                 dayId,
@@ -163,7 +167,7 @@ public class BriefingService {
                 read.yard().isEmpty()
                         ? List.of()
                         : unplaced.stream().map(CourseResponse::name).toList(),
-                ConeCount.of(plans(standing), plans(unplaced), read.owned()),
+                ConeCount.of(plans(read.day(), standing), plans(read.day(), unplaced), read.owned()),
                 read.riders().size(),
                 read.machines().stream()
                         .filter(m -> !m.measured())
@@ -174,8 +178,8 @@ public class BriefingService {
                 read.day().date().isBefore(LocalDate.now(clock)));
     }
 
-    private static List<CoursePlan> plans(List<CourseResponse> courses) {
-        return courses.stream().map(c -> c.course().plan()).toList();
+    private static List<CoursePlan> plans(DayResponse day, List<CourseResponse> courses) {
+        return courses.stream().map(c -> day.nested(c).plan()).toList();
     }
 
     /** The course that rungs are said for: the day's first. */
@@ -185,7 +189,27 @@ public class BriefingService {
                 : set.get(0).course();
     }
 
-    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing) {
+    /** Who rides which of the settings that the day's first course stands at, by rider. */
+    private static Map<String, Double> rides(Read read, List<Optional<Standing>> standings) {
+        List<Range> ranges = IntStream.range(0, standings.size())
+                .boxed()
+                .flatMap(i ->
+                        standings
+                                .get(i)
+                                .flatMap(s -> StandingService.range(
+                                        read.riders().get(i).rider(), s))
+                                .stream())
+                .toList();
+        Map<String, Double> rides = new LinkedHashMap<>();
+        read.courses().stream()
+                .findFirst()
+                .map(first -> StandingChoice.at(ranges, read.day().nested(first).settingsMetres()))
+                .ifPresent(choice -> choice.riders()
+                        .forEach(r -> r.settingMetres().ifPresent(metres -> rides.put(r.rider(), metres))));
+        return rides;
+    }
+
+    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, Map<String, Double> rides) {
         return new RiderBriefing(
                 read.rider().id(),
                 read.rider().name(),
@@ -193,6 +217,7 @@ public class BriefingService {
                 read.machine().id(),
                 read.machine().name(),
                 standing.map(Standing::rung).orElse(null),
+                rides.get(String.valueOf(read.rider().id())),
                 standing.map(Standing::left).orElse(null),
                 standing.map(Standing::right).orElse(null));
     }
@@ -202,7 +227,14 @@ public class BriefingService {
         read.yard().ifPresent(y -> {
             cautions.addAll(y.cautions());
             boolean novices = read.riders().stream().anyMatch(r -> r.rider().level() == RiderLevel.NOVICE);
-            cautions.addAll(placing.cautions(y.yard(), read.courses(), stands(read.day()), novices));
+            cautions.addAll(placing.cautions(
+                    y.yard(),
+                    read.courses().stream()
+                            .map(c ->
+                                    new NamedCourse(c.id(), c.name(), read.day().nested(c)))
+                            .toList(),
+                    stands(read.day()),
+                    novices));
         });
         return List.copyOf(cautions);
     }

@@ -2,6 +2,7 @@ package wrenlane.server.day;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -24,10 +25,12 @@ import wrenlane.units.LengthSystem;
 class DayController {
     private final DayService service;
     private final BriefingService briefings;
+    private final StandingService standing;
 
-    DayController(DayService service, BriefingService briefings) {
+    DayController(DayService service, BriefingService briefings, StandingService standing) {
         this.service = service;
         this.briefings = briefings;
+        this.standing = standing;
     }
 
     @GetMapping
@@ -43,6 +46,16 @@ class DayController {
     @GetMapping("/{id}/briefing")
     BriefingResponse getBriefing(@PathVariable long id, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return briefings.briefing(id, system);
+    }
+
+    /** What a course stands at, who rides which of it, and what would serve most; or the same for other settings. */
+    @GetMapping("/{id}/courses/{courseId}/standing")
+    StandingResponse getStanding(
+            @PathVariable long id,
+            @PathVariable long courseId,
+            @RequestParam(required = false) @Nullable List<Double> at,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return standing.standing(id, courseId, at, system);
     }
 
     @PostMapping

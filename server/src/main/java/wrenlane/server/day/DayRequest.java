@@ -4,8 +4,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.course.NestedCourse;
 import wrenlane.server.http.Visible;
 import wrenlane.server.placing.StandJson;
 
@@ -15,6 +17,8 @@ import wrenlane.server.placing.StandJson;
  * @param yardId where, once that is known
  * @param courseIds in the order they are set
  * @param stands where courses of the day stand on its yard at once; one without is set up after another
+ * @param standsAt settings that courses of the day stand at; a course that is not named, and all where it is missing,
+ *     stands as it is set
  * @param riders who rides what, in the order they ride
  */
 public record DayRequest(
@@ -23,10 +27,29 @@ public record DayRequest(
         @Nullable Long yardId,
         @NotNull @Size(max = 20) List<@NotNull Long> courseIds,
         @NotNull @Size(max = 20) List<@NotNull @Valid DayStand> stands,
+        @Nullable @Size(max = 20) List<@NotNull @Valid DaySettings> standsAt,
         @NotNull @Size(max = 60) List<@NotNull @Valid DayRider> riders) {
     /** Where a course stands. */
     public record DayStand(
             @NotNull Long courseId, @NotNull @Valid StandJson stand) {}
+
+    /** Settings of its ladder that a course stands at, in metres, the widest first. */
+    public record DaySettings(
+            @NotNull Long courseId,
+            @NotNull @Size(min = 1, max = NestedCourse.MOST) List<@NotNull Double> metres) {
+        /** The same, the widest first however they were said. */
+        DaySettings widestFirst() {
+            return new DaySettings(
+                    courseId, metres.stream().sorted(Comparator.reverseOrder()).toList());
+        }
+    }
+
+    /** The settings said, the widest first. */
+    List<DaySettings> settings() {
+        return standsAt == null
+                ? List.of()
+                : standsAt.stream().map(DaySettings::widestFirst).toList();
+    }
 
     /** A rider with the machine ridden that day. */
     public record DayRider(@NotNull Long riderId, @NotNull Long machineId) {}

@@ -3,6 +3,9 @@ package wrenlane.server.day;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
+import wrenlane.server.course.CourseResponse;
 import wrenlane.server.http.Versioned;
 
 /** A day as stored. */
@@ -14,5 +17,24 @@ public record DayResponse(
         @Nullable Long yardId,
         List<Long> courseIds,
         List<DayRequest.DayStand> stands,
+        List<DayRequest.DaySettings> standsAt,
         List<DayRequest.DayRider> riders)
-        implements Versioned {}
+        implements Versioned {
+    /** Settings that a course was said to stand at, in metres; none where it stands as it is set. */
+    public List<Double> settingsOf(long courseId) {
+        return standsAt.stream()
+                .filter(s -> s.courseId() == courseId)
+                .map(DayRequest.DaySettings::metres)
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    /** A course as it stands; as it is set, where it was changed since so that the settings no longer go with it. */
+    public NestedCourse nested(CourseResponse stored) {
+        Course course = stored.course();
+        List<Double> settings = settingsOf(stored.id());
+        return NestedCourse.check(course, settings).isEmpty()
+                ? NestedCourse.of(course, settings)
+                : NestedCourse.of(course);
+    }
+}

@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DaySettings;
 import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
@@ -63,7 +65,7 @@ public class DayService {
     public DayResponse create(DayRequest request) {
         check(request);
         return storage.write(() -> {
-            allThere(request);
+            allThere(request, List.of());
             long id = mapper.insert(DayRow.of(null, request));
             writeParts(id, request);
             return get(id);
@@ -75,7 +77,7 @@ public class DayService {
         return storage.write(() -> {
             DayResponse stored = get(id);
             expected.check(stored.version(), () -> stored, request);
-            allThere(request);
+            allThere(request, stored.standsAt());
             mapper.update(DayRow.of(id, request));
             writeParts(id, request);
             return get(id);
@@ -101,9 +103,19 @@ public class DayService {
         return mapper.hasCourse(dayId, courseId);
     }
 
-    /** Refuses what names something that is not there, each with its place. */
-    private void allThere(DayRequest request) {
+    /**
+     * Refuses what names something that is not there, or cannot stand, each with its place.
+     *
+     * @param standAlready settings that are not asked about again
+     */
+    private void allThere(DayRequest request, List<DaySettings> standAlready) {
         Checks checks = new Checks();
+        for (DaySettings settings : request.settings()) {
+            if (!standAlready.contains(settings) && courses.isThere(settings.courseId())) {
+                NestedCourse.check(courses.get(settings.courseId()).course(), settings.metres())
+                        .forEach(f -> checks.add(f.code(), "standsAt." + settings.courseId(), f.message()));
+            }
+        }
         Long yardId = request.yardId();
         if (yardId != null && !yards.isThere(yardId)) {
             checks.add("no-such-yard", "yardId", "The yard of this day is not there. Choose another.");
@@ -153,6 +165,15 @@ public class DayService {
                 .containsAll(request.stands().stream().map(DayStand::courseId).toList())) {
             checks.add("stand-without-course", "stands", "A course has a place on the yard, but is not on the day.");
         }
+        List<Long> settled =
+                request.settings().stream().map(DaySettings::courseId).toList();
+        if (new HashSet<>(settled).size() < settled.size()
+                || !request.courseIds().containsAll(settled)) {
+            checks.add(
+                    "settings-without-course",
+                    "standsAt",
+                    "Settings name a course twice, or one that is not on the day.");
+        }
         request.stands().forEach(s -> checks.addAll(s.stand().check("stands." + s.courseId())));
         RefusedException.unlessNone(checks);
     }
@@ -163,8 +184,13 @@ public class DayService {
         int position = 0;
         Map<Long, StandJson> stands = new HashMap<>();
         request.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
+        Map<Long, List<Double>> settings = new HashMap<>();
+        request.settings().forEach(s -> settings.put(s.courseId(), s.metres()));
         for (Long courseId : request.courseIds()) {
-            mapper.insertCourse(id, DayCourseRow.of(courseId, stands.get(courseId)), position++);
+            mapper.insertCourse(
+                    id,
+                    DayCourseRow.of(courseId, stands.get(courseId), settings.getOrDefault(courseId, List.of())),
+                    position++);
         }
         for (DayRider rider : request.riders()) {
             mapper.insertRider(id, new DayRiderRow(rider.riderId(), rider.machineId()), position++);
@@ -183,6 +209,10 @@ public class DayService {
                 courses.stream().map(DayCourseRow::courseId).toList(),
                 courses.stream()
                         .map(DayCourseRow::stand)
+                        .flatMap(Stream::ofNullable)
+                        .toList(),
+                courses.stream()
+                        .map(DayCourseRow::settings)
                         .flatMap(Stream::ofNullable)
                         .toList(),
                 mapper.riders(id).stream()

@@ -21,6 +21,7 @@ import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRuns;
 import wrenlane.drill.DrillStanding;
 import wrenlane.drill.DrillStanding.Known;
+import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.machine.MachineTurn;
@@ -163,33 +164,49 @@ public class RiderDrillService {
                     .map(c -> read.runs().get(c.kind()))
                     .orElse(null);
             if (of != null) {
-                look(drill, read.machine().id(), of, met);
+                look(drill, read, of, met);
             }
         }
         return met;
     }
 
-    private void look(Drill drill, long machineId, KindRuns of, Met met) {
+    private void look(Drill drill, Read read, KindRuns of, Met met) {
+        long machineId = read.machine().id();
+        boolean onAnother =
+                read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
         for (Map.Entry<Long, MachineTurn> ridden : of.turns().entrySet()) {
-            List<RunRecord> records = of.ridden().stream()
-                    .filter(r -> r.run().machineId() == ridden.getKey())
-                    .filter(r -> drill.course().filter(c -> c.suits(r.course())).isPresent())
-                    .map(r -> r.run()
-                            .record(tightness
-                                    .of(r.course(), ridden.getValue(), r.run().side())
-                                    .at(r.run().settingMetres())))
-                    .toList();
-            boolean here = ridden.getKey() == machineId;
-            if (here && !records.isEmpty()) {
-                met.tried().add(drill.id());
-            }
-            if (DrillRuns.meet(drill.pass(), drill.riding().sides(), records)) {
+            if (ridden.getKey() != machineId && meets(drill.pass(), drill, of, ridden)) {
                 met.any().add(drill.id());
-                if (here) {
+                onAnother = true;
+            }
+        }
+        for (Map.Entry<Long, MachineTurn> ridden : of.turns().entrySet()) {
+            if (ridden.getKey() == machineId) {
+                if (!records(drill, of, ridden).isEmpty()) {
+                    met.tried().add(drill.id());
+                }
+                if (meets(drill.passAgain(onAnother), drill, of, ridden)) {
+                    met.any().add(drill.id());
                     met.here().add(drill.id());
                 }
             }
         }
+    }
+
+    private boolean meets(PassMark mark, Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
+        return DrillRuns.meet(mark, drill.riding().sides(), records(drill, of, ridden));
+    }
+
+    /** Runs that count for a drill, on one machine. */
+    private List<RunRecord> records(Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
+        return of.ridden().stream()
+                .filter(r -> r.run().machineId() == ridden.getKey())
+                .filter(r -> drill.course().filter(c -> c.suits(r.course())).isPresent())
+                .map(r -> r.run()
+                        .record(tightness
+                                .of(r.course(), ridden.getValue(), r.run().side())
+                                .at(r.run().settingMetres())))
+                .toList();
     }
 
     private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
@@ -210,7 +227,10 @@ public class RiderDrillService {
         List<RiderDrill> all = new ArrayList<>();
         for (int i = 0; i < taught.size(); i++) {
             String id = taught.get(i).id();
-            all.add(new RiderDrill(taught.get(i), standings.get(i), met.any().contains(id), shownHere.get(id)));
+            PassMark pass =
+                    catalogue.find(id).orElseThrow().passAgain(standings.get(i).fewerRuns());
+            all.add(new RiderDrill(
+                    taught.get(i), standings.get(i), pass, met.any().contains(id), shownHere.get(id)));
         }
         return new RiderDrills(
                 read.rider().id(),

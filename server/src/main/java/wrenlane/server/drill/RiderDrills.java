@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.DrillStanding;
+import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.machine.Transmission;
@@ -28,12 +29,14 @@ public record RiderDrills(
     /**
      * One drill.
      *
+     * @param pass the mark asked for on this machine
      * @param byRuns whether runs met its mark
      * @param shownOn when an instructor saw it mastered on this machine; missing where none did
      */
     public record RiderDrill(
             TaughtDrill drill,
             DrillStanding standing,
+            PassMark pass,
             boolean byRuns,
             @Nullable LocalDate shownOn) {}
 

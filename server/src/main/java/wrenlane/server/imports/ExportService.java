@@ -27,6 +27,7 @@ import wrenlane.server.imports.ImportDocument.OutlineItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.ImportDocument.ShownItem;
 import wrenlane.server.imports.ImportDocument.StandItem;
+import wrenlane.server.imports.ImportDocument.StandsAtItem;
 import wrenlane.server.imports.ImportDocument.YardItem;
 import wrenlane.server.length.CalibrationJson;
 import wrenlane.server.machine.MachineResponse;
@@ -127,6 +128,11 @@ class ExportService {
                         day.stands().stream()
                                 .map(s -> new StandItem(key(courseKeys, s.courseId()), s.stand()))
                                 .toList(),
+                        day.standsAt().isEmpty()
+                                ? null
+                                : day.standsAt().stream()
+                                        .map(s -> new StandsAtItem(key(courseKeys, s.courseId()), s.metres()))
+                                        .toList(),
                         day.riders().stream()
                                 .map(r ->
                                         new DayRiderItem(key(riderKeys, r.riderId()), key(machineKeys, r.machineId())))

@@ -118,6 +118,9 @@ record ImportDocument(
     /** Where a course, by its key, stands on the yard of the day. */
     record StandItem(String course, StandJson stand) {}
 
+    /** Settings in metres that a course, by its key, stands at. */
+    record StandsAtItem(String course, List<Double> metres) {}
+
     /** A day: either its date, or how many days it lies before the day of the import. */
     record DayItem(
             @Nullable LocalDate date,
@@ -126,6 +129,7 @@ record ImportDocument(
             @Nullable String yard,
             List<String> courses,
             @Nullable List<StandItem> stands,
+            @Nullable List<StandsAtItem> standsAt,
             List<DayRiderItem> riders,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 

@@ -10,16 +10,20 @@ import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import wrenlane.course.NestedCourse;
+import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DaySettings;
 import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
+import wrenlane.server.imports.ImportDocument.StandsAtItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.imports.Prepared.ReadyCourse;
@@ -73,6 +77,7 @@ final class Preparation {
                 each("day", new Keys<>("day"), file.days(), d -> "", d -> d.title(), d -> d.more(), d -> {
                     DayRequest draft = request(d, date(d), yards, courses, riders, machines);
                     DayService.check(draft);
+                    checkWhatStands(d, readyCourses);
                     return new ReadyDay(d, draft);
                 });
         Map<String, VirtualRiderItem> virtual = virtualRiders(file);
@@ -161,9 +166,23 @@ final class Preparation {
                 orNone(d.stands()).stream()
                         .map(s -> new DayStand(courses.get(s.course()), s.stand()))
                         .toList(),
+                orNone(d.standsAt()).stream()
+                        .map(s -> new DaySettings(courses.get(s.course()), s.metres()))
+                        .toList(),
                 d.riders().stream()
                         .map(r -> new DayRider(riders.get(r.rider()), machines.get(r.machine())))
                         .toList());
+    }
+
+    private static void checkWhatStands(DayItem d, List<Ready<ReadyCourse>> courses) {
+        Checks checks = new Checks();
+        for (StandsAtItem s : orNone(d.standsAt())) {
+            courses.stream()
+                    .filter(c -> c.key().equals(s.course()))
+                    .forEach(c -> NestedCourse.check(c.thing().course(), s.metres())
+                            .forEach(f -> checks.add(f.code(), "standsAt", f.message())));
+        }
+        RefusedException.unlessNone(checks);
     }
 
     private LocalDate date(DayItem d) {

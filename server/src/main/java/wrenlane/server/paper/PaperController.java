@@ -61,17 +61,19 @@ class PaperController {
     @GetMapping(value = "/courses/{id}/drawing.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> courseSvg(
             @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
-        return svg(service.courseDrawing(id, machineId, level), "course-" + id + ".svg");
+        return svg(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".svg");
     }
 
     @GetMapping(value = "/courses/{id}/drawing.dxf", produces = "image/vnd.dxf")
     ResponseEntity<byte[]> courseDxf(
             @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
-        return dxf(service.courseDrawing(id, machineId, level), "course-" + id + ".dxf");
+        return dxf(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".dxf");
     }
 
     @GetMapping(value = "/days/{id}/cone-plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.drawing.Drawing;
 import wrenlane.plane.Point;
@@ -65,14 +66,18 @@ class PaperService {
 
     /** A course's sheet, measured from where a day has it stand. */
     SetOutSheet sheet(long courseId, PaperRequest request) {
-        Course course = courses.get(courseId).course();
         Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
         return setOuts.sheet(
-                course,
+                nested(courses.get(courseId), day),
                 request.system(),
                 day.map(DayResponse::yardId).orElse(null),
                 day.map(d -> stand(d, courseId)).orElse(null),
                 request.along());
+    }
+
+    /** At all settings it stands at on a day. */
+    private static NestedCourse nested(CourseResponse course, Optional<DayResponse> day) {
+        return day.map(d -> d.nested(course)).orElseGet(() -> NestedCourse.of(course.course()));
     }
 
     private static @Nullable StandJson stand(DayResponse day, long courseId) {
@@ -97,7 +102,8 @@ class PaperService {
                 course.name(),
                 course.course().kind().label(),
                 sheet(courseId, request),
-                course.course().plan(),
+                nested(course, Optional.ofNullable(request.dayId()).map(days::get))
+                        .plan(),
                 marks(course.course(), request),
                 request.system(),
                 request.paper());
@@ -167,15 +173,17 @@ class PaperService {
         for (DayStand s : day.stands()) {
             CourseResponse course = courses.get(s.courseId());
             standing.add(new Drawing.Standing(
-                    course.name(), course.course().plan(), s.stand().stand()));
+                    course.name(), day.nested(course).plan(), s.stand().stand()));
         }
         return Drawing.of(yard.yard(), standing);
     }
 
-    /** A course, with the rear wheel's line for a machine where one is named. */
-    Drawing courseDrawing(long courseId, @Nullable Long machineId, RiderLevel level) {
-        Course course = courses.get(courseId).course();
-        CoursePlan plan = course.plan();
+    /** A course as it stands on a day, with the rear wheel's line for a machine where one is named. */
+    Drawing courseDrawing(long courseId, @Nullable Long dayId, @Nullable Long machineId, RiderLevel level) {
+        CourseResponse stored = courses.get(courseId);
+        Course course = stored.course();
+        CoursePlan plan =
+                nested(stored, Optional.ofNullable(dayId).map(days::get)).plan();
         if (machineId == null) {
             return Drawing.of(plan, List.of(), List.of());
         }

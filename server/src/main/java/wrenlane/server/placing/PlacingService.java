@@ -7,11 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
+import wrenlane.server.course.LaidCourse;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
 import wrenlane.server.placing.GroundPlanResponse.StandingCone;
@@ -45,13 +46,14 @@ public class PlacingService {
 
     private record OnYard(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {}
 
-    private record NamedCourse(long id, String name, Course course) {}
+    /** A course with all settings it stands at. */
+    public record NamedCourse(long id, String name, NestedCourse course) {}
 
     private final Cache<OnYard, List<Caution>> cautions =
             Caffeine.newBuilder().maximumSize(DAYS_KEPT).build();
 
     /** A stored course on its way to a place. */
-    private record Placed(CourseResponse course, CourseGround ground, Optional<Stand> stand) {
+    private record Placed(NamedCourse course, CourseGround ground, Optional<Stand> stand) {
         Optional<StandingCourse> standing() {
             return stand.map(ground::at);
         }
@@ -96,15 +98,8 @@ public class PlacingService {
      *
      * @param stands of those that stand at once, by the numbers of the courses
      */
-    public List<Caution> cautions(
-            Yard yard, List<CourseResponse> courses, Map<Long, StandJson> stands, boolean novices) {
-        OnYard asked = new OnYard(
-                yard,
-                courses.stream()
-                        .map(c -> new NamedCourse(c.id(), c.name(), c.course()))
-                        .toList(),
-                Map.copyOf(stands),
-                novices);
+    public List<Caution> cautions(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {
+        OnYard asked = new OnYard(yard, List.copyOf(courses), Map.copyOf(stands), novices);
         List<Caution> known = cautions.getIfPresent(asked);
         if (known == null) {
             known = reckoning.whole(Rank.ONE, "how safely the courses stand", () -> cautions(asked));
@@ -122,7 +117,7 @@ public class PlacingService {
                     .forEach(caution -> found.add(new Caution(caution.code(), c.name() + ": " + caution.message())));
             StandJson stand = asked.stands().get(c.id());
             if (stand != null) {
-                standing.add(CourseGround.of(c.name(), c.course()).at(stand.stand()));
+                standing.add(CourseGround.of(c.name(), c.course().widest()).at(stand.stand()));
             }
         }
         new GroundPlan(asked.yard(), standing)
@@ -146,9 +141,10 @@ public class PlacingService {
         return request.courses().stream()
                 .map(c -> {
                     CourseResponse course = courses.get(c.courseId());
+                    NestedCourse nested = new LaidCourse(course.request(), c.standsAt()).nested();
                     return new Placed(
-                            course,
-                            CourseGround.of(course.name(), course.course()),
+                            new NamedCourse(course.id(), course.name(), nested),
+                            CourseGround.of(course.name(), nested.widest()),
                             Optional.ofNullable(c.stand()).map(StandJson::stand));
                 })
                 .toList();

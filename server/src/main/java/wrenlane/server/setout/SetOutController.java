@@ -14,6 +14,7 @@ import wrenlane.finding.Checks;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.EvaluationService;
+import wrenlane.server.course.LaidCourse;
 import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
@@ -63,8 +64,8 @@ class SetOutController {
      * datum along one baseline.
      */
     record ChangeOverRequest(
-            @NotNull @Valid CourseRequest from,
-            @NotNull @Valid CourseRequest to,
+            @NotNull @Valid LaidCourse from,
+            @NotNull @Valid LaidCourse to,
             @NotNull LengthSystem system,
             @Nullable Long yardId,
             @Valid @Nullable StandJson fromStand,
@@ -77,7 +78,7 @@ class SetOutController {
      * @param keepInOrder numbers of courses that keep the order in which they stand here
      */
     record DayOrderRequest(
-            @NotNull @Size(min = 1, max = DayOrder.MOST) List<@NotNull @Valid CourseRequest> courses,
+            @NotNull @Size(min = 1, max = DayOrder.MOST) List<@NotNull @Valid LaidCourse> courses,
             @NotNull @Size(max = DayOrder.MOST) List<@NotNull Integer> keepInOrder,
             @NotNull LengthSystem system) {}
 
@@ -104,9 +105,10 @@ class SetOutController {
     @PostMapping("/riding-marks")
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
         SetOutRequest asked = request.setOut();
-        Course course = asked.course().course();
+        Course course = asked.laid().course().course();
         EvaluationService.Drawn drawn = evaluations.drawn(course, request.machineId(), request.level(), asked.yardId());
-        SetOutSheet sheet = service.sheet(course, asked.system(), asked.yardId(), asked.stand(), asked.along());
+        SetOutSheet sheet =
+                service.sheet(asked.laid().nested(), asked.system(), asked.yardId(), asked.stand(), asked.along());
         return new RidingMarksResponse(sheet.chalked(drawn.marks()));
     }
 
@@ -121,9 +123,9 @@ class SetOutController {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
         AlongLine along = onYard ? request.along() : null;
         SetOutSheet from =
-                service.sheet(request.from().course(), request.system(), request.yardId(), request.fromStand(), along);
+                service.sheet(request.from().nested(), request.system(), request.yardId(), request.fromStand(), along);
         SetOutSheet to =
-                service.sheet(request.to().course(), request.system(), request.yardId(), request.toStand(), along);
+                service.sheet(request.to().nested(), request.system(), request.yardId(), request.toStand(), along);
         return reckoning.whole(Rank.ONE, "this change-over", () -> ChangeOver.between(from, to, SetOutSheet.DATUM));
     }
 
@@ -136,7 +138,7 @@ class SetOutController {
                 .forEach(i -> checks.add(Checks.range("keepInOrder", "A course's number", i, 0, n - 1, "")));
         RefusedException.unlessNone(checks);
         List<SetOutSheet> sheets = request.courses().stream()
-                .map(c -> SetOutSheet.of(c.course(), request.system()))
+                .map(c -> SetOutSheet.of(c.nested(), request.system()))
                 .toList();
         List<Integer> kept = request.keepInOrder().stream().distinct().sorted().toList();
         return reckoning.whole(Rank.ONE, "the order of the day", () -> DayOrder.best(sheets, kept, SetOutSheet.DATUM));

@@ -3,19 +3,20 @@ package wrenlane.server.setout;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
-import wrenlane.server.course.CourseRequest;
+import wrenlane.server.course.LaidCourse;
 import wrenlane.server.placing.StandJson;
 import wrenlane.units.LengthSystem;
 
 /**
  * A course to set out, with figures rounded for a tape in one system.
  *
+ * @param laid the course with the settings it stands at
  * @param yardId the yard, for its sides, and for its pace and bays
  * @param stand where the course stands on it; from its own corner where missing
  * @param along the line of the yard to measure from; from the course's own corner where missing
  */
 public record SetOutRequest(
-        @NotNull @Valid CourseRequest course,
+        @NotNull @Valid LaidCourse laid,
         @NotNull LengthSystem system,
         @Nullable Long yardId,
         @Valid @Nullable StandJson stand,

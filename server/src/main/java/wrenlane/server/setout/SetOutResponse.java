@@ -3,6 +3,7 @@ package wrenlane.server.setout;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.plane.Point;
+import wrenlane.server.course.PlanJson;
 import wrenlane.setout.CountedSheet;
 import wrenlane.setout.RingSheet;
 import wrenlane.setout.SetOutSheet;
@@ -12,6 +13,7 @@ import wrenlane.setout.WalkingOrder;
 /**
  * A course set out.
  *
+ * @param plan the course on the ground, at all settings it stands at
  * @param sheet along and across
  * @param walk the sheet's steps in an order with little walking, from the datum, where the cones are stacked
  * @param tapes the same cones by two tapes
@@ -21,6 +23,7 @@ import wrenlane.setout.WalkingOrder;
  * @param marks what is chalked on the ground, in the course's axes
  */
 record SetOutResponse(
+        PlanJson plan,
         SetOutSheet sheet,
         WalkingOrder walk,
         TwoTapes tapes,

@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
+import wrenlane.server.course.PlanJson;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
@@ -36,7 +37,7 @@ public class SetOutService {
 
     SetOutResponse setOut(SetOutRequest request) {
         SetOutSheet sheet =
-                sheet(request.course().course(), request.system(), request.yardId(), request.stand(), request.along());
+                sheet(request.laid().nested(), request.system(), request.yardId(), request.stand(), request.along());
         TwoTapes tapes = TwoTapes.of(sheet);
         RingSheet rings = RingSheet.of(sheet);
         Calibrations known = Optional.ofNullable(request.yardId())
@@ -44,6 +45,7 @@ public class SetOutService {
                 .map(YardResponse::calibrations)
                 .orElse(Calibrations.NONE);
         return new SetOutResponse(
+                PlanJson.of(request.laid().nested().plan()),
                 sheet,
                 sheet.walk(),
                 tapes,
@@ -55,7 +57,7 @@ public class SetOutService {
 
     /** The sheet of a course from a side of the yard it stands on, or else from its own corner. */
     public SetOutSheet sheet(
-            Course course,
+            NestedCourse course,
             LengthSystem system,
             @Nullable Long yardId,
             @Nullable StandJson stand,
@@ -64,7 +66,7 @@ public class SetOutService {
     }
 
     private Baseline baseline(
-            Course course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongLine along) {
+            NestedCourse course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongLine along) {
         if (yardId == null || stand == null || along == null) {
             return Baseline.ownCorner(course);
         }

@@ -1,0 +1,54 @@
+package wrenlane.server.day;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Finding;
+
+/**
+ * What a course of a day stands at.
+ *
+ * @param nests whether it can stand at several settings at once
+ * @param settingLabel what its settings are of, such as width
+ * @param stands at present, or as asked about
+ * @param proposal what would serve most of the day's riders; missing where nothing is known of any
+ * @param findings why the settings asked about cannot stand, or those stored no longer do; what stands is then as the course
+ *     is set
+ */
+public record StandingResponse(
+        long courseId,
+        boolean nests,
+        String settingLabel,
+        SettingsChoice stands,
+        @Nullable SettingsChoice proposal,
+        List<Finding> findings) {
+    /**
+     * Settings, and who rides which.
+     *
+     * @param settings the widest first
+     */
+    public record SettingsChoice(List<SettingJson> settings, List<RiderOnIt> riders) {}
+
+    /**
+     * One setting.
+     *
+     * @param letter its cones carry, a the widest
+     * @param ownCones cones that stand for it alone
+     */
+    public record SettingJson(String letter, double metres, int ownCones) {}
+
+    /**
+     * A rider on what stands.
+     *
+     * @param beginMetres the setting they would begin at, as advice; missing where their machine has no rung here
+     * @param settingMetres what they ride; missing where nothing that stands suits them
+     * @param offMetres how far that is from where they would begin; else how far the nearest is from what suits them, above
+     *     zero where it is too wide
+     */
+    public record RiderOnIt(
+            long riderId,
+            String riderName,
+            String machineName,
+            @Nullable Double beginMetres,
+            @Nullable Double settingMetres,
+            @Nullable Double offMetres) {}
+}

@@ -1,0 +1,185 @@
+package wrenlane.server.day;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.StandingChoice;
+import wrenlane.coaching.StandingChoice.Range;
+import wrenlane.coaching.StandingChoice.Served;
+import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
+import wrenlane.finding.Finding;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.StandingResponse.RiderOnIt;
+import wrenlane.server.day.StandingResponse.SettingJson;
+import wrenlane.server.day.StandingResponse.SettingsChoice;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
+
+/** What a course of a day stands at, who rides which of it, and which settings would serve most. */
+@Service
+public class StandingService {
+    private final DayService days;
+    private final CourseService courses;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final ProgressService progress;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    StandingService(
+            DayService days,
+            CourseService courses,
+            RiderService riders,
+            MachineService machines,
+            ProgressService progress,
+            Storage storage,
+            Reckoning reckoning) {
+        this.days = days;
+        this.courses = courses;
+        this.riders = riders;
+        this.machines = machines;
+        this.progress = progress;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(DayResponse day, CourseResponse course, List<ReadRider> riders) {}
+
+    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+
+    /**
+     * What stands, and what would serve most.
+     *
+     * @param at settings to ask about instead of those that stand; nothing is stored
+     */
+    StandingResponse standing(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+        Read read = storage.read(() -> read(days.get(dayId), courseId));
+        Course course = read.course().course();
+        List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
+        List<Finding> findings = NestedCourse.check(course, asked);
+        NestedCourse nested = findings.isEmpty() ? NestedCourse.of(course, asked) : NestedCourse.of(course);
+        List<Optional<Range>> ranges = ranges(read, course, system);
+        List<Range> known = ranges.stream().flatMap(Optional::stream).toList();
+        return new StandingResponse(
+                courseId,
+                course.kind().nests(),
+                course.kind().ladder().label(),
+                new SettingsChoice(
+                        settings(nested), on(read, ranges, StandingChoice.at(known, nested.settingsMetres()))),
+                proposal(read, course, ranges, known, system),
+                findings);
+    }
+
+    private Read read(DayResponse day, long courseId) {
+        CourseResponse course = courses.get(courseId);
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            read.add(new ReadRider(
+                    riders.get(pair.riderId()),
+                    Objects.requireNonNull(
+                            machines.ridden(List.of(pair.machineId())).get(pair.machineId())),
+                    progress.latest(pair.riderId(), course.course().kind())));
+        }
+        return new Read(day, course, read);
+    }
+
+    /** What suits each rider; empty where their machine has no rung here, or time ran out. */
+    private List<Optional<Range>> ranges(Read read, Course course, LengthSystem system) {
+        return reckoning
+                .parts(
+                        Rank.MANY,
+                        read.riders().stream()
+                                .map(r -> (Supplier<Optional<Range>>) () -> range(
+                                        r.rider(),
+                                        progress.standing(r.rider(), r.machine().turn(), course, r.latest(), system)))
+                                .toList())
+                .stream()
+                .map(r -> r.orElse(Optional.empty()))
+                .toList();
+    }
+
+    /** What suits a rider who stands there. */
+    static Optional<Range> range(RiderResponse rider, Standing standing) {
+        return Optional.ofNullable(standing.rung())
+                .map(rung ->
+                        Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingRules.USUAL.easier()));
+    }
+
+    private static List<SettingJson> settings(NestedCourse nested) {
+        List<Double> metres = nested.settingsMetres();
+        List<SettingJson> settings = new ArrayList<>();
+        for (int i = 0; i < metres.size(); i++) {
+            String letter = NestedCourse.letter(i);
+            long own = nested.plan().cones().stream()
+                    .filter(c -> nested.lettersOf(c).equals(Set.of(letter)))
+                    .count();
+            settings.add(new SettingJson(letter, metres.get(i), (int) own));
+        }
+        return settings;
+    }
+
+    private static List<RiderOnIt> on(Read read, List<Optional<Range>> ranges, StandingChoice choice) {
+        List<RiderOnIt> on = new ArrayList<>();
+        for (int i = 0; i < read.riders().size(); i++) {
+            ReadRider r = read.riders().get(i);
+            Optional<Range> range = ranges.get(i);
+            Optional<Served> served = choice.riders().stream()
+                    .filter(s -> s.rider().equals(String.valueOf(r.rider().id())))
+                    .findFirst();
+            on.add(new RiderOnIt(
+                    r.rider().id(),
+                    r.rider().name(),
+                    r.machine().name(),
+                    range.map(Range::beginMetres).orElse(null),
+                    served.flatMap(Served::settingMetres).orElse(null),
+                    served.map(Served::offMetres).orElse(null)));
+        }
+        return on;
+    }
+
+    private static @Nullable SettingsChoice proposal(
+            Read read, Course course, List<Optional<Range>> ranges, List<Range> known, LengthSystem system) {
+        int most = course.kind().nests() ? NestedCourse.MOST : 1;
+        while (most > 0) {
+            Optional<StandingChoice> choice = StandingChoice.best(known, candidates(course, known, system), most);
+            if (choice.isEmpty()) {
+                return null;
+            }
+            if (NestedCourse.check(course, choice.get().settingsMetres()).isEmpty()) {
+                NestedCourse nested = NestedCourse.of(course, choice.get().settingsMetres());
+                return new SettingsChoice(settings(nested), on(read, ranges, choice.get()));
+            }
+            // Where tall cones would stand in the way, one setting less may do.
+            most--;
+        }
+        return null;
+    }
+
+    private static List<Double> candidates(Course course, List<Range> known, LengthSystem system) {
+        double least = known.stream().mapToDouble(Range::tightestMetres).min().orElse(0);
+        double most = known.stream().mapToDouble(Range::widestMetres).max().orElse(0);
+        return HandyLengths.of(system).between(least, most).stream()
+                .filter(m -> NestedCourse.check(course, List.of(m)).isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,22 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { body, http, type Api } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
+
+export type StandingOf = Api<'StandingResponse'>;
+export type SettingsChoice = Api<'SettingsChoice'>;
+export type RiderOnIt = Api<'RiderOnIt'>;
+
+/** What a course of a day stands at, who rides which of it, and what would serve most; or the same for other settings. */
+export function useStandingOf(dayId: number, courseId: number, at?: number[]) {
+  const { system } = usePreferences();
+  return useQuery({
+    queryKey: ['standing', dayId, courseId, system, at],
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      body(
+        http.GET('/api/days/{id}/courses/{courseId}/standing', {
+          params: { path: { id: dayId, courseId }, query: { system, ...(at && { at }) } },
+        }),
+      ),
+  });
+}
