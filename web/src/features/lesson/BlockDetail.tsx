@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { Button, CautionNote } from '../../shared/ui';
+import { Setting, StandsAt } from '../standing';
+import { Button, CautionNote, sideWord } from '../../shared/ui';
 import { clock, findingsOf, lasting, moved, open, wishesOf, wishIndex, without } from './model';
 import type { LessonEdit } from './useLessonEdit';
 
@@ -12,6 +13,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
   if (block === undefined) return null;
   const from = clock(lesson.settings.startsAt, block.startMinute);
   const to = clock(lesson.settings.startsAt, block.startMinute + block.minutes);
+  const stands = lesson.stations.find((s) => s.id === block.station)?.standsAt ?? [];
   const easier = block.turns.some((t) => t.easier);
   return (
     <section aria-label="The chosen block" className="border-l-4 border-cone bg-panel px-4 py-3">
@@ -28,6 +30,11 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
         </p>
       ))}
       <Actions edit={edit} index={index} />
+      {stands.length > 0 && (
+        <p>
+          Stands at <StandsAt settings={stands} />
+        </p>
+      )}
       {easier && <p className="mt-1 text-soft">Two steps easier than the best.</p>}
       {block.turns.length > 0 && (
         <table className="table-plain mt-2">
@@ -35,6 +42,9 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
             <tr>
               <th scope="col">Rider</th>
               <th scope="col">Drill and cue</th>
+              <th scope="col" className="text-right!">
+                {stands.length > 0 && 'Rides'}
+              </th>
               <th scope="col" className="text-right!">
                 Runs
               </th>
@@ -50,7 +60,22 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                   </Link>
                   <span className="block text-[0.93rem] italic">“{t.task.cue}”</span>
                 </td>
-                <td className="figures text-right">{t.runs}</td>
+                <td className="figures text-right whitespace-nowrap">
+                  {t.task.settingMetres === undefined ? (
+                    ''
+                  ) : (
+                    <Setting metres={t.task.settingMetres} of={stands} />
+                  )}
+                </td>
+                <td className="text-right whitespace-nowrap">
+                  <span className="figures">{t.runs}</span>
+                  {t.task.weakSide && (
+                    <span className="block text-[0.87rem] text-soft">
+                      {sideWord(t.task.weakSide)} first
+                      {t.left !== t.right && `, ${t.left} left, ${t.right} right`}
+                    </span>
+                  )}
+                </td>
               </tr>
             ))}
           </tbody>

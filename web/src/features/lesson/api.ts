@@ -12,6 +12,8 @@ export function useLesson(dayId: number) {
   return useQuery({
     queryKey: ['lesson', dayId],
     queryFn: () => body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId } } })),
+    // Who rides what of what stands is reckoned in the background.
+    refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
   });
 }
 

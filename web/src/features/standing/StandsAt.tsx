@@ -1,17 +1,15 @@
-import { lengthText, usePreferences } from '../../shared/units';
-import { letterOf } from './model';
+import { Fragment } from 'react';
+import { Setting } from './Setting';
 
 /** Settings in a row, each with its letter where there are several: “a 8.20 m · b 7.00 m”. */
 export function StandsAt({ settings }: { settings: number[] }) {
-  const { system } = usePreferences();
   return (
-    <span className="figures">
+    <span>
       {settings.map((metres, i) => (
-        <span key={metres} className="whitespace-nowrap">
+        <Fragment key={metres}>
           {i > 0 && ' · '}
-          {settings.length > 1 && <b>{letterOf(i)} </b>}
-          {lengthText(metres, system)}
-        </span>
+          <Setting metres={metres} of={settings} />
+        </Fragment>
       ))}
     </span>
   );

@@ -5,6 +5,7 @@ import { Button } from '../../shared/ui';
 import { lengthText, typedLength, usePreferences } from '../../shared/units';
 import { useStandingOf, type RiderOnIt, type SettingsChoice, type StandingOf } from './api';
 import { isSame, letterOf } from './model';
+import { Setting } from './Setting';
 import { StandsAt } from './StandsAt';
 import { Untold } from './Untold';
 import type { WhatStands } from './useWhatStands';
@@ -145,12 +146,7 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
             {r.settingMetres === undefined ? (
               <span className="text-brick">{leftOut(r, of, say)}</span>
             ) : (
-              <span className="figures whitespace-nowrap">
-                {choice.settings.length > 1 && (
-                  <b>{choice.settings.find((s) => isSame(s.metres, r.settingMetres ?? 0))?.letter} </b>
-                )}
-                {say(r.settingMetres)}
-              </span>
+              <Setting metres={r.settingMetres} of={choice.settings.map((s) => s.metres)} />
             )}
             {r.beginMetres !== undefined && (
               <span className="figures block text-[0.87rem] whitespace-nowrap text-soft">
@@ -166,7 +162,7 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
 
 /** Why nobody's setting suits a rider, and by how much. */
 function leftOut(r: RiderOnIt, of: StandingOf, say: (metres: number) => string): string {
-  if (r.offMetres === undefined) return 'no rung on this machine';
+  if (r.offMetres === undefined) return of.unfinished ? 'calculating…' : 'no rung on this machine';
   const by = say(Math.abs(r.offMetres));
   return r.offMetres > 0
     ? `too easy: ${by} too wide`

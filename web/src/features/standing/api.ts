@@ -12,6 +12,8 @@ export function useStandingOf(dayId: number, courseId: number, at?: number[]) {
   return useQuery({
     queryKey: ['standing', dayId, courseId, system, at],
     placeholderData: keepPreviousData,
+    // Riders that there was no time for come with the next question.
+    refetchInterval: ({ state }) => (state.data?.unfinished === true ? 200 : false),
     queryFn: () =>
       body(
         http.GET('/api/days/{id}/courses/{courseId}/standing', {

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
-import { isSame, letterOf, saidAt } from '../standing';
+import { saidAt, Setting } from '../standing';
 import { lengthText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
@@ -44,7 +44,11 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               </td>
               <td className="figures text-right">{r.rung?.tightness?.toFixed(2) ?? '–'}</td>
               <td className="figures text-right whitespace-nowrap">
-                <Rides stands={stands} metres={r.ridesMetres} />
+                {r.ridesMetres === undefined ? (
+                  <span className="text-brick">none suits</span>
+                ) : (
+                  <Setting metres={r.ridesMetres} of={stands} />
+                )}
               </td>
               <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
@@ -61,18 +65,5 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
         weaker side’s best; without runs, the level sets it.
       </p>
     </div>
-  );
-}
-
-/** The setting that suits somebody of those that stand, with its letter where there are several. */
-function Rides({ stands, metres }: { stands: number[]; metres: number | undefined }) {
-  const { system } = usePreferences();
-  if (metres === undefined) return <span className="text-brick">none suits</span>;
-  const place = stands.findIndex((s) => isSame(s, metres));
-  return (
-    <>
-      {stands.length > 1 && <b>{letterOf(place)} </b>}
-      {lengthText(metres, system)}
-    </>
   );
 }

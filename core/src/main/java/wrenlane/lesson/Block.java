@@ -2,6 +2,7 @@ package wrenlane.lesson;
 
 import java.util.List;
 import java.util.Optional;
+import wrenlane.machine.Side;
 
 /**
  * A stretch of the lesson.
@@ -43,10 +44,21 @@ public record Block(Sort sort, int startMinute, int minutes, int area, Optional<
     /**
      * One rider's part of a block.
      *
-     * @param runs in all; even where sides are ridden one at a time, half of them to each
+     * @param runs in all; where sides are ridden one at a time half of them to each, and an odd one to the weak side
      * @param easier whether it begins two steps easier than the rider's best
      */
-    public record Turn(String rider, RiderTask task, int runs, boolean easier) {}
+    public record Turn(String rider, RiderTask task, int runs, boolean easier) {
+        /** Runs to one side, where they are ridden one at a time. */
+        public int runsTo(Side side) {
+            int half = runs / 2;
+            return task.weakSide().filter(side::equals).isPresent() ? runs - half : half;
+        }
+
+        /** The same with one run more, to the weak side. */
+        Turn withOneMore() {
+            return new Turn(rider, task, runs + 1, easier);
+        }
+    }
 
     public Block {
         turns = List.copyOf(turns);

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -46,10 +47,23 @@ public final class Tightness {
 
     private static final int MOST_SETTINGS = 24;
 
+    /** Counts the ways tightness has been reckoned: points kept from another way are of no use. Raised with every change. */
+    public static final int METHOD = 1;
+
     private final NavigableMap<Double, Double> atSettings;
 
     private Tightness(NavigableMap<Double, Double> atSettings) {
         this.atSettings = Collections.unmodifiableNavigableMap(atSettings);
+    }
+
+    /** As it was reckoned before, from its {@link #points}. */
+    public static Tightness of(Map<Double, Double> points) {
+        return new Tightness(new TreeMap<>(points));
+    }
+
+    /** Settings solved for, in metres, each with its tightness; none on kinds that are ridden straight on. */
+    public NavigableMap<Double, Double> points() {
+        return atSettings;
     }
 
     /** The tightness of a course first turned as it says, over its ladder's settings. */

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import wrenlane.drill.DrillStanding.State;
 import wrenlane.drill.Stage;
+import wrenlane.machine.Side;
 
 /** Briefs for tests. */
 final class Briefs {
@@ -30,6 +32,21 @@ final class Briefs {
 
     static List<String> riders(int count) {
         return IntStream.rangeClosed(1, count).mapToObj(i -> "r" + i).toList();
+    }
+
+    /** The same with sides that some riders are weak on, on every station. */
+    static LessonBrief weak(LessonBrief of, Map<String, Side> weak) {
+        List<Station> stations = of.stations().stream()
+                .map(s -> {
+                    Map<String, RiderTask> tasks = new LinkedHashMap<>();
+                    s.tasks()
+                            .forEach((rider, task) ->
+                                    tasks.put(rider, task.on(Optional.empty(), Optional.ofNullable(weak.get(rider)))));
+                    return new Station(s.id(), s.name(), s.cones(), s.standing(), s.passSeconds(), tasks);
+                })
+                .toList();
+        return new LessonBrief(
+                of.minutes(), of.riders(), stations, of.areas(), of.helpers(), of.weather(), of.wishes());
     }
 
     /** Two and a half hours for some riders, open ground and three courses. */
@@ -84,18 +101,20 @@ final class Briefs {
 
     private static Station drawn(String id, List<String> some, SplittableRandom random) {
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
+        List<Optional<Side>> weak = List.of(Optional.empty(), Optional.of(Side.LEFT), Optional.of(Side.RIGHT));
         State[] states = {State.WORKING_ON, State.NEXT, State.MASTERED};
         for (String rider : some) {
             tasks.put(
                     rider,
                     new RiderTask(
-                            id + "-" + random.nextInt(3),
-                            "Drill",
-                            "Cue",
-                            Stage.values()[random.nextInt(6)],
-                            states[random.nextInt(3)],
-                            random.nextBoolean(),
-                            3 + random.nextInt(10)));
+                                    id + "-" + random.nextInt(3),
+                                    "Drill",
+                                    "Cue",
+                                    Stage.values()[random.nextInt(6)],
+                                    states[random.nextInt(3)],
+                                    random.nextBoolean(),
+                                    3 + random.nextInt(10))
+                            .on(Optional.empty(), weak.get(random.nextInt(3))));
         }
         return new Station(
                 id,

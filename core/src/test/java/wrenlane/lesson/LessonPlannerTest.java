@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.LongStream;
@@ -15,6 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.drill.Stage;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block.Sort;
+import wrenlane.machine.Side;
 
 class LessonPlannerTest {
     /** What is said of a lesson that breaks no rule: what was left out, and why. */
@@ -195,6 +197,29 @@ class LessonPlannerTest {
                     LessonPlanner.plan(Briefs.lasting(Briefs.usual(5), minutes)).runs("r1");
             assertThat(runs).as("%d min", minutes).isGreaterThanOrEqualTo(last);
             last = runs;
+        }
+    }
+
+    /** Two of three have a weak side: one run more each, to that side, in the first drill with time for it. */
+    @Test
+    void aWeakSideGetsOneRunMoreAndTheOtherNoLess() {
+        LessonBrief level = Briefs.usual(3);
+        LessonBrief brief = Briefs.weak(level, Map.of("r1", Side.LEFT, "r3", Side.RIGHT));
+        Lesson lesson = LessonPlanner.plan(brief);
+        Lesson before = LessonPlanner.plan(level);
+        assertThat(broken(lesson)).isEmpty();
+        for (String rider : brief.riders()) {
+            int more = rider.equals("r2") ? 0 : 1;
+            assertThat(lesson.runs(rider)).isEqualTo(before.runs(rider) + more);
+        }
+        List<Block.Turn> odd = lesson.blocks().stream()
+                .flatMap(b -> b.turns().stream())
+                .filter(t -> t.runs() % 2 == 1)
+                .toList();
+        assertThat(odd).extracting(Block.Turn::rider).containsExactlyInAnyOrder("r1", "r3");
+        for (Block.Turn turn : odd) {
+            Side weak = turn.task().weakSide().orElseThrow();
+            assertThat(turn.runsTo(weak)).isEqualTo(turn.runsTo(weak.opposite()) + 1);
         }
     }
 

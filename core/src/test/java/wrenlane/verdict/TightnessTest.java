@@ -116,4 +116,14 @@ class TightnessTest {
             }
         }
     }
+
+    /** Kept points are taken for what this way of reckoning gives: where these differ, raise {@link Tightness#METHOD}. */
+    @Test
+    void theWayItIsReckonedIsTheOneThatIsCounted() {
+        MachineTurn turn = MachineTurn.computed(MachineClass.all().get(0).typical());
+        Tightness box = Tightness.of(Course.standard(CourseKinds.uTurnBox()), turn);
+        assertThat(Tightness.METHOD).isEqualTo(1);
+        assertThat(box.settingAt(1.5).orElseThrow()).isCloseTo(4.819, within(0.005));
+        assertThat(Tightness.of(box.points()).settingAt(1.5)).isEqualTo(box.settingAt(1.5));
+    }
 }

@@ -33,8 +33,17 @@ final class RunningServer implements AutoCloseable {
      * @param demo whether it starts with the demo day, or empty
      */
     RunningServer(boolean demo) throws IOException {
+        this(demo, demo ? DemoData.copy() : Files.createTempDirectory("wren-lane-e2e"));
+    }
+
+    /**
+     * The same on a data folder that is there.
+     *
+     * @param data is deleted with the server
+     */
+    RunningServer(boolean demo, Path data) throws IOException {
         this.demo = demo;
-        this.data = Files.createTempDirectory("wren-lane-e2e");
+        this.data = data;
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
         }
@@ -115,10 +124,6 @@ final class RunningServer implements AutoCloseable {
     @Override
     public void close() throws IOException {
         stop();
-        try (var files = Files.walk(data)) {
-            for (Path p : files.sorted((a, b) -> b.compareTo(a)).toList()) {
-                Files.delete(p);
-            }
-        }
+        DemoData.delete(data);
     }
 }

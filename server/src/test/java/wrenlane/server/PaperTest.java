@@ -43,18 +43,36 @@ class PaperTest {
     @ParameterizedTest
     @CsvSource({"A4, 595, 842", "LETTER, 612, 792"})
     void theSetOutSheetIsAPageOfSearchableWords(String paper, int width, int height) throws IOException {
-        try (PDDocument pdf =
-                Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper + "&line=SIDE&dayId=" + today()))) {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper))) {
             PDRectangle page = pdf.getPage(0).getMediaBox();
             assertThat(Math.round(page.getWidth())).isEqualTo(width);
             assertThat(Math.round(page.getHeight())).isEqualTo(height);
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(text)
-                    .contains("Slipway box", "side AB, from A", "Check it", "A to C: 10.40 m", "flat marker", "From P");
+            assertThat(text).contains("Slipway box", "Check it", "A to C: 10.40 m", "flat marker", "From P");
             // Words of the drawing are words, too.
             assertThat(text.lines().filter(l -> l.contains("C2")).count()).isGreaterThanOrEqualTo(2);
         }
+    }
+
+    /** By Pythagoras: 8.7, 7.7 and 5.4 m wide, 7.5 m deep. */
+    @Test
+    void theSheetOfThreeWidthsHasTheConesAndDiagonalsOfEach() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?line=SIDE&dayId=" + today()))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains(
+                            "side AB, from A",
+                            "A to Ca: 11.49 m",
+                            "A to Cb: 10.75 m",
+                            "A to Cc: 9.24 m",
+                            "Da",
+                            "Db",
+                            "Dc");
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(2);
+        }
+        String svg = new String(bytes("/api/courses/1/drawing.svg?dayId=" + today()), StandardCharsets.UTF_8);
+        assertThat(svg).contains(">Da<", ">Db<", ">Dc<");
     }
 
     @Test

@@ -1,6 +1,13 @@
 package wrenlane.server.course;
 
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
@@ -10,6 +17,8 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.riding.Ride;
 import wrenlane.server.reckoning.Kept;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.units.HandyLengths;
 import wrenlane.verdict.Ladder;
@@ -21,7 +30,9 @@ import wrenlane.verdict.Tightness;
  * own dimension is dragged.
  */
 @Service
-public class CourseTightness {
+public class CourseTightness implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(CourseTightness.class);
+
     /** Memory for each of the two, in bytes. */
     private static final long MOST_BYTES = 6_000_000;
 
@@ -31,16 +42,73 @@ public class CourseTightness {
     private record NeedOf(Course course, Ride ride) {}
 
     private final Kept<Of, Tightness> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final TightnessFile file;
+    private final Reckoning reckoning;
+    private final Map<Of, Boolean> wanted = new ConcurrentHashMap<>();
+    private final ExecutorService background = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "tightness-background");
+        thread.setDaemon(true);
+        return thread;
+    });
     private final Kept<NeedOf, Optional<TightestSetting>> needs =
             Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
 
+    CourseTightness(TightnessFile file, Reckoning reckoning) {
+        this.file = file;
+        this.reckoning = reckoning;
+    }
+
     /** The tightness of a course to a side, over its ladder's settings. */
     public Tightness of(Course course, MachineTurn turn, Side side) {
+        return of(asked(course, turn, side));
+    }
+
+    private Tightness of(Of asked) {
+        return known.get(
+                asked,
+                () -> file.find(asked.course(), asked.turn()).orElseGet(() -> {
+                    Tightness reckoned = Tightness.of(asked.course(), asked.turn());
+                    file.keep(asked.course(), asked.turn(), reckoned);
+                    return reckoned;
+                }));
+    }
+
+    /**
+     * Whether the tightness to a side can be told at once. If not it is reckoned in the background, after all that somebody
+     * waits for; asked again a little later, it can.
+     */
+    public boolean isKnown(Course course, MachineTurn turn, Side side) {
+        Of asked = asked(course, turn, side);
+        if (known.known(asked).isPresent() || file.find(asked.course(), turn).isPresent()) {
+            return true;
+        }
+        if (wanted.putIfAbsent(asked, true) == null) {
+            background.execute(() -> reckon(asked));
+        }
+        return false;
+    }
+
+    private void reckon(Of asked) {
+        try {
+            reckoning.whole(Rank.LATER, "how hard a course is", () -> of(asked));
+        } catch (RuntimeException e) {
+            LOG.debug("Not reckoned in the background; asked again it is tried again: {}", e.getMessage());
+        } finally {
+            wanted.remove(asked);
+        }
+    }
+
+    @Override
+    public void destroy() {
+        background.shutdownNow();
+    }
+
+    private static Of asked(Course course, MachineTurn turn, Side side) {
         boolean mirrored = course.kind().turning() == Turning.ONE_SIDE
                 && course.firstTurn() != side
                 && !Tightness.alike(course, turn);
         Course here = standard(mirrored ? course.mirrored() : course);
-        return known.get(new Of(here, turn), () -> Tightness.of(here, turn));
+        return new Of(here, turn);
     }
 
     /** The same for the harder side. */

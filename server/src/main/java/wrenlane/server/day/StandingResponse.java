@@ -13,6 +13,7 @@ import wrenlane.finding.Finding;
  * @param proposal what would serve most of the day's riders; missing where nothing is known of any
  * @param findings why the settings asked about cannot stand, or those stored no longer do; what stands is then as the course
  *     is set
+ * @param unfinished whether time ran out before everybody was looked at; asked again, it goes on from there
  */
 public record StandingResponse(
         long courseId,
@@ -20,7 +21,8 @@ public record StandingResponse(
         String settingLabel,
         SettingsChoice stands,
         @Nullable SettingsChoice proposal,
-        List<Finding> findings) {
+        List<Finding> findings,
+        boolean unfinished) {
     /**
      * Settings, and who rides which.
      *

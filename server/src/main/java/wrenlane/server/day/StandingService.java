@@ -1,11 +1,14 @@
 package wrenlane.server.day;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.CoachingRules;
@@ -15,6 +18,7 @@ import wrenlane.coaching.StandingChoice.Served;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -78,7 +82,12 @@ public class StandingService {
         List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
         List<Finding> findings = NestedCourse.check(course, asked);
         NestedCourse nested = findings.isEmpty() ? NestedCourse.of(course, asked) : NestedCourse.of(course);
-        List<Optional<Range>> ranges = ranges(read, course, system);
+        List<Optional<Standing>> standings = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r -> (Supplier<Standing>) () -> standing(read, r, system))
+                        .toList());
+        List<Optional<Range>> ranges = ranges(read, standings);
         List<Range> known = ranges.stream().flatMap(Optional::stream).toList();
         return new StandingResponse(
                 courseId,
@@ -87,7 +96,55 @@ public class StandingService {
                 new SettingsChoice(
                         settings(nested), on(read, ranges, StandingChoice.at(known, nested.settingsMetres()))),
                 proposal(read, course, ranges, known, system),
-                findings);
+                findings,
+                standings.stream().anyMatch(Optional::isEmpty));
+    }
+
+    /**
+     * What a rider rides of what a course stands at.
+     *
+     * @param settingMetres missing where none suits
+     * @param weakSide to begin on; missing where both are level, or not known
+     */
+    public record Rides(Optional<Double> settingMetres, Optional<Side> weakSide) {}
+
+    /**
+     * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is reckoned in the
+     * background.
+     */
+    public Map<Long, Map<Long, Rides>> rides(DayResponse day, List<CourseResponse> of, LengthSystem system) {
+        List<Read> read =
+                storage.read(() -> of.stream().map(c -> read(day, c.id())).toList());
+        Map<Long, Map<Long, Rides>> rides = new LinkedHashMap<>();
+        for (Read r : read) {
+            List<Double> settings = day.nested(r.course()).settingsMetres();
+            Map<Long, Rides> onIt = new LinkedHashMap<>();
+            for (ReadRider rider : r.riders()) {
+                progress.standingIfKnown(
+                                rider.rider(),
+                                rider.machine().turn(),
+                                r.course().course(),
+                                rider.latest(),
+                                system)
+                        .ifPresent(s -> onIt.put(rider.rider().id(), rides(rider.rider(), s, settings)));
+            }
+            rides.put(r.course().id(), onIt);
+        }
+        return rides;
+    }
+
+    private static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
+        return new Rides(
+                range(rider, standing)
+                        .flatMap(range -> StandingChoice.at(List.of(range), settings)
+                                .riders()
+                                .get(0)
+                                .settingMetres()),
+                Optional.ofNullable(standing.weakSide()));
+    }
+
+    private Standing standing(Read read, ReadRider r, LengthSystem system) {
+        return progress.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
     }
 
     private Read read(DayResponse day, long courseId) {
@@ -104,17 +161,10 @@ public class StandingService {
     }
 
     /** What suits each rider; empty where their machine has no rung here, or time ran out. */
-    private List<Optional<Range>> ranges(Read read, Course course, LengthSystem system) {
-        return reckoning
-                .parts(
-                        Rank.MANY,
-                        read.riders().stream()
-                                .map(r -> (Supplier<Optional<Range>>) () -> range(
-                                        r.rider(),
-                                        progress.standing(r.rider(), r.machine().turn(), course, r.latest(), system)))
-                                .toList())
-                .stream()
-                .map(r -> r.orElse(Optional.empty()))
+    private static List<Optional<Range>> ranges(Read read, List<Optional<Standing>> standings) {
+        return IntStream.range(0, standings.size())
+                .mapToObj(i ->
+                        standings.get(i).flatMap(s -> range(read.riders().get(i).rider(), s)))
                 .toList();
     }
 

@@ -14,6 +14,7 @@ import wrenlane.server.http.Versioned;
  * @param riders who takes part, in the order they ride
  * @param stations there are to choose from
  * @param blocks empty where nobody takes part
+ * @param unfinished whether it is still reckoned who rides what of what stands; asked again a little later, it is there
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
  */
 public record LessonResponse(
@@ -23,7 +24,8 @@ public record LessonResponse(
         List<LessonRider> riders,
         List<StationText> stations,
         List<PlannedBlock> blocks,
-        List<Finding> findings)
+        List<Finding> findings,
+        boolean unfinished)
         implements Versioned {
 
     /**
@@ -41,10 +43,11 @@ public record LessonResponse(
     /**
      * Ground to ride on.
      *
+     * @param standsAt settings that stand, in metres, the widest first; none in the open
      * @param without names of those who have nothing to ride there yet
      * @param passSeconds one run with the way back and a word: an estimate
      */
-    public record StationText(String id, String name, List<String> without, int passSeconds) {}
+    public record StationText(String id, String name, List<Double> standsAt, List<String> without, int passSeconds) {}
 
     /**
      * A stretch of the lesson.
@@ -63,6 +66,13 @@ public record LessonResponse(
             @Nullable String stationName,
             List<PlannedTurn> turns) {}
 
-    /** One rider's part. */
-    public record PlannedTurn(long riderId, String riderName, RiderTask task, int runs, boolean easier) {}
+    /**
+     * One rider's part.
+     *
+     * @param runs in all
+     * @param left of them to the left, where sides are ridden one at a time
+     * @param right of them to the right
+     */
+    public record PlannedTurn(
+            long riderId, String riderName, RiderTask task, int runs, int left, int right, boolean easier) {}
 }

@@ -24,12 +24,15 @@ import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
+import wrenlane.machine.Side;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.day.StandingService;
+import wrenlane.server.day.StandingService.Rides;
 import wrenlane.server.drill.DrillService;
 import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.drill.RiderDrills;
@@ -49,6 +52,7 @@ import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
+import wrenlane.units.LengthSystem;
 
 /** Plans the lesson of a day from what is stored of it. */
 @Service
@@ -65,6 +69,7 @@ public class LessonService {
     private final CourseService courses;
     private final DrillService drills;
     private final RiderDrillService standings;
+    private final StandingService standing;
     private final RiderService riders;
     private final MachineService machines;
     private final YardService yards;
@@ -77,6 +82,7 @@ public class LessonService {
             CourseService courses,
             DrillService drills,
             RiderDrillService standings,
+            StandingService standing,
             RiderService riders,
             MachineService machines,
             YardService yards,
@@ -87,6 +93,7 @@ public class LessonService {
         this.courses = courses;
         this.drills = drills;
         this.standings = standings;
+        this.standing = standing;
         this.riders = riders;
         this.machines = machines;
         this.yards = yards;
@@ -222,7 +229,8 @@ public class LessonService {
         List<RiderDrills> stand = standings.of(read.catalogue(), present);
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
-        List<Station> stations = stations(read, tasks);
+        Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), LengthSystem.METRIC);
+        List<Station> stations = stations(read, tasks, rides);
         Optional<Lesson> lesson = lesson(read.settings(), tasks.keySet(), stations);
         return new LessonResponse(
                 read.day().id(),
@@ -240,17 +248,21 @@ public class LessonService {
                                         .orElse(0)))
                         .toList(),
                 stations.stream()
-                        .map(s -> new StationText(s.id(), s.name(), without(s, stand), s.passSeconds()))
+                        .map(s -> new StationText(
+                                s.id(), s.name(), standsAt(read, s), without(s, stand), s.passSeconds()))
                         .toList(),
                 lesson.map(l -> blocks(l, stand, stations)).orElse(List.of()),
-                lesson.map(Lesson::findings).orElseGet(() -> nobody(present)));
+                lesson.map(Lesson::findings).orElseGet(() -> nobody(present)),
+                rides.values().stream()
+                        .anyMatch(onIt -> onIt.size() < read.day().riders().size()));
     }
 
-    private static List<Station> stations(Read read, Map<String, LessonTasks> tasks) {
-        LessonStations made = new LessonStations(read.catalogue(), tasks);
+    private static List<Station> stations(
+            Read read, Map<String, LessonTasks> tasks, Map<Long, Map<Long, Rides>> rides) {
+        LessonStations made = new LessonStations(read.catalogue(), tasks, rides);
         Set<Long> placed = read.day().stands().stream().map(DayStand::courseId).collect(Collectors.toSet());
         List<Station> stations = new ArrayList<>(List.of(made.open()));
-        read.courses().forEach(c -> stations.add(made.of(c, placed.contains(c.id()))));
+        read.courses().forEach(c -> stations.add(made.of(c, read.day().nested(c), placed.contains(c.id()))));
         return stations;
     }
 
@@ -267,6 +279,13 @@ public class LessonService {
                 settings.weather(),
                 settings.wishes().stream().map(WishJson::wish).toList());
         return Optional.of(plans.get(brief, () -> LessonPlanner.plan(brief)));
+    }
+
+    private static List<Double> standsAt(Read read, Station station) {
+        return read.courses().stream()
+                .filter(c -> String.valueOf(c.id()).equals(station.id()))
+                .flatMap(c -> read.day().nested(c).settingsMetres().stream())
+                .toList();
     }
 
     private static List<String> without(Station station, List<RiderDrills> stand) {
@@ -313,6 +332,12 @@ public class LessonService {
     private static PlannedTurn turn(Block.Turn turn, Map<String, String> names) {
         RiderTask task = turn.task();
         return new PlannedTurn(
-                Long.parseLong(turn.rider()), names.getOrDefault(turn.rider(), ""), task, turn.runs(), turn.easier());
+                Long.parseLong(turn.rider()),
+                names.getOrDefault(turn.rider(), ""),
+                task,
+                turn.runs(),
+                turn.runsTo(Side.LEFT),
+                turn.runsTo(Side.RIGHT),
+                turn.easier());
     }
 }

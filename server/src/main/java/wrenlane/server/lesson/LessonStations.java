@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.lesson.LessonTasks;
@@ -13,6 +14,7 @@ import wrenlane.lesson.PassTime;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseResponse;
+import wrenlane.server.day.StandingService.Rides;
 
 /** Makes stations of open ground and the day's courses, with what each rider would ride there. */
 final class LessonStations {
@@ -21,15 +23,18 @@ final class LessonStations {
 
     private final Catalogue catalogue;
     private final Map<String, LessonTasks> riders;
+    private final Map<Long, Map<Long, Rides>> rides;
 
     /**
      * For some riders.
      *
      * @param riders by their id
+     * @param rides of what stands, by course and rider, as far as it is known
      */
-    LessonStations(Catalogue catalogue, Map<String, LessonTasks> riders) {
+    LessonStations(Catalogue catalogue, Map<String, LessonTasks> riders, Map<Long, Map<Long, Rides>> rides) {
         this.catalogue = catalogue;
         this.riders = riders;
+        this.rides = rides;
     }
 
     /** Open ground, where nobody needs a cone. */
@@ -46,10 +51,10 @@ final class LessonStations {
     }
 
     /** A course of the day. */
-    Station of(CourseResponse stored, boolean standing) {
-        Course course = stored.course();
+    Station of(CourseResponse stored, NestedCourse nested, boolean standing) {
+        Course course = nested.widest();
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
-        riders.forEach((id, of) -> of.on(course).ifPresent(task -> tasks.put(id, task)));
+        riders.forEach((id, of) -> of.on(course).ifPresent(task -> tasks.put(id, ridden(stored.id(), id, task))));
         List<Integer> seconds = new ArrayList<>();
         for (RiderTask task : tasks.values()) {
             Optional<Drill> drill = catalogue.find(task.drillId());
@@ -60,9 +65,14 @@ final class LessonStations {
         return new Station(
                 String.valueOf(stored.id()),
                 stored.name(),
-                course.plan().cones().size(),
+                nested.plan().cones().size(),
                 standing,
                 seconds.stream().mapToInt(Integer::intValue).max().orElse(OPEN_SECONDS),
                 tasks);
+    }
+
+    private RiderTask ridden(long courseId, String rider, RiderTask task) {
+        Rides of = rides.getOrDefault(courseId, Map.of()).get(Long.valueOf(rider));
+        return of == null ? task : task.on(of.settingMetres(), of.weakSide());
     }
 }

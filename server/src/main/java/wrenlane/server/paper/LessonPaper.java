@@ -6,13 +6,20 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
+import wrenlane.drawing.Drawing;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillStep;
 import wrenlane.finding.Finding;
+import wrenlane.lesson.Station;
+import wrenlane.machine.Side;
+import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.DrillService;
@@ -23,6 +30,7 @@ import wrenlane.server.lesson.LessonResponse.LessonRider;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonService;
+import wrenlane.units.LengthSystem;
 
 /** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
 @Service
@@ -31,9 +39,17 @@ class LessonPaper {
     private final LessonService lessons;
     private final CheckService checks;
     private final DrillService drills;
+    private final CourseService courses;
     private final PdfWriter pdf;
 
-    LessonPaper(DayService days, LessonService lessons, CheckService checks, DrillService drills, PdfWriter pdf) {
+    LessonPaper(
+            DayService days,
+            LessonService lessons,
+            CheckService checks,
+            DrillService drills,
+            CourseService courses,
+            PdfWriter pdf) {
+        this.courses = courses;
         this.days = days;
         this.lessons = lessons;
         this.checks = checks;
@@ -42,7 +58,7 @@ class LessonPaper {
     }
 
     /** The lesson of a day as PDF. */
-    byte[] lessonPdf(long dayId, Paper paper) {
+    byte[] lessonPdf(long dayId, LengthSystem system, Paper paper) {
         DayResponse day = days.get(dayId);
         LessonResponse lesson = lessons.get(dayId);
         Catalogue catalogue = drills.catalogue();
@@ -54,14 +70,20 @@ class LessonPaper {
         words.put("to", at(lesson, lesson.settings().minutes()));
         words.put("weather", capital(lesson.settings().weather().label()));
         words.put("findings", lesson.findings().stream().map(Finding::message).toList());
-        words.put("blocks", lesson.blocks().stream().map(b -> block(lesson, b)).toList());
+        words.put(
+                "blocks",
+                lesson.blocks().stream().map(b -> block(lesson, b, system)).toList());
         words.put(
                 "check", checks.get(dayId).items().stream().map(CheckItem::text).toList());
         words.put(
                 "riders",
-                lesson.riders().stream().map(r -> rider(lesson, catalogue, r)).toList());
+                lesson.riders().stream()
+                        .map(r -> rider(lesson, catalogue, r, system))
+                        .toList());
         List<Drill> ridden = ridden(lesson, catalogue);
-        words.put("drills", ridden.stream().map(LessonPaper::drill).toList());
+        words.put(
+                "drills",
+                ridden.stream().map(d -> drill(d, plan(day, lesson, d, paper))).toList());
         words.put("cues", cues(lesson));
         return pdf.write("lesson.html", words);
     }
@@ -74,7 +96,7 @@ class LessonPaper {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
-    private static Map<String, Object> block(LessonResponse lesson, PlannedBlock block) {
+    private static Map<String, Object> block(LessonResponse lesson, PlannedBlock block, LengthSystem system) {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("from", at(lesson, block.startMinute()));
         words.put("minutes", block.minutes());
@@ -82,18 +104,61 @@ class LessonPaper {
         if (block.stationName() != null) {
             words.put("where", block.stationName());
         }
+        List<Double> stands = standsAt(lesson, block);
+        if (!stands.isEmpty()) {
+            words.put("stands", SettingText.all(stands, system));
+        }
         Map<String, List<PlannedTurn>> byDrill = block.turns().stream()
                 .collect(Collectors.groupingBy(t -> t.task().drillName(), LinkedHashMap::new, Collectors.toList()));
         List<Map<String, Object>> rows = new ArrayList<>();
         byDrill.forEach((name, turns) -> rows.add(Map.of(
                 "drill", name,
-                "runs", turns.get(0).runs(),
-                "riders", turns.stream().map(PlannedTurn::riderName).collect(Collectors.joining(", ")))));
+                "runs", turns.stream().mapToInt(PlannedTurn::runs).min().orElse(0),
+                "riders", turns.stream().map(t -> who(t, stands)).collect(Collectors.joining(", ")))));
         words.put("drills", rows);
         return words;
     }
 
-    private static Map<String, Object> rider(LessonResponse lesson, Catalogue catalogue, LessonRider rider) {
+    private static List<Double> standsAt(LessonResponse lesson, PlannedBlock block) {
+        return lesson.stations().stream()
+                .filter(s -> s.id().equals(block.station()))
+                .flatMap(s -> s.standsAt().stream())
+                .toList();
+    }
+
+    /** A rider with what is their own in a block: the letter of their setting, the side to begin on, a run more. */
+    private static String who(PlannedTurn turn, List<Double> stands) {
+        List<String> own = new ArrayList<>();
+        if (stands.size() > 1) {
+            turn.task().settingMetres().ifPresent(m -> own.add(NestedCourse.letter(stands.indexOf(m))));
+        }
+        turn.task()
+                .weakSide()
+                .ifPresent(
+                        side -> own.add(sideWord(side) + " first" + (turn.left() == turn.right() ? "" : ", one more")));
+        return turn.riderName() + (own.isEmpty() ? "" : " (" + String.join(", ", own) + ")");
+    }
+
+    private static String sideWord(Side side) {
+        return side == Side.LEFT ? "left" : "right";
+    }
+
+    /** The course a drill is ridden on, as it stands; empty for one in the open. */
+    private Optional<PaperDrawing> plan(DayResponse day, LessonResponse lesson, Drill drill, Paper paper) {
+        return lesson.blocks().stream()
+                .filter(b -> b.turns().stream().anyMatch(t -> t.task().drillId().equals(drill.id())))
+                .flatMap(b -> Stream.ofNullable(b.station()))
+                .filter(id -> !id.equals(Station.OPEN))
+                .findFirst()
+                .map(id -> day.nested(courses.get(Long.parseLong(id))).plan())
+                .map(plan -> PaperDrawing.of(Drawing.of(plan, List.of(), List.of()), paper, CARD_SHARE));
+    }
+
+    /** Share of a page's drawing that a card has room for. */
+    private static final double CARD_SHARE = 0.45;
+
+    private static Map<String, Object> rider(
+            LessonResponse lesson, Catalogue catalogue, LessonRider rider, LengthSystem system) {
         Map<String, Map<String, Object>> rows = new LinkedHashMap<>();
         Set<String> cautions = new LinkedHashSet<>();
         lesson.blocks().stream()
@@ -105,6 +170,11 @@ class LessonPaper {
                             Map.of(
                                     "drill", d.name(),
                                     "cue", t.task().cue(),
+                                    "setting",
+                                            t.task()
+                                                    .settingMetres()
+                                                    .map(m -> SettingText.of(m, system))
+                                                    .orElse(""),
                                     "look", String.join(" ", d.words().look())));
                     cautions.addAll(d.words().cautions());
                 }));
@@ -129,8 +199,9 @@ class LessonPaper {
                 .toList();
     }
 
-    private static Map<String, Object> drill(Drill drill) {
+    private static Map<String, Object> drill(Drill drill, Optional<PaperDrawing> plan) {
         Map<String, Object> words = new LinkedHashMap<>();
+        plan.ifPresent(p -> words.put("drawing", p));
         words.put("name", drill.name());
         words.put("aim", drill.words().aim());
         words.put("how", drill.words().how());

@@ -2,7 +2,7 @@ package wrenlane.server.paper;
 
 /** A size of paper, upright. */
 enum Paper {
-    A4("A4", 180, 92),
+    A4("A4", 180, 86),
     LETTER("letter", 186, 68);
 
     private final String css;

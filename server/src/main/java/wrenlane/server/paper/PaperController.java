@@ -86,8 +86,11 @@ class PaperController {
     }
 
     @GetMapping(value = "/days/{id}/lesson.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> lessonPdf(@PathVariable long id, @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(lessons.lessonPdf(id, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
+    ResponseEntity<byte[]> lessonPdf(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        return file(lessons.lessonPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
     }
 
     @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")

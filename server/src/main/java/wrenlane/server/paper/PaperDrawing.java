@@ -28,11 +28,17 @@ record PaperDrawing(String svg, String widthMillimetres, String heightMillimetre
     private static final double FOOT = 4;
 
     static PaperDrawing of(Drawing drawing, Paper paper) {
+        return of(drawing, paper, 1);
+    }
+
+    /** The same on a share of the room a page has for one. */
+    static PaperDrawing of(Drawing drawing, Paper paper, double share) {
         Drawing shapes = drawing.without(Layer.LABELS);
         Drawing.Bounds b = shapes.bounds();
         double width = b.widthMetres() + 2 * Svg.MARGIN_METRES;
         double height = b.heightMetres() + 2 * Svg.MARGIN_METRES;
-        double scale = Math.min(paper.drawingWidthMillimetres() / width, paper.drawingHeightMillimetres() / height);
+        double scale =
+                share * Math.min(paper.drawingWidthMillimetres() / width, paper.drawingHeightMillimetres() / height);
         String w = millimetres(width * scale);
         String h = millimetres(height * scale);
         List<Word> words = drawing.shapes().stream()

@@ -13,7 +13,6 @@ import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
 import wrenlane.setout.TwoTapes;
 import wrenlane.setout.WalkingOrder;
-import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.RidingMark;
 
@@ -58,8 +57,7 @@ record PaperSheet(
             List<RidingMark> marks,
             LengthSystem system,
             Paper paper) {
-        DoubleFunction<String> said =
-                m -> system == LengthSystem.METRIC ? LengthFormat.metric(m) : LengthFormat.imperial(m);
+        DoubleFunction<String> said = m -> SettingText.of(m, system);
         TwoTapes tapes = TwoTapes.of(sheet);
         WalkingOrder walk = sheet.walk();
         List<Row> rows = new ArrayList<>();

@@ -121,6 +121,24 @@ public class ProgressService {
         return standing(rider, turn, course, records(read, read.runs()), system);
     }
 
+    /**
+     * The same where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
+     * for pages that have enough to show without it.
+     */
+    public Optional<Standing> standingIfKnown(
+            RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+        boolean known = true;
+        for (Side side : Side.values()) {
+            known &= tightness.isKnown(course, turn, side);
+        }
+        for (RiddenRun ridden : read.runs()) {
+            MachineTurn on = read.turns().get(ridden.run().machineId());
+            known &= on == null
+                    || tightness.isKnown(ridden.course(), on, ridden.run().side());
+        }
+        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
+    }
+
     private Standing standing(
             RiderResponse rider, MachineTurn turn, Course course, List<RunRecord> all, LengthSystem system) {
         Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));

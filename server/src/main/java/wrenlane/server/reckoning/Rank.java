@@ -7,5 +7,7 @@ public enum Rank {
     /** One answer that somebody looks at. */
     ONE,
     /** One of many: a row of a table, a rung of a ladder. */
-    MANY
+    MANY,
+    /** Nobody waits for it yet. */
+    LATER
 }

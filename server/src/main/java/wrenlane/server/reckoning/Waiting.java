@@ -6,6 +6,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.apache.catalina.connector.Response;
 import org.apache.coyote.ActionCode;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
 import wrenlane.server.http.ResponseValve;
@@ -33,11 +34,23 @@ final class Waiting {
         this.response = response;
     }
 
-    /** The one whose request this thread answers; nobody where it answers none. */
+    /** Under which a request keeps its own. */
+    private static final String NAME = Waiting.class.getName();
+
+    /** The one whose request this thread answers, the same for all its computations; nobody where it answers none. */
     static Waiting here() {
         if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes)) {
             return new Waiting(null);
         }
+        if (attributes.getAttribute(NAME, RequestAttributes.SCOPE_REQUEST) instanceof Waiting already) {
+            return already;
+        }
+        Waiting waiting = of(attributes);
+        attributes.setAttribute(NAME, waiting, RequestAttributes.SCOPE_REQUEST);
+        return waiting;
+    }
+
+    private static Waiting of(ServletRequestAttributes attributes) {
         HttpServletRequest request = attributes.getRequest();
         return new Waiting(KNOWS_INTERIM.equals(request.getProtocol()) ? ResponseValve.of(request) : null);
     }

@@ -1,0 +1,108 @@
+package wrenlane.server.course;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+import wrenlane.course.Course;
+import wrenlane.machine.MachineTurn;
+import wrenlane.server.course.TightnessMapper.TightnessRow;
+import wrenlane.server.storage.Storage;
+import wrenlane.verdict.Tightness;
+
+/**
+ * Tightness as it was reckoned before, in the data file: read once, and written by a thread of its own, so that nobody who
+ * reckons waits for the writer. What is lost on the way is reckoned anew.
+ */
+@Component
+class TightnessFile implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(TightnessFile.class);
+
+    /** Most that are kept, a few hundred bytes each; chosen by us: a school's machines on all its courses, many times. */
+    private static final int MOST = 4000;
+
+    private final TightnessMapper mapper;
+    private final Storage storage;
+    private final ThreadPoolExecutor writer =
+            new ThreadPoolExecutor(0, 1, 10, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), work -> {
+                Thread thread = new Thread(work, "tightness-file");
+                thread.setDaemon(true);
+                return thread;
+            });
+    private final Map<String, String> open = new ConcurrentHashMap<>();
+    private final Map<String, String> kept;
+
+    TightnessFile(TightnessMapper mapper, Storage storage) {
+        this.mapper = mapper;
+        this.storage = storage;
+        this.kept = new ConcurrentHashMap<>(storage.read(() -> {
+            Map<String, String> read = new HashMap<>();
+            mapper.latest(MOST).forEach(row -> read.put(row.key(), row.points()));
+            return read;
+        }));
+    }
+
+    /** As it was reckoned before, if it was. */
+    Optional<Tightness> find(Course course, MachineTurn turn) {
+        return Optional.ofNullable(kept.get(TightnessKey.of(course, turn))).map(TightnessFile::read);
+    }
+
+    /** Keeps it, a little later. */
+    void keep(Course course, MachineTurn turn, Tightness reckoned) {
+        String key = TightnessKey.of(course, turn);
+        open.put(key, written(reckoned));
+        writer.execute(this::write);
+    }
+
+    private void write() {
+        Map<String, String> now = new LinkedHashMap<>(open);
+        if (now.isEmpty()) {
+            return;
+        }
+        try {
+            storage.change(() -> {
+                now.forEach((key, points) -> mapper.put(new TightnessRow(key, points)));
+                mapper.keepLatest(MOST);
+            });
+            kept.putAll(now);
+        } catch (RuntimeException e) {
+            LOG.debug("Tightness was not kept, and will be reckoned anew: {}", e.getMessage());
+        } finally {
+            now.forEach(open::remove);
+        }
+    }
+
+    private static String written(Tightness tightness) {
+        return tightness.points().entrySet().stream()
+                .map(p -> p.getKey() + ":" + p.getValue())
+                .collect(Collectors.joining(" "));
+    }
+
+    private static Tightness read(String points) {
+        Map<Double, Double> read = new TreeMap<>();
+        for (String point : points.isEmpty() ? new String[0] : points.split(" ")) {
+            String[] pair = point.split(":");
+            read.put(Double.valueOf(pair[0]), Double.valueOf(pair[1]));
+        }
+        return Tightness.of(read);
+    }
+
+    @Override
+    public void destroy() throws InterruptedException {
+        writer.shutdown();
+        // What is still open is written; a second is plenty for that.
+        if (!writer.awaitTermination(1, TimeUnit.SECONDS)) {
+            LOG.debug("Some tightness was not kept, and will be reckoned anew.");
+        }
+    }
+}
