@@ -23,23 +23,52 @@ class RangeIT {
         return page.getByTestId("run");
     }
 
-    /** Logged at what the cones stand at; another setting counts once they are moved, and for everyone. */
+    private static Locator ridden(Page page) {
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Setting ridden"))
+                .getByRole(AriaRole.BUTTON);
+    }
+
+    /** Each rider rides the one of three widths that suits them, until another is chosen for them. */
     @Test
-    void logsAtWhatTheConesStandAtAndAsksBeforeAnother() {
-        Page page = APP.desk("/range/3");
+    void logsAtTheSettingThatSuitsOrAtTheOneChosen() {
+        Page page = APP.phone("/range/1");
         Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
-        assertThat(rung).containsText("7.20");
-        button(page, "Tighter").click();
-        assertThat(page.getByText("The cones stand at 7.20")).isVisible();
+        assertThat(ridden(page)).hasCount(3);
+        assertThat(rung).containsText("7.70");
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
-        assertThat(rung).containsText("7.20");
-        page.getByText("Moved to").click();
-        assertThat(rung).not().containsText("7.20");
-        String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d")).first().innerText();
+        ridden(page).nth(2).click();
+        assertThat(rung).containsText("5.40");
+        page.reload();
+        assertThat(rung).containsText("5.40");
         button(page, "Next rider").click();
-        assertThat(page).hasURL(Pattern.compile("/range/4"));
-        assertThat(rung).containsText(moved.strip().substring(0, 4));
+        assertThat(page).hasURL(Pattern.compile("/range/2"));
+        assertThat(rung).containsText("8.70");
+        page.close();
+    }
+
+    /** Another setting is logged once the cones are moved, and every device hears of it. */
+    @Test
+    void asksBeforeConesAreMovedAndTellsEverybody() {
+        Page page = APP.desk("/range/3?course=3");
+        Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
+        assertThat(rung).containsText("4.50");
+        button(page, "Tighter").click();
+        assertThat(page.getByText("The cones stand at 4.50")).isVisible();
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        assertThat(rung).containsText("4.50");
+        page.getByText("Moved to").click();
+        assertThat(rung).not().containsText("4.50");
+        String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d"))
+                .first()
+                .innerText()
+                .strip()
+                .substring(0, 4);
+        Page other = APP.phone("/range/4?course=3");
+        assertThat(other.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true)))
+                .containsText(moved);
+        other.close();
         page.close();
     }
 

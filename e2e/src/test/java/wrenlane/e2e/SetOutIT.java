@@ -37,7 +37,7 @@ class SetOutIT {
                 .isVisible();
         assertThat(page.getByText("Chalk two marks")).containsText("apart");
         choose(page, "Least walking");
-        assertThat(rows(page)).hasCount(11);
+        assertThat(rows(page)).hasCount(20);
         assertThat(rows(page).nth(1)).containsText(Pattern.compile("A.*m.*m.*0\\.0\\d"));
         page.close();
     }
@@ -102,21 +102,46 @@ class SetOutIT {
         Page phone = APP.phone("/set-out");
         choose(phone, "Least walking");
         press(phone, "One cone at a time");
-        assertThat(phone.getByText("0 of 10 stand")).isVisible();
+        assertThat(phone.getByText("0 of 19 stand")).isVisible();
         press(phone, "A stands");
-        assertThat(phone.getByText("1 of 10 stand")).isVisible();
+        assertThat(phone.getByText("1 of 19 stand")).isVisible();
         phone.reload();
-        assertThat(phone.getByText("1 of 10 stand")).isVisible();
-        for (int i = 0; i < 9; i++) {
+        assertThat(phone.getByText("1 of 19 stand")).isVisible();
+        for (int i = 0; i < 18; i++) {
             phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(" stands$")))
                     .click();
         }
-        assertThat(phone.getByText("All 10 stand")).isVisible();
-        assertThat(phone.getByText("A to C: ")).isVisible();
+        assertThat(phone.getByText("All 19 stand")).isVisible();
+        assertThat(phone.getByText("A to Ca: ")).isVisible();
         press(phone, "Back to the sheet");
-        assertThat(phone.getByLabel("A stands")).isChecked();
+        assertThat(phone.getByLabel("A stands", new Page.GetByLabelOptions().setExact(true)))
+                .isChecked();
         assertThat(button(phone, "One cone at a time")).isVisible();
         phone.close();
+    }
+
+    /** What stands is changed in one act: what serves most is proposed, and what cannot stand is said and kept back. */
+    @Test
+    void changesWhatStandsAndSaysWhoRidesWhich() {
+        Page page = APP.desk("/set-out/2");
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        assertThat(stands).containsText("6.40");
+        Locator who = stands.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Who rides which"));
+        assertThat(who).containsText("too tight");
+        press(page, "Change what stands");
+        press(page, "Take this");
+        assertThat(who).not().containsText("too tight");
+        App.fill(page, "Setting b", "8.6 m");
+        assertThat(stands.getByRole(AriaRole.ALERT)).containsText("cannot be told apart");
+        assertThat(button(page, "It stands like this")).isDisabled();
+        press(page, "Take this");
+        press(page, "It stands like this");
+        assertThat(stands).containsText(Pattern.compile("What standsa 8\\.70.m · b 7\\.70.m"));
+        assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
+                .hasCount(1);
+        page.reload();
+        assertThat(stands).containsText(Pattern.compile("What standsa 8\\.70.m · b 7\\.70.m"));
+        page.close();
     }
 
     @Test
