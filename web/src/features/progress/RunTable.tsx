@@ -1,11 +1,11 @@
 import { sideWord } from '../../shared/ui';
-import { dateText, lengthText, usePreferences } from '../../shared/units';
-import { outcomeText } from '../run';
+import { dateText, lengthText, speedText, usePreferences } from '../../shared/units';
+import { entryText } from '../run';
 import type { Progress } from './api';
 
 /** Every run in words, for screen readers and for copying. */
 export function RunTable({ progress }: { progress: Progress }) {
-  const { system } = usePreferences();
+  const { system, speed } = usePreferences();
   return (
     <details>
       <summary className="cursor-pointer text-steel">Every run as a table</summary>
@@ -32,7 +32,10 @@ export function RunTable({ progress }: { progress: Progress }) {
                 </td>
                 <td className="figures text-right">{r.tightness?.toFixed(2) ?? '–'}</td>
                 <td>
-                  {outcomeText(r.faults)}
+                  {entryText(r)}
+                  {r.seconds !== undefined && `, ${r.seconds.toFixed(1)} s`}
+                  {r.speedMetresPerSecond !== undefined && `, ${speedText(r.speedMetresPerSecond, speed)}`}
+                  {r.note !== '' && <span className="block text-soft">{r.note}</span>}
                   {r.simulated && <span className="text-soft"> (simulated)</span>}
                 </td>
               </tr>

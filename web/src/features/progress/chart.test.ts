@@ -21,6 +21,9 @@ const run = (
   loggedAt: '2026-05-14T09:00:00Z',
   simulated: false,
   withdrawn: false,
+  sort: 'RUN',
+  faultCounts: {},
+  note: '',
 });
 
 const estimate = {
@@ -98,4 +101,15 @@ describe('the lane of progress', () => {
   it('is not drawn without runs', () => {
     expect(layOut({ ...progress, days: [] }, 'metres', 800, 500)).toBeUndefined();
   });
+});
+
+it('has no mark for a spell, nor for what was broken off', () => {
+  const [day] = progress.days;
+  if (day === undefined) throw new Error('no day');
+  const others = [
+    { ...run('s', 'LEFT', 8), sort: 'SPELL' as const },
+    { ...run('o', 'LEFT', 8), sort: 'BROKEN_OFF' as const },
+  ];
+  const more = { ...progress, days: [{ ...day, runs: [...day.runs, ...others] }] };
+  expect(layOut(more, 'metres', 600, 400)?.marks.map((m) => m.id)).toEqual(['a', 'b']);
 });

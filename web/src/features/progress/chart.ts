@@ -50,7 +50,9 @@ function estimateAt(e: Estimate, scale: Scale): [number, number, number] | undef
 
 /** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards. */
 export function layOut(progress: Progress, scale: Scale, width: number, height: number): Chart | undefined {
-  const { standing, days } = progress;
+  const { standing } = progress;
+  // A spell, and what was broken off, say nothing at one place of the lane; the table has them.
+  const days = progress.days.map((d) => ({ ...d, runs: d.runs.filter((r) => r.sort === 'RUN') }));
   if (standing === undefined || days.length === 0) return undefined;
   const runs = days.flatMap((d) => d.runs);
   const estimates = days

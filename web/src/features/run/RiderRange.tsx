@@ -10,6 +10,7 @@ import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
 import { stepped, toggled, type Command } from './keys';
 import { shown } from './outbox';
+import { More, type Detail } from './More';
 import { RangeHead } from './RangeHead';
 import { Saved } from './Saved';
 import { Tallies } from './Tallies';
@@ -57,22 +58,33 @@ export function RiderRange(props: {
   const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
-  const log = (seen: Fault[]) => {
+  const [note, setNote] = useState('');
+  const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
     if (setting === undefined) return;
-    outbox.add({
-      kind: 'log',
-      id: crypto.randomUUID(),
-      run: {
-        ...of,
-        machineId: machine.id,
-        side,
-        settingMetres: setting,
-        faults: seen,
-        loggedAt: new Date().toISOString(),
-      },
-    });
+    const now = Date.now();
+    entries.forEach((entry, i) =>
+      outbox.add({
+        kind: 'log',
+        id: crypto.randomUUID(),
+        run: {
+          ...of,
+          machineId: machine.id,
+          side,
+          settingMetres: setting,
+          faults: entry.faults,
+          // One after another, also where several are logged at once.
+          loggedAt: new Date(now + i).toISOString(),
+          ...entry.detail,
+          ...(i === 0 && timer.seconds !== undefined && { seconds: timer.seconds }),
+          ...(i === 0 && note.trim() !== '' && { note }),
+        },
+      }),
+    );
+    timer.clear();
+    setNote('');
     setFaults([]);
   };
+  const log = (seen: Fault[]) => logAll([{ faults: seen }]);
   const undo = () => {
     const last = runs.at(-1);
     if (last !== undefined) outbox.add({ kind: 'undo', id: last.id });
@@ -137,7 +149,11 @@ export function RiderRange(props: {
           onLeft={() => setProposed(undefined)}
         />
       )}
-      <Tallies runs={runs} ready={known.data !== undefined || known.isError} />
+      <Tallies
+        runs={runs}
+        unscored={known.data?.unscored ?? []}
+        ready={known.data !== undefined || known.isError}
+      />
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
         {advice ? (
           <>
@@ -148,6 +164,7 @@ export function RiderRange(props: {
         )}
       </p>
       <Buttons faults={faults} canLog={setting !== undefined} canUndo={runs.length > 0} onCommand={run} />
+      <More canLog={setting !== undefined} note={note} onNote={setNote} onLog={logAll} />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
         <Saved {...outbox} reached={outbox.reached && !known.isError} />

@@ -6,10 +6,16 @@ import type { ShownRun } from './outbox';
 const SHOWN = 5;
 
 /** The last runs as tallies, and the count to each side. */
-export function Tallies({ runs, ready }: { runs: ShownRun[]; ready: boolean }) {
+export function Tallies(props: {
+  runs: ShownRun[];
+  /** Ids of the first at a new setting, which are not scored. */
+  unscored: string[];
+  ready: boolean;
+}) {
+  const { runs, ready } = props;
   const last = runs.slice(-SHOWN);
   const count = (side: ShownRun['side']) => {
-    const those = runs.filter((r) => r.side === side);
+    const those = runs.filter((r) => r.side === side && (r.sort ?? 'RUN') === 'RUN');
     return `${those.filter((r) => r.faults.length === 0).length} / ${those.length}`;
   };
   return (
@@ -29,10 +35,14 @@ export function Tallies({ runs, ready }: { runs: ShownRun[]; ready: boolean }) {
               key={r.id}
               data-testid="run"
               data-kept={r.kept}
-              className={`flex items-center gap-0.5 ${r.kept === 'device' ? 'opacity-60' : ''}`}
+              className={`flex items-center gap-0.5 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
+              title={props.unscored.includes(r.id) ? 'New setting: not scored' : undefined}
             >
               <Chevron side={r.side} size={10} />
-              <Outcome faults={r.faults} />
+              <Outcome run={r} />
+              {r.seconds !== undefined && (
+                <span className="figures text-[0.8rem] text-soft">{r.seconds.toFixed(1)} s</span>
+              )}
             </li>
           ))}
         </ol>

@@ -4,7 +4,10 @@ import { Button } from '../../shared/ui';
 interface Held {
   from: number | undefined;
   tenths: number;
+  /** What goes with the next run, also while the watch is running; missing where it was not used. */
+  seconds: number | undefined;
   toggle: () => void;
+  clear: () => void;
 }
 
 /** A stopwatch: started, stopped, started anew. */
@@ -24,7 +27,11 @@ export function useTimer(): Held {
       setFrom(undefined);
     }
   };
-  return { from, tenths, toggle };
+  const clear = () => {
+    setFrom(undefined);
+    setTenths(0);
+  };
+  return { from, tenths, seconds: tenths > 0 ? tenths / 10 : undefined, toggle, clear };
 }
 
 /** The stopwatch and its one button. */
@@ -36,6 +43,7 @@ export function Timer({ timer }: { timer: Held }) {
         {(timer.tenths / 10).toFixed(1)}
         <span className="text-soft">{'\u2009'}s</span>
       </span>
+      {timer.seconds !== undefined && <span className="text-sm text-soft">goes with the next run</span>}
     </span>
   );
 }

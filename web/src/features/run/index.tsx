@@ -9,7 +9,7 @@ import { Loading, NotHere } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
 
-export { Outcome, outcomeText, letterOf } from './marks';
+export { Outcome, entryText, outcomeText, letterOf } from './marks';
 export type { Run } from './api';
 
 /** Beside the riders: one at a time, a run in two taps. */

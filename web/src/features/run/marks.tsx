@@ -1,4 +1,4 @@
-import type { Fault } from './api';
+import type { Fault, RunRequest } from './api';
 
 /** Every fault with the letter it is logged and shown by. */
 export const FAULTS: { fault: Fault; letter: string; word: string }[] = [
@@ -23,18 +23,62 @@ export function outcomeText(faults: Fault[]): string {
     : faults.map((f) => FAULTS.find((o) => o.fault === f)?.word.toLowerCase() ?? f).join(', ');
 }
 
-/** A clean run is a tally stroke, each fault a letter in a ring. */
-export function Outcome({ faults, size = 22 }: { faults: Fault[]; size?: number }) {
-  if (faults.length === 0) {
+/** What of an entry is shown. */
+export interface Seen {
+  faults: Fault[];
+  sort?: RunRequest['sort'];
+  minutes?: number | undefined;
+  laps?: number | undefined;
+  faultCounts?: RunRequest['faultCounts'];
+}
+
+/** What an entry was, in words. */
+export function entryText(run: Seen): string {
+  if (run.sort === 'BROKEN_OFF') return 'broken off';
+  if (run.sort !== 'SPELL') return outcomeText(run.faults);
+  const counted = Object.entries(run.faultCounts ?? {}).map(
+    ([fault, n]) => `${n} × ${FAULTS.find((f) => f.fault === fault)?.word.toLowerCase() ?? fault}`,
+  );
+  return `spell of ${lengthOf(run)}: ${counted.length === 0 ? 'clean' : counted.join(', ')}`;
+}
+
+function lengthOf(run: Seen): string {
+  return [
+    run.minutes === undefined ? '' : `${run.minutes} min`,
+    run.laps === undefined ? '' : `${run.laps} laps`,
+  ]
+    .filter((t) => t !== '')
+    .join(', ');
+}
+
+/** A clean run is a tally stroke, each fault a letter in a ring; a spell says its length, what was broken off is a dash. */
+export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
+  if (run.sort === 'BROKEN_OFF') {
     return (
-      <svg role="img" aria-label="clean" width={size / 2} height={size} viewBox="0 0 11 22">
-        <path d="M5.5 2V20" className="stroke-moss" strokeWidth={3.4} />
+      <svg role="img" aria-label="broken off" width={size / 2} height={size} viewBox="0 0 11 22">
+        <path d="M1 11H10" className="stroke-soft" strokeWidth={3} />
       </svg>
     );
   }
+  const spell = run.sort === 'SPELL' && (
+    <span className="figures text-[0.87rem]" aria-hidden="true">
+      {lengthOf(run)}
+    </span>
+  );
+  if (run.faults.length === 0) {
+    return (
+      <span role="img" aria-label={entryText(run)} className="inline-flex items-center gap-0.5">
+        {spell}
+        <svg aria-hidden="true" width={size / 2} height={size} viewBox="0 0 11 22">
+          <path d="M5.5 2V20" className="stroke-moss" strokeWidth={3.4} />
+        </svg>
+      </span>
+    );
+  }
   return (
-    <span role="img" aria-label={outcomeText(faults)} className="inline-flex gap-0.5">
-      {faults.map((f) => (
+    <span role="img" aria-label={entryText(run)} className="inline-flex items-center gap-0.5">
+      {spell}
+      {run.faults.map((f) => (
         <svg key={f} aria-hidden="true" width={size} height={size} viewBox="0 0 22 22">
           <circle cx="11" cy="11" r="9.4" className="fill-panel stroke-brick" strokeWidth={2} />
           <text x="11" y="15.4" textAnchor="middle" className="fill-brick" fontSize={12.5} fontWeight={700}>

@@ -17,6 +17,13 @@ export interface ShownRun {
   side: RunRequest['side'];
   settingMetres: number;
   faults: RunRequest['faults'];
+  /** What it is, a run where nothing is said. */
+  sort?: RunRequest['sort'];
+  seconds?: number | undefined;
+  minutes?: number | undefined;
+  laps?: number | undefined;
+  faultCounts?: RunRequest['faultCounts'];
+  note?: string | undefined;
   kept: 'server' | 'device';
 }
 
@@ -40,6 +47,12 @@ export function shown(
             side: e.run.side,
             settingMetres: e.run.settingMetres,
             faults: e.run.faults,
+            sort: e.run.sort,
+            seconds: e.run.seconds,
+            minutes: e.run.minutes,
+            laps: e.run.laps,
+            faultCounts: e.run.faultCounts,
+            note: e.run.note,
             kept: 'device' as const,
           },
         ]

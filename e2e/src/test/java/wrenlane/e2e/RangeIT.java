@@ -72,6 +72,51 @@ class RangeIT {
         page.close();
     }
 
+    /** Four clean and one over the line, watched rather than tapped; then one broken off, which counts for nothing. */
+    @Test
+    void logsSeveralAtOnceAndWhatWasBrokenOff() {
+        Page page = APP.phone("/range/6");
+        button(page, "Several").click();
+        for (int i = 0; i < 4; i++) {
+            button(page, "One Clean more").click();
+        }
+        button(page, "One Line more").click();
+        button(page, "Log 5 runs").click();
+        assertThat(runs(page)).hasCount(5);
+        assertThat(page.getByLabel("Left, clean of all: 4 / 5")).isVisible();
+        button(page, "Broken off").click();
+        assertThat(page.getByLabel("broken off")).isVisible();
+        assertThat(page.getByLabel("Left, clean of all: 4 / 5")).isVisible();
+        button(page, "Undo the last run").click();
+        assertThat(page.getByLabel("broken off")).hasCount(0);
+        page.close();
+    }
+
+    /** A spell of eights with two feet down, with the watch's time and a note; all of it stands in the rider's record. */
+    @Test
+    void logsASpellWithItsTimeAndANote() {
+        Page page = APP.phone("/range/7?course=4");
+        button(page, "Spell").click();
+        assertThat(button(page, "Log the spell")).isDisabled();
+        App.fill(page, "Minutes", "4,5");
+        App.fill(page, "Laps", "12");
+        button(page, "One Foot more").click();
+        button(page, "One Foot more").click();
+        button(page, "Start timer").click();
+        button(page, "Note").click();
+        page.getByLabel("Goes with the next run or spell").fill("eyes up late");
+        button(page, "Spell").click();
+        button(page, "Log the spell").click();
+        assertThat(page.getByLabel("spell of 4.5 min, 12 laps: 2 × foot")).isVisible();
+        assertThat(page.getByText("All saved on the server")).isVisible();
+        page.navigate(APP.address() + "/progress/7");
+        page.getByLabel("Kind").selectOption(new SelectOption().setLabel("Figure eight"));
+        page.getByText("Every run as a table").click();
+        assertThat(page.getByRole(AriaRole.CELL).filter(new Locator.FilterOptions().setHasText("eyes up late")))
+                .containsText(Pattern.compile("spell of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d s"));
+        page.close();
+    }
+
     /** After a tap on Clean the focus is not left there, and with faults chosen Enter logs the faults. */
     @Test
     void keysAfterATapAreTheRanges() {

@@ -94,6 +94,60 @@ class RunsTest {
         assertThat(range(7.2).get("runs").size()).isZero();
     }
 
+    /** Four clean runs, a spell and one broken off: only the runs count for the advice. */
+    @Test
+    void spellsAndWhatWasBrokenOffAreKeptButNotScored() {
+        Map<String, Object> spell = run("LEFT", 7.2, "LINE", "FOOT");
+        spell.putAll(Map.of("sort", "SPELL", "minutes", 4.5, "laps", 9, "faultCounts", Map.of("LINE", 2, "FOOT", 1)));
+        spell.put("note", "  gaze  down\tat the end ");
+        JsonNode stored = APP.put("/api/runs/" + UUID.randomUUID(), spell).body();
+        assertThat(stored.get("minutes").asDouble()).isEqualTo(4.5);
+        assertThat(stored.at("/faultCounts/LINE").asInt()).isEqualTo(2);
+        assertThat(stored.get("note").asString()).isEqualTo("gaze down at the end");
+        Map<String, Object> off = run("LEFT", 7.2);
+        off.put("sort", "BROKEN_OFF");
+        APP.put("/api/runs/" + UUID.randomUUID(), off);
+        JsonNode range = range(7.2);
+        assertThat(range.get("runs").size()).isEqualTo(2);
+        assertThat(range.at("/nextLeft/reason").asString()).contains("No runs at this setting yet");
+        assertThat(range.get("unscored").size()).isZero();
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+        assertThat(range(7.2).get("unscored").size()).isEqualTo(1);
+        JsonNode progress =
+                APP.get("/api/riders/" + rider + "/progress?kind=u-turn-box").body();
+        assertThat(progress.at("/left/runs").asInt()).isEqualTo(1);
+        assertThat(progress.at("/days/0/runs").size()).isEqualTo(3);
+    }
+
+    @Test
+    void aSpellWithoutLengthOrWithUncountedFaultsIsRefused() {
+        Map<String, Object> spell = run("LEFT", 7.2, "LINE");
+        spell.put("sort", "SPELL");
+        RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), spell);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("findings").toString()).contains("spell-without-length", "faults-not-counted");
+        assertThat(range(7.2).get("runs").size()).isZero();
+    }
+
+    /** 15 m in 12 s are 1.25 m/s; sent again with another time it is another run. */
+    @Test
+    void theWatchReadsAsSpeedOverALane() {
+        Map<String, Object> lane = Courses.standard(APP.get("/api/course-kinds")
+                .body()
+                .valueStream()
+                .filter(k -> k.get("kind").asString().equals("lane"))
+                .findFirst()
+                .orElseThrow());
+        APP.put("/api/courses/" + course, lane);
+        Map<String, Object> timed = run("LEFT", 1.4);
+        timed.put("seconds", 12.0);
+        String id = UUID.randomUUID().toString();
+        JsonNode stored = APP.put("/api/runs/" + id, timed).body();
+        assertThat(stored.get("speedMetresPerSecond").asDouble()).isEqualTo(1.25);
+        timed.put("seconds", 13.0);
+        assertThat(APP.put("/api/runs/" + id, timed).status()).isEqualTo(409);
+    }
+
     @Test
     void editingTheCourseOrTheMachineNeverRewritesARun() {
         String id = UUID.randomUUID().toString();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.BeginRung;
@@ -103,7 +104,10 @@ public class ProgressService {
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
     private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
-        return some.stream().map(r -> r.run().record(tightness(read, r))).toList();
+        return some.stream()
+                .filter(r -> r.run().sort().scored())
+                .map(r -> r.run().record(tightness(read, r)))
+                .toList();
     }
 
     private Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
@@ -186,21 +190,38 @@ public class ProgressService {
                 "the rungs of this course",
                 () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
-            return new RangeResponse(standing, today, null, null);
+            return new RangeResponse(standing, today, unscored(asked, dayId, courseId), null, null);
         }
         // Advice looks at sides and faults alone.
         List<RunRecord> here = today.stream()
-                .filter(r -> same(r, settingMetres))
+                .filter(r -> r.sort().scored() && same(r, settingMetres))
                 .map(r -> r.record(Optional.empty()))
                 .toList();
-        boolean isNew = asked.latest().runs().stream()
-                .map(RiddenRun::run)
-                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
+        boolean isNew = isNew(asked, dayId, courseId, settingMetres);
         return new RangeResponse(
                 standing,
                 today,
+                unscored(asked, dayId, courseId),
                 CoachingRules.USUAL.advise(here, isNew, Side.LEFT),
                 CoachingRules.USUAL.advise(here, isNew, Side.RIGHT));
+    }
+
+    private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
+        return asked.latest().runs().stream()
+                .map(RiddenRun::run)
+                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
+    }
+
+    /** Today's runs that are the first at a setting new to the rider, and so not scored. */
+    private static List<String> unscored(Asked asked, long dayId, long courseId) {
+        Map<Long, List<RunResponse>> bySetting = asked.today().stream()
+                .filter(r -> r.sort().scored())
+                .collect(Collectors.groupingBy(r -> Math.round(r.settingMetres() / (2 * SAME_METRES))));
+        return bySetting.values().stream()
+                .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
+                .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
+                .map(RunResponse::id)
+                .toList();
     }
 
     private static boolean same(RunResponse run, double settingMetres) {

@@ -10,11 +10,13 @@ import wrenlane.server.run.RunResponse;
  *
  * @param standing before today's next run
  * @param runs the latest of this day on this course, oldest first
+ * @param unscored ids of those that are the first at a setting new to the rider
  * @param nextLeft advice if the next run goes left at the setting asked about
  * @param nextRight advice if it goes right
  */
 record RangeResponse(
         Standing standing,
         List<RunResponse> runs,
+        List<String> unscored,
         @Nullable Advice nextLeft,
         @Nullable Advice nextRight) {}

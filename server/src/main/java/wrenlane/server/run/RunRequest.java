@@ -3,9 +3,15 @@ package wrenlane.server.run;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunSort;
 
 /**
  * A run as logged on the yard. Its id, in the address, is made by the page.
@@ -13,6 +19,12 @@ import wrenlane.run.Fault;
  * @param settingMetres the width ridden at
  * @param faults empty for a clean run
  * @param loggedAt by the page's clock
+ * @param sort of entry; a run where missing
+ * @param seconds by the watch
+ * @param minutes of a spell
+ * @param laps of a spell
+ * @param faultCounts how often each fault was seen in a spell
+ * @param note in the instructor's words
  */
 public record RunRequest(
         @NotNull Long dayId,
@@ -22,4 +34,49 @@ public record RunRequest(
         @NotNull Side side,
         @NotNull Double settingMetres,
         @NotNull @Size(max = 7) Set<@NotNull Fault> faults,
-        @NotNull Instant loggedAt) {}
+        @NotNull Instant loggedAt,
+        @Nullable RunSort sort,
+        @Nullable Double seconds,
+        @Nullable Double minutes,
+        @Nullable Integer laps,
+        @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
+        @Nullable @Size(max = 400) String note) {
+
+    /** A run of which only its faults are known. */
+    public RunRequest(
+            Long dayId,
+            Long riderId,
+            Long machineId,
+            Long courseId,
+            Side side,
+            Double settingMetres,
+            Set<Fault> faults,
+            Instant loggedAt) {
+        this(
+                dayId,
+                riderId,
+                machineId,
+                courseId,
+                side,
+                settingMetres,
+                faults,
+                loggedAt,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    /** What it says beside its faults. */
+    RunDetail detail() {
+        return new RunDetail(
+                sort == null ? RunSort.RUN : sort,
+                Optional.ofNullable(seconds),
+                Optional.ofNullable(minutes),
+                Optional.ofNullable(laps),
+                faultCounts == null ? Map.of() : faultCounts,
+                note == null ? "" : TypedText.line(note));
+    }
+}

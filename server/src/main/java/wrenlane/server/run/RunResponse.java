@@ -2,12 +2,14 @@ package wrenlane.server.run;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.RunRecord;
+import wrenlane.run.RunSort;
 
 /**
  * A run as stored.
@@ -16,6 +18,11 @@ import wrenlane.run.RunRecord;
  * @param tightness of the setting on the machine; missing where it was not asked for, and on kinds ridden straight on
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
+ * @param seconds by the watch; missing where it was not used
+ * @param speedMetresPerSecond over a course of known length that is ridden straight on
+ * @param minutes of a spell
+ * @param laps of a spell
+ * @param faultCounts how often each fault was seen in a spell; empty for anything else
  */
 public record RunResponse(
         String id,
@@ -31,7 +38,14 @@ public record RunResponse(
         List<Fault> faults,
         Instant loggedAt,
         boolean simulated,
-        boolean withdrawn) {
+        boolean withdrawn,
+        RunSort sort,
+        @Nullable Double seconds,
+        @Nullable Double speedMetresPerSecond,
+        @Nullable Double minutes,
+        @Nullable Integer laps,
+        Map<Fault, Integer> faultCounts,
+        String note) {
     /** For the core to reckon with. */
     public RunRecord record(Optional<Double> known) {
         return new RunRecord(side, settingMetres, known, Set.copyOf(faults), loggedAt);
@@ -53,6 +67,13 @@ public record RunResponse(
                 faults,
                 loggedAt,
                 simulated,
-                withdrawn);
+                withdrawn,
+                sort,
+                seconds,
+                speedMetresPerSecond,
+                minutes,
+                laps,
+                faultCounts,
+                note);
     }
 }

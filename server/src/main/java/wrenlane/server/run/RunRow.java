@@ -3,8 +3,10 @@ package wrenlane.server.run;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
@@ -13,6 +15,8 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunSort;
 
 /**
  * A row of the run table.
@@ -20,6 +24,7 @@ import wrenlane.run.Fault;
  * @param settings what else the course was set to: name=value, one to a line
  * @param loggedAtMs milliseconds since 1970 began, so that runs come in the order of the instants
  * @param faults names joined by commas; empty for a clean run
+ * @param faultCounts fault:number, joined by commas; empty for anything but a spell
  */
 public record RunRow(
         String id,
@@ -35,10 +40,17 @@ public record RunRow(
         String faults,
         Long loggedAtMs,
         Boolean simulated,
-        @Nullable String withdrawnAt) {
+        @Nullable String withdrawnAt,
+        String sort,
+        @Nullable Double seconds,
+        @Nullable Double minutes,
+        @Nullable Integer laps,
+        String faultCounts,
+        String note) {
 
     /** A run as it will be stored, with what it keeps of its course. */
     public static RunRow of(String id, RunRequest r, String courseName, Course course, boolean simulated) {
+        RunDetail detail = r.detail();
         return new RunRow(
                 id,
                 r.dayId(),
@@ -53,7 +65,28 @@ public record RunRow(
                 joined(r.faults()),
                 r.loggedAt().toEpochMilli(),
                 simulated,
-                null);
+                null,
+                detail.sort().name(),
+                detail.seconds().orElse(null),
+                detail.minutes().orElse(null),
+                detail.laps().orElse(null),
+                counted(detail),
+                detail.note());
+    }
+
+    private static String counted(RunDetail detail) {
+        return detail.counted().entrySet().stream()
+                .map(e -> e.getKey() + ":" + e.getValue())
+                .collect(Collectors.joining(","));
+    }
+
+    private Map<Fault, Integer> faultCountMap() {
+        Map<Fault, Integer> counts = new EnumMap<>(Fault.class);
+        for (String pair : faultCounts.isEmpty() ? new String[0] : faultCounts.split(",")) {
+            String[] parts = pair.split(":");
+            counts.put(Fault.valueOf(parts[0]), Integer.valueOf(parts[1]));
+        }
+        return counts;
     }
 
     private static String settings(Course course) {
@@ -89,7 +122,28 @@ public record RunRow(
                 faultList(),
                 Instant.ofEpochMilli(loggedAtMs),
                 simulated,
-                withdrawnAt != null);
+                withdrawnAt != null,
+                RunSort.valueOf(sort),
+                seconds,
+                speed(),
+                minutes,
+                laps,
+                faultCountMap(),
+                note);
+    }
+
+    /** Along a course of known length that is ridden straight on, in m/s; missing where no time was taken. */
+    private @Nullable Double speed() {
+        Double time = seconds;
+        Course ridden = course();
+        if (time == null || ridden.kind().turning() != CourseKind.Turning.STRAIGHT) {
+            return null;
+        }
+        return ridden.kind().dimensions().stream()
+                .filter(d -> d.name().equals("lengthMetres"))
+                .findFirst()
+                .map(d -> ridden.settings().of(d) / time)
+                .orElse(null);
     }
 
     /** The run with the course it was ridden on, as it was set then. */
@@ -116,6 +170,12 @@ public record RunRow(
                 && courseId.equals(request.courseId())
                 && side.equals(request.side().name())
                 && settingM.equals(request.settingMetres())
-                && faults.equals(joined(request.faults()));
+                && faults.equals(joined(request.faults()))
+                && sort.equals(request.detail().sort().name())
+                && Optional.ofNullable(seconds).equals(request.detail().seconds())
+                && Optional.ofNullable(minutes).equals(request.detail().minutes())
+                && Optional.ofNullable(laps).equals(request.detail().laps())
+                && faultCounts.equals(counted(request.detail()))
+                && note.equals(request.detail().note());
     }
 }

@@ -147,6 +147,7 @@ public class RunService {
             checks.add("run-id", "id", "A run's id is 8 to 64 letters, digits or hyphens.");
         }
 
+        checks.addAll(request.detail().check(request.faults()));
         if (request.loggedAt().isAfter(clock.instant().plus(CLOCK_AHEAD))
                 || request.loggedAt().getEpochSecond() < 0) {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");

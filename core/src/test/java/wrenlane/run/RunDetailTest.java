@@ -1,0 +1,65 @@
+package wrenlane.run;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wrenlane.finding.Finding;
+
+class RunDetailTest {
+    private static RunDetail spell(double minutes, int laps, Map<Fault, Integer> counts) {
+        return new RunDetail(RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "");
+    }
+
+    private static List<String> codes(RunDetail detail, Fault... faults) {
+        return detail.check(Set.of(faults)).stream().map(Finding::code).toList();
+    }
+
+    @Test
+    void aSpellSaysItsLengthAndCountsItsFaults() {
+        RunDetail spell = spell(5, 12, Map.of(Fault.LINE, 2, Fault.FOOT, 1));
+        assertThat(codes(spell, Fault.LINE, Fault.FOOT)).isEmpty();
+        // Three faults in twelve laps.
+        assertThat(spell.faultsPerLap()).hasValue(0.25);
+        assertThat(spell.counted().keySet()).containsExactly(Fault.LINE, Fault.FOOT);
+        assertThat(codes(spell, Fault.LINE)).containsExactly("faults-not-counted");
+        assertThat(codes(new RunDetail(
+                        RunSort.SPELL, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "")))
+                .containsExactly("spell-without-length");
+        assertThat(RunDetail.PLAIN.faultsPerLap()).isEmpty();
+    }
+
+    @Test
+    void whatIsNoSpellHasNoLaps() {
+        RunDetail laps = new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "");
+        assertThat(codes(laps)).containsExactly("not-a-spell");
+        assertThat(codes(RunDetail.PLAIN, Fault.CONE)).isEmpty();
+    }
+
+    @Test
+    void brokenOffIsNeitherCleanNorAFault() {
+        RunDetail off = new RunDetail(
+                RunSort.BROKEN_OFF, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "dog on the yard");
+        assertThat(codes(off)).isEmpty();
+        assertThat(codes(off, Fault.CONE)).containsExactly("broken-off-with-faults");
+        assertThat(RunSort.BROKEN_OFF.scored()).isFalse();
+        assertThat(RunSort.RUN.scored()).isTrue();
+    }
+
+    @Test
+    void lengthsOutOfRangeAreSaid() {
+        assertThat(codes(spell(0, 0, Map.of()))).containsExactly("out-of-range", "out-of-range");
+        assertThat(codes(spell(5, 12, Map.of(Fault.DROP, 0)), Fault.DROP)).containsExactly("out-of-range");
+        assertThat(codes(new RunDetail(
+                        RunSort.RUN,
+                        Optional.of(4000.0),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Map.of(),
+                        "x".repeat(201))))
+                .containsExactly("out-of-range", "note-too-long");
+    }
+}
