@@ -10,8 +10,8 @@ const AWAY = 34;
 /** How far more where cones are labelled, in pixels: beyond the labels. */
 const LABELLED = 18;
 
-/** Where along its line the figure stands, off the middle where a label may be: the farther out the row, the farther on. */
-const ALONG = [0.42, 0.6, 0.82];
+/** Where along its line the figure of each row stands: off the middle, where a label may be, and apart from one another. */
+const ALONG = [0.42, 0.85, 0.25];
 
 /** Room that the dimensions of a plan need beside it, in pixels. */
 export function roomFor(plan: Plan, labels: boolean): { x: number; y: number } {

@@ -68,3 +68,12 @@ export function useRangeCheck(dayId: number | undefined) {
       body(http.GET('/api/days/{dayId}/range-check', { params: { path: { dayId: dayId ?? 0 } } })),
   });
 }
+
+/** What speaks for stopping a day now, or for a rest. */
+export function useStopRules(dayId: number) {
+  return useQuery({
+    queryKey: ['stop-rules', dayId],
+    refetchInterval: 30_000,
+    queryFn: () => body(http.GET('/api/days/{dayId}/stop-rules', { params: { path: { dayId } } })),
+  });
+}

@@ -12,6 +12,7 @@ export {
 } from './api';
 export { changed, todayIso } from './model';
 export { NextStep } from './NextStep';
+export { StopRules } from './StopRules';
 export { StopTabs } from './StopTabs';
 export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
 export { useChangeDay } from './useChangeDay';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Button, Select, TextField, Toggle } from '../../shared/ui';
-import type { Settings } from './api';
+import { useTemplates, type Settings } from './api';
 import type { LessonEdit } from './useLessonEdit';
 
 const WEATHER: { value: Settings['weather']; label: string }[] = [
@@ -12,6 +12,7 @@ const WEATHER: { value: Settings['weather']; label: string }[] = [
 /** What the lesson is planned from. */
 export function SettingsBar({ edit }: { edit: LessonEdit }) {
   const { settings } = edit.lesson;
+  const templates = useTemplates(edit.lesson.dayId).data ?? [];
   return (
     <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
       <Settled
@@ -47,6 +48,20 @@ export function SettingsBar({ edit }: { edit: LessonEdit }) {
         options={WEATHER}
         onChoose={(weather) => edit.change({ weather })}
       />
+      {templates.length > 0 && (
+        <Select
+          label="Begin from"
+          value=""
+          options={[
+            { value: '', label: 'a kind of lesson…' },
+            ...templates.map((t) => ({ value: t.template, label: `${t.label}, ${t.minutes} min` })),
+          ]}
+          onChoose={(chosen) => {
+            const template = templates.find((t) => t.template === chosen);
+            if (template) edit.change({ minutes: template.minutes, wishes: template.wishes });
+          }}
+        />
+      )}
       <div className="flex gap-2">
         <Button disabled={!edit.undo || edit.busy} onClick={edit.undo}>
           Undo

@@ -31,3 +31,11 @@ export function useSaveLesson(dayId: number) {
     },
   });
 }
+
+/** Lessons to begin from. */
+export function useTemplates(dayId: number) {
+  return useQuery({
+    queryKey: ['lesson-templates', dayId],
+    queryFn: () => body(http.GET('/api/days/{dayId}/lesson-templates', { params: { path: { dayId } } })),
+  });
+}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { settingOf, type Course, type CourseKind } from '../course';
-import type { Day } from '../day';
+import { StopRules, type Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { moved, useStandingOf, useWhatStands } from '../standing';
@@ -123,6 +123,7 @@ export function RiderRange(props: {
           document.activeElement.blur();
       }}
     >
+      <StopRules dayId={day.id} />
       <RangeHead
         {...props}
         onCourse={(id) => {

@@ -25,7 +25,7 @@ export function Accuracy(props: { course: CourseRequest; day: Day | undefined; w
   );
   if (pair === undefined) return null;
   return (
-    <section aria-label="How good must it be">
+    <section aria-label="How good must it be" className={answer.data ? undefined : 'print:hidden'}>
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
         <h2>How good must it be?</h2>
         <div className="no-print">{choice}</div>

@@ -4,7 +4,7 @@ import type { Day } from '../day';
 import { Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
 import { Accuracy } from './Accuracy';
-import type { ChalkedMark, SetOut } from './api';
+import type { ChalkedMark, LaidCourse, SetOut } from './api';
 import { Chalk } from './Chalk';
 import { methodsOf, type Method } from './model';
 import { OneCone } from './OneCone';
@@ -16,6 +16,8 @@ import type { Who } from './useWho';
 /** The sheet: drawing, tape figures with boxes to tick, and the checks at its end; or one cone at a time. */
 export function SheetView(props: {
   course: CourseRequest;
+  /** The course with the settings it stands at. */
+  laid: LaidCourse;
   setOut: SetOut;
   day: Day | undefined;
   who: Who;
@@ -87,13 +89,13 @@ export function SheetView(props: {
           <Tape setOut={setOut} method={method} order={order} ticks={ticks} />
         </div>
         <Chalk marks={props.chalked} whose={props.who.name} />
-        <Checks course={course} sheet={setOut.sheet} />
+        <Checks laid={props.laid} sheet={setOut.sheet} />
       </div>
     </div>
   );
 }
 
-function Checks({ course, sheet }: { course: CourseRequest; sheet: SetOut['sheet'] }) {
+function Checks({ laid, sheet }: { laid: LaidCourse; sheet: SetOut['sheet'] }) {
   const { system } = usePreferences();
   const text = (metres: number) => lengthText(metres, system);
   return (
@@ -115,7 +117,7 @@ function Checks({ course, sheet }: { course: CourseRequest; sheet: SetOut['sheet
           </>
         )}
       </p>
-      {sheet.slack && <SquareCheck course={course} />}
+      {sheet.slack && <SquareCheck laid={laid} checks={sheet.checks} />}
     </section>
   );
 }

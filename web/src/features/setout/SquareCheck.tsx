@@ -1,27 +1,31 @@
 import { useState } from 'react';
-import type { CourseRequest } from '../course';
 import { LengthField, type Length } from '../length';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
-import { useSquareCheck } from './api';
+import { useSquareCheck, type LaidCourse, type SetOut } from './api';
 
 /** Two diagonals as taped, and how far out of square they mean the box is. */
-export function SquareCheck({ course }: { course: CourseRequest }) {
+export function SquareCheck(props: { laid: LaidCourse; checks: SetOut['sheet']['checks'] }) {
   const { system } = usePreferences();
   const [first, setFirst] = useState<Length>();
   const [second, setSecond] = useState<Length>();
-  const check = useSquareCheck(course, first, second);
+  const check = useSquareCheck(props.laid, first, second);
+  // Of the widest setting, which comes first.
+  const name = (i: number) => {
+    const ends = props.checks[i];
+    return ends ? `${ends.from} to ${ends.to} as taped` : '';
+  };
   return (
     <div className="no-print mt-3">
       <div className="grid grid-cols-2 gap-4">
         <LengthField
-          label="A to C as taped"
+          label={name(0)}
           value={first}
           placeholder="not taped"
           onRead={setFirst}
           onRefused={() => setFirst(undefined)}
         />
         <LengthField
-          label="B to D as taped"
+          label={name(1)}
           value={second}
           placeholder="not taped"
           onRead={setSecond}

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { CourseRequest, ReckonRequest } from '../course';
+import type { ReckonRequest } from '../course';
 import type { Length } from '../length';
 import { body, http, useReckoned, type Api } from '../../shared/http';
 import type { LengthSystem } from '../../shared/units';
@@ -57,15 +57,15 @@ export function useDayOrder(courses: LaidCourse[], keepInOrder: number[], system
 }
 
 /** What two taped diagonals mean. */
-export function useSquareCheck(course: CourseRequest, first: Length | undefined, second: Length | undefined) {
+export function useSquareCheck(laid: LaidCourse, first: Length | undefined, second: Length | undefined) {
   return useQuery({
-    queryKey: ['square', course, first?.metres, second?.metres],
+    queryKey: ['square', laid, first?.metres, second?.metres],
     enabled: first !== undefined && second !== undefined,
     retry: false,
     queryFn: () =>
       body(
         http.POST('/api/square-checks', {
-          body: { course, first: first as Length, second: second as Length },
+          body: { laid, first: first as Length, second: second as Length },
         }),
       ),
   });

@@ -198,6 +198,7 @@ function Sheet(props: {
       {(setOut) => (
         <SheetView
           course={course}
+          laid={asked.laid}
           setOut={setOut}
           day={day}
           who={who}

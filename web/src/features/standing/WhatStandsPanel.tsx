@@ -47,6 +47,9 @@ export function WhatStandsPanel(props: { day: Day; courseId: number; stands: Wha
           {f.message}
         </p>
       ))}
+      {of.isLoading && day.riders.length > 0 && (
+        <p className="mt-2 text-soft">Calculating who rides which…</p>
+      )}
       {of.data && day.riders.length > 0 && <WhoRides of={of.data} choice={of.data.stands} />}
     </section>
   );

@@ -1,6 +1,6 @@
 import { useSearchParams } from 'react-router';
 import { Copies } from '../copy';
-import { useBriefing, useDay, type Briefing, type Day } from '../day';
+import { StopRules, useBriefing, useDay, type Briefing, type Day } from '../day';
 import { useReading } from '../../shared/http';
 import { Downloads, Loading, Select } from '../../shared/ui';
 import { dateText } from '../../shared/units';
@@ -69,6 +69,7 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
         <Copies />
       </div>
       <aside aria-label="Before you go" className="flex flex-col gap-5">
+        <StopRules dayId={day.id} />
         <GoOn briefing={briefing} />
         <NotReady briefing={briefing} />
         <SetFirst day={day} />

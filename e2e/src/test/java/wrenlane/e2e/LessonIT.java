@@ -42,6 +42,34 @@ class LessonIT {
                 .first();
     }
 
+    /** A first lesson is open ground, one course and open ground again; undone, the plan is as it was. */
+    @Test
+    void beginsFromAKindOfLessonAndGoesBack() {
+        Page page = running();
+        List<String> before = drills(page);
+        page.getByLabel("Begin from").selectOption("FIRST");
+        Locator blocks = list(page).locator("li", new Locator.LocatorOptions().setHasText("· drills"));
+        assertThat(blocks).hasCount(3);
+        assertThat(blocks.first()).containsText("Open ground");
+        assertThat(blocks.last()).containsText("Open ground");
+        App.press(page, "Undo");
+        assertThat(blocks).hasCount(before.size());
+        assertThat(drills(page)).isEqualTo(before);
+        page.close();
+    }
+
+    /** A block on nested cones says what stands, and who rides which of it. */
+    @Test
+    void aBlockSaysWhatStandsAndWhoRidesWhich() {
+        Page page = running();
+        block(page, "Slipway box").click();
+        Locator chosen = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The chosen block"));
+        assertThat(chosen).containsText(Pattern.compile("Stands at a 8\\.70.m · b 7\\.70.m · c 5\\.40.m"));
+        assertThat(chosen.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Ines Corvell")))
+                .containsText("b 7.70");
+        page.close();
+    }
+
     @Test
     void aBlockIsFixedARiderDropsOutAndEverythingElseIsPlannedAnew() {
         Page page = running();

@@ -143,10 +143,10 @@ class WalkIT {
     void printsWhereTheConesGo() {
         go("/set-out");
         Locator tape = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures"));
-        assertThat(tape.getByRole(AriaRole.ROW)).hasCount(11);
-        assertThat(page.getByText("A to C is 10.40")).isVisible();
-        field("A to C as taped").fill("10.45");
-        field("B to D as taped").fill("10.35");
+        assertThat(tape.getByRole(AriaRole.ROW)).hasCount(20);
+        assertThat(page.getByText("A to Ca is 11.49")).isVisible();
+        field("A to Ca as taped").fill("11.54");
+        field("B to Da as taped").fill("11.44");
         assertThat(page.getByText("off square: push the far line")).isVisible();
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();

@@ -104,7 +104,13 @@ class BadInputTest {
                 new Endpoint(
                         "POST",
                         "/api/square-checks",
-                        Map.of("course", Courses.box(7), "first", Courses.length(10), "second", Courses.length(10))),
+                        Map.of(
+                                "laid",
+                                Courses.laid(Courses.box(7)),
+                                "first",
+                                Courses.length(10),
+                                "second",
+                                Courses.length(10))),
                 new Endpoint("POST", "/api/set-out-accuracies", reckon),
                 new Endpoint(
                         "POST",
@@ -307,7 +313,8 @@ class BadInputTest {
     }
 
     private static Map<String, Object> square(double first, double second) {
-        return Map.of("course", Courses.box(7), "first", Courses.length(first), "second", Courses.length(second));
+        return Map.of(
+                "laid", Courses.laid(Courses.box(7)), "first", Courses.length(first), "second", Courses.length(second));
     }
 
     private static Map<String, Object> pairs(long machineId) {

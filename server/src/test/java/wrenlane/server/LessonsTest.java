@@ -103,6 +103,19 @@ class LessonsTest {
     }
 
     @Test
+    void lessonsToBeginFromArePlannedForThoseWhoTakePart() {
+        JsonNode templates =
+                APP.get(path().replace("/lesson", "/lesson-templates")).body();
+        assertThat(values(templates, "template")).contains("FIRST", "SECOND", "ONE_TO_ONE", "GROUP", "HEAVIER_MACHINE");
+        JsonNode first = templates.get(0);
+        Map<String, Object> settings = settings(first.get("minutes").asInt());
+        settings.put("wishes", first.get("wishes"));
+        JsonNode planned = preview(settings);
+        assertThat(values(planned.get("findings"), "code")).doesNotContain("too-short");
+        assertThat(planned.get("blocks").size()).isPositive();
+    }
+
+    @Test
     void whatCannotBeMetIsSaidWithTheMinutesItWouldTake() {
         JsonNode planned = preview(settings(25));
         assertThat(values(planned.get("findings"), "code")).contains("too-short");

@@ -114,7 +114,7 @@ class ResourcesTest {
         JsonNode check = APP.post(
                         "/api/square-checks",
                         Map.of(
-                                "course", Courses.box(7.2),
+                                "laid", Courses.laid(Courses.box(6), 7.2, 6.4),
                                 "first", Courses.length(10.45),
                                 "second", Courses.length(10.35)))
                 .body();

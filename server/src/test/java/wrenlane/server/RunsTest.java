@@ -149,6 +149,24 @@ class RunsTest {
     }
 
     @Test
+    void threeDropsSpeakForStoppingUntilOneIsUndone() {
+        String stops = "/api/days/" + day + "/stop-rules";
+        assertThat(APP.get(stops).body().size()).isZero();
+        String last = "";
+        for (int i = 0; i < 3; i++) {
+            last = "/api/runs/" + UUID.randomUUID();
+            APP.put(last, run("LEFT", 7.2, "DROP"));
+        }
+        assertThat(APP.get(stops).body().valueStream().map(f -> f.get("code").asString()))
+                .containsExactly("drops-of-all", "drops-of-one");
+        assertThat(APP.get(stops).body().toString()).contains("Ada Testwick");
+        APP.delete(last);
+        assertThat(APP.get(stops).body().valueStream().map(f -> f.get("code").asString()))
+                .containsExactly("drops-of-one");
+        assertThat(APP.get("/api/days/999999/stop-rules").status()).isEqualTo(404);
+    }
+
+    @Test
     void editingTheCourseOrTheMachineNeverRewritesARun() {
         String id = UUID.randomUUID().toString();
         JsonNode before = APP.put("/api/runs/" + id, run("LEFT", 7.2)).body();

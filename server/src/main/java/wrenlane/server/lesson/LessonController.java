@@ -1,6 +1,7 @@
 package wrenlane.server.lesson;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.finding.Finding;
 import wrenlane.server.http.Expected;
 
 /** The running order of a day. */
@@ -19,15 +21,23 @@ import wrenlane.server.http.Expected;
 class LessonController {
     private final LessonService service;
     private final CheckService checks;
+    private final StopService stops;
 
-    LessonController(LessonService service, CheckService checks) {
+    LessonController(LessonService service, CheckService checks, StopService stops) {
         this.service = service;
         this.checks = checks;
+        this.stops = stops;
     }
 
     @GetMapping("/lesson")
     LessonResponse getLesson(@PathVariable long dayId) {
         return service.get(dayId);
+    }
+
+    /** Lessons to begin from; none where nobody takes part. */
+    @GetMapping("/lesson-templates")
+    List<TemplateJson> listLessonTemplates(@PathVariable long dayId) {
+        return service.templates(dayId);
     }
 
     /** Says what the lesson is planned from. */
@@ -43,6 +53,12 @@ class LessonController {
     @PostMapping("/lesson-previews")
     LessonResponse previewLesson(@PathVariable long dayId, @Valid @RequestBody LessonSettings settings) {
         return service.preview(dayId, settings);
+    }
+
+    /** What speaks for stopping now, or for a rest: drops, and riding too long in this weather. */
+    @GetMapping("/stop-rules")
+    List<Finding> watchStopRules(@PathVariable long dayId) {
+        return stops.watch(dayId);
     }
 
     /** The briefing and range check: what applies to this day, and what was seen to. */

@@ -1,6 +1,7 @@
 package wrenlane.server.lesson;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ import wrenlane.lesson.Lesson;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTasks;
+import wrenlane.lesson.LessonTemplate;
 import wrenlane.lesson.RangeCheck;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
@@ -141,8 +143,7 @@ public class LessonService {
     private Read read(long dayId) {
         DayResponse day = days.get(dayId);
         Optional<LessonRow> row = mapper.find(dayId);
-        LessonSettings settings =
-                row.map(r -> json.readValue(r.settings(), LessonSettings.class)).orElse(LessonSettings.USUAL);
+        LessonSettings settings = settings(dayId);
         return new Read(
                 day,
                 day.courseIds().stream().map(courses::get).toList(),
@@ -186,6 +187,13 @@ public class LessonService {
         RefusedException.unlessNone(checks);
     }
 
+    /** What was said of a day's lesson, or the usual. */
+    LessonSettings settings(long dayId) {
+        return mapper.find(dayId)
+                .map(r -> json.readValue(r.settings(), LessonSettings.class))
+                .orElse(LessonSettings.USUAL);
+    }
+
     /** What a day is like, for the range check. */
     RangeCheck.Facts facts(long dayId) {
         Read read = storage.read(() -> read(dayId));
@@ -223,15 +231,14 @@ public class LessonService {
     }
 
     private LessonResponse planned(Read read) {
-        List<DayRider> present = read.day().riders().stream()
-                .filter(r -> !read.settings().absent().contains(r.riderId()))
-                .toList();
+        List<DayRider> present = present(read);
         List<RiderDrills> stand = standings.of(read.catalogue(), present);
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
         Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), LengthSystem.METRIC);
         List<Station> stations = stations(read, tasks, rides);
-        Optional<Lesson> lesson = lesson(read.settings(), tasks.keySet(), stations);
+        Optional<Lesson> lesson = brief(read.settings(), tasks.keySet(), stations)
+                .map(brief -> plans.get(brief, () -> LessonPlanner.plan(brief)));
         return new LessonResponse(
                 read.day().id(),
                 read.version(),
@@ -266,19 +273,37 @@ public class LessonService {
         return stations;
     }
 
-    private Optional<Lesson> lesson(LessonSettings settings, Set<String> riders, List<Station> stations) {
+    /** Empty where nobody takes part, or somebody has nothing to ride at all. */
+    private static Optional<LessonBrief> brief(LessonSettings settings, Set<String> riders, List<Station> stations) {
         if (riders.isEmpty() || !stations.get(0).isForAll(riders)) {
             return Optional.empty();
         }
-        LessonBrief brief = new LessonBrief(
+        return Optional.of(new LessonBrief(
                 settings.minutes(),
                 List.copyOf(riders),
                 stations,
                 settings.areas(),
                 settings.helpers(),
                 settings.weather(),
-                settings.wishes().stream().map(WishJson::wish).toList());
-        return Optional.of(plans.get(brief, () -> LessonPlanner.plan(brief)));
+                settings.wishes().stream().map(WishJson::wish).toList()));
+    }
+
+    /** Lessons to begin from, for who takes part in a day and what there is to ride on. */
+    List<TemplateJson> templates(long dayId) {
+        Read read = storage.read(() -> read(dayId));
+        Map<String, LessonTasks> tasks = new LinkedHashMap<>();
+        standings
+                .of(read.catalogue(), present(read))
+                .forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
+        return brief(read.settings(), tasks.keySet(), stations(read, tasks, Map.of())).stream()
+                .flatMap(brief -> Arrays.stream(LessonTemplate.values()).map(t -> TemplateJson.of(t, brief)))
+                .toList();
+    }
+
+    private static List<DayRider> present(Read read) {
+        return read.day().riders().stream()
+                .filter(r -> !read.settings().absent().contains(r.riderId()))
+                .toList();
     }
 
     private static List<Double> standsAt(Read read, Station station) {

@@ -28,6 +28,8 @@ interface RunMapper {
             @Param("side") String side,
             @Param("most") int most);
 
+    List<RunRow> ofDay(long dayId);
+
     int countOnDay(long dayId);
 
     void insert(RunRow row);

@@ -135,8 +135,11 @@ public record RunRow(
     /** Along a course of known length that is ridden straight on, in m/s; missing where no time was taken. */
     private @Nullable Double speed() {
         Double time = seconds;
+        if (time == null) {
+            return null;
+        }
         Course ridden = course();
-        if (time == null || ridden.kind().turning() != CourseKind.Turning.STRAIGHT) {
+        if (ridden.kind().turning() != CourseKind.Turning.STRAIGHT) {
             return null;
         }
         return ridden.kind().dimensions().stream()

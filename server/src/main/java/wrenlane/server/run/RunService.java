@@ -136,7 +136,12 @@ public class RunService {
         return mapper.ofRider(riderId).stream().map(RunRow::ridden).toList();
     }
 
-    /** Runs of a day that still count. */
+    /** Runs of a day that still count, oldest first. */
+    public List<RunResponse> ofDay(long dayId) {
+        return mapper.ofDay(dayId).stream().map(RunRow::response).toList();
+    }
+
+    /** How many runs of a day still count. */
     public int countOnDay(long dayId) {
         return mapper.countOnDay(dayId);
     }

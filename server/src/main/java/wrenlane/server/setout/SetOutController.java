@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.LaidCourse;
 import wrenlane.server.course.ReckonRequest;
@@ -49,13 +48,13 @@ class SetOutController {
     }
 
     /**
-     * Two diagonals as taped on the ground.
+     * Two diagonals of a course as taped on the ground, of its widest setting where it stands at several.
      *
      * @param first from the datum corner A to C
      * @param second from B to D
      */
     record SquareRequest(
-            @NotNull @Valid CourseRequest course,
+            @NotNull @Valid LaidCourse laid,
             @NotNull @Valid LengthJson first,
             @NotNull @Valid LengthJson second) {}
 
@@ -146,9 +145,9 @@ class SetOutController {
 
     @PostMapping("/square-checks")
     SquareCheck squareCheck(@Valid @RequestBody SquareRequest request) {
-        Corners corners = Corners.of(request.course().course().plan().cones())
-                .orElseThrow(() -> RefusedException.of(
-                        "no-corners", "course", "This kind of course has no four corners to check."));
+        Corners corners = Corners.of(request.laid().nested().widest().plan().cones())
+                .orElseThrow(() ->
+                        RefusedException.of("no-corners", "laid", "This kind of course has no four corners to check."));
         double first = request.first().measured("first").metres();
         double second = request.second().measured("second").metres();
         RefusedException.unlessNone(

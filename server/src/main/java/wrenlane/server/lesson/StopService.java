@@ -1,0 +1,62 @@
+package wrenlane.server.lesson;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.StopRules;
+import wrenlane.coaching.StopRules.Ridden;
+import wrenlane.finding.Finding;
+import wrenlane.run.Fault;
+import wrenlane.server.day.DayService;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
+
+/** Watches a day: what speaks for stopping, or for a rest. */
+@Service
+class StopService {
+    private final DayService days;
+    private final RunService runs;
+    private final RiderService riders;
+    private final LessonService lessons;
+    private final Storage storage;
+    private final Clock clock;
+
+    StopService(
+            DayService days,
+            RunService runs,
+            RiderService riders,
+            LessonService lessons,
+            Storage storage,
+            Clock clock) {
+        this.days = days;
+        this.runs = runs;
+        this.riders = riders;
+        this.lessons = lessons;
+        this.storage = storage;
+        this.clock = clock;
+    }
+
+    /** Everything that speaks for stopping now, the gravest first. */
+    List<Finding> watch(long dayId) {
+        return storage.read(() -> {
+            days.get(dayId);
+            Map<Long, String> names = new HashMap<>();
+            List<Ridden> today = runs.ofDay(dayId).stream()
+                    .map(r -> ridden(
+                            r,
+                            names.computeIfAbsent(
+                                    r.riderId(), id -> riders.get(id).name())))
+                    .toList();
+            return StopRules.USUAL.watch(
+                    today, lessons.settings(dayId).weather().longestMinutes(), clock.instant());
+        });
+    }
+
+    private static Ridden ridden(RunResponse run, String rider) {
+        return new Ridden(rider, run.loggedAt(), run.faults().contains(Fault.DROP));
+    }
+}
