@@ -4,7 +4,7 @@ import { StopRules, type Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { moved, useStandingOf, useWhatStands } from '../standing';
-import { Button } from '../../shared/ui';
+import { Button, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
@@ -59,8 +59,12 @@ export function RiderRange(props: {
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
   const [note, setNote] = useState('');
+  const say = useSay();
   const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
-    if (setting === undefined) return;
+    if (setting === undefined) {
+      say.failed(new Error('Not logged: say first which of the settings that stand is ridden.'));
+      return;
+    }
     const now = Date.now();
     entries.forEach((entry, i) =>
       outbox.add({
@@ -153,7 +157,7 @@ export function RiderRange(props: {
       <Tallies
         runs={runs}
         unscored={known.data?.unscored ?? []}
-        ready={known.data !== undefined || known.isError}
+        ready={setting !== undefined && (known.data !== undefined || known.isError)}
       />
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
         {advice ? (
