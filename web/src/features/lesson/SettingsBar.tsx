@@ -48,20 +48,18 @@ export function SettingsBar({ edit }: { edit: LessonEdit }) {
         options={WEATHER}
         onChoose={(weather) => edit.change({ weather })}
       />
-      {templates.length > 0 && (
-        <Select
-          label="Begin from"
-          value=""
-          options={[
-            { value: '', label: 'a kind of lesson…' },
-            ...templates.map((t) => ({ value: t.template, label: `${t.label}, ${t.minutes} min` })),
-          ]}
-          onChoose={(chosen) => {
-            const template = templates.find((t) => t.template === chosen);
-            if (template) edit.change({ minutes: template.minutes, wishes: template.wishes });
-          }}
-        />
-      )}
+      <Select
+        label="Begin from"
+        value=""
+        options={[
+          { value: '', label: 'a kind of lesson…' },
+          ...templates.map((t) => ({ value: t.template, label: `${t.label}, ${t.minutes} min` })),
+        ]}
+        onChoose={(chosen) => {
+          const template = templates.find((t) => t.template === chosen);
+          if (template) edit.change({ minutes: template.minutes, wishes: template.wishes });
+        }}
+      />
       <div className="flex gap-2">
         <Button disabled={!edit.undo || edit.busy} onClick={edit.undo}>
           Undo
