@@ -135,7 +135,7 @@ class StrictReadingTest {
         "7.0, -0.1, '7 m'"
     })
     void aLengthThatContradictsItselfIsRefused(double metres, double uncertainty, String text) {
-        String body = "{\"course\":" + JsonMapper.builder().build().writeValueAsString(Courses.box(7))
+        String body = "{\"laid\":" + JsonMapper.builder().build().writeValueAsString(Courses.laid(Courses.box(7)))
                 + ",\"first\":" + length(metres, uncertainty, text)
                 + ",\"second\":" + length(10, 0.02, "10 m") + "}";
         RunningApp.Answer answer = APP.send("POST", "/api/square-checks", body);
