@@ -24,13 +24,7 @@ export function outcomeText(faults: Fault[]): string {
 }
 
 /** What of an entry is shown. */
-export interface Seen {
-  faults: Fault[];
-  sort?: RunRequest['sort'];
-  minutes?: number | undefined;
-  laps?: number | undefined;
-  faultCounts?: RunRequest['faultCounts'];
-}
+export type Seen = Pick<RunRequest, 'faults' | 'sort' | 'minutes' | 'laps' | 'faultCounts'>;
 
 /** What an entry was, in words. */
 export function entryText(run: Seen): string {
@@ -65,19 +59,14 @@ export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
       {lengthOf(run)}
     </span>
   );
-  if (run.faults.length === 0) {
-    return (
-      <span role="img" aria-label={entryText(run)} className="inline-flex items-center gap-0.5">
-        {spell}
-        <svg aria-hidden="true" width={size / 2} height={size} viewBox="0 0 11 22">
-          <path d="M5.5 2V20" className="stroke-moss" strokeWidth={3.4} />
-        </svg>
-      </span>
-    );
-  }
   return (
     <span role="img" aria-label={entryText(run)} className="inline-flex items-center gap-0.5">
       {spell}
+      {run.faults.length === 0 && (
+        <svg aria-hidden="true" width={size / 2} height={size} viewBox="0 0 11 22">
+          <path d="M5.5 2V20" className="stroke-moss" strokeWidth={3.4} />
+        </svg>
+      )}
       {run.faults.map((f) => (
         <svg key={f} aria-hidden="true" width={size} height={size} viewBox="0 0 22 22">
           <circle cx="11" cy="11" r="9.4" className="fill-panel stroke-brick" strokeWidth={2} />

@@ -12,20 +12,10 @@ export interface Outbox {
 export const EMPTY: Outbox = { waiting: [], refused: [] };
 
 /** A run as the range shows it, wherever it is kept. */
-export interface ShownRun {
-  id: string;
-  side: RunRequest['side'];
-  settingMetres: number;
-  faults: RunRequest['faults'];
-  /** What it is, a run where nothing is said. */
-  sort?: RunRequest['sort'];
-  seconds?: number | undefined;
-  minutes?: number | undefined;
-  laps?: number | undefined;
-  faultCounts?: RunRequest['faultCounts'];
-  note?: string | undefined;
-  kept: 'server' | 'device';
-}
+export type ShownRun = Pick<
+  RunRequest,
+  'side' | 'settingMetres' | 'faults' | 'sort' | 'seconds' | 'minutes' | 'laps' | 'faultCounts' | 'note'
+> & { id: string; kept: 'server' | 'device' };
 
 /** Runs of the server and of this device together, without the undone, oldest first. */
 export function shown(
@@ -41,21 +31,7 @@ export function shown(
     e.run.dayId === of.dayId &&
     e.run.riderId === of.riderId &&
     e.run.courseId === of.courseId
-      ? [
-          {
-            id: e.id,
-            side: e.run.side,
-            settingMetres: e.run.settingMetres,
-            faults: e.run.faults,
-            sort: e.run.sort,
-            seconds: e.run.seconds,
-            minutes: e.run.minutes,
-            laps: e.run.laps,
-            faultCounts: e.run.faultCounts,
-            note: e.run.note,
-            kept: 'device' as const,
-          },
-        ]
+      ? [{ ...e.run, id: e.id, kept: 'device' as const }]
       : [],
   );
   return [...server.map((r) => ({ ...r, kept: 'server' as const })), ...here].filter(

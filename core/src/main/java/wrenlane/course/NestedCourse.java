@@ -65,6 +65,13 @@ public record NestedCourse(List<Course> courses) {
         return settingsMetres.isEmpty() ? of(course) : new NestedCourse(at(course, settingsMetres));
     }
 
+    /** A course at some settings where it can stand at them, else as it is set. */
+    public static NestedCourse asFarAsItCan(Course course, List<Double> settingsMetres) {
+        return settingsMetres.isEmpty() || !check(course, settingsMetres).isEmpty()
+                ? of(course)
+                : new NestedCourse(at(course, settingsMetres));
+    }
+
     private static List<Course> at(Course course, List<Double> settingsMetres) {
         return settingsMetres.stream()
                 .sorted(Comparator.reverseOrder())
@@ -253,12 +260,7 @@ public record NestedCourse(List<Course> courses) {
         }
 
         private static boolean isOn(Point p, CourseLine line) {
-            double ex = line.to().x() - line.from().x();
-            double ey = line.to().y() - line.from().y();
-            double share =
-                    ((p.x() - line.from().x()) * ex + (p.y() - line.from().y()) * ey) / (ex * ex + ey * ey);
-            double t = Math.min(1, Math.max(0, share));
-            return p.distanceTo(new Point(line.from().x() + t * ex, line.from().y() + t * ey)) < SAME_PLACE_METRES;
+            return p.distanceTo(p.nearestBetween(line.from(), line.to())) < SAME_PLACE_METRES;
         }
 
         /** What belongs to one setting alone carries its letter. */

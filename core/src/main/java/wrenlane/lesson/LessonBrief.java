@@ -65,6 +65,11 @@ public record LessonBrief(
         return stations.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
+    /** The same with another length and other wishes. */
+    LessonBrief with(int otherMinutes, List<Wish> otherWishes) {
+        return new LessonBrief(otherMinutes, riders, stations, areas, helpers, weather, otherWishes);
+    }
+
     /** All riders. */
     Set<String> everyone() {
         return new LinkedHashSet<>(riders);

@@ -80,15 +80,12 @@ public final class LessonPlanner {
 
     /** The shortest lesson in which everybody rides something, in minutes. */
     public static int shortestMinutes(LessonBrief brief) {
-        LessonBrief hurried = new LessonBrief(
-                LessonBrief.SHORTEST,
-                brief.riders(),
-                brief.stations(),
-                brief.areas(),
-                brief.helpers(),
-                brief.weather(),
-                List.of());
-        return end(plan(hurried).blocks());
+        return shortestMinutes(brief, List.of());
+    }
+
+    /** The same with some wishes. */
+    static int shortestMinutes(LessonBrief brief, List<Wish> wishes) {
+        return end(plan(brief.with(LessonBrief.SHORTEST, wishes)).blocks());
     }
 
     private static void checkOpenGround(LessonBrief brief) {

@@ -88,22 +88,13 @@ public enum LessonTemplate {
                 .sorted(Comparator.comparingInt(Station::hardness))
                 .toList();
         List<Wish> wishes = order(courses);
-        int lasting = minutes;
-        while (lasting < LessonBrief.LONGEST && isTooShort(brief, lasting, wishes)) {
-            lasting += LONGER;
-        }
-        return new Draft(lasting, wishes);
+        int lacking = Math.max(0, LessonPlanner.shortestMinutes(brief, wishes) - minutes);
+        int longer = (lacking + LONGER - 1) / LONGER * LONGER;
+        return new Draft(Math.min(LessonBrief.LONGEST, minutes + longer), wishes);
     }
 
     /** Stations in their order, of the courses that everybody can ride, the easiest first. */
     abstract List<Wish> order(List<Station> courses);
-
-    private static boolean isTooShort(LessonBrief brief, int minutes, List<Wish> wishes) {
-        LessonBrief tried = new LessonBrief(
-                minutes, brief.riders(), brief.stations(), brief.areas(), brief.helpers(), brief.weather(), wishes);
-        return LessonPlanner.plan(tried).findings().stream()
-                .anyMatch(f -> f.code().equals("too-short"));
-    }
 
     /** Open ground, some courses, and open ground again; all left to the planner where there is no course. */
     private static List<Wish> around(List<Station> courses) {

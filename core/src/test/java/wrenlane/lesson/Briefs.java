@@ -67,7 +67,7 @@ final class Briefs {
     }
 
     static LessonBrief lasting(LessonBrief b, int minutes) {
-        return new LessonBrief(minutes, b.riders(), b.stations(), b.areas(), b.helpers(), b.weather(), b.wishes());
+        return b.with(minutes, b.wishes());
     }
 
     static LessonBrief wishing(LessonBrief b, Wish... wishes) {

@@ -14,17 +14,6 @@ class LessonTemplateTest {
         return template.draft(brief).wishes().stream().map(Wish::station).toList();
     }
 
-    private static LessonBrief as(LessonBrief brief, LessonTemplate.Draft draft) {
-        return new LessonBrief(
-                draft.minutes(),
-                brief.riders(),
-                brief.stations(),
-                brief.areas(),
-                brief.helpers(),
-                brief.weather(),
-                draft.wishes());
-    }
-
     /** Of a weave, a box and an eight, the weave is the easiest and the eight the hardest. */
     @Test
     void eachHasItsOwnOrder() {
@@ -51,7 +40,7 @@ class LessonTemplateTest {
         for (long seed = 0; seed < 60; seed++) {
             LessonBrief brief = Briefs.random(seed);
             LessonTemplate.Draft draft = template.draft(brief);
-            Lesson lesson = LessonPlanner.plan(as(brief, draft));
+            Lesson lesson = LessonPlanner.plan(brief.with(draft.minutes(), draft.wishes()));
             assertThat(draft.minutes()).isLessThanOrEqualTo(LessonBrief.LONGEST);
             if (draft.minutes() < LessonBrief.LONGEST) {
                 assertThat(lesson.findings()).extracting(Finding::code).doesNotContain("too-short", "unequal", "sides");

@@ -120,11 +120,7 @@ public sealed interface Keep {
             implements Keep {
         @Override
         public Point nearestTo(Point other) {
-            double ex = to.x() - from.x();
-            double ey = to.y() - from.y();
-            double share = ((other.x() - from.x()) * ex + (other.y() - from.y()) * ey) / (ex * ex + ey * ey);
-            double t = Math.min(1, Math.max(0, share));
-            return new Point(from.x() + t * ex, from.y() + t * ey);
+            return other.nearestBetween(from, to);
         }
 
         @Override

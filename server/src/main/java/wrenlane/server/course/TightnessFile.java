@@ -1,6 +1,5 @@
 package wrenlane.server.course;
 
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -40,16 +39,15 @@ class TightnessFile implements DisposableBean {
                 return thread;
             });
     private final Map<String, String> open = new ConcurrentHashMap<>();
+
+    /** As the file had it at the start; what is reckoned since is kept by whoever reckoned it. */
     private final Map<String, String> kept;
 
     TightnessFile(TightnessMapper mapper, Storage storage) {
         this.mapper = mapper;
         this.storage = storage;
-        this.kept = new ConcurrentHashMap<>(storage.read(() -> {
-            Map<String, String> read = new HashMap<>();
-            mapper.latest(MOST).forEach(row -> read.put(row.key(), row.points()));
-            return read;
-        }));
+        this.kept = storage.read(() -> mapper.latest(MOST).stream()
+                .collect(Collectors.toUnmodifiableMap(TightnessRow::key, TightnessRow::points)));
     }
 
     /** As it was reckoned before, if it was. */
@@ -74,7 +72,6 @@ class TightnessFile implements DisposableBean {
                 now.forEach((key, points) -> mapper.put(new TightnessRow(key, points)));
                 mapper.keepLatest(MOST);
             });
-            kept.putAll(now);
         } catch (RuntimeException e) {
             LOG.debug("Tightness was not kept, and will be reckoned anew: {}", e.getMessage());
         } finally {

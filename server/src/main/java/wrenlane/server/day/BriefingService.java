@@ -14,8 +14,6 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.DayState;
-import wrenlane.coaching.StandingChoice;
-import wrenlane.coaching.StandingChoice.Range;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
@@ -103,9 +101,12 @@ public class BriefingService {
                         .map(r -> (Supplier<Standing>)
                                 () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
                         .toList());
-        Map<String, Double> rides = rides(read, standings);
+        List<Double> stands = set.stream()
+                .limit(1)
+                .flatMap(c -> day.nested(c).settingsMetres().stream())
+                .toList();
         List<RiderBriefing> riders = IntStream.range(0, standings.size())
-                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i), rides))
+                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i), stands))
                 .toList();
         return new BriefingResponse(
                 dayId,
@@ -189,27 +190,7 @@ public class BriefingService {
                 : set.get(0).course();
     }
 
-    /** Who rides which of the settings that the day's first course stands at, by rider. */
-    private static Map<String, Double> rides(Read read, List<Optional<Standing>> standings) {
-        List<Range> ranges = IntStream.range(0, standings.size())
-                .boxed()
-                .flatMap(i ->
-                        standings
-                                .get(i)
-                                .flatMap(s -> StandingService.range(
-                                        read.riders().get(i).rider(), s))
-                                .stream())
-                .toList();
-        Map<String, Double> rides = new LinkedHashMap<>();
-        read.courses().stream()
-                .findFirst()
-                .map(first -> StandingChoice.at(ranges, read.day().nested(first).settingsMetres()))
-                .ifPresent(choice -> choice.riders()
-                        .forEach(r -> r.settingMetres().ifPresent(metres -> rides.put(r.rider(), metres))));
-        return rides;
-    }
-
-    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, Map<String, Double> rides) {
+    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, List<Double> stands) {
         return new RiderBriefing(
                 read.rider().id(),
                 read.rider().name(),
@@ -217,7 +198,9 @@ public class BriefingService {
                 read.machine().id(),
                 read.machine().name(),
                 standing.map(Standing::rung).orElse(null),
-                rides.get(String.valueOf(read.rider().id())),
+                standing.flatMap(s ->
+                                StandingService.rides(read.rider(), s, stands).settingMetres())
+                        .orElse(null),
                 standing.map(Standing::left).orElse(null),
                 standing.map(Standing::right).orElse(null));
     }

@@ -3,7 +3,6 @@ package wrenlane.server.day;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.http.Versioned;
@@ -31,10 +30,6 @@ public record DayResponse(
 
     /** A course as it stands; as it is set, where it was changed since so that the settings no longer go with it. */
     public NestedCourse nested(CourseResponse stored) {
-        Course course = stored.course();
-        List<Double> settings = settingsOf(stored.id());
-        return NestedCourse.check(course, settings).isEmpty()
-                ? NestedCourse.of(course, settings)
-                : NestedCourse.of(course);
+        return NestedCourse.asFarAsItCan(stored.course(), settingsOf(stored.id()));
     }
 }

@@ -1,6 +1,7 @@
 package wrenlane.server.day;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -81,7 +82,7 @@ public class StandingService {
         Course course = read.course().course();
         List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
         List<Finding> findings = NestedCourse.check(course, asked);
-        NestedCourse nested = findings.isEmpty() ? NestedCourse.of(course, asked) : NestedCourse.of(course);
+        NestedCourse nested = NestedCourse.asFarAsItCan(course, asked);
         List<Optional<Standing>> standings = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
@@ -133,7 +134,8 @@ public class StandingService {
         return rides;
     }
 
-    private static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
+    /** What a rider who stands there rides of some settings. */
+    static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
         return new Rides(
                 range(rider, standing)
                         .flatMap(range -> StandingChoice.at(List.of(range), settings)
@@ -177,15 +179,14 @@ public class StandingService {
 
     private static List<SettingJson> settings(NestedCourse nested) {
         List<Double> metres = nested.settingsMetres();
-        List<SettingJson> settings = new ArrayList<>();
-        for (int i = 0; i < metres.size(); i++) {
-            String letter = NestedCourse.letter(i);
-            long own = nested.plan().cones().stream()
-                    .filter(c -> nested.lettersOf(c).equals(Set.of(letter)))
-                    .count();
-            settings.add(new SettingJson(letter, metres.get(i), (int) own));
-        }
-        return settings;
+        List<Set<String>> letters =
+                nested.plan().cones().stream().map(nested::lettersOf).toList();
+        return IntStream.range(0, metres.size())
+                .mapToObj(i -> new SettingJson(
+                        NestedCourse.letter(i),
+                        metres.get(i),
+                        Collections.frequency(letters, Set.of(NestedCourse.letter(i)))))
+                .toList();
     }
 
     private static List<RiderOnIt> on(Read read, List<Optional<Range>> ranges, StandingChoice choice) {

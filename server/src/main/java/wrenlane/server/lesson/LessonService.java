@@ -143,7 +143,7 @@ public class LessonService {
     private Read read(long dayId) {
         DayResponse day = days.get(dayId);
         Optional<LessonRow> row = mapper.find(dayId);
-        LessonSettings settings = settings(dayId);
+        LessonSettings settings = said(row);
         return new Read(
                 day,
                 day.courseIds().stream().map(courses::get).toList(),
@@ -189,9 +189,11 @@ public class LessonService {
 
     /** What was said of a day's lesson, or the usual. */
     LessonSettings settings(long dayId) {
-        return mapper.find(dayId)
-                .map(r -> json.readValue(r.settings(), LessonSettings.class))
-                .orElse(LessonSettings.USUAL);
+        return said(mapper.find(dayId));
+    }
+
+    private LessonSettings said(Optional<LessonRow> row) {
+        return row.map(r -> json.readValue(r.settings(), LessonSettings.class)).orElse(LessonSettings.USUAL);
     }
 
     /** What a day is like, for the range check. */
@@ -233,8 +235,7 @@ public class LessonService {
     private LessonResponse planned(Read read) {
         List<DayRider> present = present(read);
         List<RiderDrills> stand = standings.of(read.catalogue(), present);
-        Map<String, LessonTasks> tasks = new LinkedHashMap<>();
-        stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
+        Map<String, LessonTasks> tasks = tasks(read.catalogue(), stand);
         Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), LengthSystem.METRIC);
         List<Station> stations = stations(read, tasks, rides);
         Optional<Lesson> lesson = brief(read.settings(), tasks.keySet(), stations)
@@ -291,13 +292,16 @@ public class LessonService {
     /** Lessons to begin from, for who takes part in a day and what there is to ride on. */
     List<TemplateJson> templates(long dayId) {
         Read read = storage.read(() -> read(dayId));
-        Map<String, LessonTasks> tasks = new LinkedHashMap<>();
-        standings
-                .of(read.catalogue(), present(read))
-                .forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(read.catalogue())));
+        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings.of(read.catalogue(), present(read)));
         return brief(read.settings(), tasks.keySet(), stations(read, tasks, Map.of())).stream()
                 .flatMap(brief -> Arrays.stream(LessonTemplate.values()).map(t -> TemplateJson.of(t, brief)))
                 .toList();
+    }
+
+    private static Map<String, LessonTasks> tasks(Catalogue catalogue, List<RiderDrills> stand) {
+        Map<String, LessonTasks> tasks = new LinkedHashMap<>();
+        stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(catalogue)));
+        return tasks;
     }
 
     private static List<DayRider> present(Read read) {
