@@ -18,6 +18,7 @@ import wrenlane.finding.Finding;
  * @param laps of a spell
  * @param faultCounts how often each fault was seen in a spell; empty for anything else
  * @param note short, in the instructor's words; empty where there is none
+ * @param observed how it was ridden, where somebody said
  */
 public record RunDetail(
         RunSort sort,
@@ -25,10 +26,11 @@ public record RunDetail(
         Optional<Double> minutes,
         Optional<Integer> laps,
         Map<Fault, Integer> faultCounts,
-        String note) {
+        String note,
+        Observed observed) {
     /** A plain run. */
-    public static final RunDetail PLAIN =
-            new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "");
+    public static final RunDetail PLAIN = new RunDetail(
+            RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", Observed.NOTHING);
 
     /** Longest time by the watch, in seconds: an hour. */
     public static final double MOST_SECONDS = 3600;
@@ -74,6 +76,7 @@ public record RunDetail(
         if (sort == RunSort.BROKEN_OFF && !faults.isEmpty()) {
             checks.add("broken-off-with-faults", "faults", "A run that was broken off is neither clean nor a fault.");
         }
+        checks.addAll(observed.check(faults));
         return checks.findings();
     }
 

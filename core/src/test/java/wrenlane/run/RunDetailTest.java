@@ -11,7 +11,8 @@ import wrenlane.finding.Finding;
 
 class RunDetailTest {
     private static RunDetail spell(double minutes, int laps, Map<Fault, Integer> counts) {
-        return new RunDetail(RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "");
+        return new RunDetail(
+                RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "", Observed.NOTHING);
     }
 
     private static List<String> codes(RunDetail detail, Fault... faults) {
@@ -27,14 +28,21 @@ class RunDetailTest {
         assertThat(spell.counted().keySet()).containsExactly(Fault.LINE, Fault.FOOT);
         assertThat(codes(spell, Fault.LINE)).containsExactly("faults-not-counted");
         assertThat(codes(new RunDetail(
-                        RunSort.SPELL, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "")))
+                        RunSort.SPELL,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Map.of(),
+                        "",
+                        Observed.NOTHING)))
                 .containsExactly("spell-without-length");
         assertThat(RunDetail.PLAIN.faultsPerLap()).isEmpty();
     }
 
     @Test
     void whatIsNoSpellHasNoLaps() {
-        RunDetail laps = new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "");
+        RunDetail laps = new RunDetail(
+                RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "", Observed.NOTHING);
         assertThat(codes(laps)).containsExactly("not-a-spell");
         assertThat(codes(RunDetail.PLAIN, Fault.CONE)).isEmpty();
     }
@@ -42,7 +50,13 @@ class RunDetailTest {
     @Test
     void brokenOffIsNeitherCleanNorAFault() {
         RunDetail off = new RunDetail(
-                RunSort.BROKEN_OFF, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "dog on the yard");
+                RunSort.BROKEN_OFF,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                "dog on the yard",
+                Observed.NOTHING);
         assertThat(codes(off)).isEmpty();
         assertThat(codes(off, Fault.CONE)).containsExactly("broken-off-with-faults");
         assertThat(RunSort.BROKEN_OFF.scored()).isFalse();
@@ -59,7 +73,25 @@ class RunDetailTest {
                         Optional.empty(),
                         Optional.empty(),
                         Map.of(),
-                        "x".repeat(201))))
+                        "x".repeat(201),
+                        Observed.NOTHING)))
                 .containsExactly("out-of-range", "note-too-long");
+    }
+
+    @Test
+    void whatCameBeforeADropIsAskedForOnlyWhereThereWasOne() {
+        RunDetail detail = seen(new Observed(
+                Set.of(Technique.LOOKED_DOWN),
+                Optional.of(BeforeDrop.FRONT_BRAKE),
+                Optional.of("E3"),
+                Optional.of(0.5)));
+        assertThat(codes(detail, Fault.DROP)).isEmpty();
+        assertThat(codes(detail, Fault.CONE)).containsExactly("no-drop");
+        assertThat(codes(seen(new Observed(Set.of(), Optional.empty(), Optional.of(" "), Optional.of(11.0)))))
+                .containsExactly("mark-name", "out-of-range");
+    }
+
+    private static RunDetail seen(Observed observed) {
+        return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
 }

@@ -94,6 +94,105 @@ class RunsTest {
         assertThat(range(7.2).get("runs").size()).isZero();
     }
 
+    private JsonNode log() {
+        return APP.get("/api/days/" + day + "/runs").body();
+    }
+
+    private Map<String, Object> correction(String of, String side, double setting, String... faults) {
+        Map<String, Object> run = run(side, setting, faults);
+        run.putAll(Map.of("replaces", of, "device", "Tablet", "loggedAt", "2026-05-14T10:30:00Z"));
+        return run;
+    }
+
+    /** It keeps its place in time and how its course was set then; what it was stays to be read. */
+    @Test
+    void aCorrectionStandsInThePlaceOfTheRun() {
+        String first = UUID.randomUUID().toString();
+        String second = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + first, run("LEFT", 7.2));
+        RunningApp.Answer stored = APP.put("/api/runs/" + second, correction(first, "RIGHT", 7.0, "LINE"));
+        assertThat(stored.status()).as(stored.raw().body()).isEqualTo(200);
+        assertThat(stored.body().get("loggedAt").asString()).isEqualTo("2026-05-14T09:00:00Z");
+        assertThat(stored.body().get("correctedAt").asString()).isEqualTo("2026-05-14T10:30:00Z");
+        assertThat(APP.put("/api/runs/" + second, correction(first, "RIGHT", 7.0, "LINE"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(range(7.0).get("runs").size()).isEqualTo(1);
+        assertThat(range(7.0).at("/runs/0/side").asString()).isEqualTo("RIGHT");
+        assertThat(log().size()).isEqualTo(1);
+        assertThat(log().at("/0/run/device").asString()).isEqualTo("Tablet");
+        assertThat(log().at("/0/earlier/0/side").asString()).isEqualTo("LEFT");
+        assertThat(log().at("/0/earlier/0/withdrawnOn").asString()).isEqualTo("Tablet");
+    }
+
+    @Test
+    void twoCorrectionsOfOneRunAreOneTooMany() {
+        String first = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + first, run("LEFT", 7.2));
+        APP.put("/api/runs/" + UUID.randomUUID(), correction(first, "RIGHT", 7.2));
+        RunningApp.Answer late = APP.put("/api/runs/" + UUID.randomUUID(), correction(first, "LEFT", 7.2, "FOOT"));
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.body().get("detail").asString()).contains("corrected on Tablet meanwhile");
+        assertThat(APP.delete("/api/runs/" + first).status()).isEqualTo(409);
+        assertThat(range(7.2).at("/runs/0/side").asString()).isEqualTo("RIGHT");
+    }
+
+    /** An undone run comes back as a correction of itself. */
+    @Test
+    void anUndoneRunIsBroughtBack() {
+        String first = UUID.randomUUID().toString();
+        APP.put("/api/runs/" + first, run("LEFT", 7.2, "CONE"));
+        assertThat(APP.delete("/api/runs/" + first + "?device=Phone").status()).isEqualTo(204);
+        assertThat(log().at("/0/run/withdrawnOn").asString()).isEqualTo("Phone");
+        APP.put("/api/runs/" + UUID.randomUUID(), correction(first, "LEFT", 7.2, "CONE"));
+        assertThat(log().size()).isEqualTo(1);
+        assertThat(log().at("/0/run/withdrawn").asBoolean()).isFalse();
+        assertThat(range(7.2).get("runs").size()).isEqualTo(1);
+    }
+
+    @Test
+    void aCorrectionOfNothingOrOnAnotherDayIsRefused() {
+        String first = UUID.randomUUID().toString();
+        RunningApp.Answer nothing =
+                APP.put("/api/runs/" + UUID.randomUUID(), correction("no-run-of-this-id", "LEFT", 7.2));
+        assertThat(nothing.status()).isEqualTo(422);
+        assertThat(nothing.body().get("findings").toString()).contains("no-such-run");
+        APP.put("/api/runs/" + first, run("LEFT", 7.2));
+        long before = day;
+        aDay();
+        RunningApp.Answer moved = APP.put("/api/runs/" + UUID.randomUUID(), correction(first, "LEFT", 7.2));
+        assertThat(moved.body().get("findings").toString()).contains("another-day");
+        assertThat(APP.get("/api/days/" + before + "/runs")
+                        .body()
+                        .at("/0/earlier")
+                        .size())
+                .isZero();
+    }
+
+    @Test
+    void whatWasSeenIsKeptWithTheRun() {
+        Map<String, Object> drop = run("LEFT", 7.2, "DROP");
+        drop.put(
+                "observed",
+                Map.of(
+                        "technique",
+                        List.of("LOOKED_DOWN", "HEAD_LATE"),
+                        "beforeDrop",
+                        "FRONT_BRAKE",
+                        "mark",
+                        "E3",
+                        "offMetres",
+                        0.5));
+        String id = UUID.randomUUID().toString();
+        JsonNode stored = APP.put("/api/runs/" + id, drop).body();
+        assertThat(stored.at("/observed/technique").toString()).isEqualTo("[\"HEAD_LATE\",\"LOOKED_DOWN\"]");
+        assertThat(stored.at("/observed/beforeDrop").asString()).isEqualTo("FRONT_BRAKE");
+        assertThat(APP.put("/api/runs/" + id, drop).status()).isEqualTo(200);
+        Map<String, Object> none = run("LEFT", 7.2, "CONE");
+        none.put("observed", Map.of("technique", List.of(), "beforeDrop", "FOOT"));
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), none).status()).isEqualTo(422);
+    }
+
     /** Four clean runs, a spell and one broken off: only the runs count for the advice. */
     @Test
     void spellsAndWhatWasBrokenOffAreKeptButNotScored() {

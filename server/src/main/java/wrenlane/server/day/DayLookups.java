@@ -20,6 +20,11 @@ class DayLookups implements ProgressDays, RunDays {
     }
 
     @Override
+    public void require(long dayId) {
+        days.get(dayId);
+    }
+
+    @Override
     public boolean hasRider(long dayId, long riderId) {
         return days.hasRider(dayId, riderId);
     }

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -26,10 +27,14 @@ class RunController {
         return service.put(id, request);
     }
 
-    /** Undoes a run. */
+    /**
+     * Undoes a run.
+     *
+     * @param device the name of the device it is undone on
+     */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdrawRun(@PathVariable String id) {
-        service.withdraw(id);
+    void withdrawRun(@PathVariable String id, @RequestParam(defaultValue = "") String device) {
+        service.withdraw(id, device);
     }
 }

@@ -2,6 +2,9 @@ package wrenlane.server.run;
 
 /** Who and what is on a day; kept apart so that the day's briefing can ask for its runs in turn. */
 public interface RunDays {
+    /** Throws where there is no such day. */
+    void require(long dayId);
+
     /** Whether a rider is on a stored day. */
     boolean hasRider(long dayId, long riderId);
 

@@ -34,5 +34,11 @@ interface RunMapper {
 
     void insert(RunRow row);
 
-    int withdraw(@Param("id") String id, @Param("at") String at);
+    int withdraw(@Param("id") String id, @Param("at") String at, @Param("on") String on);
+
+    /** The correction of a run, also one that was withdrawn itself. */
+    Optional<RunRow> correctionOf(String id);
+
+    /** All of a day, also what was withdrawn. */
+    List<RunRow> everOfDay(long dayId);
 }

@@ -1,5 +1,6 @@
 package wrenlane.server.run;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
 
@@ -25,6 +27,9 @@ import wrenlane.run.RunSort;
  * @param laps of a spell
  * @param faultCounts how often each fault was seen in a spell
  * @param note in the instructor's words
+ * @param observed how it was ridden, where somebody said
+ * @param replaces id of the run this one corrects, in whose place it stands
+ * @param device the name the device goes by that it was logged on
  */
 public record RunRequest(
         @NotNull Long dayId,
@@ -40,7 +45,10 @@ public record RunRequest(
         @Nullable Double minutes,
         @Nullable Integer laps,
         @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
-        @Nullable @Size(max = 400) String note) {
+        @Nullable @Size(max = 400) String note,
+        @Nullable @Valid ObservedJson observed,
+        @Nullable String replaces,
+        @Nullable @Size(max = 200) String device) {
 
     /** A run of which only its faults are known. */
     public RunRequest(
@@ -66,6 +74,9 @@ public record RunRequest(
                 null,
                 null,
                 null,
+                null,
+                null,
+                null,
                 null);
     }
 
@@ -77,6 +88,12 @@ public record RunRequest(
                 Optional.ofNullable(minutes),
                 Optional.ofNullable(laps),
                 faultCounts == null ? Map.of() : faultCounts,
-                note == null ? "" : TypedText.line(note));
+                note == null ? "" : TypedText.line(note),
+                observed == null ? Observed.NOTHING : observed.observed());
+    }
+
+    /** The name of the device, tidied; empty where it did not say. */
+    String deviceName() {
+        return device == null ? "" : TypedText.line(device);
     }
 }

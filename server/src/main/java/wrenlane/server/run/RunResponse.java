@@ -23,6 +23,12 @@ import wrenlane.run.RunSort;
  * @param minutes of a spell
  * @param laps of a spell
  * @param faultCounts how often each fault was seen in a spell; empty for anything else
+ * @param observed how it was ridden; missing where nobody said
+ * @param replaces id of the run this one corrects; missing where it corrects none
+ * @param correctedAt when the correction was made, by the page's clock; missing where it corrects none
+ * @param device the name of the device it was logged on; empty where it did not say
+ * @param withdrawnAt when it was undone or corrected; missing while it counts
+ * @param withdrawnOn the name of the device that did
  */
 public record RunResponse(
         String id,
@@ -45,7 +51,13 @@ public record RunResponse(
         @Nullable Double minutes,
         @Nullable Integer laps,
         Map<Fault, Integer> faultCounts,
-        String note) {
+        String note,
+        @Nullable ObservedJson observed,
+        @Nullable String replaces,
+        @Nullable Instant correctedAt,
+        String device,
+        @Nullable Instant withdrawnAt,
+        String withdrawnOn) {
     /** For the core to reckon with. */
     public RunRecord record(Optional<Double> known) {
         return new RunRecord(side, settingMetres, known, Set.copyOf(faults), loggedAt);
@@ -74,6 +86,12 @@ public record RunResponse(
                 minutes,
                 laps,
                 faultCounts,
-                note);
+                note,
+                observed,
+                replaces,
+                correctedAt,
+                device,
+                withdrawnAt,
+                withdrawnOn);
     }
 }

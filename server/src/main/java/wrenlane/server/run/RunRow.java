@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -14,9 +16,12 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
+import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
+import wrenlane.run.Technique;
 
 /**
  * A row of the run table.
@@ -25,6 +30,10 @@ import wrenlane.run.RunSort;
  * @param loggedAtMs milliseconds since 1970 began, so that runs come in the order of the instants
  * @param faults names joined by commas; empty for a clean run
  * @param faultCounts fault:number, joined by commas; empty for anything but a spell
+ * @param technique names joined by commas; empty where nothing was said
+ * @param replaces id of the run this one corrects
+ * @param correctedAtMs when that was, by the page's clock; the run itself keeps the time it was ridden
+ * @param device the name of the device it was logged on; empty where it did not say
  */
 public record RunRow(
         String id,
@@ -46,11 +55,41 @@ public record RunRow(
         @Nullable Double minutes,
         @Nullable Integer laps,
         String faultCounts,
-        String note) {
+        String note,
+        String technique,
+        @Nullable String beforeDrop,
+        @Nullable String mark,
+        @Nullable Double offM,
+        @Nullable String replaces,
+        @Nullable Long correctedAtMs,
+        String device,
+        String withdrawnOn) {
 
     /** A run as it will be stored, with what it keeps of its course. */
     public static RunRow of(String id, RunRequest r, String courseName, Course course, boolean simulated) {
+        return of(id, r, courseName, course.kind().id(), settings(course), simulated, null);
+    }
+
+    /** A correction on the course of the run it corrects, which stays as it was set then. */
+    RunRow corrected(String newId, RunRequest r) {
+        return of(newId, r, courseName, kind, settings, simulated, this);
+    }
+
+    /** A correction that moves the run to another course. */
+    RunRow corrected(String newId, RunRequest r, String toName, Course to) {
+        return of(newId, r, toName, to.kind().id(), settings(to), simulated, this);
+    }
+
+    private static RunRow of(
+            String id,
+            RunRequest r,
+            String courseName,
+            String kind,
+            String settings,
+            boolean simulated,
+            @Nullable RunRow before) {
         RunDetail detail = r.detail();
+        Observed observed = detail.observed();
         return new RunRow(
                 id,
                 r.dayId(),
@@ -58,12 +97,12 @@ public record RunRow(
                 r.machineId(),
                 r.courseId(),
                 courseName,
-                course.kind().id(),
+                kind,
                 r.side().name(),
                 r.settingMetres(),
-                settings(course),
+                settings,
                 joined(r.faults()),
-                r.loggedAt().toEpochMilli(),
+                before == null ? Long.valueOf(r.loggedAt().toEpochMilli()) : before.loggedAtMs(),
                 simulated,
                 null,
                 detail.sort().name(),
@@ -71,7 +110,15 @@ public record RunRow(
                 detail.minutes().orElse(null),
                 detail.laps().orElse(null),
                 counted(detail),
-                detail.note());
+                detail.note(),
+                joined(observed.technique()),
+                observed.beforeDrop().map(Enum::name).orElse(null),
+                observed.mark().orElse(null),
+                observed.offMetres().orElse(null),
+                before == null ? null : before.id(),
+                before == null ? null : r.loggedAt().toEpochMilli(),
+                r.deviceName(),
+                "");
     }
 
     private static String counted(RunDetail detail) {
@@ -97,14 +144,27 @@ public record RunRow(
                 .collect(Collectors.joining("\n"));
     }
 
-    static String joined(Collection<Fault> faults) {
-        return faults.stream().sorted().map(Fault::name).collect(Collectors.joining(","));
+    private static <E extends Enum<E>> String joined(Collection<E> some) {
+        return some.stream().sorted().map(Enum::name).collect(Collectors.joining(","));
     }
 
-    private List<Fault> faultList() {
-        return faults.isEmpty()
+    private static <E extends Enum<E>> List<E> split(String names, Class<E> of) {
+        return names.isEmpty()
                 ? List.of()
-                : Arrays.stream(faults.split(",")).map(Fault::valueOf).toList();
+                : Arrays.stream(names.split(","))
+                        .map(name -> Enum.valueOf(of, name))
+                        .toList();
+    }
+
+    private @Nullable ObservedJson observed() {
+        if (technique.isEmpty() && beforeDrop == null && mark == null && offM == null) {
+            return null;
+        }
+        return new ObservedJson(
+                new LinkedHashSet<>(split(technique, Technique.class)),
+                beforeDrop == null ? null : BeforeDrop.valueOf(beforeDrop),
+                mark,
+                offM);
     }
 
     RunResponse response() {
@@ -119,7 +179,7 @@ public record RunRow(
                 Side.valueOf(side),
                 settingM,
                 null,
-                faultList(),
+                split(faults, Fault.class),
                 Instant.ofEpochMilli(loggedAtMs),
                 simulated,
                 withdrawnAt != null,
@@ -129,7 +189,13 @@ public record RunRow(
                 minutes,
                 laps,
                 faultCountMap(),
-                note);
+                note,
+                observed(),
+                replaces,
+                correctedAtMs == null ? null : Instant.ofEpochMilli(correctedAtMs),
+                device,
+                withdrawnAt == null ? null : Instant.parse(withdrawnAt),
+                withdrawnOn);
     }
 
     /** Along a course of known length that is ridden straight on, in m/s; missing where no time was taken. */
@@ -165,6 +231,18 @@ public record RunRow(
         return kept.check(of).isEmpty() ? new Course(of, kept, Side.valueOf(side)) : Course.standard(of);
     }
 
+    /** What a request says of how it was ridden, as it would be read again. */
+    private static @Nullable ObservedJson told(RunRequest request) {
+        Observed said = request.detail().observed();
+        return said.equals(Observed.NOTHING)
+                ? null
+                : new ObservedJson(
+                        said.technique(),
+                        said.beforeDrop().orElse(null),
+                        said.mark().orElse(null),
+                        said.offMetres().orElse(null));
+    }
+
     /** Whether the same run was sent again. */
     boolean says(RunRequest request) {
         return dayId.equals(request.dayId())
@@ -179,6 +257,8 @@ public record RunRow(
                 && Optional.ofNullable(minutes).equals(request.detail().minutes())
                 && Optional.ofNullable(laps).equals(request.detail().laps())
                 && faultCounts.equals(counted(request.detail()))
-                && note.equals(request.detail().note());
+                && note.equals(request.detail().note())
+                && Objects.equals(observed(), told(request))
+                && Objects.equals(replaces, request.replaces());
     }
 }

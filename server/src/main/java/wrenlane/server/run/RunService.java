@@ -9,7 +9,11 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
@@ -20,11 +24,17 @@ import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
 
-/** Runs as stored. A run is stored once, however often it is sent, and never changes afterwards. */
+/**
+ * Runs as stored. A run is stored once, however often it is sent, and never changes afterwards: a correction is a run of its
+ * own that stands in the place of the one it corrects, which stays on record as withdrawn.
+ */
 @Service
 public class RunService {
     /** How far a page's clock may be ahead of ours. */
     private static final Duration CLOCK_AHEAD = Duration.ofDays(1);
+
+    /** Longest name of a device, in characters. */
+    private static final int LONGEST_DEVICE = 40;
 
     private static final Pattern ID = Pattern.compile("[0-9A-Za-z-]{8,64}");
 
@@ -65,10 +75,33 @@ public class RunService {
         }
         RunRow row = storage.read(() -> row(id, request));
         return storage.write(() -> again(id, request).orElseGet(() -> {
-            ofTheDay(request);
+            Optional<RunRow> before = corrected(request);
+            ofTheDay(request, before);
+            before.ifPresent(old -> mapper.withdraw(old.id(), clock.instant().toString(), request.deviceName()));
             mapper.insert(row);
             return row.response();
         }));
+    }
+
+    /** The run a request corrects; nobody else has corrected it meanwhile. */
+    private Optional<RunRow> corrected(RunRequest request) {
+        if (request.replaces() == null) {
+            return Optional.empty();
+        }
+        RunRow old = mapper.find(request.replaces())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-run", "replaces", "There is no run here to correct: it never reached the server."));
+        if (!old.dayId().equals(request.dayId())) {
+            throw RefusedException.of("another-day", "dayId", "A run stays on the day it was ridden.");
+        }
+        mapper.correctionOf(old.id()).ifPresent(RunService::meanwhile);
+        return Optional.of(old);
+    }
+
+    private static void meanwhile(RunRow newer) {
+        String where = newer.device().isEmpty() ? "elsewhere" : "on " + newer.device();
+        throw new ConflictException(
+                "This run was corrected " + where + " meanwhile. Nothing was changed: look at it there first.");
     }
 
     private Optional<RunResponse> again(String id, RunRequest request) {
@@ -79,12 +112,15 @@ public class RunService {
         return stored.map(RunRow::response);
     }
 
-    private void ofTheDay(RunRequest request) {
+    /** A correction may keep who and what is on the day no longer. */
+    private void ofTheDay(RunRequest request, Optional<RunRow> before) {
         Checks checks = new Checks();
-        if (!days.hasRider(request.dayId(), request.riderId())) {
+        if (before.filter(old -> old.riderId().equals(request.riderId())).isEmpty()
+                && !days.hasRider(request.dayId(), request.riderId())) {
             checks.add("rider-not-of-day", "riderId", "This rider is not on that day. Put the rider on the day first.");
         }
-        if (!days.hasCourse(request.dayId(), request.courseId())) {
+        if (before.filter(old -> old.courseId().equals(request.courseId())).isEmpty()
+                && !days.hasCourse(request.dayId(), request.courseId())) {
             checks.add(
                     "course-not-of-day",
                     "courseId",
@@ -99,12 +135,31 @@ public class RunService {
     }
 
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
-    public void withdraw(String id) {
+    public void withdraw(String id, String device) {
+        String on = TypedText.line(device);
+        RefusedException.unlessNone(new Checks().add(longName(on)));
         storage.change(() -> {
             if (mapper.find(id).isEmpty()) {
                 throw new NotFoundException("run", id);
             }
-            mapper.withdraw(id, clock.instant().toString());
+            mapper.correctionOf(id).ifPresent(RunService::meanwhile);
+            mapper.withdraw(id, clock.instant().toString(), on);
+        });
+    }
+
+    private static Optional<Finding> longName(String device) {
+        return device.length() <= LONGEST_DEVICE
+                ? Optional.empty()
+                : Optional.of(new Finding(
+                        "device-name", "device", "A device's name is at most " + LONGEST_DEVICE + " characters long."));
+    }
+
+    /** All that was logged on a day, the newest first, with what was corrected and undone. */
+    public List<LoggedRun> logOf(long dayId) {
+        return storage.read(() -> {
+            days.require(dayId);
+            return LoggedRun.of(
+                    mapper.everOfDay(dayId).stream().map(RunRow::response).toList());
         });
     }
 
@@ -152,6 +207,7 @@ public class RunService {
             checks.add("run-id", "id", "A run's id is 8 to 64 letters, digits or hyphens.");
         }
 
+        checks.add(longName(request.deviceName()));
         checks.addAll(request.detail().check(request.faults()));
         if (request.loggedAt().isAfter(clock.instant().plus(CLOCK_AHEAD))
                 || request.loggedAt().getEpochSecond() < 0) {
@@ -163,9 +219,17 @@ public class RunService {
     private RunRow row(String id, RunRequest request) {
         riders.get(request.riderId());
         machines.get(request.machineId());
+        Optional<RunRow> before = Optional.ofNullable(request.replaces()).flatMap(mapper::find);
+        Optional<RunRow> sameCourse = before.filter(old -> old.courseId().equals(request.courseId()));
+        if (sameCourse.isPresent()) {
+            CourseKind kind = CourseKinds.find(sameCourse.get().kind()).orElseThrow();
+            RefusedException.unlessNone(new Checks().add(kind.ladder().check(request.settingMetres())));
+            return sameCourse.get().corrected(id, request);
+        }
         CourseResponse ridden = courses.get(request.courseId());
         Course course = ridden.course();
         RefusedException.unlessNone(new Checks().add(course.kind().ladder().check(request.settingMetres())));
-        return RunRow.of(id, request, ridden.name(), course, false);
+        return before.map(old -> old.corrected(id, request, ridden.name(), course))
+                .orElseGet(() -> RunRow.of(id, request, ridden.name(), course, false));
     }
 }
