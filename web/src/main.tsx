@@ -16,6 +16,7 @@ const Course = lazy(() => import('./features/course'));
 const SetOut = lazy(() => import('./features/setout'));
 const Lesson = lazy(() => import('./features/lesson'));
 const Range = lazy(() => import('./features/run'));
+const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run.LogPage })));
 const Progress = lazy(() => import('./features/progress'));
 
 const client = new QueryClient({
@@ -41,6 +42,7 @@ const router = createBrowserRouter([
       { path: '/lesson/drills/:drillId?', element: <Lesson here="drills" /> },
       { path: '/lesson/check', element: <Lesson here="check" /> },
       { path: '/lesson/methods', element: <Lesson here="methods" /> },
+      { path: '/range/log', element: <RunLog /> },
       { path: '/range/:riderId?', element: <Range /> },
       { path: '/progress/:riderId?', element: <Progress /> },
       { path: '*', element: <NoSuchPage /> },

@@ -1,4 +1,4 @@
-import { Tarmac, type Bounds, type Ground as Spot, type View } from '../../shared/plan';
+import { pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../shared/plan';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from './api';
 import { Ground } from './Ground';
@@ -29,6 +29,8 @@ export function CourseDrawing(props: {
   className?: string;
   changing?: Changing;
   onPoint?: (name: string | undefined) => void;
+  /** Called with the cone or line that was tapped. */
+  onMark?: (name: string) => void;
 }) {
   const { plan, line } = props;
   const { system } = usePreferences();
@@ -50,6 +52,7 @@ export function CourseDrawing(props: {
           {props.over && <RideLine line={props.over} view={view} other />}
           {line && <RideLine line={line} view={view} />}
           <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit ?? room?.cone} />
+          {props.onMark && <Tapped plan={plan} view={view} onMark={props.onMark} />}
           {shown && (
             <RoomLeader
               room={shown}
@@ -87,6 +90,37 @@ export function CourseDrawing(props: {
         </>
       )}
     </Tarmac>
+  );
+}
+
+/** Where a thumb may fall, as wide as it is: lines under cones. The same can be chosen from a list beside the drawing. */
+function Tapped(props: { plan: Plan; view: View; onMark: (name: string) => void }) {
+  const { plan, view } = props;
+  return (
+    <g aria-hidden="true" className="cursor-pointer">
+      {plan.lines
+        .filter((l) => l.sort === 'BOUNDARY')
+        .map((l, i) => (
+          <path
+            key={i}
+            d={pathOf([l.from, l.to], view)}
+            stroke="transparent"
+            strokeWidth={28}
+            onClick={() => props.onMark(l.name)}
+          />
+        ))}
+      {plan.cones.map((c) => (
+        <circle
+          key={c.label}
+          data-mark={c.label}
+          cx={view.x(c.centre.x)}
+          cy={view.y(c.centre.y)}
+          r={22}
+          fill="transparent"
+          onClick={() => props.onMark(c.label)}
+        />
+      ))}
+    </g>
   );
 }
 

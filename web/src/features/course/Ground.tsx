@@ -13,7 +13,7 @@ export function Ground(props: { plan: Plan; view: View; labels: boolean; lit?: s
           key={i}
           d={pathOf([l.from, l.to], view)}
           stroke="var(--chalk)"
-          strokeWidth={l.sort === 'BOUNDARY' ? 2 : 1.2}
+          strokeWidth={l.name === props.lit ? 6 : l.sort === 'BOUNDARY' ? 2 : 1.2}
           strokeDasharray={l.sort === 'MARK' ? '8 5' : l.sort === 'AREA' ? '2 6' : undefined}
           opacity={l.sort === 'AREA' ? 0.55 : 1}
           fill="none"

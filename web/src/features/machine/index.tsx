@@ -8,8 +8,8 @@ import { MachineForm } from './MachineForm';
 import { MachineList } from './MachineList';
 import { GroupTabs } from './GroupTabs';
 
-export { useMachines, useSaveMachine, type Machine } from './api';
-export { asRequest, TRANSMISSIONS } from './model';
+export { useMachineClasses, useMachines, useSaveMachine, type Machine } from './api';
+export { asRequest, newMachine, TRANSMISSIONS } from './model';
 export { GroupTabs } from './GroupTabs';
 
 /** The machines: what is measured, and the turn each can do. */

@@ -47,6 +47,11 @@ export function fresh(kind: MachineClass): Draft {
   return { name: kind.label, classId: kind.id, transmission: kind.transmission, measured: {}, circles: {} };
 }
 
+/** A machine of which only its class is known, and whose it is. */
+export function newMachine(kind: MachineClass, owner: string): MachineRequest {
+  return requestOf({ ...fresh(kind), name: `${kind.label}, ${owner.trim()}`.slice(0, 80) }, kind);
+}
+
 /** A draft of a stored machine. */
 export function draftOf(machine: Machine, kind: MachineClass): Draft {
   const measured: Draft['measured'] = {};

@@ -24,6 +24,8 @@ const run = (
   sort: 'RUN',
   faultCounts: {},
   note: '',
+  device: '',
+  withdrawnOn: '',
 });
 
 const estimate = {

@@ -5,6 +5,7 @@ import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft 
 import { degreesText, speedText, usePreferences } from '../../shared/units';
 import { OnTheDay } from './OnTheDay';
 import { useDeleteRider, useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
+import { NEW_RIDER } from './model';
 
 /** Describes a rider. */
 export function RiderForm(props: {
@@ -18,10 +19,10 @@ export function RiderForm(props: {
 }) {
   const { rider, machines, options } = props;
   const [draft, setDraft] = useState<RiderRequest>(() => ({
-    name: rider?.name ?? '',
-    level: rider?.level ?? 'NOVICE',
-    school: rider?.school ?? 'CLUTCH_FIRST',
-    notes: rider?.notes ?? '',
+    name: rider?.name ?? NEW_RIDER.name,
+    level: rider?.level ?? NEW_RIDER.level,
+    school: rider?.school ?? NEW_RIDER.school,
+    notes: rider?.notes ?? NEW_RIDER.notes,
     ...usual(rider, machines),
   }));
   const [stored, setStored] = useState(rider);

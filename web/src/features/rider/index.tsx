@@ -7,7 +7,8 @@ import { Loading, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
 import { RiderForm } from './RiderForm';
 
-export { useRiders, type Rider } from './api';
+export { useRiders, useSaveRider, type Rider } from './api';
+export { NEW_RIDER } from './model';
 
 export const LEVELS: Record<Rider['level'], string> = {
   NOVICE: 'novice',

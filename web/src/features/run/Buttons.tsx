@@ -8,6 +8,8 @@ export function Buttons(props: {
   /** Whether it is known at which setting. */
   canLog: boolean;
   canUndo: boolean;
+  /** Who is next by the running order; missing where there is none. */
+  next: string | undefined;
   onCommand: (command: Command) => void;
 }) {
   const { faults, canLog, onCommand } = props;
@@ -46,14 +48,23 @@ export function Buttons(props: {
           Log faults
         </button>
       </div>
-      <button
-        type="button"
-        disabled={!props.canUndo}
-        className="min-h-11 rounded-sm border border-rule bg-panel disabled:text-soft"
-        onClick={() => onCommand({ do: 'undo' })}
-      >
-        Undo the last run
-      </button>
+      <div className="grid grid-cols-2 gap-2">
+        <button
+          type="button"
+          disabled={!props.canUndo}
+          className="min-h-14 rounded-sm border border-rule bg-panel disabled:text-soft"
+          onClick={() => onCommand({ do: 'undo' })}
+        >
+          Undo the last run
+        </button>
+        <button
+          type="button"
+          className="min-h-14 truncate rounded-sm border border-ink bg-panel px-2 font-semibold"
+          onClick={() => onCommand({ do: 'next' })}
+        >
+          {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}
+        </button>
+      </div>
     </div>
   );
 }

@@ -1,17 +1,23 @@
 import { useState } from 'react';
+import type { Course } from '../course';
 import { Button } from '../../shared/ui';
-import type { Fault, RunRequest } from './api';
+import type { Fault, Observed, RunRequest } from './api';
 import { FAULTS } from './marks';
+import { says, SeenPanel } from './Seen';
 import { countOf, NONE, runsOf, spellOf, stepped, type Several } from './several';
 
-type Panel = 'several' | 'spell' | 'note';
+type Panel = 'several' | 'spell' | 'seen' | 'note';
 
 /** What of an entry goes beside its faults. */
 export type Detail = Partial<Pick<RunRequest, 'sort' | 'minutes' | 'laps' | 'faultCounts'>>;
 
-/** One tap further: a run broken off, several at once, a spell, a note for the next entry. */
+/** One tap further: a run broken off, several at once, a spell, how the next was ridden, a note for it. */
 export function More(props: {
   canLog: boolean;
+  course: Course;
+  standsAt: number[];
+  seen: Observed;
+  onSeen: (seen: Observed) => void;
   note: string;
   onNote: (note: string) => void;
   onLog: (entries: { faults: Fault[]; detail?: Detail }[]) => void;
@@ -37,7 +43,7 @@ export function More(props: {
   );
   return (
     <section aria-label="More ways to log" className="grid gap-2">
-      <div className="grid grid-cols-4 gap-2">
+      <div className="grid grid-cols-5 gap-2">
         <button
           type="button"
           disabled={!props.canLog}
@@ -48,6 +54,7 @@ export function More(props: {
         </button>
         {tab('several', 'Several')}
         {tab('spell', 'Spell')}
+        {tab('seen', says(props.seen) ? 'Seen ✓' : 'Seen')}
         {tab('note', props.note === '' ? 'Note' : 'Note ✓')}
       </div>
       <div key={`several${logged}`} hidden={panel !== 'several'}>
@@ -56,6 +63,7 @@ export function More(props: {
       <div key={`spell${logged}`} hidden={panel !== 'spell'}>
         <SpellPanel canLog={props.canLog} onLog={done} />
       </div>
+      {panel === 'seen' && <SeenPanel {...props} />}
       {panel === 'note' && (
         <label className="block">
           <span className="mb-1 block text-sm text-soft">Goes with the next run or spell</span>
@@ -144,7 +152,11 @@ function Count(props: { label: string; value: string; onChange: (text: string) =
   );
 }
 
-function FaultCounters(props: { seen: Several['faults']; onStep: (fault: Fault, by: 1 | -1) => void }) {
+/** How often each fault was seen. */
+export function FaultCounters(props: {
+  seen: Several['faults'];
+  onStep: (fault: Fault, by: 1 | -1) => void;
+}) {
   return (
     <div className="grid grid-cols-4 gap-2">
       {FAULTS.map((f) => (

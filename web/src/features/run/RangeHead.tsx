@@ -6,8 +6,12 @@ import { Chevron } from '../../shared/ui';
 import { lengthText, sayLength, usePreferences } from '../../shared/units';
 import type { Side } from './api';
 import type { Command } from './keys';
+import type { UpNext } from './running';
 
 const PICK = 'max-w-full rounded-sm border border-rule bg-panel px-2 py-2';
+
+/** The choice in the list of riders that makes a new one. */
+const NEW = 'new';
 
 /** Who, on what, where, at which rung, to which side: large. */
 export function RangeHead(props: {
@@ -22,6 +26,9 @@ export function RangeHead(props: {
   /** Missing while several stand and none is chosen. */
   setting: number | undefined;
   onSetting: (metres: number) => void;
+  /** What they ride now by the running order. */
+  task: UpNext | undefined;
+  onNewRider: () => void;
   tightness: number | undefined;
   /** Whether the rungs are known yet. */
   laddered: boolean;
@@ -33,31 +40,34 @@ export function RangeHead(props: {
   const { rider, machine, course, side, onCommand } = props;
   return (
     <>
-      <div className="flex items-start justify-between gap-3">
-        <div className="min-w-0">
-          <h1 className="truncate">{rider.name}</h1>
-          <p className="truncate text-soft">{machine.name}</p>
-        </div>
-        <button
-          type="button"
-          className="min-h-12 shrink-0 rounded-sm border border-ink bg-panel px-4"
-          onClick={() => onCommand({ do: 'next' })}
-        >
-          Next rider
-        </button>
+      <div className="min-w-0">
+        <h1 className="truncate">{rider.name}</h1>
+        <p className="truncate text-soft">
+          {machine.name}
+          {props.task && `, ${props.task.drillName}`}
+        </p>
+        {props.task && (
+          <p className="truncate text-soft">
+            “{props.task.cue}”, turn <span className="figures">{props.task.done + 1}</span> of{' '}
+            <span className="figures">{props.task.of}</span>
+          </p>
+        )}
       </div>
       <div className="flex gap-2">
         <select
           aria-label="Rider"
           className={`${PICK} w-1/2`}
           value={rider.id}
-          onChange={(e) => props.onRider(Number(e.target.value))}
+          onChange={(e) =>
+            e.target.value === NEW ? props.onNewRider() : props.onRider(Number(e.target.value))
+          }
         >
           {props.riders.map((r) => (
             <option key={r.id} value={r.id}>
               {r.name}
             </option>
           ))}
+          <option value={NEW}>Somebody new…</option>
         </select>
         <select
           aria-label="Course"

@@ -1,17 +1,25 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { settingOf, type Course, type CourseKind } from '../course';
-import { StopRules, type Day } from '../day';
+import { StopRules, useDayLink, type Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { moved, useStandingOf, useWhatStands } from '../standing';
+import { deviceName } from '../../shared/device';
 import { Button, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
 import { stepped, toggled, type Command } from './keys';
-import { shown } from './outbox';
+import { AfterDrop } from './AfterDrop';
+import { CorrectRun } from './CorrectRun';
+import { shown, type LoggedRun } from './outbox';
 import { More, type Detail } from './More';
 import { RangeHead } from './RangeHead';
+import { NewRider } from './NewRider';
+import { turnOf, type RunningBlock, type UpNext, type useRunning } from './running';
+import { RunningBar } from './RunningBar';
+import { NOTHING_SEEN, says } from './Seen';
 import { Saved } from './Saved';
 import { Tallies } from './Tallies';
 import { Timer, useTimer } from './Timer';
@@ -33,9 +41,14 @@ export function RiderRange(props: {
   onRider: (id: number) => void;
   onCourse: (id: number) => void;
   onSide: (side: Side) => void;
+  lesson: ReturnType<typeof useRunning>;
+  onUp: (block: RunningBlock, up: UpNext) => void;
+  /** Who is up next by the running order; missing where there is none. */
+  next: string | undefined;
   onNext: () => void;
 }) {
   const { day, rider, machine, course, side } = props;
+  const link = useDayLink();
   const kind = props.kinds.find((k) => k.kind === course.kind);
   const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
   const who = useStandingOf(day.id, course.id, stands.settings).data;
@@ -54,11 +67,20 @@ export function RiderRange(props: {
   const of = { dayId: day.id, riderId: rider.id, courseId: course.id };
   const known = useRange({ ...of, machineId: machine.id, settingMetres: setting });
   const standing = known.data?.standing;
-  const runs = shown(known.data?.runs ?? [], outbox.box, of);
+  const runs = shown(
+    known.data?.runs ?? [],
+    outbox.box,
+    (r) => r.dayId === day.id && r.riderId === rider.id && r.courseId === course.id,
+  );
   const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
   const [note, setNote] = useState('');
+  const [seen, setSeen] = useState(NOTHING_SEEN);
+  const [dropped, setDropped] = useState<LoggedRun>();
+  const [adding, setAdding] = useState(false);
+  const turn = turnOf(props.lesson.running, rider.id);
+  const [correcting, setCorrecting] = useState<LoggedRun>();
   const say = useSay();
   const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
     if (setting === undefined) {
@@ -66,26 +88,27 @@ export function RiderRange(props: {
       return;
     }
     const now = Date.now();
-    entries.forEach((entry, i) =>
-      outbox.add({
-        kind: 'log',
-        id: crypto.randomUUID(),
-        run: {
-          ...of,
-          machineId: machine.id,
-          side,
-          settingMetres: setting,
-          faults: entry.faults,
-          // One after another, also where several are logged at once.
-          loggedAt: new Date(now + i).toISOString(),
-          ...entry.detail,
-          ...(i === 0 && timer.seconds !== undefined && { seconds: timer.seconds }),
-          ...(i === 0 && note.trim() !== '' && { note }),
-        },
-      }),
-    );
+    entries.forEach((entry, i) => {
+      const id = crypto.randomUUID();
+      const run = {
+        ...of,
+        machineId: machine.id,
+        side,
+        settingMetres: setting,
+        faults: entry.faults,
+        // One after another, also where several are logged at once.
+        loggedAt: new Date(now + i).toISOString(),
+        ...entry.detail,
+        ...(i === 0 && timer.seconds !== undefined && { seconds: timer.seconds }),
+        ...(i === 0 && note.trim() !== '' && { note }),
+        ...(i === 0 && says(seen) && { observed: seen }),
+      };
+      outbox.add({ kind: 'log', id, run: { ...run, device: deviceName() } });
+      setDropped(entry.faults.includes('DROP') ? { ...run, id } : undefined);
+    });
     timer.clear();
     setNote('');
+    setSeen(NOTHING_SEEN);
     setFaults([]);
   };
   const log = (seen: Fault[]) => logAll([{ faults: seen }]);
@@ -120,7 +143,7 @@ export function RiderRange(props: {
 
   return (
     <div
-      className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-3 px-4 py-3"
+      className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-2 px-4 py-2"
       // Tapped, a button gives the focus back: keys that follow are the range's, not the button's once more.
       onClick={(e) => {
         if (e.detail > 0 && document.activeElement instanceof HTMLButtonElement)
@@ -128,6 +151,17 @@ export function RiderRange(props: {
       }}
     >
       <StopRules dayId={day.id} />
+      <RunningBar lesson={props.lesson} riderId={rider.id} onUp={props.onUp} />
+      {adding && (
+        <NewRider
+          day={day}
+          onDone={(id) => {
+            setAdding(false);
+            props.onRider(id);
+          }}
+          onLeft={() => setAdding(false)}
+        />
+      )}
       <RangeHead
         {...props}
         onCourse={(id) => {
@@ -138,6 +172,8 @@ export function RiderRange(props: {
         suits={own}
         setting={setting}
         onSetting={choose}
+        task={turn?.up}
+        onNewRider={() => setAdding(true)}
         tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
         laddered={rungs.length > 0}
         onCommand={run}
@@ -154,8 +190,19 @@ export function RiderRange(props: {
           onLeft={() => setProposed(undefined)}
         />
       )}
+      {dropped && (
+        <AfterDrop
+          onSay={(beforeDrop) => {
+            const observed = { ...(dropped.observed ?? NOTHING_SEEN), beforeDrop };
+            outbox.correct(dropped, { observed });
+            setDropped(undefined);
+          }}
+          onLeft={() => setDropped(undefined)}
+        />
+      )}
       <Tallies
         runs={runs}
+        onRun={setCorrecting}
         unscored={known.data?.unscored ?? []}
         ready={setting !== undefined && (known.data !== undefined || known.isError)}
       />
@@ -168,16 +215,43 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
-      <Buttons faults={faults} canLog={setting !== undefined} canUndo={runs.length > 0} onCommand={run} />
-      <More canLog={setting !== undefined} note={note} onNote={setNote} onLog={logAll} />
+      <Buttons
+        faults={faults}
+        canLog={setting !== undefined}
+        canUndo={runs.length > 0}
+        next={props.next}
+        onCommand={run}
+      />
+      <More
+        canLog={setting !== undefined}
+        course={course}
+        standsAt={stands.settings}
+        seen={seen}
+        onSeen={setSeen}
+        note={note}
+        onNote={setNote}
+        onLog={logAll}
+      />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
+        <Link to={link('/range/log')}>Runs of the day</Link>
         <Saved {...outbox} reached={outbox.reached && !known.isError} />
       </div>
       <p className="text-sm text-soft">
         A drop, lost free play at the lever, smell or a fading brake: stop now. Feet up while moving; never
         the front brake with the bars turned.
       </p>
+      {correcting && (
+        <CorrectRun
+          run={correcting}
+          day={day}
+          courses={props.courses}
+          riders={props.riders}
+          kinds={props.kinds}
+          outbox={outbox}
+          onClose={() => setCorrecting(undefined)}
+        />
+      )}
     </div>
   );
 }

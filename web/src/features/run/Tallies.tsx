@@ -8,6 +8,8 @@ const SHOWN = 5;
 /** The last runs as tallies, and the count to each side. */
 export function Tallies(props: {
   runs: ShownRun[];
+  /** Called with one that is tapped, to be corrected. */
+  onRun: (run: ShownRun) => void;
   /** Ids of the first at a new setting, which are not scored. */
   unscored: string[];
   ready: boolean;
@@ -29,20 +31,24 @@ export function Tallies(props: {
       {last.length === 0 ? (
         <span className="text-soft">{ready ? 'No runs yet' : 'One moment…'}</span>
       ) : (
-        <ol className="flex items-center gap-3">
+        <ol className="flex items-center">
           {last.map((r) => (
-            <li
-              key={r.id}
-              data-testid="run"
-              data-kept={r.kept}
-              className={`flex items-center gap-0.5 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
-              title={props.unscored.includes(r.id) ? 'New setting: not scored' : undefined}
-            >
-              <Chevron side={r.side} size={10} />
-              <Outcome run={r} />
-              {r.seconds !== undefined && (
-                <span className="figures text-[0.8rem] text-soft">{r.seconds.toFixed(1)} s</span>
-              )}
+            <li key={r.id}>
+              <button
+                type="button"
+                data-testid="run"
+                data-kept={r.kept}
+                className={`flex min-h-11 min-w-9 items-center justify-center gap-0.5 px-1 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
+                title={props.unscored.includes(r.id) ? 'New setting: not scored' : undefined}
+                onClick={() => props.onRun(r)}
+              >
+                <span className="sr-only">Correct:</span>
+                <Chevron side={r.side} size={10} />
+                <Outcome run={r} />
+                {r.seconds !== undefined && (
+                  <span className="figures text-[0.8rem] text-soft">{r.seconds.toFixed(1)} s</span>
+                )}
+              </button>
             </li>
           ))}
         </ol>

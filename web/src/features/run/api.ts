@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { deviceName } from '../../shared/device';
 import { body, http, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
@@ -7,6 +8,10 @@ export type RunRequest = Api<'RunRequest'>;
 export type Fault = RunRequest['faults'][number];
 export type Side = RunRequest['side'];
 export type RangeView = Api<'RangeResponse'>;
+export type Observed = NonNullable<RunRequest['observed']>;
+export type Technique = Observed['technique'][number];
+export type BeforeDrop = NonNullable<Observed['beforeDrop']>;
+export type RunLog = Api<'LoggedRun'>[];
 
 /** What is asked about a rider on the range. */
 export interface RangeQuestion {
@@ -47,5 +52,13 @@ export function putRun(id: string, run: RunRequest) {
 
 /** Undoes a run. */
 export function withdrawRun(id: string) {
-  return body(http.DELETE('/api/runs/{id}', { params: { path: { id } } }));
+  return body(http.DELETE('/api/runs/{id}', { params: { path: { id }, query: { device: deviceName() } } }));
+}
+
+/** All that was logged on a day, the newest first, with what was corrected and undone. */
+export function useRunLog(dayId: number) {
+  return useQuery({
+    queryKey: ['run-log', dayId],
+    queryFn: () => body(http.GET('/api/days/{dayId}/runs', { params: { path: { dayId } } })),
+  });
 }

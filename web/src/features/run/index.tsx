@@ -8,9 +8,11 @@ import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
+import { upAfter, useRunning, type RunningBlock, type UpNext } from './running';
 
 export { Outcome, entryText, outcomeText, letterOf } from './marks';
 export type { Run } from './api';
+export { LogPage } from './LogPage';
 
 /** Beside the riders: one at a time, a run in two taps. */
 export default function RangePage() {
@@ -50,6 +52,7 @@ function Shown(props: {
   // Course and side stay as they are for the next rider, and for a reload.
   const [courseId, sayCourse] = usePart('course');
   const [side, saySide] = usePart('side');
+  const lesson = useRunning(day.id);
   const at = riderId === undefined ? 0 : day.riders.findIndex((r) => String(r.riderId) === riderId);
   if (at < 0 && day.riders.length > 0) {
     return (
@@ -66,6 +69,12 @@ function Shown(props: {
   if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
     return <NotReady />;
   const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: address.toString() });
+  const up = upAfter(lesson.running, rider.id);
+  const show = (block: RunningBlock, shown: UpNext) => {
+    if (block.courseId !== undefined) sayCourse(String(block.courseId));
+    if (shown.side !== undefined) saySide(shown.side);
+    go(shown.riderId);
+  };
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (
     <RiderRange
@@ -81,7 +90,10 @@ function Shown(props: {
       onRider={go}
       onCourse={(id) => sayCourse(String(id))}
       onSide={saySide}
-      onNext={() => go(after.riderId)}
+      lesson={lesson}
+      onUp={show}
+      next={up?.up.riderName}
+      onNext={() => (up === undefined ? go(after.riderId) : show(up.block, up.up))}
     />
   );
 }

@@ -1,4 +1,4 @@
-import type { Fault, RunRequest } from './api';
+import type { BeforeDrop, Fault, RunRequest, Technique } from './api';
 
 /** Every fault with the letter it is logged and shown by. */
 export const FAULTS: { fault: Fault; letter: string; word: string }[] = [
@@ -10,6 +10,44 @@ export const FAULTS: { fault: Fault; letter: string; word: string }[] = [
   { fault: 'STOPPED', letter: 'T', word: 'Stopped' },
   { fault: 'DROP', letter: 'D', word: 'Drop' },
 ];
+
+/** What may be seen in how a run was ridden. */
+export const TECHNIQUES: { technique: Technique; word: string }[] = [
+  { technique: 'HEAD_LATE', word: 'Head late' },
+  { technique: 'LOOKED_DOWN', word: 'Looked down' },
+  { technique: 'NOT_BACK', word: 'Not back midway' },
+  { technique: 'CLUTCH_IN', word: 'Clutch in' },
+  { technique: 'BRAKE_HEAVY', word: 'Brake heavy' },
+  { technique: 'BARS_SHORT', word: 'Bars short of the stop' },
+  { technique: 'UPRIGHT', word: 'Upright between turns' },
+  { technique: 'OFF_THE_EDGE', word: 'Entered off the edge' },
+  { technique: 'TOO_FAST', word: 'Too fast' },
+  { technique: 'TOO_SLOW', word: 'Too slow' },
+  { technique: 'SURGING', word: 'Surging' },
+];
+
+/** What may have come last before a drop. */
+export const BEFORE_DROP: { before: BeforeDrop; word: string }[] = [
+  { before: 'CLUTCH_IN', word: 'Clutch pulled in' },
+  { before: 'FRONT_BRAKE', word: 'Front brake' },
+  { before: 'LOOKED_DOWN', word: 'Looked down' },
+  { before: 'TOO_SLOW', word: 'Too slow' },
+  { before: 'FOOT', word: 'Foot put out' },
+];
+
+/** What was seen of a run beside its faults, in words; lengths as they are read. */
+export function observedText(seen: RunRequest['observed'], length: (metres: number) => string): string {
+  if (seen === undefined) return '';
+  const before = BEFORE_DROP.find((b) => b.before === seen.beforeDrop)?.word.toLowerCase();
+  return [
+    seen.mark === undefined ? '' : `at ${seen.mark}`,
+    seen.offMetres === undefined ? '' : `${length(seen.offMetres)} off`,
+    ...TECHNIQUES.filter((t) => seen.technique.includes(t.technique)).map((t) => t.word.toLowerCase()),
+    before === undefined ? '' : `last: ${before}`,
+  ]
+    .filter((t) => t !== '')
+    .join(', ');
+}
 
 /** The letter of a fault. */
 export function letterOf(fault: Fault): string {

@@ -11,30 +11,64 @@ export interface Outbox {
 
 export const EMPTY: Outbox = { waiting: [], refused: [] };
 
-/** A run as the range shows it, wherever it is kept. */
-export type ShownRun = Pick<
-  RunRequest,
-  'side' | 'settingMetres' | 'faults' | 'sort' | 'seconds' | 'minutes' | 'laps' | 'faultCounts' | 'note'
-> & { id: string; kept: 'server' | 'device' };
+/** A run as it was logged, wherever it is kept. */
+export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & { id: string };
 
-/** Runs of the server and of this device together, without the undone, oldest first. */
-export function shown(
-  server: Omit<ShownRun, 'kept'>[],
-  box: Outbox,
-  of: Pick<RunRequest, 'dayId' | 'riderId' | 'courseId'>,
-): ShownRun[] {
-  const undone = new Set(box.waiting.flatMap((e) => (e.kind === 'undo' ? [e.id] : [])));
-  const known = new Set(server.map((r) => r.id));
-  const here = box.waiting.flatMap((e) =>
-    e.kind === 'log' &&
-    !known.has(e.id) &&
-    e.run.dayId === of.dayId &&
-    e.run.riderId === of.riderId &&
-    e.run.courseId === of.courseId
-      ? [{ ...e.run, id: e.id, kept: 'device' as const }]
-      : [],
-  );
-  return [...server.map((r) => ({ ...r, kept: 'server' as const })), ...here].filter(
-    (r) => !undone.has(r.id),
-  );
+export type ShownRun = LoggedRun & { kept: 'server' | 'device' };
+
+/**
+ * Runs of the server and of this device together, without the undone, oldest first; what was corrected stands where it
+ * stood.
+ *
+ * @param belongs whether a run is one of those shown, such as a rider's on a course
+ */
+export function shown(server: LoggedRun[], box: Outbox, belongs: (run: RunRequest) => boolean): ShownRun[] {
+  const runs: ShownRun[] = server.map((r) => ({ ...r, kept: 'server' }));
+  const take = (id: string | undefined) => {
+    const at = runs.findIndex((r) => r.id === id);
+    const [taken] = at < 0 ? [] : runs.splice(at, 1);
+    return { at: at < 0 ? runs.length : at, taken };
+  };
+  for (const entry of box.waiting) {
+    if (entry.kind === 'undo') {
+      take(entry.id);
+    } else if (!runs.some((r) => r.id === entry.id)) {
+      const { replaces, device: _device, ...run } = entry.run;
+      const { at, taken } = take(replaces);
+      const loggedAt = taken?.loggedAt ?? run.loggedAt;
+      if (belongs(entry.run)) runs.splice(at, 0, { ...run, loggedAt, id: entry.id, kept: 'device' });
+    }
+  }
+  return runs;
+}
+
+/** A run as it is asked for again, with some of it changed: it takes the place of the one it corrects. */
+export function correction(
+  of: LoggedRun,
+  changes: Partial<RunRequest>,
+  device: string,
+  at: Date,
+): RunRequest {
+  const { dayId, riderId, machineId, courseId, side, settingMetres, faults } = of;
+  const { sort, seconds, minutes, laps, faultCounts, note, observed } = of;
+  return {
+    dayId,
+    riderId,
+    machineId,
+    courseId,
+    side,
+    settingMetres,
+    faults,
+    ...(sort !== undefined && { sort }),
+    ...(seconds !== undefined && { seconds }),
+    ...(minutes !== undefined && { minutes }),
+    ...(laps !== undefined && { laps }),
+    ...(faultCounts !== undefined && { faultCounts }),
+    ...(note !== undefined && { note }),
+    ...(observed !== undefined && { observed }),
+    ...changes,
+    loggedAt: at.toISOString(),
+    replaces: of.id,
+    device,
+  };
 }

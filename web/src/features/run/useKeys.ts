@@ -6,7 +6,7 @@ import { commandOf, type Command } from './keys';
 function taken(e: KeyboardEvent, faultsChosen: boolean): boolean {
   if (e.ctrlKey || e.metaKey || e.altKey || e.repeat) return true;
   if (!(e.target instanceof Element)) return false;
-  if (e.target.closest('input, textarea, select')) return true;
+  if (e.target.closest('input, textarea, select, [role=dialog]')) return true;
   if (e.key === 'Enter' && faultsChosen) return false;
   return (e.key === ' ' || e.key === 'Enter') && e.target.closest('button, a') !== null;
 }

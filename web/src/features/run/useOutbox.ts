@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { deviceName } from '../../shared/device';
 import { Problem } from '../../shared/http';
-import { putRun, withdrawRun } from './api';
-import type { Entry, Outbox } from './outbox';
+import { putRun, withdrawRun, type RunRequest } from './api';
+import { correction, type Entry, type LoggedRun, type Outbox } from './outbox';
 import {
   dismissRefused,
   firstWaiting,
@@ -24,13 +25,17 @@ function passing(e: unknown): boolean {
   return !(e instanceof Problem) || e.status >= 500 || PASSING.includes(e.status);
 }
 
-/** Keeps what was done on this device until the server has it: survives a reload and a server out of reach. */
-export function useOutbox(): {
+export interface HeldOutbox {
   box: Outbox;
   reached: boolean;
   add: (entry: Entry) => void;
+  /** Puts a run in the place of another that says the same but for what is given, and says its id. */
+  correct: (run: LoggedRun, changes: Partial<RunRequest>) => string;
   dismiss: () => void;
-} {
+}
+
+/** Keeps what was done on this device until the server has it: survives a reload and a server out of reach. */
+export function useOutbox(): HeldOutbox {
   const client = useQueryClient();
   const [box, setBox] = useState(() => {
     takeOver();
@@ -87,5 +92,10 @@ export function useOutbox(): {
     dismissRefused();
     look();
   };
-  return { box, reached, add, dismiss };
+  const correct = (run: LoggedRun, changes: Partial<RunRequest>) => {
+    const id = crypto.randomUUID();
+    add({ kind: 'log', id, run: correction(run, changes, deviceName(), new Date()) });
+    return id;
+  };
+  return { box, reached, add, correct, dismiss };
 }

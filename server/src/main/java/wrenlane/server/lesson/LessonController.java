@@ -22,8 +22,10 @@ class LessonController {
     private final LessonService service;
     private final CheckService checks;
     private final StopService stops;
+    private final RunningService running;
 
-    LessonController(LessonService service, CheckService checks, StopService stops) {
+    LessonController(LessonService service, CheckService checks, StopService stops, RunningService running) {
+        this.running = running;
         this.service = service;
         this.checks = checks;
         this.stops = stops;
@@ -53,6 +55,18 @@ class LessonController {
     @PostMapping("/lesson-previews")
     LessonResponse previewLesson(@PathVariable long dayId, @Valid @RequestBody LessonSettings settings) {
         return service.preview(dayId, settings);
+    }
+
+    /** Where the lesson is while it is given. */
+    @GetMapping("/running")
+    RunningResponse getRunningLesson(@PathVariable long dayId) {
+        return running.get(dayId);
+    }
+
+    /** Begins the lesson, goes on to the next step, pauses, lets a rider skip, leave or come. */
+    @PostMapping("/running")
+    RunningResponse runLesson(@PathVariable long dayId, @Valid @RequestBody RunningAct act) {
+        return running.act(dayId, act);
     }
 
     /** What speaks for stopping now, or for a rest: drops, and riding too long in this weather. */

@@ -3,6 +3,7 @@ package wrenlane.server.lesson;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 /** All SQL about lessons. */
 @Mapper
@@ -16,4 +17,11 @@ interface LessonMapper {
     void check(CheckRow row);
 
     void uncheck(long dayId, String item);
+
+    /** A running lesson as one JSON value. */
+    Optional<String> running(long dayId);
+
+    void putRunning(@Param("dayId") long dayId, @Param("state") String state);
+
+    void dropRunning(long dayId);
 }

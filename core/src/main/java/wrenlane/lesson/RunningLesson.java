@@ -1,0 +1,238 @@
+package wrenlane.lesson;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import wrenlane.lesson.Block.Turn;
+import wrenlane.machine.Side;
+
+/**
+ * A lesson while it is given: which blocks are on, for how long still, and who is up. It is begun with a running order, which
+ * then stays as it is, whatever the runs logged meanwhile would change in a new plan.
+ *
+ * @param blocks the running order, by start, then by area
+ * @param begunAt when the lesson began
+ * @param step which of its steps is on; blocks that start together are one step
+ * @param since when this step began, later by as long as it was paused
+ * @param pausedAt when it was paused; missing while it goes on
+ * @param away riders who are not there (yet, or any more)
+ * @param passed turns in this step that went by without a run being logged
+ */
+public record RunningLesson(
+        List<Block> blocks,
+        Instant begunAt,
+        int step,
+        Instant since,
+        Optional<Instant> pausedAt,
+        Set<String> away,
+        List<Passed> passed) {
+    /** A rider's turn that went by without a run being logged: skipped, or ridden where nothing is. */
+    public record Passed(String rider, Instant at) {}
+
+    public RunningLesson {
+        blocks = List.copyOf(blocks);
+        away = Set.copyOf(away);
+        passed = List.copyOf(passed);
+        int steps = (int) starts(blocks).count();
+        if (!(step >= 0 && step <= steps)) {
+            throw new IllegalArgumentException("step is " + step + "; it lies between 0 and " + steps);
+        }
+    }
+
+    /**
+     * Begins a lesson.
+     *
+     * @param blocks at least one
+     */
+    public static RunningLesson begin(List<Block> blocks, Set<String> away, Instant now) {
+        if (blocks.isEmpty()) {
+            throw new IllegalArgumentException("a lesson has at least one block");
+        }
+        return new RunningLesson(blocks, now, 0, now, Optional.empty(), away, List.of());
+    }
+
+    private static IntStream starts(List<Block> blocks) {
+        return blocks.stream().mapToInt(Block::startMinute).distinct().sorted();
+    }
+
+    private Optional<Integer> startOf(int some) {
+        return starts(blocks).skip(some).boxed().findFirst();
+    }
+
+    /** Whether all of it is over. */
+    public boolean isOver() {
+        return startOf(step).isEmpty();
+    }
+
+    /** The blocks that are on, one for each area; none when the lesson is over. */
+    public List<Block> now() {
+        return startOf(step)
+                .map(start ->
+                        blocks.stream().filter(b -> b.startMinute() == start).toList())
+                .orElse(List.of());
+    }
+
+    /** What comes after; none in the last step. */
+    public List<Block> next() {
+        return isOver() ? List.of() : at(step + 1, since).now();
+    }
+
+    /** When this step should end: the longest of its blocks. Missing when the lesson is over. */
+    public Optional<Instant> endsAt(Instant now) {
+        Duration held = pausedAt.map(at -> Duration.between(at, now)).orElse(Duration.ZERO);
+        return minutes().map(m -> since.plus(held).plus(Duration.ofMinutes(m)));
+    }
+
+    private Optional<Integer> minutes() {
+        return now().stream().map(Block::minutes).max(Comparator.naturalOrder());
+    }
+
+    /** When the next rest should begin; missing where there is none to come, or it is on. */
+    public Optional<Instant> restAt(Instant now) {
+        return endsAt(now).flatMap(end -> {
+            int endMinute = startOf(step).orElseThrow() + minutes().orElseThrow();
+            return blocks.stream()
+                    .filter(b -> b.sort() == Block.Sort.REST && b.startMinute() >= endMinute)
+                    .findFirst()
+                    .map(rest -> end.plus(Duration.ofMinutes((long) rest.startMinute() - endMinute)));
+        });
+    }
+
+    /**
+     * How far behind the running order the lesson will be when this step ends, if it ends no sooner than planned: below zero
+     * where it is ahead. A step that is over its time ends now.
+     */
+    public Duration behind(Instant now) {
+        return endsAt(now)
+                .map(end -> {
+                    int endMinute = startOf(step).orElseThrow() + minutes().orElseThrow();
+                    Instant planned = begunAt.plus(Duration.ofMinutes(endMinute));
+                    return Duration.between(planned, end.isBefore(now) ? now : end);
+                })
+                .orElse(Duration.ZERO);
+    }
+
+    private RunningLesson at(int other, Instant when) {
+        return new RunningLesson(blocks, begunAt, other, when, Optional.empty(), away, List.of());
+    }
+
+    /** The step after this one begins. */
+    public RunningLesson onward(Instant now) {
+        return isOver() ? this : at(step + 1, now);
+    }
+
+    /** The step before this one begins once more. */
+    public RunningLesson back(Instant now) {
+        return step == 0 ? this : at(step - 1, now);
+    }
+
+    /** The clock stands still. */
+    public RunningLesson pause(Instant now) {
+        return pausedAt.isPresent() || isOver()
+                ? this
+                : new RunningLesson(blocks, begunAt, step, since, Optional.of(now), away, passed);
+    }
+
+    /** The clock goes on from where it stood. */
+    public RunningLesson goOn(Instant now) {
+        return pausedAt.map(at -> new RunningLesson(
+                        blocks, begunAt, step, since.plus(Duration.between(at, now)), Optional.empty(), away, passed))
+                .orElse(this);
+    }
+
+    /** A rider's turn goes by: skipped, or ridden where nothing is logged. */
+    public RunningLesson pass(String rider, Instant now) {
+        List<Passed> more = new ArrayList<>(passed);
+        more.add(new Passed(rider, now));
+        return new RunningLesson(blocks, begunAt, step, since, pausedAt, away, more);
+    }
+
+    /** A rider leaves, or comes. */
+    public RunningLesson withAway(String rider, boolean isAway) {
+        Set<String> others = new HashSet<>(away);
+        if (isAway) {
+            others.add(rider);
+        } else {
+            others.remove(rider);
+        }
+        return new RunningLesson(blocks, begunAt, step, since, pausedAt, others, passed);
+    }
+
+    /**
+     * A run as far as the order asks.
+     *
+     * @param station it was ridden at
+     * @param at when it was logged
+     */
+    public record Ridden(String rider, String station, Side side, Instant at) {}
+
+    /**
+     * Somebody who has turns left in a block.
+     *
+     * @param task what they ride
+     * @param side to turn to; missing where sides are not ridden one at a time
+     * @param done runs of theirs that were logged in this step, or went by
+     * @param of how many are planned
+     */
+    public record Up(String rider, RiderTask task, Optional<Side> side, int done, int of) {}
+
+    /**
+     * Who rides next in a block, and who after. Riders take turns: whoever has waited longest is next, in the order of the plan
+     * among those who have not ridden yet; so somebody who comes late is next once, and then one among the others. Each
+     * alternates sides, beginning on the weak one, as far as the plan has runs to both.
+     *
+     * @param block one of those that are on
+     * @param ridden runs of the day, in any order; those of this step and station count
+     * @return everybody with turns left, the next first; empty when all is ridden
+     */
+    public List<Up> order(Block block, List<Ridden> ridden) {
+        List<Ridden> here = ridden.stream()
+                .filter(r -> !r.at().isBefore(since))
+                .filter(r -> block.station().filter(r.station()::equals).isPresent())
+                .toList();
+        return block.turns().stream()
+                .filter(t -> !away.contains(t.rider()))
+                .sorted(Comparator.comparing(t -> lastTurn(t.rider(), here)))
+                .map(t -> up(
+                        t,
+                        here.stream().filter(r -> r.rider().equals(t.rider())).toList()))
+                .filter(up -> up.done() < up.of())
+                .toList();
+    }
+
+    private Instant lastTurn(String rider, List<Ridden> here) {
+        return Stream.concat(here.stream().filter(r -> r.rider().equals(rider)).map(Ridden::at), passes(rider))
+                .max(Comparator.naturalOrder())
+                .orElse(Instant.MIN);
+    }
+
+    private Stream<Instant> passes(String rider) {
+        return passed.stream().filter(p -> p.rider().equals(rider)).map(Passed::at);
+    }
+
+    private Up up(Turn turn, List<Ridden> own) {
+        int done = own.size() + (int) passes(turn.rider()).count();
+        Optional<Side> side = turn.task().eachSide() ? Optional.of(side(turn, own)) : Optional.empty();
+        return new Up(turn.rider(), turn.task(), side, done, turn.runs());
+    }
+
+    private static Side side(Turn turn, List<Ridden> own) {
+        Side first = turn.task().weakSide().orElse(Side.LEFT);
+        Side second = first.opposite();
+        int doneFirst = (int) own.stream().filter(r -> r.side() == first).count();
+        int doneSecond = own.size() - doneFirst;
+        boolean firstDone = doneFirst >= turn.runsTo(first);
+        boolean secondDone = doneSecond >= turn.runsTo(second);
+        if (firstDone != secondDone) {
+            return firstDone ? second : first;
+        }
+        return doneFirst <= doneSecond ? first : second;
+    }
+}

@@ -1,0 +1,167 @@
+package wrenlane.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.IntSummaryStatistics;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wrenlane.drill.DrillStanding;
+import wrenlane.drill.Stage;
+import wrenlane.lesson.Block.Sort;
+import wrenlane.lesson.Block.Turn;
+import wrenlane.lesson.RunningLesson.Ridden;
+import wrenlane.lesson.RunningLesson.Up;
+import wrenlane.machine.Side;
+
+class RunningLessonTest {
+    private static final Instant NINE = Instant.parse("2026-05-14T09:00:00Z");
+
+    private static Instant at(double minutes) {
+        return NINE.plusSeconds(Math.round(60 * minutes));
+    }
+
+    private static Turn turn(String rider, int runs, Optional<Side> weak) {
+        RiderTask task = new RiderTask(
+                        "u-turn", "U-turn", "chin up", Stage.U_TURNS, DrillStanding.State.WORKING_ON, true, 12)
+                .on(Optional.of(7.2), weak);
+        return new Turn(rider, task, runs, false);
+    }
+
+    private static Block drills(int start, int minutes, int area, String station, Turn... turns) {
+        return new Block(Sort.DRILLS, start, minutes, area, Optional.of(station), List.of(turns));
+    }
+
+    private static Block pause(Sort sort, int start, int minutes) {
+        return new Block(sort, start, minutes, 0, Optional.empty(), List.of());
+    }
+
+    private static final Block BOX = drills(
+            10,
+            20,
+            0,
+            "1",
+            turn("ada", 3, Optional.of(Side.RIGHT)),
+            turn("ben", 2, Optional.empty()),
+            turn("cy", 2, Optional.empty()));
+
+    /** Talk 0 to 10, box 10 to 30, rest 30 to 40, two areas at once 40 to 60. */
+    private static final List<Block> ORDER = List.of(
+            pause(Sort.BRIEFING, 0, 10),
+            BOX,
+            pause(Sort.REST, 30, 10),
+            drills(40, 20, 0, "1", turn("ada", 2, Optional.empty())),
+            drills(40, 20, 1, "2", turn("ben", 2, Optional.empty())));
+
+    private static RunningLesson begun() {
+        return RunningLesson.begin(ORDER, Set.of(), NINE);
+    }
+
+    private static List<String> riders(List<Up> order) {
+        return order.stream().map(Up::rider).toList();
+    }
+
+    @Test
+    void stepsFollowOneAnotherToTheEnd() {
+        RunningLesson lesson = begun();
+        assertThat(lesson.now()).extracting(Block::sort).containsExactly(Sort.BRIEFING);
+        lesson = lesson.onward(at(10)).onward(at(30)).onward(at(40));
+        assertThat(lesson.now()).extracting(b -> b.station().orElse("")).containsExactly("1", "2");
+        assertThat(lesson.next()).isEmpty();
+        lesson = lesson.onward(at(60));
+        assertThat(lesson.isOver()).isTrue();
+        assertThat(lesson.onward(at(61))).isEqualTo(lesson);
+        assertThat(lesson.endsAt(at(61))).isEmpty();
+        assertThat(lesson.back(at(62)).now()).hasSize(2);
+    }
+
+    @Test
+    void clocksRunFromWhenAStepBeganAndStandStillInAPause() {
+        RunningLesson lesson = begun().onward(at(12));
+        assertThat(lesson.endsAt(at(15))).hasValue(at(32));
+        assertThat(lesson.restAt(at(15))).hasValue(at(32));
+        // Begun two minutes late, it ends two minutes late.
+        assertThat(lesson.behind(at(15))).isEqualTo(Duration.ofMinutes(2));
+        RunningLesson paused = lesson.pause(at(15));
+        assertThat(paused.endsAt(at(19))).hasValue(at(36));
+        assertThat(paused.pause(at(18))).isEqualTo(paused);
+        assertThat(paused.goOn(at(20)).endsAt(at(21))).hasValue(at(37));
+        // Over its time, it ends now.
+        assertThat(lesson.behind(at(41))).isEqualTo(Duration.ofMinutes(11));
+        assertThat(begun().restAt(at(3))).hasValue(at(30));
+        assertThat(lesson.onward(at(30)).restAt(at(31))).isEmpty();
+    }
+
+    /** Right is weak: of three runs two go there, the first and the last. */
+    @Test
+    void ridersTakeTurnsAndSidesAlternateFromTheWeakOne() {
+        RunningLesson lesson = begun().onward(at(10));
+        List<Ridden> ridden = new ArrayList<>();
+        List<String> seen = new ArrayList<>();
+        for (double minute = 11; !lesson.order(BOX, ridden).isEmpty(); minute++) {
+            Up up = lesson.order(BOX, ridden).get(0);
+            seen.add(up.rider() + " " + up.side().orElseThrow());
+            ridden.add(new Ridden(up.rider(), "1", up.side().orElseThrow(), at(minute)));
+        }
+        assertThat(seen)
+                .containsExactly("ada RIGHT", "ben LEFT", "cy LEFT", "ada LEFT", "ben RIGHT", "cy RIGHT", "ada RIGHT");
+    }
+
+    @Test
+    void onlyRunsOfThisStepAndStationCount() {
+        RunningLesson lesson = begun().onward(at(10));
+        List<Ridden> ridden =
+                List.of(new Ridden("ada", "1", Side.LEFT, at(9)), new Ridden("ada", "2", Side.LEFT, at(12)));
+        assertThat(lesson.order(BOX, ridden).get(0).done()).isZero();
+    }
+
+    @Test
+    void aTurnSkippedGoesByAndSomebodyAwayHasNone() {
+        RunningLesson lesson = begun().onward(at(10));
+        assertThat(riders(lesson.pass("ada", at(11)).order(BOX, List.of()))).containsExactly("ben", "cy", "ada");
+        assertThat(riders(lesson.withAway("ben", true).order(BOX, List.of()))).containsExactly("ada", "cy");
+        // Back after the others have ridden once each, ben is next once, and then one among them.
+        List<Ridden> ridden = new ArrayList<>(
+                List.of(new Ridden("ada", "1", Side.RIGHT, at(11)), new Ridden("cy", "1", Side.LEFT, at(12))));
+        RunningLesson back = lesson.withAway("ben", true).withAway("ben", false);
+        assertThat(riders(back.order(BOX, ridden))).containsExactly("ben", "ada", "cy");
+        ridden.add(new Ridden("ben", "1", Side.LEFT, at(13)));
+        assertThat(riders(back.order(BOX, ridden))).containsExactly("ada", "cy", "ben");
+        // The next step counts anew.
+        assertThat(lesson.pass("ada", at(11)).onward(at(30)).passed()).isEmpty();
+    }
+
+    /** Whichever sides they ride to, nobody with turns left is two runs behind another. */
+    @Test
+    void nobodyWaitsWhileAnotherRidesTwice() {
+        Random random = new Random(7);
+        for (int trial = 0; trial < 50; trial++) {
+            RunningLesson lesson = begun().onward(at(10));
+            List<Ridden> ridden = new ArrayList<>();
+            for (int i = 0; i < 7; i++) {
+                Up up = lesson.order(BOX, ridden).get(0);
+                ridden.add(new Ridden(up.rider(), "1", random.nextBoolean() ? Side.LEFT : Side.RIGHT, at(11 + i)));
+                IntSummaryStatistics done =
+                        lesson.order(BOX, ridden).stream().mapToInt(Up::done).summaryStatistics();
+                assertThat(done.getCount() == 0 || done.getMax() - done.getMin() <= 1)
+                        .as("%s", ridden)
+                        .isTrue();
+            }
+            assertThat(lesson.order(BOX, ridden)).isEmpty();
+        }
+    }
+
+    @Test
+    void aLessonOfNothingAndAStepThatIsNotThereAreRefused() {
+        assertThatThrownBy(() -> RunningLesson.begin(List.of(), Set.of(), NINE))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new RunningLesson(ORDER, NINE, 5, NINE, Optional.empty(), Set.of(), List.of()))
+                .hasMessageContaining("between 0 and 4");
+    }
+}

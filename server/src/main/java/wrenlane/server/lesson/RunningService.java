@@ -1,0 +1,255 @@
+package wrenlane.server.lesson;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import wrenlane.lesson.Block;
+import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.RunningLesson.Ridden;
+import wrenlane.lesson.RunningLesson.Up;
+import wrenlane.lesson.Station;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.lesson.LessonResponse.PlannedBlock;
+import wrenlane.server.lesson.RunningAct.Act;
+import wrenlane.server.lesson.RunningResponse.RunningBlock;
+import wrenlane.server.lesson.RunningResponse.RunningRider;
+import wrenlane.server.lesson.RunningResponse.Status;
+import wrenlane.server.lesson.RunningResponse.UpNext;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
+
+/** The lesson of a day while it is given: the same on every device. */
+@Service
+class RunningService {
+    private final LessonMapper mapper;
+    private final LessonService lessons;
+    private final DayService days;
+    private final RunService runs;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final CourseService courses;
+    private final Storage storage;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    RunningService(
+            LessonMapper mapper,
+            LessonService lessons,
+            DayService days,
+            RunService runs,
+            RiderService riders,
+            MachineService machines,
+            CourseService courses,
+            Storage storage,
+            JsonMapper json,
+            Clock clock) {
+        this.mapper = mapper;
+        this.lessons = lessons;
+        this.days = days;
+        this.runs = runs;
+        this.riders = riders;
+        this.machines = machines;
+        this.courses = courses;
+        this.storage = storage;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** Where the lesson of a day is. */
+    RunningResponse get(long dayId) {
+        return storage.read(() -> {
+            DayResponse day = days.get(dayId);
+            return response(day, find(dayId));
+        });
+    }
+
+    /** Does something to it, and says where it is then. */
+    RunningResponse act(long dayId, RunningAct act) {
+        if (act.isOfRider() == (act.riderId() == null)) {
+            throw RefusedException.of(
+                    "whose-turn",
+                    "riderId",
+                    "Say which rider it is, where a rider skips, leaves or comes, and only there.");
+        }
+        // Planned before the writer is taken.
+        List<Block> planned = act.act() == Act.BEGIN ? planned(dayId) : List.of();
+        return storage.write(() -> {
+            DayResponse day = days.get(dayId);
+            Optional<RunningLesson> before = find(dayId);
+            Optional<RunningLesson> after = act.act() == Act.BEGIN
+                    ? Optional.of(before.orElseGet(() -> RunningLesson.begin(planned, Set.of(), clock.instant())))
+                    : before.flatMap(lesson -> after(lesson, act));
+            if (!after.equals(before)) {
+                after.ifPresentOrElse(
+                        lesson -> mapper.putRunning(dayId, json.writeValueAsString(RunningState.of(lesson))),
+                        () -> mapper.dropRunning(dayId));
+            }
+            return response(day, after);
+        });
+    }
+
+    private Optional<RunningLesson> after(RunningLesson lesson, RunningAct act) {
+        if (act.step() != lesson.step()) {
+            return Optional.of(lesson);
+        }
+        Instant now = clock.instant();
+        String rider = String.valueOf(act.riderId());
+        return switch (act.act()) {
+            case BEGIN -> Optional.of(lesson);
+            case ONWARD -> Optional.of(lesson.onward(now));
+            case BACK -> Optional.of(lesson.back(now));
+            case PAUSE -> Optional.of(lesson.pause(now));
+            case GO_ON -> Optional.of(lesson.goOn(now));
+            case PASS -> Optional.of(lesson.pass(rider, now));
+            case LEAVE -> Optional.of(lesson.withAway(rider, true));
+            case COME -> Optional.of(lesson.withAway(rider, false));
+            case PUT_AWAY -> Optional.empty();
+        };
+    }
+
+    private List<Block> planned(long dayId) {
+        LessonResponse lesson = lessons.get(dayId);
+        if (lesson.blocks().isEmpty()) {
+            throw RefusedException.of(
+                    "no-running-order",
+                    "riders",
+                    "There is no running order to begin with: put riders on the day, then look at Lesson.");
+        }
+        return lesson.blocks().stream().map(RunningService::block).toList();
+    }
+
+    private static Block block(PlannedBlock b) {
+        return new Block(
+                b.sort(),
+                b.startMinute(),
+                b.minutes(),
+                b.area(),
+                Optional.ofNullable(b.station()),
+                b.turns().stream()
+                        .map(t -> new Block.Turn(String.valueOf(t.riderId()), t.task(), t.runs(), t.easier()))
+                        .toList());
+    }
+
+    private Optional<RunningLesson> find(long dayId) {
+        return mapper.running(dayId)
+                .map(state -> json.readValue(state, RunningState.class).lesson());
+    }
+
+    private RunningResponse response(DayResponse day, Optional<RunningLesson> running) {
+        Instant now = clock.instant();
+        if (running.isEmpty()) {
+            return new RunningResponse(
+                    day.id(), Status.NOT_BEGUN, 0, 0, now, List.of(), List.of(), null, null, 0, List.of());
+        }
+        RunningLesson lesson = running.get();
+        Words words = words(day, lesson);
+        List<Ridden> ridden =
+                runs.ofDay(day.id()).stream().map(RunningService::ridden).toList();
+        return new RunningResponse(
+                day.id(),
+                status(lesson),
+                lesson.step(),
+                (int) lesson.blocks().stream()
+                        .map(Block::startMinute)
+                        .distinct()
+                        .count(),
+                now,
+                lesson.now().stream()
+                        .map(b -> words.block(b, lesson.order(b, ridden)))
+                        .toList(),
+                lesson.next().stream().map(b -> words.block(b, List.of())).toList(),
+                lesson.endsAt(now).orElse(null),
+                lesson.restAt(now).orElse(null),
+                lesson.behind(now).toMinutes(),
+                words.names().entrySet().stream()
+                        .map(e -> new RunningRider(
+                                Long.parseLong(e.getKey()),
+                                e.getValue(),
+                                lesson.away().contains(e.getKey())))
+                        .sorted(Comparator.comparingLong(RunningRider::riderId))
+                        .toList());
+    }
+
+    private static Status status(RunningLesson lesson) {
+        if (lesson.isOver()) {
+            return Status.OVER;
+        }
+        return lesson.pausedAt().isPresent() ? Status.PAUSED : Status.ON;
+    }
+
+    private static Ridden ridden(RunResponse run) {
+        return new Ridden(String.valueOf(run.riderId()), String.valueOf(run.courseId()), run.side(), run.loggedAt());
+    }
+
+    /** What things are called, by the ids the running order knows them by. */
+    private record Words(Map<String, String> names, Map<String, String> machines, Map<String, String> courses) {
+        RunningBlock block(Block block, List<Up> order) {
+            Optional<String> course = block.station().filter(id -> !id.equals(Station.OPEN));
+            return new RunningBlock(
+                    block.sort(),
+                    block.sort().label(),
+                    block.minutes(),
+                    block.station()
+                            .map(id -> id.equals(Station.OPEN)
+                                    ? "Open ground"
+                                    : courses.getOrDefault(id, "A course no longer here"))
+                            .orElse(null),
+                    course.map(Long::valueOf).orElse(null),
+                    order.stream().map(this::up).toList());
+        }
+
+        private UpNext up(Up up) {
+            return new UpNext(
+                    Long.parseLong(up.rider()),
+                    names.getOrDefault(up.rider(), ""),
+                    machines.getOrDefault(up.rider(), ""),
+                    up.task().drillName(),
+                    up.task().cue(),
+                    up.side().orElse(null),
+                    up.task().settingMetres().orElse(null),
+                    up.done(),
+                    up.of());
+        }
+    }
+
+    private Words words(DayResponse day, RunningLesson lesson) {
+        Map<Long, Long> machineOf =
+                day.riders().stream().collect(Collectors.toMap(DayRider::riderId, DayRider::machineId));
+        Set<String> riding = ridersOf(lesson);
+        Map<String, String> names = new HashMap<>();
+        Map<String, String> ridden = new HashMap<>();
+        Map<Long, RiddenMachine> known = machines.ridden(machineOf.values());
+        riders.all().stream()
+                .filter(r -> riding.contains(String.valueOf(r.id())))
+                .forEach(r -> names.put(String.valueOf(r.id()), r.name()));
+        machineOf.forEach((rider, machine) ->
+                Optional.ofNullable(known.get(machine)).ifPresent(m -> ridden.put(String.valueOf(rider), m.name())));
+        Map<String, String> stations =
+                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name));
+        return new Words(names, ridden, stations);
+    }
+
+    private static Set<String> ridersOf(RunningLesson lesson) {
+        Set<String> riders = new HashSet<>();
+        lesson.blocks().forEach(b -> b.turns().forEach(t -> riders.add(t.rider())));
+        return riders;
+    }
+}

@@ -1,0 +1,71 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, http, type Api } from '../../shared/http';
+
+export type Running = Api<'RunningResponse'>;
+export type RunningBlock = Running['on'][number];
+export type UpNext = RunningBlock['order'][number];
+export type Act = Api<'RunningAct'>['act'];
+
+/** How often another device's acts are asked for, in milliseconds. */
+const ASK = 5000;
+
+/** Where the lesson of a day is, and what can be done to it; the same on every device. */
+export function useRunning(dayId: number) {
+  const client = useQueryClient();
+  const key = ['running', dayId];
+  const read = useQuery({
+    queryKey: key,
+    queryFn: () => body(http.GET('/api/days/{dayId}/running', { params: { path: { dayId } } })),
+    refetchInterval: ASK,
+  });
+  const act = useMutation({
+    mutationFn: ({ act, riderId }: { act: Act; riderId?: number }) =>
+      body(
+        http.POST('/api/days/{dayId}/running', {
+          params: { path: { dayId } },
+          body: { act, step: read.data?.step ?? 0, ...(riderId !== undefined && { riderId }) },
+        }),
+      ),
+    onSuccess: (running) => client.setQueryData(key, running),
+  });
+  return { running: read.data, readAt: read.dataUpdatedAt, act };
+}
+
+/** Whose turn a rider's is, where they have one in what is on: the block and what they ride in it. */
+export function turnOf(
+  running: Running | undefined,
+  riderId: number,
+): { block: RunningBlock; up: UpNext } | undefined {
+  for (const block of running?.on ?? []) {
+    const up = block.order.find((o) => o.riderId === riderId);
+    if (up !== undefined) return { block, up };
+  }
+  return undefined;
+}
+
+/** Who is up after a rider: the first in the order of their block, or of the first block, who is somebody else. */
+export function upAfter(
+  running: Running | undefined,
+  riderId: number,
+): { block: RunningBlock; up: UpNext } | undefined {
+  const own = turnOf(running, riderId)?.block;
+  const blocks = own === undefined ? (running?.on ?? []) : [own];
+  for (const block of blocks) {
+    const up = block.order.find((o) => o.riderId !== riderId);
+    if (up !== undefined) return { block, up };
+  }
+  return undefined;
+}
+
+/** Seconds from now to an instant of the server, by the server's clock; below zero once it is past. */
+export function secondsTo(instant: string, running: Running, readAt: number, here: number): number {
+  const ahead = Date.parse(running.now) - readAt;
+  return Math.round((Date.parse(instant) - (here + ahead)) / 1000);
+}
+
+/** A time to go, as 12:05; past it, as +0:40. */
+export function countdown(seconds: number): string {
+  const all = Math.abs(seconds);
+  const text = `${Math.floor(all / 60)}:${String(all % 60).padStart(2, '0')}`;
+  return seconds < 0 ? `+${text}` : text;
+}
