@@ -1,9 +1,30 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'src/worker',
+      filename: 'sw.ts',
+      injectRegister: false,
+      injectManifest: { globPatterns: ['**/*.{html,js,css,svg,woff2}'] },
+      manifest: {
+        name: 'Wren Lane',
+        short_name: 'Wren Lane',
+        description: 'Plans cone courses and follows riders in slow-speed motorcycle lessons.',
+        start_url: '/range',
+        display: 'standalone',
+        background_color: '#f4f1ea',
+        theme_color: '#22262b',
+        icons: [{ src: '/wren.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+    }),
+  ],
   server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
   test: { environment: 'node', include: ['src/**/*.test.{ts,tsx}'] },

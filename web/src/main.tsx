@@ -6,6 +6,7 @@ import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
+import { installWorker } from './worker';
 import './styles.css';
 
 const Today = lazy(() => import('./features/today'));
@@ -63,3 +64,5 @@ createRoot(root).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+
+installWorker();

@@ -7,7 +7,7 @@ import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { Conflicts } from '../shared/ui';
 import { usePreferences } from '../shared/units';
-import { DemoLabel, Light, Shortcuts, Units } from './Tools';
+import { DemoLabel, KeptLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
 export function Frame() {
@@ -38,6 +38,7 @@ function Page({ generation }: { generation: number }) {
           <Lane />
         </div>
         <div className="ml-auto flex items-center gap-2">
+          <KeptLabel />
           <CheckLabel />
           <DemoLabel />
           <Units />

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
-import { body, http } from '../shared/http';
+import { body, http, useKeptSince } from '../shared/http';
 import { Toggle } from '../shared/ui';
 import { usePreferences } from '../shared/units';
 
@@ -14,6 +14,24 @@ export function DemoLabel() {
       Demo<span className="max-sm:sr-only">: simulated riders</span>
     </span>
   ) : null;
+}
+
+/** Says that the server is out of reach, and since when nothing newer is shown. */
+export function KeptLabel() {
+  const since = useKeptSince();
+  if (since === undefined) return null;
+  const at = new Date(since);
+  return (
+    <span role="status" className="border border-brick px-2 py-1 text-[0.87rem] text-brick">
+      Out of reach
+      <span className="max-sm:sr-only">
+        : as read{' '}
+        {Number.isNaN(at.getTime())
+          ? 'before'
+          : at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+      </span>
+    </span>
+  );
 }
 
 /** How lengths and speeds are read. */

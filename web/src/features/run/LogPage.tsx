@@ -5,7 +5,7 @@ import { useDay, useDayLink, type Day } from '../day';
 import { useRiders, type Rider } from '../rider';
 import { LONGEST_NAME, useDeviceName } from '../../shared/device';
 import { usePart } from '../../shared/address';
-import { together, useReading } from '../../shared/http';
+import { together, useNews, useReading } from '../../shared/http';
 import { Button, Chevron, Loading, Select, TextField } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useRunLog } from './api';
@@ -18,6 +18,7 @@ import { useOutbox } from './useOutbox';
 
 /** All that was logged on a day: to be put right, taken away, brought back, and to see who changed what. */
 export function LogPage() {
+  useNews();
   const all = together(
     useDay(),
     useReading(useCourses()),

@@ -18,7 +18,7 @@ export interface LogLine {
 export function dayLog(log: RunLog, box: Outbox, dayId: number, here: string): LogLine[] {
   const lines = new Map(log.map((l) => [l.run.id, l]));
   const known = shown(log.map((l) => l.run).toReversed(), box, (r) => r.dayId === dayId);
-  const undone = new Set(box.waiting.flatMap((e) => (e.kind === 'undo' ? [e.id] : [])));
+  const undone = new Set([...box.sent, ...box.waiting].flatMap((e) => (e.kind === 'undo' ? [e.id] : [])));
   box.waiting.forEach(
     (e) => e.kind === 'log' && e.run.replaces !== undefined && undone.delete(e.run.replaces),
   );
@@ -29,7 +29,7 @@ export function dayLog(log: RunLog, box: Outbox, dayId: number, here: string): L
     const stored = lines.get(run.id);
     return stored !== undefined && run.kept === 'server'
       ? lineOf(stored)
-      : { run, kept: 'device', device: here, earlier: [] };
+      : { run, kept: run.kept, device: here, earlier: [] };
   });
   return [...shownLines, ...taken].sort((a, b) => b.run.loggedAt.localeCompare(a.run.loggedAt));
 }

@@ -4,7 +4,7 @@ import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
 import { useAddress, usePart } from '../../shared/address';
-import { together, useReading } from '../../shared/http';
+import { together, useNews, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
@@ -16,6 +16,7 @@ export { LogPage } from './LogPage';
 
 /** Beside the riders: one at a time, a run in two taps. */
 export default function RangePage() {
+  useNews();
   const all = together(
     useDay(),
     useReading(useCourses()),

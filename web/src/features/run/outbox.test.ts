@@ -29,6 +29,12 @@ describe('the runs shown', () => {
     expect(shown([server('a')], box, anybody).map((r) => r.id + r.kept)).toEqual(['aserver', 'bdevice']);
   });
 
+  it('are there too where the server has stored them, and nothing was read of it since', () => {
+    const box: Outbox = { ...EMPTY, sent: [log('a'), undo('s')], waiting: [log('b')] };
+    expect(shown([server('s')], box, anybody).map((r) => r.id + r.kept)).toEqual(['aserver', 'bdevice']);
+    expect(shown([server('a')], box, anybody).map((r) => r.id + r.kept)).toEqual(['aserver', 'bdevice']);
+  });
+
   it('leave out what was undone, wherever it is kept', () => {
     const box = boxOf(log('b'), undo('b'), undo('a'));
     expect(shown([server('a'), server('c')], box, anybody).map((r) => r.id)).toEqual(['c']);

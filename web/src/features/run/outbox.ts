@@ -3,13 +3,17 @@ import type { RunRequest } from './api';
 /** Something done on this device that the server may not know yet. */
 export type Entry = { kind: 'log'; id: string; run: RunRequest } | { kind: 'undo'; id: string };
 
-/** What waits, in the order it was done, and what the server refused for good. */
+/**
+ * What waits, in the order it was done; what the server has stored since anything was read of it; and what it refused for
+ * good.
+ */
 export interface Outbox {
   waiting: Entry[];
+  sent: Entry[];
   refused: { entry: Entry; message: string }[];
 }
 
-export const EMPTY: Outbox = { waiting: [], refused: [] };
+export const EMPTY: Outbox = { waiting: [], sent: [], refused: [] };
 
 /** A run as it was logged, wherever it is kept. */
 export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & { id: string };
@@ -29,14 +33,18 @@ export function shown(server: LoggedRun[], box: Outbox, belongs: (run: RunReques
     const [taken] = at < 0 ? [] : runs.splice(at, 1);
     return { at: at < 0 ? runs.length : at, taken };
   };
-  for (const entry of box.waiting) {
+  const done = [
+    ...box.sent.map((entry) => ({ entry, kept: 'server' as const })),
+    ...box.waiting.map((entry) => ({ entry, kept: 'device' as const })),
+  ];
+  for (const { entry, kept } of done) {
     if (entry.kind === 'undo') {
       take(entry.id);
     } else if (!runs.some((r) => r.id === entry.id)) {
       const { replaces, device: _device, ...run } = entry.run;
       const { at, taken } = take(replaces);
       const loggedAt = taken?.loggedAt ?? run.loggedAt;
-      if (belongs(entry.run)) runs.splice(at, 0, { ...run, loggedAt, id: entry.id, kept: 'device' });
+      if (belongs(entry.run)) runs.splice(at, 0, { ...run, loggedAt, id: entry.id, kept });
     }
   }
   return runs;

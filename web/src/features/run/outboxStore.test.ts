@@ -1,11 +1,14 @@
 // @vitest-environment jsdom
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import 'fake-indexeddb/auto';
+import { beforeEach, expect, it, vi } from 'vitest';
 import type { RunRequest } from './api';
 import type { Entry } from './outbox';
 import {
   dismissRefused,
   firstWaiting,
-  letGo,
+  lastSent,
+  letGoOfSent,
+  markSent,
   onOtherTabs,
   putAside,
   putWaiting,
@@ -25,64 +28,71 @@ const run: RunRequest = {
 };
 const log = (id: string): Entry => ({ kind: 'log', id, run });
 const undo = (id: string): Entry => ({ kind: 'undo', id });
-const waiting = () => readOutbox().waiting.map((e) => e.kind + e.id);
+const waiting = async () => (await readOutbox()).waiting.map((e) => e.kind + e.id);
 
-beforeEach(() => localStorage.clear());
-afterEach(() => vi.useRealTimers());
-
-it('keeps what was done in its order, even where the clock goes back', () => {
-  vi.useFakeTimers({ now: 2_000_000_000_000 });
-  putWaiting(log('a'));
-  vi.setSystemTime(1_000_000_000_000);
-  putWaiting(undo('a'));
-  putWaiting(log('b'));
-  expect(waiting()).toEqual(['loga', 'undoa', 'logb']);
+beforeEach(async () => {
+  localStorage.clear();
+  for (let first = await firstWaiting(); first; first = await firstWaiting())
+    await markSent(first.place, first.entry);
+  await letGoOfSent(Infinity);
+  await dismissRefused();
 });
 
-it('lets go of one, and of nothing that was put there since', () => {
-  putWaiting(log('a'));
-  const first = firstWaiting();
-  putWaiting(log('b'));
-  letGo(first?.place ?? '');
-  expect(waiting()).toEqual(['logb']);
+it('keeps what was done in its order, also where it was put all at once', async () => {
+  await Promise.all([log('a'), undo('a'), log('b')].map(putWaiting));
+  expect(await waiting()).toEqual(['loga', 'undoa', 'logb']);
 });
 
-it('puts a refused run aside with the reason until it is dismissed', () => {
-  putWaiting(log('a'));
-  putWaiting(log('b'));
-  putAside(firstWaiting()?.place ?? '', { entry: log('a'), message: 'too narrow' });
-  expect(waiting()).toEqual(['logb']);
-  expect(readOutbox().refused).toEqual([{ entry: log('a'), message: 'too narrow' }]);
-  dismissRefused();
-  expect(readOutbox().refused).toEqual([]);
-  expect(waiting()).toEqual(['logb']);
+it('notes one as sent, and nothing that was put there since, until the server was read', async () => {
+  await putWaiting(log('a'));
+  const first = await firstWaiting();
+  await putWaiting(log('b'));
+  await markSent(first?.place ?? 0, log('a'));
+  expect(await waiting()).toEqual(['logb']);
+  expect((await readOutbox()).sent).toEqual([log('a')]);
+  const last = await lastSent();
+  await markSent((await firstWaiting())?.place ?? 0, log('b'));
+  await letGoOfSent(last ?? 0);
+  expect((await readOutbox()).sent).toEqual([log('b')]);
+  expect(await waiting()).toEqual([]);
 });
 
-it('takes over what an earlier version kept, once', () => {
+it('puts a refused run aside with the reason until it is dismissed', async () => {
+  await putWaiting(log('a'));
+  await putWaiting(log('b'));
+  await putAside((await firstWaiting())?.place ?? 0, { entry: log('a'), message: 'too narrow' });
+  expect(await waiting()).toEqual(['logb']);
+  expect((await readOutbox()).refused).toEqual([{ entry: log('a'), message: 'too narrow' }]);
+  await dismissRefused();
+  expect((await readOutbox()).refused).toEqual([]);
+  expect(await waiting()).toEqual(['logb']);
+});
+
+it('takes over what earlier versions kept, once, and in its order', async () => {
   localStorage.setItem('wren-lane.outbox', JSON.stringify({ waiting: [log('a'), undo('a')], refused: [] }));
-  takeOver();
-  takeOver();
-  expect(waiting()).toEqual(['loga', 'undoa']);
+  localStorage.setItem('wren-lane.waiting.000000000000002.7', JSON.stringify(log('c')));
+  localStorage.setItem('wren-lane.waiting.000000000000001.9', JSON.stringify(log('b')));
+  localStorage.setItem('wren-lane.waiting.000000000000003.9', '{');
+  const aside = { entry: log('d'), message: 'too narrow' };
+  localStorage.setItem('wren-lane.refused.000000000000001.9', JSON.stringify(aside));
+  await takeOver();
+  await takeOver();
+  expect(await waiting()).toEqual(['loga', 'undoa', 'logb', 'logc']);
+  expect((await readOutbox()).refused).toEqual([aside]);
 });
 
-it('leaves alone what it does not understand', () => {
-  localStorage.setItem('wren-lane.waiting.000000000000001.7', '{');
-  localStorage.setItem('wren-lane.waiting.000000000000002.7', '{"kind":"log"}');
-  localStorage.setItem('wren-lane.outbox', '[7]');
-  takeOver();
-  putWaiting(log('a'));
-  expect(waiting()).toEqual(['loga']);
-  expect(firstWaiting()?.entry).toEqual(log('a'));
-});
-
-it('hears of other tabs', () => {
+it('hears of other tabs until it is quiet', async () => {
   const changed = vi.fn();
   const quiet = onOtherTabs(changed);
-  const tell = (key: string) => window.dispatchEvent(new StorageEvent('storage', { key }));
-  tell('wren-lane.waiting.000000000000001.7');
-  tell('something.else');
-  expect(changed).toHaveBeenCalledTimes(1);
+  await putWaiting(log('a'));
+  await vi.waitFor(() => expect(changed).toHaveBeenCalled());
   quiet();
-  tell('wren-lane.waiting.000000000000001.7');
-  expect(changed).toHaveBeenCalledTimes(1);
+  const heard = changed.mock.calls.length;
+  await putWaiting(log('b'));
+  const last = vi.fn();
+  const other = onOtherTabs(last);
+  await putWaiting(log('c'));
+  await vi.waitFor(() => expect(last).toHaveBeenCalled());
+  other();
+  expect(changed.mock.calls.length).toBe(heard);
 });

@@ -6,8 +6,8 @@ export type RunningBlock = Running['on'][number];
 export type UpNext = RunningBlock['order'][number];
 export type Act = Api<'RunningAct'>['act'];
 
-/** How often another device's acts are asked for, in milliseconds. */
-const ASK = 5000;
+/** How often it is asked for where no news come, in milliseconds. */
+const ASK = 15_000;
 
 /** Where the lesson of a day is, and what can be done to it; the same on every device. */
 export function useRunning(dayId: number) {

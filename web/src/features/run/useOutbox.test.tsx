@@ -1,10 +1,12 @@
 // @vitest-environment jsdom
+import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
 import { putRun, withdrawRun, type Run, type RunRequest } from './api';
+import { dismissRefused, firstWaiting, letGoOfSent, markSent, putWaiting } from './outboxStore';
 import { useOutbox } from './useOutbox';
 
 vi.mock('./api', () => ({ putRun: vi.fn(), withdrawRun: vi.fn() }));
@@ -31,8 +33,17 @@ function outbox() {
   return renderHook(() => useOutbox(), { wrapper });
 }
 
-beforeEach(() => {
+/** Nothing kept, as in a browser that has never been here. */
+async function emptied() {
+  for (let first = await firstWaiting(); first; first = await firstWaiting())
+    await markSent(first.place, first.entry);
+  await letGoOfSent(Infinity);
+  await dismissRefused();
+}
+
+beforeEach(async () => {
   localStorage.clear();
+  await emptied();
   put.mockReset().mockResolvedValue({} as Run);
   withdraw.mockReset().mockResolvedValue(undefined);
 });
@@ -52,8 +63,8 @@ describe('the outbox on a device', () => {
     act(() => result.current.add({ kind: 'log', id: 'a', run }));
     act(() => result.current.add({ kind: 'undo', id: 'a' }));
     act(() => result.current.add({ kind: 'log', id: 'b', run }));
+    await waitFor(() => expect(sent).toEqual(['log a', 'undo a', 'log b']));
     await waitFor(() => expect(result.current.box.waiting).toEqual([]));
-    expect(sent).toEqual(['log a', 'undo a', 'log b']);
   });
 
   it('keeps everything while the server is out of reach, through a reload, and sends it afterwards', async () => {
@@ -66,8 +77,26 @@ describe('the outbox on a device', () => {
 
     put.mockResolvedValue({} as Run);
     const after = outbox();
+    await waitFor(async () => expect(await firstWaiting()).toBeUndefined());
     await waitFor(() => expect(after.result.current.box.waiting).toEqual([]));
     expect(put).toHaveBeenLastCalledWith('a', run);
+  });
+
+  it('takes over what an earlier version kept', async () => {
+    localStorage.setItem(
+      'wren-lane.waiting.000000000000001.7',
+      JSON.stringify({ kind: 'log', id: 'a', run }),
+    );
+    outbox();
+    await waitFor(() => expect(put).toHaveBeenLastCalledWith('a', run));
+    await waitFor(() => expect(localStorage.length).toBe(0));
+  });
+
+  it('leaves alone what it does not understand', async () => {
+    await putWaiting({ kind: 'log' } as never);
+    const { result } = outbox();
+    act(() => result.current.add({ kind: 'log', id: 'a', run }));
+    await waitFor(() => expect(put).toHaveBeenCalledWith('a', run));
   });
 
   it('tries again when the device is back on the network', async () => {
@@ -85,10 +114,13 @@ describe('the outbox on a device', () => {
     const { result } = outbox();
     act(() => result.current.add({ kind: 'log', id: 'a', run }));
     act(() => result.current.add({ kind: 'log', id: 'b', run }));
+    await waitFor(() =>
+      expect(result.current.box.refused.map((r) => r.message)).toEqual(['Width must be between 3 and 20 m.']),
+    );
+    await waitFor(() => expect(put).toHaveBeenLastCalledWith('b', run));
     await waitFor(() => expect(result.current.box.waiting).toEqual([]));
-    expect(result.current.box.refused.map((r) => r.message)).toEqual(['Width must be between 3 and 20 m.']);
     act(() => result.current.dismiss());
-    expect(result.current.box.refused).toEqual([]);
+    await waitFor(() => expect(result.current.box.refused).toEqual([]));
   });
 
   it('is one for all tabs: each shows what the other keeps, and neither loses any', async () => {
@@ -97,13 +129,11 @@ describe('the outbox on a device', () => {
     const other = outbox();
     act(() => one.result.current.add({ kind: 'log', id: 'a', run }));
     act(() => other.result.current.add({ kind: 'log', id: 'b', run }));
-    act(() => void window.dispatchEvent(new StorageEvent('storage', { key: 'wren-lane.waiting.1' })));
     for (const tab of [one, other]) {
       await waitFor(() => expect(tab.result.current.box.waiting.map((e) => e.id)).toEqual(['a', 'b']));
     }
     put.mockResolvedValue({} as Run);
     act(() => void window.dispatchEvent(new Event('online')));
-    act(() => void window.dispatchEvent(new StorageEvent('storage', { key: null })));
     await waitFor(() => expect(one.result.current.box.waiting).toEqual([]));
     expect(new Set(put.mock.calls.map(([id]) => id))).toEqual(new Set(['a', 'b']));
   });

@@ -1,13 +1,16 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { deviceName } from '../../shared/device';
-import { Problem } from '../../shared/http';
+import { countKept, Problem } from '../../shared/http';
+import { useSay } from '../../shared/ui';
 import { putRun, withdrawRun, type RunRequest } from './api';
-import { correction, type Entry, type LoggedRun, type Outbox } from './outbox';
+import { correction, EMPTY, type Entry, type LoggedRun, type Outbox } from './outbox';
 import {
   dismissRefused,
   firstWaiting,
-  letGo,
+  lastSent,
+  letGoOfSent,
+  markSent,
   onOtherTabs,
   putAside,
   putWaiting,
@@ -17,12 +20,26 @@ import {
 
 const RETRY = 4000;
 
+const UNKEPT =
+  'Not logged: this browser does not let the page keep anything. Write it down, and log it on another device.';
+
 /** Statuses after which trying again may help, besides those from 500 on: too slow, too much at once. */
 const PASSING = [0, 408, 429];
 
 /** Whether trying again may help: the server is out of reach or stumbled, rather than said no. */
 function passing(e: unknown): boolean {
   return !(e instanceof Problem) || e.status >= 500 || PASSING.includes(e.status);
+}
+
+/** Reads anew all that is shown; whether all that shows runs came from the server, and none was only kept from before. */
+async function readAnew(client: QueryClient): Promise<boolean> {
+  const before = countKept();
+  await client.invalidateQueries();
+  const runs = client.getQueryCache().findAll({
+    type: 'active',
+    predicate: ({ queryKey }) => queryKey[0] === 'range' || queryKey[0] === 'run-log',
+  });
+  return countKept() === before && runs.every(({ state }) => state.status !== 'error');
 }
 
 export interface HeldOutbox {
@@ -37,60 +54,76 @@ export interface HeldOutbox {
 /** Keeps what was done on this device until the server has it: survives a reload and a server out of reach. */
 export function useOutbox(): HeldOutbox {
   const client = useQueryClient();
-  const [box, setBox] = useState(() => {
-    takeOver();
-    return readOutbox();
-  });
+  const say = useSay();
+  const [box, setBox] = useState(EMPTY);
   const [reached, setReached] = useState(true);
   const busy = useRef(false);
-  const look = useCallback(() => setBox(readOutbox()), []);
+  const reading = useRef(false);
+  const look = useCallback(async () => setBox(await readOutbox()), []);
+
+  // Reads the server after it was sent something; what is done meanwhile does not wait for that.
+  const settle = useCallback(async () => {
+    if (reading.current) return;
+    reading.current = true;
+    try {
+      for (let last = await lastSent(); last !== undefined; last = await lastSent()) {
+        if (!(await readAnew(client))) return;
+        await letGoOfSent(last);
+        await look();
+      }
+    } finally {
+      reading.current = false;
+    }
+  }, [client, look]);
 
   const flush = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
     try {
-      for (let first = firstWaiting(); first !== undefined; first = firstWaiting()) {
+      for (let first = await firstWaiting(); first !== undefined; first = await firstWaiting()) {
         const { place, entry } = first;
         try {
           await (entry.kind === 'log' ? putRun(entry.id, entry.run) : withdrawRun(entry.id));
           setReached(true);
-          await client.invalidateQueries();
-          letGo(place);
+          await markSent(place, entry);
         } catch (e) {
           if (passing(e)) {
             setReached(false);
             return;
           }
-          putAside(place, { entry, message: e instanceof Error ? e.message : '' });
+          await putAside(place, { entry, message: e instanceof Error ? e.message : '' });
         }
-        look();
+        await look();
       }
     } finally {
       busy.current = false;
     }
-  }, [client, look]);
+    await settle();
+  }, [look, settle]);
 
   useEffect(() => {
-    void flush();
-    const again = setInterval(() => void flush(), RETRY);
-    const online = () => void flush();
-    window.addEventListener('online', online);
-    const quiet = onOtherTabs(look);
+    const unread = () => undefined;
+    const send = () => void flush().catch(unread);
+    // What this device cannot read it has not kept either: said when something is to be kept.
+    void takeOver().then(look).then(flush).catch(unread);
+    const again = setInterval(send, RETRY);
+    window.addEventListener('online', send);
+    const quiet = onOtherTabs(() => void look().catch(unread));
     return () => {
       clearInterval(again);
-      window.removeEventListener('online', online);
+      window.removeEventListener('online', send);
       quiet();
     };
   }, [flush, look]);
 
   const add = (entry: Entry) => {
-    putWaiting(entry);
-    look();
-    void flush();
+    putWaiting(entry)
+      .then(look)
+      .then(flush)
+      .catch(() => say.failed(new Error(UNKEPT)));
   };
   const dismiss = () => {
-    dismissRefused();
-    look();
+    dismissRefused().then(look).catch(say.failed);
   };
   const correct = (run: LoggedRun, changes: Partial<RunRequest>) => {
     const id = crypto.randomUUID();

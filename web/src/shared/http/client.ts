@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { note } from './reach';
 import { Problem, readProblem } from './problem';
 
 /** A type the server describes, by its name there. */
@@ -20,6 +21,7 @@ export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
   try {
     answer = await sent;
+    note(answer.response);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
     throw new Problem(0, 'The server is out of reach. Check that Wren Lane is still running.', []);

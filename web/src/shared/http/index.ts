@@ -5,3 +5,5 @@ export { together, useReading, type Loaded } from './loaded';
 export { useKeeping } from './useKeeping';
 export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
 export { useLatest, type Answer, type Latest } from './useLatest';
+export { countKept, useKeptSince } from './reach';
+export { useNews } from './useNews';

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.net.URI;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -41,10 +42,21 @@ final class Chromium implements AutoCloseable {
                                 "--disable-sync")));
     }
 
-    /** A fresh browser of a size, without anything kept. */
+    /** A fresh browser of a size, without anything kept; what it asks for goes to the server, whatever becomes of that. */
     Page page(int width, int height) {
-        BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setLocale("en-GB"));
+        return page(width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A fresh browser on a phone that keeps the app, and what it has read. */
+    Page keepingPhone() {
+        return page(390, 844, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Page page(int width, int height, ServiceWorkerPolicy keeping) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setServiceWorkers(keeping)
+                .setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MILLIS);
         Page page = context.newPage();
         page.onRequest(r -> hosts.add(URI.create(r.url()).getHost()));

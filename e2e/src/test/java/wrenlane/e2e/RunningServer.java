@@ -68,6 +68,17 @@ final class RunningServer implements AutoCloseable {
         }
     }
 
+    /** Ends the process at once, whatever it is doing. */
+    void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Starts it again on the same data and port. */
     void start() throws IOException {
         process = launch();

@@ -18,6 +18,8 @@ import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.news.News;
+import wrenlane.server.news.Newsroom;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
@@ -33,6 +35,7 @@ public class DayService {
     private final RiderService riders;
     private final MachineService machines;
     private final Uses uses;
+    private final Newsroom newsroom;
     private final Storage storage;
 
     DayService(
@@ -42,6 +45,7 @@ public class DayService {
             RiderService riders,
             MachineService machines,
             Uses uses,
+            Newsroom newsroom,
             Storage storage) {
         this.mapper = mapper;
         this.yards = yards;
@@ -49,6 +53,7 @@ public class DayService {
         this.riders = riders;
         this.machines = machines;
         this.uses = uses;
+        this.newsroom = newsroom;
         this.storage = storage;
     }
 
@@ -68,6 +73,7 @@ public class DayService {
             allThere(request, List.of());
             long id = mapper.insert(DayRow.of(null, request));
             writeParts(id, request);
+            newsroom.tell(News.Topic.DAY, id);
             return get(id);
         });
     }
@@ -80,6 +86,7 @@ public class DayService {
             allThere(request, stored.standsAt());
             mapper.update(DayRow.of(id, request));
             writeParts(id, request);
+            newsroom.tell(News.Topic.DAY, id);
             return get(id);
         });
     }
@@ -90,6 +97,7 @@ public class DayService {
             expected.check(stored.version(), () -> stored);
             uses.noneOfDay(id);
             mapper.delete(id);
+            newsroom.tell(News.Topic.DAY, id);
         });
     }
 

@@ -48,6 +48,8 @@ import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.news.News;
+import wrenlane.server.news.Newsroom;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
@@ -75,6 +77,7 @@ public class LessonService {
     private final RiderService riders;
     private final MachineService machines;
     private final YardService yards;
+    private final Newsroom newsroom;
     private final Storage storage;
     private final JsonMapper json;
 
@@ -88,6 +91,7 @@ public class LessonService {
             RiderService riders,
             MachineService machines,
             YardService yards,
+            Newsroom newsroom,
             Storage storage,
             JsonMapper json) {
         this.mapper = mapper;
@@ -99,6 +103,7 @@ public class LessonService {
         this.riders = riders;
         this.machines = machines;
         this.yards = yards;
+        this.newsroom = newsroom;
         this.storage = storage;
         this.json = json;
     }
@@ -135,6 +140,7 @@ public class LessonService {
             Read wanted = new Read(read.day(), read.courses(), read.catalogue(), settings, read.version() + 1);
             check(wanted);
             mapper.put(new LessonRow(dayId, wanted.version(), json.writeValueAsString(settings)));
+            newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
         return planned(stored);

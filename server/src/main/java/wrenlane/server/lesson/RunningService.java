@@ -31,6 +31,8 @@ import wrenlane.server.lesson.RunningResponse.Status;
 import wrenlane.server.lesson.RunningResponse.UpNext;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.news.News;
+import wrenlane.server.news.Newsroom;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
@@ -46,6 +48,7 @@ class RunningService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
+    private final Newsroom newsroom;
     private final Storage storage;
     private final JsonMapper json;
     private final Clock clock;
@@ -58,6 +61,7 @@ class RunningService {
             RiderService riders,
             MachineService machines,
             CourseService courses,
+            Newsroom newsroom,
             Storage storage,
             JsonMapper json,
             Clock clock) {
@@ -68,6 +72,7 @@ class RunningService {
         this.riders = riders;
         this.machines = machines;
         this.courses = courses;
+        this.newsroom = newsroom;
         this.storage = storage;
         this.json = json;
         this.clock = clock;
@@ -101,6 +106,7 @@ class RunningService {
                 after.ifPresentOrElse(
                         lesson -> mapper.putRunning(dayId, json.writeValueAsString(RunningState.of(lesson))),
                         () -> mapper.dropRunning(dayId));
+                newsroom.tell(News.Topic.RUNS, dayId);
             }
             return response(day, after);
         });

@@ -21,6 +21,8 @@ import wrenlane.server.http.ConflictException;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.news.News;
+import wrenlane.server.news.Newsroom;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
 
@@ -43,6 +45,7 @@ public class RunService {
     private final MachineService machines;
     private final RiderService riders;
     private final RunDays days;
+    private final Newsroom newsroom;
     private final Storage storage;
     private final Clock clock;
 
@@ -52,6 +55,7 @@ public class RunService {
             MachineService machines,
             RiderService riders,
             RunDays days,
+            Newsroom newsroom,
             Storage storage,
             Clock clock) {
         this.mapper = mapper;
@@ -59,6 +63,7 @@ public class RunService {
         this.machines = machines;
         this.riders = riders;
         this.days = days;
+        this.newsroom = newsroom;
         this.storage = storage;
         this.clock = clock;
     }
@@ -79,6 +84,7 @@ public class RunService {
             ofTheDay(request, before);
             before.ifPresent(old -> mapper.withdraw(old.id(), clock.instant().toString(), request.deviceName()));
             mapper.insert(row);
+            newsroom.tell(News.Topic.RUNS, row.dayId());
             return row.response();
         }));
     }
@@ -139,11 +145,10 @@ public class RunService {
         String on = TypedText.line(device);
         RefusedException.unlessNone(new Checks().add(longName(on)));
         storage.change(() -> {
-            if (mapper.find(id).isEmpty()) {
-                throw new NotFoundException("run", id);
-            }
+            RunRow row = mapper.find(id).orElseThrow(() -> new NotFoundException("run", id));
             mapper.correctionOf(id).ifPresent(RunService::meanwhile);
             mapper.withdraw(id, clock.instant().toString(), on);
+            newsroom.tell(News.Topic.RUNS, row.dayId());
         });
     }
 

@@ -1,0 +1,116 @@
+package wrenlane.server.news;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter.DataWithMediaType;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Passes news on to every page that listens, by server-sent events. What is changed many times within a short while is told
+ * once; nothing is told before it is stored, and nothing that was not.
+ */
+@Component
+public class Newsroom {
+    /** How long news are gathered, in milliseconds; chosen by us: well within the two seconds in which others should see. */
+    private static final long GATHER_MS = 250;
+
+    /** How often a silent listener is written to, in seconds, so that one that has gone is noticed. */
+    private static final long PULSE_SECONDS = 15;
+
+    /** Most pages that listen at once; chosen by us: more than a school has devices. Others ask now and then. */
+    private static final int MOST = 200;
+
+    private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+    private final Set<News> gathered = new LinkedHashSet<>();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "news");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    Newsroom() {
+        clock.scheduleWithFixedDelay(this::pass, GATHER_MS, GATHER_MS, TimeUnit.MILLISECONDS);
+        clock.scheduleWithFixedDelay(
+                () -> send(SseEmitter.event().comment("")), PULSE_SECONDS, PULSE_SECONDS, TimeUnit.SECONDS);
+    }
+
+    /** Tells once the transaction it is called in is stored; not at all where it is not. */
+    public void tell(News.Topic topic, long dayId) {
+        News news = new News(topic, dayId);
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            gather(news);
+            return;
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                gather(news);
+            }
+        });
+    }
+
+    private void gather(News news) {
+        synchronized (gathered) {
+            gathered.add(news);
+        }
+    }
+
+    /** A page that listens from now on; empty where too many do. */
+    Optional<SseEmitter> listen() {
+        if (listeners.size() >= MOST) {
+            return Optional.empty();
+        }
+        // Open as long as both want it.
+        SseEmitter listener = new SseEmitter(0L);
+        listener.onCompletion(() -> listeners.remove(listener));
+        listener.onError(gone -> listeners.remove(listener));
+        listeners.add(listener);
+        return Optional.of(listener);
+    }
+
+    private void pass() {
+        List<News> news;
+        synchronized (gathered) {
+            news = List.copyOf(gathered);
+            gathered.clear();
+        }
+        news.forEach(one -> send(SseEmitter.event().data(one, MediaType.APPLICATION_JSON)));
+    }
+
+    private void send(SseEmitter.SseEventBuilder event) {
+        Set<DataWithMediaType> built = event.build();
+        for (SseEmitter listener : listeners) {
+            try {
+                listener.send(built);
+            } catch (IOException | IllegalStateException gone) {
+                listeners.remove(listener);
+            }
+        }
+    }
+
+    /** Lets everybody go before the server waits for open requests. */
+    @EventListener(ContextClosedEvent.class)
+    void close() {
+        listeners.forEach(SseEmitter::complete);
+        listeners.clear();
+    }
+
+    @PreDestroy
+    void stop() {
+        clock.shutdownNow();
+    }
+}

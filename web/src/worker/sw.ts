@@ -1,0 +1,61 @@
+/// <reference lib="webworker" />
+import type { WorkboxPlugin } from 'workbox-core';
+import { ExpirationPlugin } from 'workbox-expiration';
+import {
+  cleanupOutdatedCaches,
+  matchPrecache,
+  precacheAndRoute,
+  type PrecacheEntry,
+} from 'workbox-precaching';
+import { registerRoute } from 'workbox-routing';
+import { NetworkFirst } from 'workbox-strategies';
+import { KEPT_SINCE, readsOnly } from './reads';
+
+/**
+ * Opens the app where its server is out of reach: with its pages as they were last, and with what was last read. Nothing is
+ * answered from here while the server can be asked. A newer version waits until the last page of this one is closed, so that
+ * no open page loses the parts it has not loaded yet.
+ */
+declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: (PrecacheEntry | string)[] };
+
+const LASTING = { maxEntries: 400, maxAgeSeconds: 30 * 24 * 3600, purgeOnQuotaError: true };
+
+precacheAndRoute(self.__WB_MANIFEST);
+cleanupOutdatedCaches();
+
+registerRoute(
+  ({ request }) => request.mode === 'navigate',
+  async ({ request }) => {
+    try {
+      return await fetch(request);
+    } catch {
+      return (await matchPrecache('/index.html')) ?? Response.error();
+    }
+  },
+);
+
+registerRoute(
+  ({ url, request }) => readsOnly(request.method, url.pathname),
+  new NetworkFirst({
+    cacheName: 'read',
+    plugins: [
+      // Its type leaves open what the strategy's leaves out.
+      new ExpirationPlugin(LASTING) as WorkboxPlugin,
+      {
+        cacheWillUpdate: async ({ response }) =>
+          response.status === 200 && response.headers.get('content-type')?.includes('json') === true
+            ? response
+            : null,
+        // Said with the answer, so that the page can say so too.
+        cachedResponseWillBeUsed: async ({ cachedResponse }) => marked(cachedResponse),
+      },
+    ],
+  }),
+);
+
+function marked(kept: Response | null | undefined): Response | null {
+  if (kept === null || kept === undefined) return null;
+  const headers = new Headers(kept.headers);
+  headers.set(KEPT_SINCE, headers.get('date') ?? '');
+  return new Response(kept.body, { status: kept.status, statusText: kept.statusText, headers });
+}
