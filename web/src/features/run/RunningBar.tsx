@@ -57,7 +57,7 @@ export function RunningBar(props: {
   const onward = running.next.length === 0 ? 'End the lesson' : `On to: ${nameOf(running.next[0])}`;
   const own = turnOf(running, props.riderId);
   return (
-    <section aria-label="Lesson" className="grid gap-2 border-b border-rule pb-2">
+    <section aria-label="Lesson" data-step={running.step} className="grid gap-2 border-b border-rule pb-2">
       <div className="flex items-center gap-2">
         <Clock running={running} left={left} rest={restText(running, readAt, here)} paused={paused} />
         <Button

@@ -25,10 +25,10 @@ class RunningLessonIT {
     }
 
     /** Goes on a step, and waits until it is on. */
-    private static void onward(Page page, String name) {
-        button(page, name).click();
-        assertThat(lesson(page)).containsText(name.replace("On to: ", ""));
-        assertThat(button(page, name)).hasCount(0);
+    private static void goOn(Page page) {
+        int step = Integer.parseInt(lesson(page).getAttribute("data-step"));
+        onward(page).click();
+        assertThat(lesson(page)).hasAttribute("data-step", String.valueOf(step + 1));
     }
 
     private static Locator lesson(Page page) {
@@ -41,7 +41,7 @@ class RunningLessonIT {
         button(page, "Begin the lesson").click();
         button(page, "Run the lesson").click();
         do {
-            onward(page, onward(page).innerText());
+            goOn(page);
         } while (!lesson(page).innerText().startsWith("Slipway box"));
         button(page, "Run the lesson").click();
         assertThat(lesson(page)).containsText("Slipway box");
@@ -55,7 +55,7 @@ class RunningLessonIT {
         assertThat(run).isVisible();
         run.click();
         while (onward(page).count() > 0) {
-            onward(page, onward(page).innerText());
+            goOn(page);
         }
         button(page, "End the lesson").click();
         button(page, "Put it away").click();
