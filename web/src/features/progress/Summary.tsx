@@ -3,6 +3,7 @@ import { useDayLink } from '../day';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
+import { changeText, gapText } from './words';
 
 /** What the lane says in words: both sides, what went wrong, what comes next. */
 export function Summary({ progress }: { progress: Progress }) {
@@ -13,7 +14,8 @@ export function Summary({ progress }: { progress: Progress }) {
       aria-label="Summary"
       className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
     >
-      <Headline standing={standing} />
+      <Headline standing={standing} gap={progress.gap} />
+      <Changes days={progress.days} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
         <Figure name="Left, tightness" figure={standing?.left?.tightness.toFixed(2) ?? '–'} />
         <Figure name="Right, tightness" figure={standing?.right?.tightness.toFixed(2) ?? '–'} />
@@ -23,33 +25,58 @@ export function Summary({ progress }: { progress: Progress }) {
       <Faults left={left} right={right} />
       {standing?.rung && <Next progress={progress} />}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        The line is an estimate from the last dozen runs to each side: the tightest setting ridden clean four
-        times in five, with a band that holds it eight times in ten.{' '}
-        <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
+        The line is an estimate from level and the last {LATEST} runs to each side: the tightest setting
+        ridden clean four times in five. Nine times in ten it lies in the band. First runs at a new setting do
+        not count. <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
       </p>
     </aside>
   );
 }
 
-function Headline({ standing }: { standing: Progress['standing'] }) {
+/** As many runs to a side as an estimate looks at. */
+const LATEST = 30;
+
+function Headline({ standing, gap }: { standing: Progress['standing']; gap: Progress['gap'] }) {
   const { system } = usePreferences();
   const [l, r] = [standing?.left, standing?.right];
   if (l?.metres === undefined || r?.metres === undefined) {
     return <h2 className="text-[1.3rem] leading-snug">Four runs to each side give a first estimate.</h2>;
   }
-  const weak = standing?.weakSide;
   return (
     <div>
       <h2 className="text-[1.3rem] leading-snug">
         Left <span className="figures">{lengthText(l.metres, system)}</span>, right{' '}
         <span className="figures">{lengthText(r.metres, system)}</span>, clean four times in five.
       </h2>
-      <p className="mt-1">
-        {weak === undefined
-          ? 'Both sides are level.'
-          : `The ${sideWord(weak)} side is ${lengthText(Math.abs(l.metres - r.metres), system)} behind: start on it, and alternate.`}
-      </p>
+      {gap && <p className="mt-1">{gapText(gap, (metres) => lengthText(metres, system))}</p>}
     </div>
+  );
+}
+
+/** What has changed since the last day, and since the first, as sure as it is. */
+function Changes({ days }: { days: Progress['days'] }) {
+  const last = days.at(-1);
+  if (last === undefined) return null;
+  const lines = [
+    { of: 'Left, since the last day', change: last.leftChange },
+    { of: 'Right, since the last day', change: last.rightChange },
+    ...(days.length > 2
+      ? [
+          { of: 'Left, since the start', change: last.leftSinceStart },
+          { of: 'Right, since the start', change: last.rightSinceStart },
+        ]
+      : []),
+  ].flatMap(({ of, change }) => (change === undefined ? [] : [{ of, text: changeText(change) }]));
+  if (lines.length === 0) return null;
+  return (
+    <ul>
+      {lines.map(({ of, text }) => (
+        <li key={of} className="flex justify-between gap-3 border-t border-rule py-1">
+          <span className="text-soft">{of}</span>
+          <span className="text-right">{text}</span>
+        </li>
+      ))}
+    </ul>
   );
 }
 

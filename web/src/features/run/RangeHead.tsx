@@ -1,7 +1,7 @@
 import type { Course } from '../course';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
-import { isSame, letterOf, Untold, type RiderOnIt, type WhatStands } from '../standing';
+import { isSame, letterOf, share, Untold, type ChanceOf, type RiderOnIt, type WhatStands } from '../standing';
 import { Chevron } from '../../shared/ui';
 import { lengthText, sayLength, usePreferences } from '../../shared/units';
 import type { Side } from './api';
@@ -29,7 +29,8 @@ export function RangeHead(props: {
   /** What they ride now by the running order. */
   task: UpNext | undefined;
   onNewRider: () => void;
-  tightness: number | undefined;
+  /** Of a clean run at that setting to this side; missing while it is not known. */
+  chance: ChanceOf | undefined;
   /** Whether the rungs are known yet. */
   laddered: boolean;
   side: Side;
@@ -157,7 +158,7 @@ function Standing(props: {
 
 function Rung(props: {
   setting: number | undefined;
-  tightness: number | undefined;
+  chance: ChanceOf | undefined;
   laddered: boolean;
   onCommand: (command: Command) => void;
 }) {
@@ -184,7 +185,7 @@ function Rung(props: {
           <span className="text-base text-soft"> {unit}</span>
         </span>
         <span className="figures mt-1 text-[0.8rem] whitespace-nowrap text-soft">
-          {props.tightness === undefined ? '' : `tight ${props.tightness.toFixed(2)}`}
+          {props.chance === undefined ? '' : `clean ${share(props.chance.chance)} in 100`}
         </span>
       </div>
       {step(1, 'Tighter', '−')}

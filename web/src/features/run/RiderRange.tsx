@@ -174,7 +174,13 @@ export function RiderRange(props: {
         onSetting={choose}
         task={turn?.up}
         onNewRider={() => setAdding(true)}
-        tightness={standing?.ladder.rungs.find((r) => r.settingMetres === setting)?.tightness}
+        chance={
+          setting === undefined
+            ? undefined
+            : side === 'LEFT'
+              ? known.data?.chanceLeft
+              : known.data?.chanceRight
+        }
         laddered={rungs.length > 0}
         onCommand={run}
       />

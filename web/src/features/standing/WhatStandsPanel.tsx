@@ -5,6 +5,7 @@ import { Button } from '../../shared/ui';
 import { lengthText, typedLength, usePreferences } from '../../shared/units';
 import { useStandingOf, type RiderOnIt, type SettingsChoice, type StandingOf } from './api';
 import { isSame, letterOf } from './model';
+import { Chance } from './Chance';
 import { Setting } from './Setting';
 import { StandsAt } from './StandsAt';
 import { Untold } from './Untold';
@@ -150,6 +151,11 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
               <span className="text-brick">{leftOut(r, of, say)}</span>
             ) : (
               <Setting metres={r.settingMetres} of={choice.settings.map((s) => s.metres)} />
+            )}
+            {r.chance && (
+              <span className="block text-[0.87rem]">
+                <Chance of={r.chance} />
+              </span>
             )}
             {r.beginMetres !== undefined && (
               <span className="figures block text-[0.87rem] whitespace-nowrap text-soft">

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
-import { saidAt, Setting } from '../standing';
+import { saidAt, Setting, share } from '../standing';
 import { lengthText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
@@ -24,6 +24,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
             <th className="text-right!">Rung to begin</th>
             <th className="text-right!">Tightness</th>
             <th className="text-right!">Rides</th>
+            <th className="text-right!">Chance, in 100</th>
             <th className="text-right!">Clean left</th>
             <th className="text-right!">Clean right</th>
             <th />
@@ -50,6 +51,14 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
                   <Setting metres={r.ridesMetres} of={stands} />
                 )}
               </td>
+              <td className="figures text-right whitespace-nowrap">
+                {r.chance === undefined ? '–' : share(r.chance.chance)}
+                {r.chance && (
+                  <span className="block text-[0.8rem] text-soft">
+                    {r.chance.runs === 0 ? 'by level' : `${share(r.chance.low)} to ${share(r.chance.high)}`}
+                  </span>
+                )}
+              </td>
               <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
               <td className="text-right">
@@ -60,9 +69,10 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Rides: what suits of what the day’s first course stands at. Clean: the width ridden clean four times
-        in five, an estimate from the last dozen runs. The rung to begin on is two steps easier than the
-        weaker side’s best; without runs, the level sets it.
+        Rides: what suits of what the day’s first course stands at. Chance: of a clean run on that, to the
+        weaker side, with the band it lies in nine times in ten. Clean: the width ridden clean four times in
+        five. Both are estimates from level and the latest runs. The rung to begin on is two steps easier than
+        the weaker side’s best; without runs, the level sets it.
       </p>
     </div>
   );

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanSetting;
+import wrenlane.progress.StartTightness;
 import wrenlane.rider.RiderLevel;
 import wrenlane.verdict.Ladder;
 
@@ -30,7 +31,7 @@ public final class BeginRung {
      */
     public static Optional<Ladder.Rung> of(
             Ladder ladder, Optional<CleanSetting> left, Optional<CleanSetting> right, RiderLevel level, int easier) {
-        double start = startTightness(level);
+        double start = StartTightness.of(level);
         double wanted = Math.max(
                 left.map(CleanSetting::tightness).orElse(start),
                 right.map(CleanSetting::tightness).orElse(start));
@@ -52,14 +53,5 @@ public final class BeginRung {
         }
         double behind = left.get().tightness() - right.get().tightness();
         return Math.abs(behind) <= LEVEL ? Optional.empty() : Optional.of(behind > 0 ? Side.LEFT : Side.RIGHT);
-    }
-
-    /** Tightness to start a rider on of whom no run is known; an estimate, chosen by us: comfort for the level. */
-    private static double startTightness(RiderLevel level) {
-        return switch (level) {
-            case NOVICE -> 1.65;
-            case DEVELOPING -> 1.45;
-            case SKILLED -> 1.3;
-        };
     }
 }

@@ -301,16 +301,43 @@ class RunsTest {
         assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("WIDEN");
     }
 
+    private void ride(String side, int clean, int faulty) {
+        for (int i = 0; i < clean + faulty; i++) {
+            APP.put("/api/runs/" + UUID.randomUUID(), run(side, 8, i < faulty ? new String[] {"FOOT"} : new String[0]));
+        }
+    }
+
+    /** Of eight the first three are on a new setting, and do not count for the estimate; they count as ridden. */
     @Test
     void showsInTheRidersProgress() {
-        for (int i = 0; i < 5; i++) {
-            APP.put("/api/runs/" + UUID.randomUUID(), run("RIGHT", 8, i == 0 ? new String[] {"FOOT"} : new String[0]));
-        }
+        ride("RIGHT", 7, 1);
         JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
-        assertThat(progress.at("/right/clean").asInt()).isEqualTo(4);
+        assertThat(progress.at("/right/clean").asInt()).isEqualTo(7);
         assertThat(progress.at("/right/faults/0/label").asString()).isEqualTo("foot down");
         assertThat(progress.at("/days/0/right/metres").asDouble()).isBetween(5.0, 9.5);
         assertThat(progress.at("/days/0").has("left")).isFalse();
+        assertThat(progress.has("gap")).isFalse();
+        assertThat(range(8).at("/chanceRight/runs").asInt()).isEqualTo(5);
+        assertThat(range(8).at("/chanceLeft/runs").asInt()).isZero();
+        assertThat(range(8).at("/chanceRight/chance").asDouble())
+                .isBetween(
+                        range(8).at("/chanceRight/low").asDouble(),
+                        range(8).at("/chanceRight/high").asDouble());
+    }
+
+    /** The side that fails is behind, and the more sure the more it fails. */
+    @Test
+    void theWeakSideIsSaidWithItsCertainty() {
+        ride("LEFT", 12, 0);
+        ride("RIGHT", 1, 3);
+        JsonNode few = APP.get("/api/riders/" + rider + "/progress").body().get("gap");
+        assertThat(few.get("behind").asString()).isEqualTo("RIGHT");
+        assertThat(few.get("tightness").asDouble()).isPositive();
+        ride("RIGHT", 1, 6);
+        JsonNode more = APP.get("/api/riders/" + rider + "/progress").body().get("gap");
+        assertThat(more.get("certainty").asDouble())
+                .isGreaterThan(few.get("certainty").asDouble())
+                .isGreaterThan(0.9);
     }
 
     @Test

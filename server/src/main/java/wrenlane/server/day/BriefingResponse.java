@@ -6,6 +6,7 @@ import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.Stop;
 import wrenlane.briefing.StopState;
 import wrenlane.rider.RiderLevel;
+import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.verdict.Ladder;
 import wrenlane.yard.Caution;
@@ -36,6 +37,7 @@ public record BriefingResponse(
      *
      * @param rung to begin on; missing where the machine has no rung on this kind
      * @param ridesMetres the setting they ride of those that the day's first course stands at; missing where none suits
+     * @param chance of a clean run on that, to the weaker side; missing where nothing is known
      * @param left tightest setting ridden clean four times in five, an estimate
      */
     public record RiderBriefing(
@@ -46,6 +48,7 @@ public record BriefingResponse(
             String machineName,
             Ladder.@Nullable Rung rung,
             @Nullable Double ridesMetres,
+            @Nullable ChanceJson chance,
             @Nullable EstimateJson left,
             @Nullable EstimateJson right) {}
 }

@@ -191,6 +191,8 @@ public class BriefingService {
     }
 
     private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, List<Double> stands) {
+        Optional<Double> rides = standing.flatMap(
+                s -> StandingService.rides(read.rider(), s, stands).settingMetres());
         return new RiderBriefing(
                 read.rider().id(),
                 read.rider().name(),
@@ -198,9 +200,8 @@ public class BriefingService {
                 read.machine().id(),
                 read.machine().name(),
                 standing.map(Standing::rung).orElse(null),
-                standing.flatMap(s ->
-                                StandingService.rides(read.rider(), s, stands).settingMetres())
-                        .orElse(null),
+                rides.orElse(null),
+                rides.flatMap(metres -> standing.map(s -> s.chanceAt(metres))).orElse(null),
                 standing.map(Standing::left).orElse(null),
                 standing.map(Standing::right).orElse(null));
     }

@@ -3,6 +3,7 @@ package wrenlane.server.day;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Finding;
+import wrenlane.server.progress.ChanceJson;
 
 /**
  * What a course of a day stands at.
@@ -45,6 +46,7 @@ public record StandingResponse(
      * @param settingMetres what they ride; missing where nothing that stands suits them
      * @param offMetres how far that is from where they would begin; else how far the nearest is from what suits them, above
      *     zero where it is too wide
+     * @param chance of a clean run on what they ride, to the weaker side; missing where nothing is known
      */
     public record RiderOnIt(
             long riderId,
@@ -52,5 +54,6 @@ public record StandingResponse(
             String machineName,
             @Nullable Double beginMetres,
             @Nullable Double settingMetres,
-            @Nullable Double offMetres) {}
+            @Nullable Double offMetres,
+            @Nullable ChanceJson chance) {}
 }

@@ -95,8 +95,9 @@ public class StandingService {
                 course.kind().nests(),
                 course.kind().ladder().label(),
                 new SettingsChoice(
-                        settings(nested), on(read, ranges, StandingChoice.at(known, nested.settingsMetres()))),
-                proposal(read, course, ranges, known, system),
+                        settings(nested),
+                        on(read, standings, ranges, StandingChoice.at(known, nested.settingsMetres()))),
+                proposal(read, course, standings, ranges, known, system),
                 findings,
                 standings.stream().anyMatch(Optional::isEmpty));
     }
@@ -189,9 +190,11 @@ public class StandingService {
                 .toList();
     }
 
-    private static List<RiderOnIt> on(Read read, List<Optional<Range>> ranges, StandingChoice choice) {
+    private static List<RiderOnIt> on(
+            Read read, List<Optional<Standing>> standings, List<Optional<Range>> ranges, StandingChoice choice) {
         List<RiderOnIt> on = new ArrayList<>();
         for (int i = 0; i < read.riders().size(); i++) {
+            int at = i;
             ReadRider r = read.riders().get(i);
             Optional<Range> range = ranges.get(i);
             Optional<Served> served = choice.riders().stream()
@@ -203,13 +206,21 @@ public class StandingService {
                     r.machine().name(),
                     range.map(Range::beginMetres).orElse(null),
                     served.flatMap(Served::settingMetres).orElse(null),
-                    served.map(Served::offMetres).orElse(null)));
+                    served.map(Served::offMetres).orElse(null),
+                    served.flatMap(Served::settingMetres)
+                            .flatMap(metres -> standings.get(at).map(s -> s.chanceAt(metres)))
+                            .orElse(null)));
         }
         return on;
     }
 
     private static @Nullable SettingsChoice proposal(
-            Read read, Course course, List<Optional<Range>> ranges, List<Range> known, LengthSystem system) {
+            Read read,
+            Course course,
+            List<Optional<Standing>> standings,
+            List<Optional<Range>> ranges,
+            List<Range> known,
+            LengthSystem system) {
         int most = course.kind().nests() ? NestedCourse.MOST : 1;
         while (most > 0) {
             Optional<StandingChoice> choice = StandingChoice.best(known, candidates(course, known, system), most);
@@ -218,7 +229,7 @@ public class StandingService {
             }
             if (NestedCourse.check(course, choice.get().settingsMetres()).isEmpty()) {
                 NestedCourse nested = NestedCourse.of(course, choice.get().settingsMetres());
-                return new SettingsChoice(settings(nested), on(read, ranges, choice.get()));
+                return new SettingsChoice(settings(nested), on(read, standings, ranges, choice.get()));
             }
             // Where tall cones would stand in the way, one setting less may do.
             most--;

@@ -1,18 +1,16 @@
 package wrenlane.server.progress;
 
-import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
-import wrenlane.run.RunRecord;
 import wrenlane.verdict.Tightness;
 
 /**
  * The tightest setting ridden clean four times in five: an estimate.
  *
  * @param metres on the machine reckoned for; missing where nothing is known of it
- * @param lowMetres 10th percentile
- * @param highMetres 90th percentile
+ * @param lowMetres 5th percentile
+ * @param highMetres 95th percentile
  */
 public record EstimateJson(
         double tightness,
@@ -22,11 +20,9 @@ public record EstimateJson(
         @Nullable Double lowMetres,
         @Nullable Double highMetres) {
 
-    /** From the latest runs to a side; null where they are too few. */
-    static @Nullable EstimateJson of(List<RunRecord> runs, Side side, Tightness over) {
-        return CleanSetting.recent(runs.stream().filter(r -> r.side() == side).toList())
-                .map(e -> of(e, over))
-                .orElse(null);
+    /** Of a side; null where too few runs speak for it. */
+    static @Nullable EstimateJson of(CleanChance chance, Tightness over) {
+        return chance.runs() < CleanSetting.FEWEST_RUNS ? null : of(chance.fourInFive(), over);
     }
 
     private static EstimateJson of(CleanSetting e, Tightness over) {

@@ -13,6 +13,7 @@ import wrenlane.server.run.RunResponse;
  * @param machineName the machine the limits and metres are for; missing where the rider has none
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
+ * @param gap between the sides; missing where one is not known
  */
 record ProgressResponse(
         long riderId,
@@ -23,7 +24,8 @@ record ProgressResponse(
         @Nullable Standing standing,
         List<ProgressDay> days,
         SideTally left,
-        SideTally right) {
+        SideTally right,
+        @Nullable GapJson gap) {
 
     /** A kind of course the rider has runs on. */
     record KindRidden(String kind, String label) {}
@@ -32,6 +34,8 @@ record ProgressResponse(
      * One day.
      *
      * @param left estimate as it stood at the end of that day
+     * @param leftChange since the day before with an estimate
+     * @param leftSinceStart since the first day with an estimate
      */
     record ProgressDay(
             long dayId,
@@ -39,7 +43,11 @@ record ProgressResponse(
             String title,
             List<RunResponse> runs,
             @Nullable EstimateJson left,
-            @Nullable EstimateJson right) {}
+            @Nullable EstimateJson right,
+            @Nullable ChangeJson leftChange,
+            @Nullable ChangeJson rightChange,
+            @Nullable ChangeJson leftSinceStart,
+            @Nullable ChangeJson rightSinceStart) {}
 
     /** How often a fault was seen. */
     record FaultCount(Fault fault, String label, int count) {}

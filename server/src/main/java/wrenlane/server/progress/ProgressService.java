@@ -3,6 +3,7 @@ package wrenlane.server.progress;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,15 +14,19 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.FirstRuns;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
+import wrenlane.progress.Trial;
 import wrenlane.run.RunRecord;
+import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
@@ -110,6 +115,46 @@ public class ProgressService {
                 .toList();
     }
 
+    /**
+     * What the runs of a side say: all but the first at a setting new to the rider, as far back as runs are read, and not what
+     * was broken off.
+     */
+    private List<Trial> trials(ReadRuns read, List<RiddenRun> all, Side side) {
+        List<RiddenRun> some = latest(all);
+        List<RiddenRun> counted = isFromTheFirst(some)
+                ? FirstRuns.scored(
+                        some,
+                        r -> List.of(r.run().courseId(), Math.round(r.run().settingMetres() / (2 * SAME_METRES))),
+                        CoachingRules.USUAL.unscored())
+                : some;
+        return counted.stream()
+                .filter(r -> r.run().side() == side)
+                .flatMap(r ->
+                        Trial.of(r.run().record(tightness(read, r)), r.run().detail()).stream())
+                .toList();
+    }
+
+    /** As many to each side as are read where only the latest are, so that every page says the same. */
+    private static List<RiddenRun> latest(List<RiddenRun> all) {
+        Map<Side, Integer> more = new EnumMap<>(Side.class);
+        List<RiddenRun> latest = new ArrayList<>();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            RiddenRun r = all.get(i);
+            if (r.run().sort() != RunSort.BROKEN_OFF
+                    && more.merge(r.run().side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
+                latest.add(0, r);
+            }
+        }
+        return latest;
+    }
+
+    /** Whether runs reach back to the rider's first, and are not the latest alone. */
+    private static boolean isFromTheFirst(List<RiddenRun> some) {
+        return Arrays.stream(Side.values())
+                .allMatch(side ->
+                        some.stream().filter(r -> r.run().side() == side).count() != CleanSetting.LATEST_RUNS);
+    }
+
     private Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
         RunResponse run = ridden.run();
         return Optional.ofNullable(read.turns().get(run.machineId()))
@@ -122,7 +167,7 @@ public class ProgressService {
      * @param read runs on its kind, at least the {@link #latest}
      */
     public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        return standing(rider, turn, course, records(read, read.runs()), system);
+        return standing(rider, turn, course, read, read.runs(), system);
     }
 
     /**
@@ -144,23 +189,32 @@ public class ProgressService {
     }
 
     private Standing standing(
-            RiderResponse rider, MachineTurn turn, Course course, List<RunRecord> all, LengthSystem system) {
+            RiderResponse rider,
+            MachineTurn turn,
+            Course course,
+            ReadRuns read,
+            List<RiddenRun> some,
+            LengthSystem system) {
         Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
-        Tightness overLeft = tightness.of(course, turn, Side.LEFT);
-        Tightness overRight = tightness.of(course, turn, Side.RIGHT);
-        EstimateJson left = EstimateJson.of(all, Side.LEFT, overLeft);
-        EstimateJson right = EstimateJson.of(all, Side.RIGHT, overRight);
+        Chances chances = new Chances(
+                CleanChance.of(rider.level(), trials(read, some, Side.LEFT)),
+                CleanChance.of(rider.level(), trials(read, some, Side.RIGHT)),
+                tightness.of(course, turn, Side.LEFT),
+                tightness.of(course, turn, Side.RIGHT));
+        EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
+        EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
         Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
         Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
         return new Standing(
                 ladder,
-                overLeft.settingAt(1).orElse(null),
-                overRight.settingAt(1).orElse(null),
+                chances.overLeft().settingAt(1).orElse(null),
+                chances.overRight().settingAt(1).orElse(null),
                 left,
                 right,
                 BeginRung.of(ladder, leftBest, rightBest, rider.level(), CoachingRules.USUAL.easier())
                         .orElse(null),
-                BeginRung.weakSide(leftBest, rightBest).orElse(null));
+                BeginRung.weakSide(leftBest, rightBest).orElse(null),
+                chances);
     }
 
     /** What is read of one state of the data. */
@@ -190,7 +244,7 @@ public class ProgressService {
                 "the rungs of this course",
                 () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
-            return new RangeResponse(standing, today, unscored(asked, dayId, courseId), null, null);
+            return new RangeResponse(standing, today, unscored(asked, dayId, courseId), null, null, null, null);
         }
         // Advice looks at sides and faults alone.
         List<RunRecord> here = today.stream()
@@ -203,7 +257,9 @@ public class ProgressService {
                 today,
                 unscored(asked, dayId, courseId),
                 CoachingRules.USUAL.advise(here, isNew, Side.LEFT),
-                CoachingRules.USUAL.advise(here, isNew, Side.RIGHT));
+                CoachingRules.USUAL.advise(here, isNew, Side.RIGHT),
+                standing.chances().at(Side.LEFT, settingMetres).orElse(null),
+                standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
     }
 
     private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
@@ -269,7 +325,13 @@ public class ProgressService {
     private ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
-        Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), records, system))
+        Standing standing = turn.map(t -> standing(
+                        read.rider(),
+                        t,
+                        read.course(),
+                        read.ofKind(),
+                        read.ofKind().runs(),
+                        system))
                 .orElse(null);
         return new ProgressResponse(
                 read.rider().id(),
@@ -280,7 +342,14 @@ public class ProgressService {
                 standing,
                 turn.map(t -> byDay(read, t)).orElse(List.of()),
                 tally(records, Side.LEFT),
-                tally(records, Side.RIGHT));
+                tally(records, Side.RIGHT),
+                standing == null || standing.left() == null || standing.right() == null
+                        ? null
+                        : GapJson.of(
+                                standing.left(),
+                                standing.right(),
+                                standing.chances().left(),
+                                standing.chances().right()));
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */
@@ -303,10 +372,14 @@ public class ProgressService {
                 .runs()
                 .forEach(r -> grouped.computeIfAbsent(r.run().dayId(), d -> new ArrayList<>())
                         .add(r));
-        List<RunRecord> sofar = new ArrayList<>();
+        List<RiddenRun> sofar = new ArrayList<>();
         List<ProgressDay> result = new ArrayList<>();
+        SideHistory left = new SideHistory();
+        SideHistory right = new SideHistory();
         grouped.forEach((dayId, ridden) -> {
-            sofar.addAll(records(read.ofKind(), ridden));
+            sofar.addAll(ridden);
+            CleanChance ofLeft = CleanChance.of(read.rider().level(), trials(read.ofKind(), sofar, Side.LEFT));
+            CleanChance ofRight = CleanChance.of(read.rider().level(), trials(read.ofKind(), sofar, Side.RIGHT));
             ProgressDays.Heading heading =
                     Objects.requireNonNull(read.headings().get(dayId));
             result.add(new ProgressDay(
@@ -317,10 +390,37 @@ public class ProgressService {
                             .map(r -> r.run()
                                     .withTightness(tightness(read.ofKind(), r).orElse(null)))
                             .toList(),
-                    EstimateJson.of(sofar, Side.LEFT, overLeft),
-                    EstimateJson.of(sofar, Side.RIGHT, overRight)));
+                    EstimateJson.of(ofLeft, overLeft),
+                    EstimateJson.of(ofRight, overRight),
+                    left.sinceLast(ofLeft),
+                    right.sinceLast(ofRight),
+                    left.sinceStart(ofLeft),
+                    right.sinceStart(ofRight)));
+            left.add(ofLeft);
+            right.add(ofRight);
         });
         return List.copyOf(result);
+    }
+
+    /** What was known of a side at the end of each day before, where enough was. */
+    private static final class SideHistory {
+        private final List<CleanChance> days = new ArrayList<>();
+
+        void add(CleanChance day) {
+            if (day.runs() >= CleanSetting.FEWEST_RUNS) {
+                days.add(day);
+            }
+        }
+
+        @Nullable
+        ChangeJson sinceLast(CleanChance now) {
+            return days.isEmpty() ? null : ChangeJson.of(days.get(days.size() - 1), now);
+        }
+
+        @Nullable
+        ChangeJson sinceStart(CleanChance now) {
+            return days.isEmpty() ? null : ChangeJson.of(days.get(0), now);
+        }
     }
 
     private static SideTally tally(List<RunRecord> all, Side side) {

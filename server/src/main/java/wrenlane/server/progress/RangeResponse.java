@@ -13,10 +13,14 @@ import wrenlane.server.run.RunResponse;
  * @param unscored ids of those that are the first at a setting new to the rider
  * @param nextLeft advice if the next run goes left at the setting asked about
  * @param nextRight advice if it goes right
+ * @param chanceLeft of a clean run to the left at the setting asked about
+ * @param chanceRight the same to the right
  */
 record RangeResponse(
         Standing standing,
         List<RunResponse> runs,
         List<String> unscored,
         @Nullable Advice nextLeft,
-        @Nullable Advice nextRight) {}
+        @Nullable Advice nextRight,
+        @Nullable ChanceJson chanceLeft,
+        @Nullable ChanceJson chanceRight) {}

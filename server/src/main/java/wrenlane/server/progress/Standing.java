@@ -1,5 +1,6 @@
 package wrenlane.server.progress;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;
@@ -14,6 +15,7 @@ import wrenlane.verdict.Ladder;
  * @param right estimate, where there are runs enough
  * @param rung to begin on; missing where the ladder is empty
  * @param weakSide the side to begin on; missing where both are level, or one is not known
+ * @param chances at any setting; not told
  */
 public record Standing(
         Ladder ladder,
@@ -22,4 +24,10 @@ public record Standing(
         @Nullable EstimateJson left,
         @Nullable EstimateJson right,
         Ladder.@Nullable Rung rung,
-        @Nullable Side weakSide) {}
+        @Nullable Side weakSide,
+        @JsonIgnore Chances chances) {
+    /** The chance of a clean run at a setting in metres, to the side where it is less; missing where nothing is known. */
+    public @Nullable ChanceJson chanceAt(double settingMetres) {
+        return chances.at(settingMetres).orElse(null);
+    }
+}

@@ -8,6 +8,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
+import wrenlane.run.RunDetail;
 import wrenlane.run.RunRecord;
 import wrenlane.run.RunSort;
 
@@ -61,6 +63,18 @@ public record RunResponse(
     /** For the core to reckon with. */
     public RunRecord record(Optional<Double> known) {
         return new RunRecord(side, settingMetres, known, Set.copyOf(faults), loggedAt);
+    }
+
+    /** What it says beside its faults. */
+    public RunDetail detail() {
+        return new RunDetail(
+                sort,
+                Optional.ofNullable(seconds),
+                Optional.ofNullable(minutes),
+                Optional.ofNullable(laps),
+                faultCounts,
+                note,
+                observed == null ? Observed.NOTHING : observed.observed());
     }
 
     /** The same with its tightness known. */

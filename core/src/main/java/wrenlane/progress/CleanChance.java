@@ -1,0 +1,265 @@
+package wrenlane.progress;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import wrenlane.rider.RiderLevel;
+
+/**
+ * The chance of a clean run by tightness, for one rider, kind of course and side: an estimate from level and runs.
+ *
+ * <p><b>Model.</b> At tightness t the chance is p(t) = 1 / (1 + exp(−(t − c)/w − ln 4)): a logistic curve that reaches four in
+ * five at c, over a width w. Tightness means the same on every machine, so runs on all of them count together.
+ *
+ * <p><b>Before any run</b> c is normal about the start of the level ({@link StartTightness}) with a spread of
+ * {@value #PRIOR_SPREAD}; ln w is normal about ln {@value #PRIOR_WIDTH} with a spread of {@value #PRIOR_WIDTH_SPREAD}, apart
+ * from c. Both are chosen by us; they keep the answer sober where every run was clean.
+ *
+ * <p><b>Runs.</b> On a grid of c and w each trial multiplies the weight by p(t) to the power of its clean runs and 1 − p(t) to
+ * that of the others (Bayes' rule); so the order within a day does not matter.
+ *
+ * <p><b>Between days</b> riders change, and nobody knows how: before the first trial of another day c is blurred by a normal
+ * step of variance {@value #DAY_SPREAD}² + {@value #WEEK_SPREAD}² for each week gone by, eight at most: a random walk seen
+ * through a filter, as in any text on state estimation.
+ *
+ * <p>Means are of the weighted grid, bands from its 5th to its 95th percentile: nine times in ten the truth lies in the band,
+ * as far as the model holds.
+ */
+public final class CleanChance {
+    /** Spread of what riders of a level can do, one standard deviation, in tightness. */
+    static final double PRIOR_SPREAD = 0.2;
+
+    /** Middle width of the change from failing to clean, in tightness. */
+    static final double PRIOR_WIDTH = 0.085;
+
+    /** Spread of the logarithm of that width. */
+    static final double PRIOR_WIDTH_SPREAD = 0.4;
+
+    /** Change from one day to another, one standard deviation, in tightness. */
+    static final double DAY_SPREAD = 0.05;
+
+    /** The same for each week between. */
+    static final double WEEK_SPREAD = 0.02;
+
+    private static final double MOST_WEEKS = 8;
+
+    /** Trials farther apart than this are of different days. */
+    private static final Duration NIGHT = Duration.ofHours(8);
+
+    private static final double SHARE_BELOW = 0.05;
+
+    private static final double LN_ODDS = Math.log(4);
+
+    private static final double FROM = 0.7;
+    private static final double STEP = 0.01;
+    private static final int SIZE = 221;
+    private static final double[] WIDTHS = {0.035, 0.05, 0.07, 0.095, 0.13, 0.18};
+
+    /** By width, then by c; sums to one. */
+    private final double[][] weight;
+
+    private final double runs;
+
+    private CleanChance(double[][] weight, double runs) {
+        this.weight = weight;
+        this.runs = runs;
+    }
+
+    /** What is expected of a level before any run. */
+    public static CleanChance ofLevel(RiderLevel level) {
+        double[][] weight = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            double ofWidth = Math.log(WIDTHS[k] / PRIOR_WIDTH) / PRIOR_WIDTH_SPREAD;
+            for (int i = 0; i < SIZE; i++) {
+                double ofC = (c(i) - StartTightness.of(level)) / PRIOR_SPREAD;
+                weight[k][i] = Math.exp(-(ofWidth * ofWidth + ofC * ofC) / 2);
+            }
+        }
+        return new CleanChance(normal(weight), 0);
+    }
+
+    /**
+     * The estimate from runs.
+     *
+     * @param trials of one kind and side, in any order
+     */
+    public static CleanChance of(RiderLevel level, List<Trial> trials) {
+        CleanChance chance = ofLevel(level);
+        Instant last = null;
+        List<Trial> day = new ArrayList<>();
+        for (Trial trial :
+                trials.stream().sorted(Comparator.comparing(Trial::at)).toList()) {
+            if (last != null && Duration.between(last, trial.at()).compareTo(NIGHT) > 0) {
+                chance = chance.with(day).after(Duration.between(last, trial.at()));
+                day.clear();
+            }
+            day.add(trial);
+            last = trial.at();
+        }
+        return chance.with(day);
+    }
+
+    /** With the trials of a day; those at the same tightness are reckoned as one, which comes to the same. */
+    private CleanChance with(List<Trial> day) {
+        Map<Double, List<Trial>> byTightness = day.stream().collect(Collectors.groupingBy(Trial::tightness));
+        CleanChance chance = this;
+        for (List<Trial> same : byTightness.values()) {
+            double clean = same.stream().mapToDouble(Trial::clean).sum();
+            double faulty = same.stream().mapToDouble(Trial::faulty).sum();
+            chance = chance.with(new Trial(
+                    same.get(0).tightness(), clean, faulty, same.get(0).at()));
+        }
+        return chance;
+    }
+
+    /** After some time away from it. */
+    CleanChance after(Duration gone) {
+        double weeks = Math.min(MOST_WEEKS, gone.toMinutes() / (7 * 24 * 60.0));
+        double spread = Math.sqrt(DAY_SPREAD * DAY_SPREAD + WEEK_SPREAD * WEEK_SPREAD * weeks);
+        int reach = (int) Math.ceil(4 * spread / STEP);
+        double[] kernel = new double[reach + 1];
+        for (int d = 0; d <= reach; d++) {
+            double x = d * STEP / spread;
+            kernel[d] = Math.exp(-x * x / 2);
+        }
+        double[][] blurred = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                for (int j = Math.max(0, i - reach); j <= Math.min(SIZE - 1, i + reach); j++) {
+                    blurred[k][j] += weight[k][i] * kernel[Math.abs(i - j)];
+                }
+            }
+        }
+        return new CleanChance(normal(blurred), runs);
+    }
+
+    private CleanChance with(Trial trial) {
+        double[][] next = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                double x = (trial.tightness() - c(i)) / WIDTHS[k] + LN_ODDS;
+                double log = -trial.clean() * softplus(-x) - trial.faulty() * softplus(x);
+                next[k][i] = weight[k][i] * Math.exp(log);
+            }
+        }
+        return new CleanChance(normal(next), runs + trial.clean() + trial.faulty());
+    }
+
+    /** ln(1 + exp(x)), also where exp(x) is too large to write down. */
+    private static double softplus(double x) {
+        return Math.max(x, 0) + Math.log1p(Math.exp(-Math.abs(x)));
+    }
+
+    private static double[][] normal(double[][] weight) {
+        double sum = 0;
+        for (double[] row : weight) {
+            for (double one : row) {
+                sum += one;
+            }
+        }
+        for (double[] row : weight) {
+            for (int i = 0; i < SIZE; i++) {
+                row[i] /= sum;
+            }
+        }
+        return weight;
+    }
+
+    private static double c(int i) {
+        return FROM + i * STEP;
+    }
+
+    private static double p(double tightness, int i, int k) {
+        return 1 / (1 + Math.exp(-(tightness - c(i)) / WIDTHS[k] - LN_ODDS));
+    }
+
+    /** How many runs it rests on; a spell counts as a few. */
+    public double runs() {
+        return runs;
+    }
+
+    /** The chance of a clean run at a tightness, 0 to 1: the mean over all that is still possible. */
+    public double at(double tightness) {
+        double mean = 0;
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                mean += weight[k][i] * p(tightness, i, k);
+            }
+        }
+        return mean;
+    }
+
+    /**
+     * A chance with its band.
+     *
+     * @param chance mean, 0 to 1
+     * @param low 5th percentile
+     * @param high 95th percentile
+     */
+    public record Band(double chance, double low, double high) {}
+
+    /** The same with the band it lies in. */
+    public Band bandAt(double tightness) {
+        // Tenths of a percent are fine enough to sort by.
+        double[] share = new double[1001];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                share[(int) Math.round(1000 * p(tightness, i, k))] += weight[k][i];
+            }
+        }
+        return new Band(
+                at(tightness), percentile(share, SHARE_BELOW) / 1000.0, percentile(share, 1 - SHARE_BELOW) / 1000.0);
+    }
+
+    private double[] ofC() {
+        double[] sum = new double[SIZE];
+        for (double[] row : weight) {
+            for (int i = 0; i < SIZE; i++) {
+                sum[i] += row[i];
+            }
+        }
+        return sum;
+    }
+
+    /** The tightness ridden clean four times in five. */
+    public CleanSetting fourInFive() {
+        double[] ofC = ofC();
+        double mean = 0;
+        for (int i = 0; i < SIZE; i++) {
+            mean += ofC[i] * c(i);
+        }
+        return new CleanSetting(mean, c(percentile(ofC, SHARE_BELOW)), c(percentile(ofC, 1 - SHARE_BELOW)));
+    }
+
+    /** The first place at which a share of the weight is reached. */
+    private static int percentile(double[] share, double below) {
+        double sum = 0;
+        for (int i = 0; i < share.length; i++) {
+            sum += share[i];
+            if (sum >= below) {
+                return i;
+            }
+        }
+        return share.length - 1;
+    }
+
+    /**
+     * How likely it is, 0 to 1, that this needs more room than another: that this side is the weak one, or that the rider has
+     * got better since. Where both are the same it is a half.
+     */
+    public double chanceBehind(CleanChance other) {
+        double[] mine = ofC();
+        double[] theirs = other.ofC();
+        double below = 0;
+        double chance = 0;
+        for (int i = 0; i < SIZE; i++) {
+            chance += mine[i] * (below + theirs[i] / 2);
+            below += theirs[i];
+        }
+        return chance;
+    }
+}

@@ -1,0 +1,58 @@
+package wrenlane.progress;
+
+import java.time.Instant;
+import java.util.Optional;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunRecord;
+import wrenlane.run.RunSort;
+
+/**
+ * What one entry of the log says of what a rider can do: runs at a tightness, so many of them clean. A spell says less than
+ * its laps would one by one, since laps that follow on one another are alike.
+ *
+ * @param tightness above zero
+ * @param clean how many clean runs it counts as, not below zero
+ * @param faulty how many others
+ * @param at when it was ridden
+ */
+public record Trial(double tightness, double clean, double faulty, Instant at) {
+    /** Laps of a spell that say as much as one run; chosen by us. */
+    static final double LAPS_A_RUN = 3;
+
+    /** Most runs a spell counts as; chosen by us: a spell is one sitting, on one line found once. */
+    static final double MOST_OF_A_SPELL = 4;
+
+    public Trial {
+        if (!(tightness > 0 && clean >= 0 && faulty >= 0 && Double.isFinite(tightness + clean + faulty))) {
+            throw new IllegalArgumentException("tightness " + tightness + " lies above 0, clean " + clean
+                    + " and faulty " + faulty + " are not below 0");
+        }
+    }
+
+    /** One run; empty where its tightness is not known. */
+    public static Optional<Trial> of(RunRecord run) {
+        return run.tightness().map(t -> new Trial(t, run.clean() ? 1 : 0, run.clean() ? 0 : 1, run.at()));
+    }
+
+    /**
+     * An entry of any sort; empty where it says nothing: broken off, a spell without laps, no known tightness. A lap has a
+     * fault with the share of faults to laps, at most one.
+     *
+     * @param run the entry as a run
+     * @param detail what it is
+     */
+    public static Optional<Trial> of(RunRecord run, RunDetail detail) {
+        if (detail.sort() == RunSort.BROKEN_OFF) {
+            return Optional.empty();
+        }
+        if (detail.sort() == RunSort.RUN) {
+            return of(run);
+        }
+        if (detail.laps().isEmpty() || run.tightness().isEmpty()) {
+            return Optional.empty();
+        }
+        double weight = Math.min(MOST_OF_A_SPELL, detail.laps().get() / LAPS_A_RUN);
+        double faulty = weight * Math.min(1, detail.faultsPerLap().orElseThrow());
+        return Optional.of(new Trial(run.tightness().get(), weight - faulty, faulty, run.at()));
+    }
+}

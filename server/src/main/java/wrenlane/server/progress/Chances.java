@@ -1,0 +1,35 @@
+package wrenlane.server.progress;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Optional;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
+import wrenlane.verdict.Tightness;
+
+/**
+ * A rider's chances on a course and a machine.
+ *
+ * @param left to the left
+ * @param right to the right
+ * @param overLeft how tight each setting is to the left
+ * @param overRight how tight it is to the right
+ */
+record Chances(CleanChance left, CleanChance right, Tightness overLeft, Tightness overRight) {
+    /** Of a clean run to a side at a setting in metres; empty where nothing is known of how tight that is. */
+    Optional<ChanceJson> at(Side side, double settingMetres) {
+        Tightness over = side == Side.LEFT ? overLeft : overRight;
+        return over.at(settingMetres).map(t -> ChanceJson.of(of(side), t));
+    }
+
+    /** The same to the side where it is less. */
+    Optional<ChanceJson> at(double settingMetres) {
+        return Arrays.stream(Side.values())
+                .flatMap(side -> at(side, settingMetres).stream())
+                .min(Comparator.comparingDouble(ChanceJson::chance));
+    }
+
+    private CleanChance of(Side side) {
+        return side == Side.LEFT ? left : right;
+    }
+}

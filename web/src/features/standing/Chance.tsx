@@ -1,0 +1,23 @@
+import type { Api } from '../../shared/http';
+
+export type ChanceOf = Api<'ChanceJson'>;
+
+/** A share in words, to five in a hundred: finer it is not known, and nothing is certain. */
+export function share(chance: number): string {
+  const fives = Math.round(chance * 20) * 5;
+  if (fives > 95) return '>95';
+  return fives < 5 ? '<5' : `${fives}`;
+}
+
+/** The chance of a clean run with its band, an estimate; from the level alone it says so. */
+export function Chance({ of }: { of: ChanceOf }) {
+  return (
+    <span className="whitespace-nowrap">
+      clean <b className="figures">{share(of.chance)}</b> in 100{' '}
+      <span className="text-soft">
+        (<span className="figures">{share(of.low)}</span> to <span className="figures">{share(of.high)}</span>
+        {of.runs === 0 ? ', from the level alone' : ''})
+      </span>
+    </span>
+  );
+}
