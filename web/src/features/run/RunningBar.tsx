@@ -53,7 +53,8 @@ export function RunningBar(props: {
   }
   const left = running.endsAt === undefined ? 0 : secondsTo(running.endsAt, running, readAt, here);
   const paused = running.status === 'PAUSED';
-  const over = left < 0 || running.on.every((b) => b.order.length === 0);
+  const ridden = running.on.some(hasTurns) && running.on.every((b) => b.order.length === 0);
+  const over = left < 0 || ridden;
   const onward = running.next.length === 0 ? 'End the lesson' : `On to: ${nameOf(running.next[0])}`;
   const own = turnOf(running, props.riderId);
   return (
@@ -129,6 +130,11 @@ function nameOf(block: RunningBlock | undefined): string {
   return block.sort === 'DRILLS' ? (block.stationName ?? block.label) : block.label;
 }
 
+/** Whether somebody rides in a block. */
+function hasTurns({ sort }: RunningBlock): boolean {
+  return sort === 'DRILLS' || sort === 'WARM_UP' || sort === 'CLOSING';
+}
+
 function restText(running: Running, readAt: number, here: number): string {
   if (running.restAt === undefined) return '';
   const minutes = Math.ceil(secondsTo(running.restAt, running, readAt, here) / 60);
@@ -174,9 +180,7 @@ function Turns(props: { block: RunningBlock; riderId: number; onUp: (up: UpNext)
   const { system } = usePreferences();
   const [first, second] = block.order;
   if (first === undefined) {
-    return ['DRILLS', 'WARM_UP', 'CLOSING'].includes(block.sort) ? (
-      <p className="text-soft">All turns are ridden here.</p>
-    ) : null;
+    return hasTurns(block) ? <p className="text-soft">All turns are ridden here.</p> : null;
   }
   const away = first.riderId !== riderId;
   return (

@@ -26,7 +26,11 @@ export function useRunning(dayId: number) {
           body: { act, step: read.data?.step ?? 0, ...(riderId !== undefined && { riderId }) },
         }),
       ),
-    onSuccess: (running) => client.setQueryData(key, running),
+    onSuccess: async (running) => {
+      // What is just being read may be from before.
+      await client.cancelQueries({ queryKey: key });
+      client.setQueryData(key, running);
+    },
   });
   return { running: read.data, readAt: read.dataUpdatedAt, act };
 }

@@ -1,5 +1,7 @@
 package wrenlane.e2e;
 
+import static wrenlane.e2e.App.button;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -99,6 +101,16 @@ public final class Screenshots {
         phone.navigate(server.address() + "/range/2");
         phone.getByText("No runs yet", new Page.GetByTextOptions().setExact(true))
                 .waitFor();
+        button(phone, "Begin the lesson").click();
+        button(phone, "Run the lesson").click();
+        for (String on : new String[] {"Warm-up", "Open ground", "Rest", "Slipway box"}) {
+            button(phone, "On to: " + on).click();
+            phone.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lesson"))
+                    .getByText(on, new Locator.GetByTextOptions().setExact(true))
+                    .first()
+                    .waitFor();
+        }
+        button(phone, "Run the lesson").click();
         phone.locator("body").press("Space");
         phone.locator("body").press("Space");
         phone.locator("body").press("l");
@@ -106,6 +118,7 @@ public final class Screenshots {
         phone.locator("body").press("Space");
         phone.getByText("All saved on the server").waitFor();
         phone.locator("[data-testid=run]").nth(3).waitFor();
+        phone.getByText("1 of 1 clean to the left").waitFor();
         shoot(phone, "range");
     }
 
