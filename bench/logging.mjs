@@ -1,5 +1,6 @@
 // Twenty devices log fifty runs a second in all: ten seconds on a cold server, half a minute until it is warm, and a minute, and read what their pages show; beside it, in the same minute,
-// what a run costs at least: a bare insert of the same durability on the same disk.
+// what a run costs at least: a bare insert of the same durability on the same disk. All the while every device listens for
+// news, and how long after a run was acknowledged each of them heard is measured: gathered news may come for several at once.
 // Usage: node bench/logging.mjs JAR DEMO_FILE [SECONDS]
 import { spawn } from 'node:child_process';
 import { Agent, request } from 'node:http';
@@ -47,6 +48,26 @@ function timed(times, path, body) {
   });
 }
 
+/** Runs that were acknowledged and of which a device has not heard yet, by the time they were. */
+const unheard = Array.from({ length: CLIENTS }, () => []);
+const late = [];
+
+/** A device that listens: whatever it hears is taken to tell of all runs acknowledged before, which may be a quarter of a second too kind. */
+function listen(number) {
+  const asked = request(server.address + '/api/news', { agent: false }, (answer) => {
+    answer.setEncoding('utf8');
+    answer.on('data', (text) => {
+      if (!text.includes('RUNS')) return;
+      const now = performance.now();
+      unheard[number].splice(0).forEach((at) => late.push(now - at));
+    });
+    answer.on('error', () => undefined);
+  });
+  asked.on('error', () => undefined);
+  asked.end();
+  return () => asked.destroy();
+}
+
 async function client(number, until, writes, reads) {
   const { riderId, machineId } = day.riders[number % day.riders.length];
   const courseId = day.courseIds[0];
@@ -58,6 +79,8 @@ async function client(number, until, writes, reads) {
       dayId: day.id, riderId, machineId, courseId, side: i % 2 ? 'LEFT' : 'RIGHT', settingMetres: 7.2, faults: i % 7 ? [] : ['LINE'],
       loggedAt: new Date().toISOString(),
     });
+    const acknowledged = performance.now();
+    unheard.forEach((of) => of.push(acknowledged));
     await timed(reads, `/api/days/${day.id}/riders/${riderId}/range?courseId=${courseId}&machineId=${machineId}&settingMetres=7.2`);
     if (i % 5 === 0) await timed(reads, `/api/days/${day.id}/briefing`);
     await new Promise((go) => setTimeout(go, Math.max(0, due - performance.now())));
@@ -67,6 +90,7 @@ async function client(number, until, writes, reads) {
 async function load(name, forSeconds, beside) {
   const writes = [];
   const reads = [];
+  late.length = 0;
   const until = performance.now() + 1000 * forSeconds;
   const [least] = await Promise.all([beside ? bare(forSeconds) : undefined,
     ...Array.from({ length: CLIENTS }, (_, i) => client(i, until, writes, reads))]);
@@ -74,12 +98,15 @@ async function load(name, forSeconds, beside) {
   const r = spread(reads);
   const ms = (n) => n.toFixed(1);
   console.log(`${name}: ${writes.length} runs logged, median ${ms(w.median)} ms, 99 % ${ms(w.p99)} ms, longest ${ms(w.longest)} ms; ${reads.length} reads, median ${ms(r.median)} ms, 99 % ${ms(r.p99)} ms`);
+  const l = spread(late);
+  console.log(`  heard by all ${CLIENTS} devices: ${late.length} times, median ${ms(l.median)} ms, 99 % ${ms(l.p99)} ms, longest ${ms(l.longest)} ms after it was acknowledged`);
   if (least) {
     const b = spread(least);
     console.log(`  bare insert in the same minute: median ${ms(b.median)} ms, 99 % ${ms(b.p99)} ms; a logged run takes ${(w.median / b.median).toFixed(2)} times that in the median, ${(w.p99 / b.p99).toFixed(2)} times at 99 %`);
   }
 }
 
+const deaf = Array.from({ length: CLIENTS }, (_, i) => listen(i));
 try {
   await load('cold server, first ten seconds', 10, false);
   await load('until it is warm', Number(seconds) / 2, false);
@@ -87,6 +114,7 @@ try {
   console.log(`  memory: ${started.now} MB after the start, ${JSON.stringify(await server.memory())} MB after the load; ${errors.length} errors`);
   errors.slice(0, 10).forEach((e) => console.error(`  ${e}`));
 } finally {
+  deaf.forEach((stop) => stop());
   await server.close();
 }
 if (errors.length > 0) process.exit(1);

@@ -18,6 +18,9 @@ const SetOut = lazy(() => import('./features/setout'));
 const Lesson = lazy(() => import('./features/lesson'));
 const Range = lazy(() => import('./features/run'));
 const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run.LogPage })));
+const Debrief = lazy(() =>
+  import('./features/progress').then((progress) => ({ default: progress.DebriefPage })),
+);
 const Progress = lazy(() => import('./features/progress'));
 
 const client = new QueryClient({
@@ -45,6 +48,7 @@ const router = createBrowserRouter([
       { path: '/lesson/methods', element: <Lesson here="methods" /> },
       { path: '/range/log', element: <RunLog /> },
       { path: '/range/:riderId?', element: <Range /> },
+      { path: '/progress/debrief', element: <Debrief /> },
       { path: '/progress/:riderId?', element: <Progress /> },
       { path: '*', element: <NoSuchPage /> },
     ],

@@ -1,1 +1,2 @@
 export { DrillsPage } from './DrillsPage';
+export { useDrills } from './api';

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
+import { useDrills } from '../drill';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
@@ -23,6 +24,7 @@ export function Summary({ progress }: { progress: Progress }) {
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
       </div>
       <Faults left={left} right={right} />
+      <HeldBack progress={progress} />
       {standing?.rung && <Next progress={progress} />}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
         The line is an estimate from level and the last {LATEST} runs to each side: the tightest setting
@@ -114,6 +116,45 @@ function Faults({ left, right }: Pick<Progress, 'left' | 'right'>) {
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** What was seen with what most, what it usually comes from, and what to go back to: only where the counts bear it. */
+function HeldBack({ progress }: { progress: Progress }) {
+  const drills = useDrills().data?.drills ?? [];
+  const link = useDayLink();
+  if (progress.heldBack.length === 0) {
+    const faulty = progress.left.clean < progress.left.runs || progress.right.clean < progress.right.runs;
+    return faulty ? (
+      <p className="text-sm text-soft">
+        What holds them back is said once four runs with the same fault say how they were ridden: under Seen,
+        on Range.
+      </p>
+    ) : null;
+  }
+  return (
+    <section>
+      <h2>What holds them back</h2>
+      {progress.heldBack.map((held) => (
+        <div key={held.sentence} className="border-t border-rule py-1.5">
+          <p className="font-semibold">{held.sentence}</p>
+          {held.likely !== undefined && (
+            <p>
+              Likely: {held.likely}. Say “{held.cue}”; go to{' '}
+              {held.drills.map((id, i) => (
+                <span key={id}>
+                  {i > 0 && ', '}
+                  <Link to={link(`/lesson/drills/${id}?rider=${progress.riderId}`)}>
+                    {drills.find((d) => d.drill.id === id)?.drill.name ?? id}
+                  </Link>
+                </span>
+              ))}
+              .
+            </p>
+          )}
+        </div>
+      ))}
+    </section>
   );
 }
 

@@ -1,5 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, changing, http, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Progress = Api<'ProgressResponse'>;
@@ -16,5 +16,34 @@ export function useProgress(riderId: number, kind: string) {
       body(
         http.GET('/api/riders/{id}/progress', { params: { path: { id: riderId }, query: { kind, system } } }),
       ),
+  });
+}
+
+export type DebriefOf = Api<'DebriefResponse'>;
+export type RiderDebrief = DebriefOf['riders'][number];
+
+/** What each rider of a day is told; what time ran out for is asked again. */
+export function useDebrief(dayId: number) {
+  const { system } = usePreferences();
+  return useQuery({
+    queryKey: ['debrief', dayId, system],
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/debrief', { params: { path: { dayId }, query: { system } } })),
+    refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
+  });
+}
+
+/** Keeps what a rider is told in the instructor's own words. */
+export function useTell(dayId: number) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ rider, text }: { rider: RiderDebrief; text: string }) =>
+      changing(rider.own, (header) =>
+        http.PUT('/api/days/{dayId}/debrief/{riderId}', {
+          params: { path: { dayId, riderId: rider.riderId }, header },
+          body: { text },
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['debrief', dayId] }),
   });
 }

@@ -11,6 +11,8 @@ import { LaneChart } from './LaneChart';
 import { RunTable } from './RunTable';
 import { Summary } from './Summary';
 
+export { DebriefPage } from './DebriefPage';
+
 /** One rider over all days: the lane narrows. */
 export default function ProgressPage() {
   const all = together(useReading(useRiders()), useDay());
@@ -80,6 +82,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
             <p className="text-soft">
               {[progress.machineName, LEVELS[rider.level], `${setting} ridden`].filter(Boolean).join(' · ')}
             </p>
+            <Link to={link('/progress/debrief')}>Debrief of the day</Link>
           </div>
           <div className="flex flex-wrap items-end gap-3">
             {progress.kinds.length > 1 && (

@@ -49,6 +49,8 @@ class EveryPageIT {
                 "/lesson/methods",
                 "/range/2",
                 "/progress/2",
+                "/progress/debrief?day=4",
+                "/range/log?day=4",
                 "/nowhere"
             })
     void hasNothingSeriousForAxe(String address) {
@@ -86,7 +88,9 @@ class EveryPageIT {
                 "/lesson/drills/u-turn-rolling",
                 "/lesson/methods",
                 "/range/2",
-                "/progress/2"
+                "/progress/2",
+                "/progress/debrief?day=4",
+                "/range/log?day=4"
             })
     void fitsAPhoneWithoutScrollingSideways(String address) {
         Page page = at(APP.chromium().phone(), address);

@@ -2,6 +2,7 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -83,7 +84,7 @@ class RunningLessonTest {
         JsonNode running = onACourse();
         List<Long> before = order(running);
         JsonNode first = running.at("/on/0/order/0");
-        log(running, first);
+        String logged = log(running, first);
         JsonNode after = APP.get(path()).body();
         assertThat(order(after).get(0)).isEqualTo(before.get(1));
         assertThat(order(after)).last().isEqualTo(before.get(0));
@@ -91,9 +92,11 @@ class RunningLessonTest {
                 .isEqualTo(1);
         assertThat(after.at("/on/0/order/" + (before.size() - 1) + "/side").asString())
                 .isNotEqualTo(first.get("side").asString());
+        APP.delete("/api/runs/" + logged);
     }
 
-    private static void log(JsonNode running, JsonNode up) {
+    /** Logs a run, and gives its id: the demo is shared with other tests, which it has to be taken from again. */
+    private static String log(JsonNode running, JsonNode up) {
         JsonNode day = APP.get("/api/days").body().get(0);
         long machine = day.get("riders")
                 .valueStream()
@@ -110,8 +113,10 @@ class RunningLessonTest {
         run.put("side", up.get("side").asString());
         run.put("settingMetres", up.path("settingMetres").asDouble(8.7));
         run.put("faults", List.of());
-        run.put("loggedAt", java.time.Instant.now().toString());
-        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run).status()).isEqualTo(200);
+        run.put("loggedAt", Instant.now().toString());
+        String id = UUID.randomUUID().toString();
+        assertThat(APP.put("/api/runs/" + id, run).status()).isEqualTo(200);
+        return id;
     }
 
     @Test

@@ -3,13 +3,16 @@ package wrenlane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import wrenlane.coaching.Cause;
 
 /** A run is stored once, keeps what it was ridden at, and is undone for good. */
 class RunsTest {
@@ -323,6 +326,32 @@ class RunsTest {
                 .isBetween(
                         range(8).at("/chanceRight/low").asDouble(),
                         range(8).at("/chanceRight/high").asDouble());
+    }
+
+    @Test
+    void whatHoldsBackIsSaidWithItsCountsAndADrillThatIsThere() {
+        for (int i = 0; i < 4; i++) {
+            Map<String, Object> wide = run("RIGHT", 8, "LINE");
+            wide.put("observed", Map.of("technique", List.of("HEAD_LATE")));
+            APP.put("/api/runs/" + UUID.randomUUID(), wide);
+        }
+        JsonNode held = APP.get("/api/riders/" + rider + "/progress").body().get("heldBack");
+        assertThat(held.size()).isEqualTo(1);
+        assertThat(held.at("/0/sentence").asString()).isEqualTo("Line crossed to the right: 4 of 4 with head late.");
+        assertThat(held.at("/0/cue").asString()).isEqualTo("chin to the exit");
+    }
+
+    /** Every drill that a cause names comes with the app. */
+    @Test
+    void causesNameDrillsThereAre() {
+        Set<String> there = new HashSet<>();
+        APP.get("/api/drills")
+                .body()
+                .get("drills")
+                .forEach(d -> there.add(d.at("/drill/id").asString()));
+        for (Cause cause : Cause.values()) {
+            assertThat(there).containsAll(cause.drills());
+        }
     }
 
     /** The side that fails is behind, and the more sure the more it fails. */

@@ -14,6 +14,7 @@ import wrenlane.server.run.RunResponse;
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
  * @param gap between the sides; missing where one is not known
+ * @param heldBack by what, the commonest first; empty where the runs say too little
  */
 record ProgressResponse(
         long riderId,
@@ -25,7 +26,8 @@ record ProgressResponse(
         List<ProgressDay> days,
         SideTally left,
         SideTally right,
-        @Nullable GapJson gap) {
+        @Nullable GapJson gap,
+        List<HeldBackJson> heldBack) {
 
     /** A kind of course the rider has runs on. */
     record KindRidden(String kind, String label) {}

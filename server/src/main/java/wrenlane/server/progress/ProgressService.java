@@ -9,12 +9,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.Debrief;
 import wrenlane.coaching.FirstRuns;
+import wrenlane.coaching.HoldsBack;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
@@ -24,6 +27,7 @@ import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
+import wrenlane.progress.Trend;
 import wrenlane.progress.Trial;
 import wrenlane.run.RunRecord;
 import wrenlane.run.RunSort;
@@ -45,6 +49,7 @@ import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.Tightness;
@@ -285,7 +290,7 @@ public class ProgressService {
     }
 
     /** What is read for a rider's progress. */
-    private record ReadProgress(
+    record ReadProgress(
             RiderResponse rider,
             ReadRuns ofKind,
             Map<Long, ProgressDays.Heading> headings,
@@ -349,7 +354,79 @@ public class ProgressService {
                                 standing.left(),
                                 standing.right(),
                                 standing.chances().left(),
-                                standing.chances().right()));
+                                standing.chances().right()),
+                heldBack(read).stream().map(HeldBackJson::of).toList());
+    }
+
+    /**
+     * What is read of a rider's day.
+     *
+     * @param kind of course ridden most that day
+     */
+    public record ReadDay(long dayId, CourseKind kind, ReadProgress progress) {}
+
+    /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
+    public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        runs.ofRider(rider.id()).stream()
+                .map(RiddenRun::run)
+                .filter(r -> r.dayId() == dayId && r.sort().scored())
+                .forEach(r -> counts.merge(r.kind(), 1, Integer::sum));
+        return counts.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .flatMap(e -> CourseKinds.find(e.getKey()))
+                .map(kind -> new ReadDay(dayId, kind, readProgress(rider, kind)));
+    }
+
+    /**
+     * What is known of a rider's day.
+     *
+     * @param machineName missing where the rider has none
+     */
+    public record DayFacts(Optional<String> machineName, String kindLabel, Debrief.Facts facts) {}
+
+    /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
+    public DayFacts facts(ReadDay read, LengthSystem system) {
+        ProgressResponse all = reckoned(read.progress(), read.kind(), system);
+        Optional<ProgressDay> day =
+                all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
+        List<RunResponse> today = day.map(ProgressDay::runs).orElse(List.of()).stream()
+                .filter(r -> r.sort().scored())
+                .toList();
+        Map<Side, Trend> trends = new EnumMap<>(Side.class);
+        day.map(ProgressDay::leftChange).ifPresent(c -> trends.put(Side.LEFT, c.trend()));
+        day.map(ProgressDay::rightChange).ifPresent(c -> trends.put(Side.RIGHT, c.trend()));
+        Tally tally =
+                Tally.of(today.stream().map(r -> r.record(Optional.empty())).toList());
+        Optional<Standing> standing = Optional.ofNullable(all.standing());
+        return new DayFacts(
+                Optional.ofNullable(all.machineName()),
+                read.kind().label(),
+                new Debrief.Facts(
+                        tally.runs(),
+                        tally.clean(),
+                        trends,
+                        heldBack(read.progress()),
+                        tally.faults(),
+                        today.stream()
+                                .filter(r -> r.faults().isEmpty() && r.tightness() != null)
+                                .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
+                                .map(r -> said(r.settingMetres(), system)),
+                        standing.map(Standing::rung).map(rung -> said(rung.settingMetres(), system)),
+                        standing.map(Standing::weakSide)));
+    }
+
+    private static String said(double metres, LengthSystem system) {
+        return system == LengthSystem.METRIC ? LengthFormat.metric(metres) : LengthFormat.imperial(metres);
+    }
+
+    private static List<HoldsBack> heldBack(ReadProgress read) {
+        return HoldsBack.from(latest(read.ofKind().runs()).stream()
+                .map(r -> new HoldsBack.Attempt(
+                        r.run().side(),
+                        Set.copyOf(r.run().faults()),
+                        r.run().detail().observed()))
+                .toList());
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */

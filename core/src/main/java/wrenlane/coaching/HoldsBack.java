@@ -1,0 +1,138 @@
+package wrenlane.coaching;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import wrenlane.machine.Side;
+import wrenlane.run.BeforeDrop;
+import wrenlane.run.Fault;
+import wrenlane.run.Observed;
+import wrenlane.run.Technique;
+
+/**
+ * What holds a rider back: a fault and what it was mostly seen with, said with the counts that speak for it, and no more than
+ * they bear.
+ *
+ * <p>Of the runs with a fault those count in which the instructor said how they were ridden. A pair is named where at least
+ * {@value #FEWEST} such runs are there, at least {@value #FEWEST_WITH} of them with the same thing seen, at least half; and
+ * where it was seen no more often, of the runs without that fault of which something was said, it would say nothing about the
+ * fault and is not named. The figures are chosen by us. Where there is too little, nothing is said.
+ *
+ * @param fault that is seen
+ * @param side it is seen to; missing where both are alike
+ * @param seen what it was mostly seen with, in words
+ * @param with in how many runs
+ * @param of out of how many with the fault of which something was said
+ * @param cause what it usually comes from; missing where the table has nothing for the pair
+ */
+public record HoldsBack(Fault fault, Optional<Side> side, String seen, int with, int of, Optional<Cause> cause) {
+    /** Fewest runs with the fault of which something was said. */
+    static final int FEWEST = 4;
+
+    /** Fewest of them with the same thing seen. */
+    static final int FEWEST_WITH = 3;
+
+    /** Most that is said at once: nobody works on more than two things. */
+    static final int MOST = 2;
+
+    /** A side is named where this share of the pair was to it. */
+    private static final double ONE_SIDED = 0.75;
+
+    /** A run as far as causes ask. */
+    public record Attempt(Side side, Set<Fault> faults, Observed observed) {}
+
+    /** Something that may be seen with a fault. */
+    private record Trait(String words, Optional<Cause> cause, Predicate<Observed> seen) {}
+
+    /**
+     * What the runs say, what is seen most first; empty where they say too little.
+     *
+     * @param runs of one rider on one kind, in any order
+     */
+    public static List<HoldsBack> from(List<Attempt> runs) {
+        List<Attempt> told = runs.stream().filter(r -> isTold(r.observed())).toList();
+        List<HoldsBack> pairs = new ArrayList<>();
+        for (Fault fault : Fault.values()) {
+            traits(fault).forEach(trait -> pair(told, fault, trait).ifPresent(pairs::add));
+        }
+        return pairs.stream()
+                .sorted(Comparator.comparingInt(HoldsBack::with)
+                        .reversed()
+                        .thenComparing(
+                                Comparator.comparingDouble(HoldsBack::share).reversed()))
+                .limit(MOST)
+                .toList();
+    }
+
+    private static boolean isTold(Observed observed) {
+        return !observed.technique().isEmpty() || observed.beforeDrop().isPresent();
+    }
+
+    private double share() {
+        return (double) with / of;
+    }
+
+    private static List<Trait> traits(Fault fault) {
+        List<Trait> traits = new ArrayList<>();
+        for (Technique technique : Technique.values()) {
+            traits.add(new Trait(
+                    technique.label(),
+                    Cause.of(fault, technique).stream().findFirst(),
+                    o -> o.technique().contains(technique)));
+        }
+        if (fault == Fault.DROP) {
+            for (BeforeDrop before : BeforeDrop.values()) {
+                traits.add(new Trait(
+                        before.label() + " last",
+                        Cause.of(before).stream().findFirst(),
+                        o -> o.beforeDrop().filter(b -> b == before).isPresent()));
+            }
+        }
+        return traits;
+    }
+
+    private static Optional<HoldsBack> pair(List<Attempt> told, Fault fault, Trait trait) {
+        List<Attempt> faulty =
+                told.stream().filter(r -> r.faults().contains(fault)).toList();
+        List<Attempt> with =
+                faulty.stream().filter(r -> trait.seen().test(r.observed())).toList();
+        if (faulty.size() < FEWEST || with.size() < FEWEST_WITH || 2 * with.size() < faulty.size()) {
+            return Optional.empty();
+        }
+        List<Attempt> others =
+                told.stream().filter(r -> !r.faults().contains(fault)).toList();
+        long othersWith =
+                others.stream().filter(r -> trait.seen().test(r.observed())).count();
+        if (!others.isEmpty() && (double) othersWith / others.size() >= (double) with.size() / faulty.size()) {
+            return Optional.empty();
+        }
+        Optional<Side> side = Arrays.stream(Side.values())
+                .filter(s -> to(with, s) >= ONE_SIDED * with.size() && to(faulty, s) >= FEWEST)
+                .findFirst();
+        return Optional.of(new HoldsBack(
+                fault,
+                side,
+                trait.words(),
+                side.map(s -> (int) to(with, s)).orElse(with.size()),
+                side.map(s -> (int) to(faulty, s)).orElse(faulty.size()),
+                trait.cause()));
+    }
+
+    private static long to(List<Attempt> runs, Side side) {
+        return runs.stream().filter(r -> r.side() == side).count();
+    }
+
+    /** As one sentence, such as “Line crossed to the right: 7 of 9 with head late.” */
+    public String sentence() {
+        String what =
+                Character.toUpperCase(fault.label().charAt(0)) + fault.label().substring(1);
+        String where =
+                side.map(s -> s == Side.LEFT ? " to the left" : " to the right").orElse("");
+        return String.format(Locale.ROOT, "%s%s: %d of %d with %s.", what, where, with, of, seen);
+    }
+}

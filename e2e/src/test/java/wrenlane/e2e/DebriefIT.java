@@ -1,0 +1,60 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.App.button;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A day is told to its riders, in the app's words or the instructor's. */
+class DebriefIT {
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
+
+    private static Locator of(Page page, String rider) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(rider));
+    }
+
+    @Test
+    void aDayIsToldAndPutInOnesOwnWords() {
+        Page page = APP.desk("/progress/debrief?day=4");
+        Locator ines = of(page, "Ines Corvell");
+        assertThat(ines).containsText("Clean in");
+        assertThat(ines).containsText("Begin next time at");
+        ines.getByText("In your own words").click();
+        page.getByLabel("Told to Ines Corvell").fill("Chin up, Ines.\nWell ridden.");
+        button(page, "Keep").click();
+        assertThat(ines).containsText("Well ridden.");
+        page.reload();
+        assertThat(ines).containsText("Well ridden.");
+        assertThat(of(page, "Tomas Ekvik")).containsText("Clean in");
+        ines.getByText("In your own words").click();
+        button(page, "Back to what is reckoned").click();
+        assertThat(ines).containsText("Clean in");
+        page.close();
+    }
+
+    /** What is typed does not go without a word. */
+    @Test
+    void ownWordsAreAskedForBeforeTheyAreLost() {
+        Page page = APP.phone("/progress/debrief?day=4");
+        of(page, "Tomas Ekvik").getByText("In your own words").click();
+        page.getByLabel("Told to Tomas Ekvik").fill("Better every time.");
+        page.getByText("Progress of each rider").click();
+        assertThat(page.getByText("Not saved yet")).isVisible();
+        button(page, "Leave without saving").click();
+        assertThat(page.getByText("Debrief of the day")).isVisible();
+        page.close();
+    }
+
+    /** A day without runs says so, and where they come from. */
+    @Test
+    void aDayWithoutRunsSaysSo() {
+        Page page = APP.desk("/progress/debrief?day=5");
+        assertThat(page.getByText("Nothing was logged on this day yet.")).isVisible();
+        page.close();
+    }
+}

@@ -1,0 +1,148 @@
+package wrenlane.server.debrief;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Debrief;
+import wrenlane.finding.TypedText;
+import wrenlane.run.Fault;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
+import wrenlane.server.http.Expected;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.DayFacts;
+import wrenlane.server.progress.ProgressService.ReadDay;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthSystem;
+
+/** Tells riders of their day. */
+@Service
+class DebriefService {
+    private final DebriefMapper mapper;
+    private final DayService days;
+    private final RunService runs;
+    private final RiderService riders;
+    private final ProgressService progress;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    DebriefService(
+            DebriefMapper mapper,
+            DayService days,
+            RunService runs,
+            RiderService riders,
+            ProgressService progress,
+            Storage storage,
+            Reckoning reckoning) {
+        this.mapper = mapper;
+        this.days = days;
+        this.runs = runs;
+        this.riders = riders;
+        this.progress = progress;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(DayResponse day, List<RunResponse> runs, List<ReadRider> riders) {}
+
+    private record ReadRider(RiderResponse rider, Optional<ReadDay> day, DebriefText own) {}
+
+    /** The debrief of a day. Read of one state of the data, and reckoned after that. */
+    DebriefResponse get(long dayId, LengthSystem system) {
+        Read read = storage.read(() -> read(days.get(dayId)));
+        List<Optional<RiderDebrief>> told = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r ->
+                                (Supplier<RiderDebrief>) () -> told(r, r.day().map(day -> progress.facts(day, system))))
+                        .toList());
+        List<RunResponse> counted =
+                read.runs().stream().filter(r -> r.sort().scored()).toList();
+        return new DebriefResponse(
+                dayId,
+                read.day().date(),
+                read.day().title(),
+                counted.size(),
+                (int) counted.stream().filter(r -> r.faults().isEmpty()).count(),
+                (int) read.runs().stream()
+                        .filter(r -> r.faults().contains(Fault.DROP))
+                        .count(),
+                minutes(read.runs()),
+                told.stream().flatMap(Optional::stream).toList(),
+                told.stream().anyMatch(Optional::isEmpty));
+    }
+
+    private static long minutes(List<RunResponse> oldestFirst) {
+        if (oldestFirst.isEmpty()) {
+            return 0;
+        }
+        Instant first = oldestFirst.get(0).loggedAt();
+        Instant last = oldestFirst.get(oldestFirst.size() - 1).loggedAt();
+        return Duration.between(first, last).toMinutes();
+    }
+
+    private Read read(DayResponse day) {
+        Map<Long, DebriefRow> own = new HashMap<>();
+        mapper.ofDay(day.id()).forEach(row -> own.put(row.riderId(), row));
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            RiderResponse rider = riders.get(pair.riderId());
+            read.add(new ReadRider(
+                    rider,
+                    progress.readDay(rider, day.id()),
+                    Optional.ofNullable(own.get(rider.id()))
+                            .map(row -> new DebriefText(row.version(), row.text()))
+                            .orElse(DebriefText.NONE)));
+        }
+        return new Read(day, runs.ofDay(day.id()), read);
+    }
+
+    private static RiderDebrief told(ReadRider read, Optional<DayFacts> facts) {
+        Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
+        return new RiderDebrief(
+                read.rider().id(),
+                read.rider().name(),
+                facts.flatMap(DayFacts::machineName).orElse(null),
+                facts.map(DayFacts::kindLabel).orElse(null),
+                facts.map(f -> f.facts().runs()).orElse(0),
+                facts.map(f -> f.facts().clean()).orElse(0),
+                debrief.better(),
+                debrief.holdsBack(),
+                debrief.next(),
+                read.own());
+    }
+
+    /** Keeps what a rider is told. */
+    DebriefText put(long dayId, long riderId, Expected expected, DebriefText.Said said) {
+        return storage.write(() -> {
+            boolean ofDay = days.get(dayId).riders().stream().anyMatch(r -> r.riderId() == riderId);
+            if (!ofDay) {
+                throw RefusedException.of("rider-not-of-day", "riderId", "This rider is not on that day.");
+            }
+            DebriefText stored = mapper.find(dayId, riderId)
+                    .map(row -> new DebriefText(row.version(), row.text()))
+                    .orElse(DebriefText.NONE);
+            expected.check(stored.version(), () -> stored, said);
+            DebriefText next = new DebriefText(
+                    stored.version() + 1, TypedText.cleaned(said.text()).strip());
+            mapper.put(new DebriefRow(dayId, riderId, next.version(), next.text()));
+            return next;
+        });
+    }
+}

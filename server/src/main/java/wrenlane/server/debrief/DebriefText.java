@@ -1,0 +1,19 @@
+package wrenlane.server.debrief;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import wrenlane.server.http.Versioned;
+
+/**
+ * What a rider is told of a day, in the instructor's words.
+ *
+ * @param version 0 where nothing was said yet
+ * @param text empty where what is reckoned holds
+ */
+record DebriefText(long version, String text) implements Versioned {
+    /** Nothing said. */
+    static final DebriefText NONE = new DebriefText(0, "");
+
+    /** As it is sent. */
+    record Said(@NotNull @Size(max = 2000) String text) {}
+}

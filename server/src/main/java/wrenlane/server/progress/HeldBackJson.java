@@ -1,0 +1,25 @@
+package wrenlane.server.progress;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.coaching.Cause;
+import wrenlane.coaching.HoldsBack;
+
+/**
+ * What holds a rider back, with what speaks for it.
+ *
+ * @param sentence the fault and what it was mostly seen with, with the counts
+ * @param likely what that usually comes from; missing where the table has nothing for it
+ * @param cue said for it, in at most five words
+ * @param drills ids of drills to go back to
+ */
+record HeldBackJson(
+        String sentence, @Nullable String likely, @Nullable String cue, List<String> drills) {
+    static HeldBackJson of(HoldsBack held) {
+        return new HeldBackJson(
+                held.sentence(),
+                held.cause().map(Cause::likely).orElse(null),
+                held.cause().map(Cause::cue).orElse(null),
+                held.cause().map(Cause::drills).orElse(List.of()));
+    }
+}

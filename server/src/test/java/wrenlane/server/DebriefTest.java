@@ -1,0 +1,72 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import wrenlane.server.RunningApp.Answer;
+
+/** The demo's last lesson but one, with its simulated runs, is told to its riders. */
+class DebriefTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.withDemoDay();
+
+    /** The newest day with runs. */
+    private static String path() {
+        for (JsonNode day : APP.get("/api/days").body()) {
+            long id = day.get("id").asLong();
+            if (APP.get("/api/days/" + id + "/runs").body().size() > 20) {
+                return "/api/days/" + id + "/debrief";
+            }
+        }
+        throw new AssertionError("no day with runs");
+    }
+
+    private static JsonNode debrief() {
+        JsonNode debrief = APP.get(path()).body();
+        while (debrief.get("unfinished").asBoolean()) {
+            debrief = APP.get(path()).body();
+        }
+        return debrief;
+    }
+
+    @Test
+    void everyRiderIsToldThreeSentences() {
+        JsonNode debrief = debrief();
+        assertThat(debrief.get("riders").size()).isGreaterThan(4);
+        assertThat(debrief.get("runs").asInt()).isGreaterThan(20);
+        assertThat(debrief.get("clean").asInt()).isLessThan(debrief.get("runs").asInt());
+        List<String> better = new ArrayList<>();
+        for (JsonNode rider : debrief.get("riders")) {
+            better.add(rider.get("better").asString());
+            assertThat(rider.get("next").asString()).startsWith("Begin next time at ");
+            assertThat(rider.get("holdsBack").asString()).isNotBlank();
+        }
+        assertThat(better).allMatch(s -> s.startsWith("Clean in "));
+        assertThat(APP.get(path() + "?system=IMPERIAL")
+                        .body()
+                        .at("/riders/0/next")
+                        .asString())
+                .contains("'");
+    }
+
+    @Test
+    void theInstructorsOwnWordsAreKeptAndNotWrittenOver() {
+        long rider = debrief().at("/riders/0/riderId").asLong();
+        String of = path() + "/" + rider;
+        Answer kept = APP.send("PUT", of, "{\"text\":\"Chin up,  Ines.\\nWell ridden.\"}", "If-Match", "\"0\"");
+        assertThat(kept.status()).as(kept.raw().body()).isEqualTo(200);
+        assertThat(debrief().at("/riders/0/own/text").asString()).startsWith("Chin up");
+        Answer late = APP.send("PUT", of, "{\"text\":\"Another\"}", "If-Match", "\"0\"");
+        assertThat(late.status()).isEqualTo(412);
+        assertThat(APP.send("PUT", of, "{\"text\":\"\"}", "If-Match", "\"1\"").status())
+                .isEqualTo(200);
+        assertThat(APP.send("PUT", path() + "/999999", "{\"text\":\"\"}", "If-Match", "\"0\"")
+                        .status())
+                .isEqualTo(422);
+        assertThat(APP.get("/api/days/999999/debrief").status()).isEqualTo(404);
+    }
+}
