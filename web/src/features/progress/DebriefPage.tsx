@@ -144,7 +144,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
   return (
     <div className="no-print mt-2 grid gap-2">
       {unsaved.question}
-      <NotesField label={`Told to ${rider.riderName}`} value={text} onChange={setText} />
+      <NotesField label={`Told to ${rider.riderName}`} value={text} rows={7} onChange={setText} />
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" disabled={tell.isPending} onClick={() => keep(text.trim())}>
           Keep

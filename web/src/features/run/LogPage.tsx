@@ -139,7 +139,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
   return (
     <li
       data-testid="logged"
-      className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-3 border-b border-rule py-2 max-sm:grid-cols-[3.5rem_1fr]"
+      className="grid grid-cols-[3.5rem_minmax(0,1fr)_auto] items-center gap-x-3 border-b border-rule py-2"
     >
       <span className="figures text-soft">{timeOf(run.loggedAt)}</span>
       <div className={`min-w-0 ${gone ? 'text-soft line-through' : ''}`}>
@@ -155,7 +155,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
         </p>
         {seen !== '' && <p>{seen}</p>}
       </div>
-      <div className="max-sm:col-start-2">
+      <div>
         {gone ? (
           <Button className="min-h-11" onClick={props.onBack}>
             Bring it back
@@ -166,7 +166,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
           </Button>
         )}
       </div>
-      <div className="col-start-2 text-sm text-soft">
+      <div className="col-start-2 col-end-4 text-sm text-soft">
         {kept === 'device' && <span className="text-ochre">Kept on this device, on its way. </span>}
         {gone && `Taken away ${gone.at === '' ? '' : timeOf(gone.at)}${onDevice(gone.device)}. `}
         {!gone && correctedAt === undefined && device !== '' && `Logged${onDevice(device)}.`}

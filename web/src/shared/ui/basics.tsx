@@ -44,13 +44,20 @@ export function TextField({ label, ...rest }: InputHTMLAttributes<HTMLInputEleme
 }
 
 /** A few lines of text. */
-export function NotesField(props: { label: string; value: string; onChange: (text: string) => void }) {
+export function NotesField(props: {
+  label: string;
+  value: string;
+  /** How many lines are seen at once. */
+  rows?: number;
+  onChange: (text: string) => void;
+}) {
   return (
     <Labelled label={props.label}>
       {(id) => (
         <textarea
           id={id}
           className={`${BOX} min-h-20`}
+          rows={props.rows ?? 2}
           maxLength={2000}
           value={props.value}
           onChange={(e) => props.onChange(e.target.value)}

@@ -82,7 +82,9 @@ public record Debrief(String better, String holdsBack, String next) {
                         .thenComparing(
                                 Map.Entry.<Fault, Integer>comparingByKey().reversed()));
         String rest = commonest
-                .map(e -> said("Mostly %s, %s.", e.getKey().label(), times(e.getValue())))
+                .map(e -> e.getValue() == 1
+                        ? said("Seen once: %s.", e.getKey().label())
+                        : said("Mostly %s, %s.", e.getKey().label(), times(e.getValue())))
                 .orElse(drops.isEmpty() && f.runs() > 0 ? "Nothing went wrong that was logged." : "");
         return (drops + rest).strip();
     }
@@ -103,7 +105,7 @@ public record Debrief(String better, String holdsBack, String next) {
     }
 
     private static String times(int n) {
-        return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
+        return n == 2 ? "twice" : n + " times";
     }
 
     private static String said(String format, Object... args) {

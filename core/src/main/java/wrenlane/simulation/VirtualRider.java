@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Technique;
 import wrenlane.verdict.Ladder;
 
 /**
@@ -19,7 +20,13 @@ public final class VirtualRider {
     /** Width of the change from failing to clean, in tightness; chosen by us, a little wider than the estimate assumes. */
     private static final double SLOPE = 0.1;
 
+    /** How often an instructor says how a run with a fault was ridden; chosen by us. */
+    private static final double SAID = 0.8;
+
     private final SplittableRandom random;
+    /** Apart from the riding, so that what is said of it does not change it. */
+    private final SplittableRandom said;
+
     private final Skill skill;
     private final Map<Side, Double> comfort = new EnumMap<>(Side.class);
 
@@ -48,6 +55,7 @@ public final class VirtualRider {
     public VirtualRider(Skill skill, long seed) {
         this.skill = skill;
         this.random = new SplittableRandom(seed);
+        this.said = new SplittableRandom(~seed);
         for (Side side : Side.values()) {
             comfort.put(side, skill.startTightness() + (side == skill.weakSide() ? skill.weakBy() : 0));
         }
@@ -72,6 +80,24 @@ public final class VirtualRider {
 
     private double comfort(Side side) {
         return comfort.getOrDefault(side, skill.startTightness());
+    }
+
+    /**
+     * What an instructor might say of a run: on the weak side the head goes late and the line is run over, elsewhere people
+     * are too slow to lean or pull the clutch in.
+     */
+    public Set<Technique> seen(Side side, Set<Fault> faults) {
+        if (faults.isEmpty() || said.nextDouble() > SAID) {
+            return Set.of();
+        }
+        if (faults.contains(Fault.LINE)) {
+            boolean habit = said.nextDouble() < (side == skill.weakSide() ? 0.85 : 0.4);
+            return Set.of(habit ? Technique.HEAD_LATE : Technique.TOO_FAST);
+        }
+        if (faults.contains(Fault.FOOT)) {
+            return Set.of(said.nextDouble() < 0.6 ? Technique.TOO_SLOW : Technique.CLUTCH_IN);
+        }
+        return Set.of(said.nextBoolean() ? Technique.LOOKED_DOWN : Technique.SURGING);
     }
 
     /** Far beyond comfort people put a foot down; near it they run over the line. */

@@ -50,7 +50,7 @@ class DebriefTest {
     void dropsAreSaidFirst() {
         assertThat(Debrief.of(facts(5, 2, Map.of(), Map.of(Fault.DROP, 2, Fault.LINE, 1)))
                         .holdsBack())
-                .isEqualTo("2 drops. Mostly line crossed, once.");
+                .isEqualTo("2 drops. Seen once: line crossed.");
         assertThat(Debrief.of(facts(5, 4, Map.of(), Map.of(Fault.DROP, 1))).holdsBack())
                 .isEqualTo("One drop.");
     }

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Technique;
 import wrenlane.verdict.Ladder;
 
 class VirtualRiderTest {
@@ -66,5 +67,24 @@ class VirtualRiderTest {
 
     private static long clean(List<Set<Fault>> runs) {
         return runs.stream().filter(Set::isEmpty).count();
+    }
+
+    /** What is said of a run does not change the riding; of a clean one nothing is said, and the weak side has its habit. */
+    @Test
+    void whatIsSaidOfRunsDoesNotChangeThem() {
+        VirtualRider.Skill skill = new VirtualRider.Skill(1.6, 1.6, Side.RIGHT, 0.1, 0);
+        VirtualRider silent = new VirtualRider(skill, 3);
+        VirtualRider told = new VirtualRider(skill, 3);
+        int late = 0;
+        int wide = 0;
+        for (int i = 0; i < 400; i++) {
+            Set<Fault> faults = silent.ride(Side.RIGHT, 1.55);
+            assertThat(told.ride(Side.RIGHT, 1.55)).isEqualTo(faults);
+            Set<Technique> seen = told.seen(Side.RIGHT, faults);
+            assertThat(faults.isEmpty() && !seen.isEmpty()).isFalse();
+            wide += faults.contains(Fault.LINE) && !seen.isEmpty() ? 1 : 0;
+            late += faults.contains(Fault.LINE) && seen.contains(Technique.HEAD_LATE) ? 1 : 0;
+        }
+        assertThat(late).isGreaterThan(wide * 7 / 10).isLessThan(wide);
     }
 }

@@ -19,6 +19,7 @@ import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Technique;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayRiderItem;
@@ -26,6 +27,7 @@ import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.imports.Prepared.ReadyCourse;
 import wrenlane.server.imports.Prepared.ReadyDay;
+import wrenlane.server.run.ObservedJson;
 import wrenlane.server.run.RunRequest;
 import wrenlane.server.run.RunRow;
 import wrenlane.simulation.VirtualRider;
@@ -66,6 +68,7 @@ class SimulatedRuns {
             Side side,
             double settingMetres,
             Set<Fault> faults,
+            Set<Technique> technique,
             Instant at) {
         /** The run with the numbers its things were given. */
         RunRow row(List<Long> days, Keys<Long> riders, Keys<Long> machines, Keys<Long> courses) {
@@ -77,7 +80,8 @@ class SimulatedRuns {
                     side,
                     settingMetres,
                     faults,
-                    at);
+                    at,
+                    technique.isEmpty() ? null : new ObservedJson(technique, null, null, null));
             String name = "simulated/" + request.dayId() + "/" + request.riderId() + "/" + index;
             return RunRow.of(
                     UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
@@ -158,6 +162,7 @@ class SimulatedRuns {
                     .of(course.thing().course(), turn, side)
                     .at(setting)
                     .orElse(EASY);
+            Set<Fault> faults = Set.copyOf(rider.ride(side, tight));
             ridden.add(new Ridden(
                     day,
                     pair,
@@ -165,7 +170,8 @@ class SimulatedRuns {
                     i,
                     side,
                     setting,
-                    Set.copyOf(rider.ride(side, tight)),
+                    faults,
+                    rider.seen(side, faults),
                     first.plusSeconds((long) i * RUN_SECONDS)));
         }
         return ridden;

@@ -50,7 +50,7 @@ public record RunRequest(
         @Nullable String replaces,
         @Nullable @Size(max = 200) String device) {
 
-    /** A run of which only its faults are known. */
+    /** A run of which only its faults, and perhaps how it was ridden, are known. */
     public RunRequest(
             Long dayId,
             Long riderId,
@@ -59,7 +59,8 @@ public record RunRequest(
             Side side,
             Double settingMetres,
             Set<Fault> faults,
-            Instant loggedAt) {
+            Instant loggedAt,
+            @Nullable ObservedJson observed) {
         this(
                 dayId,
                 riderId,
@@ -75,7 +76,7 @@ public record RunRequest(
                 null,
                 null,
                 null,
-                null,
+                observed,
                 null,
                 null);
     }
