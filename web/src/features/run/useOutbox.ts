@@ -1,7 +1,7 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { deviceName } from '../../shared/device';
-import { countKept, Problem } from '../../shared/http';
+import { countKept, Problem, readRunsAnew } from '../../shared/http';
 import { useSay } from '../../shared/ui';
 import { putRun, withdrawRun, type RunRequest } from './api';
 import { correction, EMPTY, type Entry, type LoggedRun, type Outbox } from './outbox';
@@ -31,10 +31,12 @@ function passing(e: unknown): boolean {
   return !(e instanceof Problem) || e.status >= 500 || PASSING.includes(e.status);
 }
 
-/** Reads anew all that is shown; whether all that shows runs came from the server, and none was only kept from before. */
+/** Reads anew what shows runs; whether all of it came from the server, and none was only kept from before. */
 async function readAnew(client: QueryClient): Promise<boolean> {
   const before = countKept();
-  await client.invalidateQueries();
+  // How far the day is shows on every page; nobody waits for it.
+  void client.refetchQueries({ queryKey: ['briefing'], type: 'active' });
+  await readRunsAnew(client);
   const runs = client.getQueryCache().findAll({
     type: 'active',
     predicate: ({ queryKey }) => queryKey[0] === 'range' || queryKey[0] === 'run-log',

@@ -6,4 +6,4 @@ export { useKeeping } from './useKeeping';
 export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
 export { useLatest, type Answer, type Latest } from './useLatest';
 export { countKept, useKeptSince } from './reach';
-export { useNews } from './useNews';
+export { readRunsAnew, useNews } from './useNews';

@@ -1,8 +1,20 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 
-/** What is read anew when runs were logged, or the lesson went on, by the first word of its key. */
-const OF_RUNS = new Set(['range', 'running', 'run-log', 'stop-rules', 'progress', 'briefing']);
+/** What tells of runs, or of how far the lesson is, by the first word of its key. */
+const OF_RUNS = new Set(['range', 'running', 'run-log', 'stop-rules', 'progress', 'debrief']);
+
+/**
+ * Reads anew what tells of runs and is shown; all else that may have changed with them is read when it is shown next. A
+ * run is logged every few seconds, on every device: what it seldom changes is not asked for each time.
+ */
+export async function readRunsAnew(client: QueryClient): Promise<void> {
+  await client.invalidateQueries({ refetchType: 'none' });
+  await client.refetchQueries({
+    type: 'active',
+    predicate: ({ queryKey }) => OF_RUNS.has(String(queryKey[0])),
+  });
+}
 
 /** Reads anew what another device has changed, as soon as the server tells; only while the page is seen. */
 export function useNews() {
@@ -27,9 +39,7 @@ export function useNews() {
       stream.onerror = () => (missed = true);
       stream.onmessage = ({ data }) => {
         const { topic } = JSON.parse(String(data)) as { topic: string };
-        void client.invalidateQueries(
-          topic === 'RUNS' ? { predicate: ({ queryKey }) => OF_RUNS.has(String(queryKey[0])) } : {},
-        );
+        void (topic === 'RUNS' ? readRunsAnew(client) : client.invalidateQueries());
       };
     };
     listen();

@@ -27,6 +27,8 @@ class DebriefIT {
         ines.getByText("In your own words").click();
         page.getByLabel("Told to Ines Corvell").fill("Chin up, Ines.\nWell ridden.");
         button(page, "Keep").click();
+        // The field is gone once it is kept.
+        assertThat(page.getByLabel("Told to Ines Corvell")).hasCount(0);
         assertThat(ines).containsText("Well ridden.");
         page.reload();
         assertThat(ines).containsText("Well ridden.");
