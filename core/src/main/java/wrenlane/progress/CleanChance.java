@@ -54,6 +54,9 @@ public final class CleanChance {
 
     private static final double LN_ODDS = Math.log(4);
 
+    /** Weight of what is as good as impossible; it is left out. */
+    private static final double NEGLIGIBLE = 1e-14;
+
     private static final double FROM = 0.7;
     private static final double STEP = 0.01;
     private static final int SIZE = 221;
@@ -129,6 +132,9 @@ public final class CleanChance {
         double[][] blurred = new double[WIDTHS.length][SIZE];
         for (int k = 0; k < WIDTHS.length; k++) {
             for (int i = 0; i < SIZE; i++) {
+                if (weight[k][i] < NEGLIGIBLE) {
+                    continue;
+                }
                 for (int j = Math.max(0, i - reach); j <= Math.min(SIZE - 1, i + reach); j++) {
                     blurred[k][j] += weight[k][i] * kernel[Math.abs(i - j)];
                 }
@@ -141,8 +147,13 @@ public final class CleanChance {
         double[][] next = new double[WIDTHS.length][SIZE];
         for (int k = 0; k < WIDTHS.length; k++) {
             for (int i = 0; i < SIZE; i++) {
+                if (weight[k][i] < NEGLIGIBLE) {
+                    continue;
+                }
                 double x = (trial.tightness() - c(i)) / WIDTHS[k] + LN_ODDS;
-                double log = -trial.clean() * softplus(-x) - trial.faulty() * softplus(x);
+                // ln p = −ln(1 + exp(−x)), and ln(1 − p) = ln p − x.
+                double lnP = -softplus(-x);
+                double log = (trial.clean() + trial.faulty()) * lnP - trial.faulty() * x;
                 next[k][i] = weight[k][i] * Math.exp(log);
             }
         }

@@ -29,6 +29,7 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
 import wrenlane.progress.Trial;
+import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunRecord;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseService;
@@ -40,6 +41,7 @@ import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.SideTally;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -63,6 +65,16 @@ public class ProgressService {
     /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
     private static final int SHOWN = 60;
 
+    /** Memory for what runs were found to say, in bytes. */
+    private static final long MOST_BYTES = 4_000_000;
+
+    /** One of them, in bytes: a grid, and the runs it rests on. */
+    private static final int CHANCE_BYTES = 16_000;
+
+    /** What an estimate rests on, by which it is kept: most pages ask again of somebody who has not ridden since. */
+    private record Evidence(RiderLevel level, List<Trial> trials) {}
+
+    private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
@@ -139,6 +151,10 @@ public class ProgressService {
                 .toList();
     }
 
+    private CleanChance chance(RiderResponse rider, List<Trial> trials) {
+        return kept.get(new Evidence(rider.level(), trials), () -> CleanChance.of(rider.level(), trials));
+    }
+
     /** As many to each side as are read where only the latest are, so that every page says the same. */
     private static List<RiddenRun> latest(List<RiddenRun> all) {
         Map<Side, Integer> more = new EnumMap<>(Side.class);
@@ -202,8 +218,8 @@ public class ProgressService {
             LengthSystem system) {
         Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
         Chances chances = new Chances(
-                CleanChance.of(rider.level(), trials(read, some, Side.LEFT)),
-                CleanChance.of(rider.level(), trials(read, some, Side.RIGHT)),
+                chance(rider, trials(read, some, Side.LEFT)),
+                chance(rider, trials(read, some, Side.RIGHT)),
                 tightness.of(course, turn, Side.LEFT),
                 tightness.of(course, turn, Side.RIGHT));
         EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
@@ -455,8 +471,8 @@ public class ProgressService {
         SideHistory right = new SideHistory();
         grouped.forEach((dayId, ridden) -> {
             sofar.addAll(ridden);
-            CleanChance ofLeft = CleanChance.of(read.rider().level(), trials(read.ofKind(), sofar, Side.LEFT));
-            CleanChance ofRight = CleanChance.of(read.rider().level(), trials(read.ofKind(), sofar, Side.RIGHT));
+            CleanChance ofLeft = chance(read.rider(), trials(read.ofKind(), sofar, Side.LEFT));
+            CleanChance ofRight = chance(read.rider(), trials(read.ofKind(), sofar, Side.RIGHT));
             ProgressDays.Heading heading =
                     Objects.requireNonNull(read.headings().get(dayId));
             result.add(new ProgressDay(
