@@ -61,9 +61,14 @@ describe('the log of a day', () => {
       { kind: 'undo' as const, id: 'b' },
       { kind: 'log' as const, id: 'c', run: back },
     ];
-    expect(dayLog(log, { ...EMPTY, waiting }, 1, 'Here').map((l) => [l.run.id, l.gone?.device])).toEqual([
+    const once = [
       ['c', undefined],
       ['a', 'Phone'],
-    ]);
+    ];
+    expect(dayLog(log, { ...EMPTY, waiting }, 1, 'Here').map((l) => [l.run.id, l.gone?.device])).toEqual(
+      once,
+    );
+    const sent = { ...EMPTY, sent: waiting };
+    expect(dayLog(log, sent, 1, 'Here').map((l) => [l.run.id, l.gone?.device])).toEqual(once);
   });
 });

@@ -18,10 +18,9 @@ export interface LogLine {
 export function dayLog(log: RunLog, box: Outbox, dayId: number, here: string): LogLine[] {
   const lines = new Map(log.map((l) => [l.run.id, l]));
   const known = shown(log.map((l) => l.run).toReversed(), box, (r) => r.dayId === dayId);
-  const undone = new Set([...box.sent, ...box.waiting].flatMap((e) => (e.kind === 'undo' ? [e.id] : [])));
-  box.waiting.forEach(
-    (e) => e.kind === 'log' && e.run.replaces !== undefined && undone.delete(e.run.replaces),
-  );
+  const done = [...box.sent, ...box.waiting];
+  const undone = new Set(done.flatMap((e) => (e.kind === 'undo' ? [e.id] : [])));
+  done.forEach((e) => e.kind === 'log' && e.run.replaces !== undefined && undone.delete(e.run.replaces));
   const taken = log
     .filter((l) => undone.has(l.run.id))
     .map((l): LogLine => ({ ...lineOf(l), kept: 'device', gone: { at: '', device: here } }));

@@ -85,9 +85,14 @@ export async function firstWaiting(): Promise<{ place: number; entry: Entry } | 
 
 /** Notes that the server has stored one: it waits no more, and is shown until the server is read again. */
 export async function markSent(place: number, entry: Entry): Promise<void> {
-  const change = (await kept()).transaction(['waiting', 'sent'], 'readwrite', SAFE);
+  await move(place, 'sent', entry);
+}
+
+/** Takes one from what waits to another place, all at once or not at all. */
+async function move(place: number, to: 'sent' | 'refused', value: unknown): Promise<void> {
+  const change = (await kept()).transaction(['waiting', to], 'readwrite', SAFE);
   await Promise.all([
-    change.objectStore('sent').add(entry),
+    change.objectStore(to).add(value),
     change.objectStore('waiting').delete(place),
     change.done,
   ]);
@@ -108,13 +113,7 @@ export async function letGoOfSent(place: number): Promise<void> {
 
 /** Puts aside what the server will never take, so that the rest can go on. */
 export async function putAside(place: number, refused: Refused): Promise<void> {
-  const change = (await kept()).transaction(['waiting', 'refused'], 'readwrite', SAFE);
-  await Promise.all([
-    change.objectStore('refused').add(refused),
-    change.objectStore('waiting').delete(place),
-    change.done,
-  ]);
-  tellOtherTabs();
+  await move(place, 'refused', refused);
 }
 
 /** Forgets what was put aside. */
