@@ -354,6 +354,21 @@ class RunsTest {
         }
     }
 
+    /** The first three at a setting are so by the clock, both sides together, on every page alike. */
+    @Test
+    void firstRunsAreThoseRiddenFirstOnWhicheverSide() {
+        for (int i = 0; i < 8; i++) {
+            Map<String, Object> run = run(i < 4 ? "RIGHT" : "LEFT", 8);
+            run.put("loggedAt", "2026-05-14T09:0" + i + ":00Z");
+            APP.put("/api/runs/" + UUID.randomUUID(), run);
+        }
+        assertThat(range(8).at("/chanceRight/runs").asInt()).isEqualTo(1);
+        assertThat(range(8).at("/chanceLeft/runs").asInt()).isEqualTo(4);
+        JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
+        assertThat(progress.get("standing").has("left")).isTrue();
+        assertThat(progress.get("standing").has("right")).isFalse();
+    }
+
     /** The side that fails is behind, and the more sure the more it fails. */
     @Test
     void theWeakSideIsSaidWithItsCertainty() {

@@ -106,7 +106,7 @@ public class ProgressService {
     /**
      * Runs as read, with the turns of the machines they were ridden on.
      *
-     * @param runs oldest first, side by side
+     * @param runs oldest first
      */
     public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns) {}
 
@@ -114,6 +114,8 @@ public class ProgressService {
     public ReadRuns latest(long riderId, CourseKind kind) {
         return read(Arrays.stream(Side.values())
                 .flatMap(side -> runs.latest(riderId, kind.id(), side, CleanSetting.LATEST_RUNS).stream())
+                // Which are the first at a setting is a matter of both sides together.
+                .sorted(Comparator.comparing(r -> r.run().loggedAt()))
                 .toList());
     }
 
@@ -183,16 +185,7 @@ public class ProgressService {
     }
 
     /**
-     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
-     *
-     * @param read runs on its kind, at least the {@link #latest}
-     */
-    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        return standing(rider, turn, course, read, read.runs(), system);
-    }
-
-    /**
-     * The same where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
+     * Where a rider stands, as {@link #standing} has it, where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
      * for pages that have enough to show without it.
      */
     public Optional<Standing> standingIfKnown(
@@ -209,17 +202,16 @@ public class ProgressService {
         return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
     }
 
-    private Standing standing(
-            RiderResponse rider,
-            MachineTurn turn,
-            Course course,
-            ReadRuns read,
-            List<RiddenRun> some,
-            LengthSystem system) {
+    /**
+     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
+     *
+     * @param read runs on its kind, at least the {@link #latest}
+     */
+    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
         Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
         Chances chances = new Chances(
-                chance(rider, trials(read, some, Side.LEFT)),
-                chance(rider, trials(read, some, Side.RIGHT)),
+                chance(rider, trials(read, read.runs(), Side.LEFT)),
+                chance(rider, trials(read, read.runs(), Side.RIGHT)),
                 tightness.of(course, turn, Side.LEFT),
                 tightness.of(course, turn, Side.RIGHT));
         EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
@@ -346,13 +338,7 @@ public class ProgressService {
     private ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
-        Standing standing = turn.map(t -> standing(
-                        read.rider(),
-                        t,
-                        read.course(),
-                        read.ofKind(),
-                        read.ofKind().runs(),
-                        system))
+        Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
                 read.rider().id(),
