@@ -14,6 +14,7 @@ help() {
 ./wren run           build what is missing and start with your own data
 ./wren backup FILE   write a copy of your data to a file, also while the app runs
 ./wren restore FILE  put a copy in the place of your data, which is kept as a copy itself
+./wren passphrase    set the passphrase for phones and tablets anew, which signs them all out
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
@@ -23,7 +24,9 @@ help() {
 ./wren format        format all code
 
 demo and run take:   --port N   listen on that port of this machine (8787)
-run, backup and restore take: --data DIR keep the data there (~/.local/share/wren-lane)
+                     --lan      let phones and tablets of the network in too, over TLS and by passphrase
+                     --lan-port N   on that port (8788)
+run, backup, restore and passphrase take: --data DIR keep the data there (~/.local/share/wren-lane)
 TEXT
 }
 
@@ -85,7 +88,7 @@ demo() {
   build
   local data
   data=$(mktemp -d "${TMPDIR:-/tmp}/wren-lane-demo.XXXXXX")
-  start --wren.data="$data" --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT"
+  start --wren.data="$data" --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT" "${LAN[@]}"
 }
 
 # Where a person's own data lies.
@@ -95,7 +98,12 @@ own_data() {
 
 run() {
   build
-  start --wren.data="$(own_data)" --server.port="$PORT"
+  start --wren.data="$(own_data)" --server.port="$PORT" "${LAN[@]}"
+}
+
+passphrase() {
+  build
+  java -Xmx512m -jar "$APP/wren-lane.jar" --wren.data="$(own_data)" --passphrase=new
 }
 
 # A path as the person who called means it.
@@ -172,7 +180,13 @@ format() {
   (cd web && bash install.sh && npm run --silent format)
 }
 
+# Refuses what is no number.
+number() {
+  case "$2" in '' | *[!0-9]*) fail "$1 wants a number, not '$2'" ;; esac
+}
+
 PORT=8787
+LAN=()
 DATA=""
 COMMAND=${1:-help}
 [ $# -gt 0 ] && shift
@@ -180,14 +194,16 @@ REST=()
 while [ $# -gt 0 ]; do
   case "$1" in
     --port) PORT=${2:?--port wants a number}; shift 2 ;;
+    --lan) LAN+=(--wren.lan=true); shift ;;
+    --lan-port) number --lan-port "${2:-}"; LAN+=(--wren.lan-port="$2"); shift 2 ;;
     --data) DATA=$(case "${2:?--data wants a folder}" in /*) echo "$2" ;; *) echo "$CALLER/$2" ;; esac); shift 2 ;;
     *) REST+=("$1"); shift ;;
   esac
 done
-case "$PORT" in '' | *[!0-9]*) fail "--port wants a number, not '$PORT'" ;; esac
+number --port "$PORT"
 
 case "$COMMAND" in
-  demo | run | build | screenshots | openapi | format) "$COMMAND" ;;
+  demo | run | passphrase | build | screenshots | openapi | format) "$COMMAND" ;;
   backup | restore) copying "$COMMAND" "${REST[@]}" ;;
   bench) bench "${REST[@]}" ;;
   test) tests "${REST[@]}" ;;

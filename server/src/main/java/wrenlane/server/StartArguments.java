@@ -2,6 +2,7 @@ package wrenlane.server;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wrenlane.server.storage.StartException;
 
 /** What is said on the command line, as far as it can be wrong before anything starts. */
@@ -30,13 +31,20 @@ final class StartArguments {
                 .orElseThrow(() -> new StartException("Say where the data lies: --wren.data=DIR (./wren run does)."));
     }
 
-    /** Refuses a port that there cannot be. */
-    void checkPort() {
-        value("server.port").ifPresent(port -> {
-            if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > HIGHEST_PORT) {
-                throw new StartException(
-                        "There is no port " + port + ": name one from 1 to " + HIGHEST_PORT + ", or 0 for any.");
-            }
-        });
+    /** Whether phones and tablets of the network are to reach the app. */
+    boolean onNetwork() {
+        return value("wren.lan").filter("true"::equals).isPresent();
+    }
+
+    /** Refuses ports that there cannot be. */
+    void checkPorts() {
+        Stream.of("server.port", "wren.lan-port")
+                .flatMap(name -> value(name).stream())
+                .forEach(port -> {
+                    if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > HIGHEST_PORT) {
+                        throw new StartException("There is no port " + port + ": name one from 1 to " + HIGHEST_PORT
+                                + ", or 0 for any.");
+                    }
+                });
     }
 }

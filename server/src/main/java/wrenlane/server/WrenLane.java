@@ -3,22 +3,28 @@ package wrenlane.server;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
+import java.util.Map;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.logging.LoggingSystem;
+import org.springframework.boot.tomcat.ConnectorStartFailedException;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import wrenlane.server.network.NetworkConnector;
+import wrenlane.server.network.OwnAddresses;
+import wrenlane.server.network.PassphraseAsking;
 import wrenlane.server.storage.Copies;
 import wrenlane.server.storage.DataFile;
 import wrenlane.server.storage.StartException;
 
 /**
  * The application. {@code --wren.data=DIR} says where the data file lies; the folder is made where it is missing. With
- * {@code --backup=FILE} or {@code --restore=FILE} it copies the data, or puts a copy in its place, and ends.
+ * {@code --backup=FILE} or {@code --restore=FILE} it copies the data, or puts a copy in its place, and ends; with
+ * {@code --passphrase=new} it asks for the passphrase of the network anew, and ends.
  */
 @SpringBootApplication
 public class WrenLane {
@@ -38,7 +44,15 @@ public class WrenLane {
         StartArguments arguments = new StartArguments(args);
         Optional<Path> backup = arguments.value("backup").map(Path::of);
         Optional<Path> restore = arguments.value("restore").map(Path::of);
+        if (arguments.value("passphrase").isPresent()) {
+            PassphraseAsking.setAnew(Path.of(arguments.dataFolder()));
+            System.err.println("The passphrase is set. Every device is asked for it anew.");
+            return;
+        }
         if (backup.isEmpty() && restore.isEmpty()) {
+            if (arguments.onNetwork()) {
+                PassphraseAsking.unlessSet(Path.of(arguments.dataFolder()));
+            }
             start(args);
             return;
         }
@@ -64,16 +78,17 @@ public class WrenLane {
     public static ConfigurableApplicationContext start(String... args) {
         StartArguments arguments = new StartArguments(args);
         String folder = arguments.dataFolder();
-        arguments.checkPort();
+        arguments.checkPorts();
         ConfigurableApplicationContext context;
         try {
-            context = SpringApplication.run(WrenLane.class, args);
+            context = application(arguments).run(args);
         } catch (SpringApplication.AbandonedRunException e) {
             // Asked for, while the archive of classes is made.
             throw e;
         } catch (RuntimeException e) {
             throw reason(e, arguments);
         }
+        context.getBeanProvider(NetworkConnector.class).ifAvailable(network -> LOG.info(network.announcement()));
         LOG.info(
                 "Wren Lane is at http://{}:{} with its data in {}",
                 context.getEnvironment().getProperty("server.address"),
@@ -82,21 +97,36 @@ public class WrenLane {
         return context;
     }
 
+    /** On a network the app answers to this machine's names there too. */
+    private static SpringApplication application(StartArguments arguments) {
+        SpringApplication application = new SpringApplication(WrenLane.class);
+        if (arguments.onNetwork()) {
+            application.setDefaultProperties(Map.of("wren.network-names", String.join(",", OwnAddresses.names())));
+        }
+        return application;
+    }
+
     private static StartException reason(RuntimeException thrown, StartArguments arguments) {
         for (Throwable t = thrown; t != null; t = t.getCause()) {
             if (t instanceof StartException e) {
                 return e;
             }
             if (t instanceof PortInUseException e) {
-                return new StartException(
-                        "Port " + e.getPort()
-                                + " is taken by another program: stop that, or name another with --port N.",
-                        e);
+                return portTaken(e.getPort(), "--port", e);
+            }
+            if (t instanceof ConnectorStartFailedException e) {
+                return portTaken(e.getPort(), "--lan-port", e);
             }
         }
         LOG.error("Not started", thrown);
         return new StartException(
                 "Wren Lane could not be started with its data in " + arguments.dataFolder() + ".", thrown);
+    }
+
+    private static StartException portTaken(int port, String option, Throwable thrown) {
+        return new StartException(
+                "Port " + port + " is taken by another program: stop that, or name another with " + option + " N.",
+                thrown);
     }
 
     private static Clock wallClock() {

@@ -18,6 +18,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.server.network.Passphrase;
 
 /**
  * Starts the real application on a free port with a data file of its own, and talks to it over HTTP. Started once for
@@ -61,6 +62,14 @@ public final class RunningApp implements BeforeAllCallback {
         return new RunningApp(List.of(args));
     }
 
+    /** The passphrase of {@link #onNetwork}. */
+    public static final String PASSPHRASE = "four wet cones apart";
+
+    /** An application that also listens on the network, for those who know the passphrase. */
+    public static RunningApp onNetwork(String name) {
+        return new RunningApp(List.of("--wren.lan=true", "--wren.lan-port=0", "--wren.test=" + name));
+    }
+
     /** An application with the demo day. */
     public static RunningApp withDemoDay() {
         return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"));
@@ -77,6 +86,9 @@ public final class RunningApp implements BeforeAllCallback {
     private Started start(List<String> wanted) {
         try {
             Path folder = Files.createTempDirectory("wren-lane-test");
+            if (wanted.contains("--wren.lan=true")) {
+                Passphrase.of(folder).set(PASSPHRASE);
+            }
             List<String> all = new ArrayList<>(wanted);
             all.addAll(List.of(
                     "--server.port=0",
@@ -96,6 +108,11 @@ public final class RunningApp implements BeforeAllCallback {
     /** A bean of the running application. */
     public <T> T bean(Class<T> type) {
         return started().context().getBean(type);
+    }
+
+    /** Where its data lies. */
+    public Path folder() {
+        return started().folder();
     }
 
     /** Port it listens on. */

@@ -25,7 +25,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * senders who stall hold up nobody else.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class BodyLimitFilter extends OncePerRequestFilter {
     /**
      * Bodies on their way in at once, and as many more that wait for it; chosen by us: two thirds of the container's threads

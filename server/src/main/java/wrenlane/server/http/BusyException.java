@@ -1,10 +1,29 @@
 package wrenlane.server.http;
 
-/** Too much is being reckoned already: status 429. */
+import java.time.Duration;
+
+/** Too much is asked at once, or too often: status 429. */
 public class BusyException extends RuntimeException {
     private static final long serialVersionUID = 1;
 
+    private final Duration after;
+
     public BusyException() {
-        super("Too much is being calculated just now. Try again in a moment.");
+        this("Too much is being calculated just now. Try again in a moment.", Duration.ofSeconds(1));
+    }
+
+    /**
+     * With a reason of its own.
+     *
+     * @param after when to ask again, counted from now
+     */
+    public BusyException(String sentence, Duration after) {
+        super(sentence);
+        this.after = after;
+    }
+
+    /** When to ask again, counted from now. */
+    public Duration after() {
+        return after;
     }
 }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -30,7 +31,7 @@ class OwnSiteFilter extends OncePerRequestFilter {
 
     private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
-    OwnSiteFilter(@Value("${wren.hosts}") String more) {
+    OwnSiteFilter(@Value("${wren.hosts},${wren.network-names:}") String more) {
         Arrays.stream(more.split(","))
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())
@@ -47,7 +48,7 @@ class OwnSiteFilter extends OncePerRequestFilter {
         String host = request.getHeader("Host");
         if (host == null || !hosts.contains(name(host))) {
             ProblemDocument.write(response, 421, "This app answers to its own address only.");
-        } else if (foreign(request.getHeader("Origin"), host)) {
+        } else if (foreign(request.getHeader("Origin"), host) || writtenElsewhere(request)) {
             ProblemDocument.write(response, 403, "Requests from other sites are refused.");
         } else {
             chain.doFilter(request, response);
@@ -58,6 +59,15 @@ class OwnSiteFilter extends OncePerRequestFilter {
         return origin != null
                 && !origin.equalsIgnoreCase("http://" + host)
                 && !origin.equalsIgnoreCase("https://" + host);
+    }
+
+    /** Whether a page of another site sends what changes something; browsers say so (Fetch Metadata, W3C). */
+    private static boolean writtenElsewhere(HttpServletRequest request) {
+        String from = request.getHeader("Sec-Fetch-Site");
+        return from != null
+                && !HttpMethod.GET.matches(request.getMethod())
+                && !from.equals("same-origin")
+                && !from.equals("none");
     }
 
     private static String name(String host) {

@@ -86,7 +86,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(BusyException e) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-                .header(HttpHeaders.RETRY_AFTER, "1")
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.after().toSeconds()))
                 .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, message(e)));
     }
 

@@ -1,0 +1,109 @@
+package wrenlane.server.network;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.EnumSet;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.DelegatingFilterProxyRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.rememberme.TokenBasedRememberMeServices;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import wrenlane.server.http.ProblemDocument;
+
+/**
+ * Who may ask for what: all that comes over TLS, and so from the network, is asked who it is before the data is touched.
+ * Pages and their parts hold no data and are for everybody, and so are signing in and the authority's certificate. There
+ * are no sessions in memory: a device carries a token signed with HMAC-SHA-256 over its end and the passphrase's hash,
+ * so it stays signed in while the server is started anew. The token's cookie is sent to this site's own requests alone,
+ * and writes from another site are refused before they come here.
+ */
+@OnNetwork
+@Configuration(proxyBeanMethods = false)
+@EnableWebSecurity
+class SignInConfig {
+    /** How long a device stays signed in; chosen by us: a season's lessons lie no further apart. */
+    private static final Duration SIGNED_IN = Duration.ofDays(30);
+
+    private static final String COOKIE = "wren-signed-in";
+
+    /** There are devices, and no accounts. */
+    private static final String DEVICE = "device";
+
+    static UserDetails device(Passphrase passphrase) {
+        return User.withUsername(DEVICE)
+                .password(passphrase.hash())
+                .authorities(DEVICE)
+                .build();
+    }
+
+    @Bean
+    Passphrase passphrase(@Value("${wren.data}") String data) {
+        return Passphrase.of(Path.of(data));
+    }
+
+    @Bean
+    UserDetailsService devices(Passphrase passphrase) {
+        return name -> device(passphrase);
+    }
+
+    @Bean
+    TokenBasedRememberMeServices tokens(Passphrase passphrase, UserDetailsService devices) {
+        TokenBasedRememberMeServices tokens = new TokenBasedRememberMeServices(passphrase.key(), devices);
+        tokens.setAlwaysRemember(true);
+        tokens.setCookieName(COOKIE);
+        tokens.setTokenValiditySeconds((int) SIGNED_IN.toSeconds());
+        tokens.setUseSecureCookie(true);
+        tokens.setCookieCustomizer(cookie -> cookie.setAttribute("SameSite", "Strict"));
+        return tokens;
+    }
+
+    @Bean
+    SecurityFilterChain fromTheNetwork(HttpSecurity http, TokenBasedRememberMeServices tokens) throws Exception {
+        return http.securityMatcher(HttpServletRequest::isSecure)
+                .authorizeHttpRequests(ask -> ask.requestMatchers("/api/session", NetworkController.CERTIFICATE)
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .rememberMe(remember -> remember.rememberMeServices(tokens).key(tokens.getKey()))
+                .exceptionHandling(refuse -> refuse.authenticationEntryPoint((request, response, e) ->
+                        ProblemDocument.write(response, 401, "Sign in first: this device is not known here yet.")))
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                // The filter in front of this one sets headers and refuses other sites, on loopback too.
+                .headers(AbstractHttpConfigurer::disable)
+                .csrf(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .build();
+    }
+
+    /** What no page of ours asks for is refused in a problem document as everywhere. */
+    @Bean
+    RequestRejectedHandler oddAddresses() {
+        return (request, response, e) ->
+                ProblemDocument.write(response, 400, "The address of this request is not one of this app.");
+    }
+
+    /** Before bodies are taken in; what the app sends on within itself was asked before. */
+    @Bean
+    DelegatingFilterProxyRegistrationBean signInFilter() {
+        DelegatingFilterProxyRegistrationBean filter =
+                new DelegatingFilterProxyRegistrationBean("springSecurityFilterChain");
+        filter.setOrder(Ordered.HIGHEST_PRECEDENCE + 1);
+        filter.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST));
+        return filter;
+    }
+}

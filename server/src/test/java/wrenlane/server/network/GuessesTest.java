@@ -1,0 +1,84 @@
+package wrenlane.server.network;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import org.junit.jupiter.api.Test;
+
+class GuessesTest {
+    private final Moved clock = new Moved();
+    private final Guesses guesses = new Guesses(clock);
+
+    @Test
+    void twoWrongTriesCostNothing() {
+        guesses.failed("a");
+        guesses.failed("a");
+        assertThat(guesses.wait("a")).isZero();
+    }
+
+    @Test
+    void eachFurtherOneWaitsTwiceAsLongUpToFiveMinutes() {
+        guesses.failed("a");
+        guesses.failed("a");
+        for (long expected : new long[] {1, 2, 4, 8, 16, 32, 64, 128, 256, 300, 300}) {
+            guesses.failed("a");
+            assertThat(guesses.wait("a")).hasSeconds(expected);
+            clock.pass(Duration.ofSeconds(expected));
+            assertThat(guesses.wait("a")).isZero();
+        }
+    }
+
+    @Test
+    void anAddressWaitsForItselfAlone() {
+        for (int i = 0; i < 8; i++) {
+            guesses.failed("a");
+        }
+        assertThat(guesses.wait("b")).isZero();
+    }
+
+    @Test
+    void theRightOneForgetsWhatWasWrong() {
+        for (int i = 0; i < 8; i++) {
+            guesses.failed("a");
+        }
+        guesses.passed("a");
+        assertThat(guesses.wait("a")).isZero();
+    }
+
+    /** What is left of a second is waited for as a whole one. */
+    @Test
+    void aWaitIsToldInWholeSeconds() {
+        for (int i = 0; i < 4; i++) {
+            guesses.failed("a");
+        }
+        clock.pass(Duration.ofMillis(500));
+        assertThat(guesses.wait("a")).hasSeconds(2);
+    }
+
+    private static final class Moved extends Clock {
+        private Instant now = Instant.parse("2026-05-01T09:00:00Z");
+
+        void pass(Duration time) {
+            now = now.plus(time);
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneOffset.UTC;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return this;
+        }
+
+        @Override
+        public Instant instant() {
+            return now;
+        }
+    }
+}
