@@ -17,6 +17,7 @@ const Course = lazy(() => import('./features/course'));
 const SetOut = lazy(() => import('./features/setout'));
 const Lesson = lazy(() => import('./features/lesson'));
 const Range = lazy(() => import('./features/run'));
+const Phone = lazy(() => import('./features/phone'));
 const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run.LogPage })));
 const Debrief = lazy(() =>
   import('./features/progress').then((progress) => ({ default: progress.DebriefPage })),
@@ -50,6 +51,7 @@ const router = createBrowserRouter([
       { path: '/range/:riderId?', element: <Range /> },
       { path: '/progress/debrief', element: <Debrief /> },
       { path: '/progress/:riderId?', element: <Progress /> },
+      { path: '/phone', element: <Phone /> },
       { path: '*', element: <NoSuchPage /> },
     ],
   },

@@ -5,9 +5,11 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { CheckLabel } from './CheckLabel';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
+import { useSignedOut } from '../shared/http';
 import { Conflicts } from '../shared/ui';
 import { usePreferences } from '../shared/units';
-import { DemoLabel, KeptLabel, Light, Shortcuts, Units } from './Tools';
+import { SignIn } from './SignIn';
+import { DemoLabel, KeepOpenLabel, KeptLabel, Light, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
 export function Frame() {
@@ -17,6 +19,7 @@ export function Frame() {
 function Page({ generation }: { generation: number }) {
   const [shortcuts, setShortcuts] = useState(false);
   const link = useDayLink();
+  const signedOut = useSignedOut();
   const { pathname } = useLocation();
   useEffect(() => {
     document.title = titleOf(pathname);
@@ -39,6 +42,7 @@ function Page({ generation }: { generation: number }) {
         </div>
         <div className="ml-auto flex items-center gap-2">
           <KeptLabel />
+          <KeepOpenLabel />
           <CheckLabel />
           <DemoLabel />
           <Units />
@@ -46,7 +50,9 @@ function Page({ generation }: { generation: number }) {
           <Shortcuts open={shortcuts} onOpenChange={setShortcuts} />
         </div>
       </header>
-      <main id="page" className="flex flex-1 flex-col">
+      {signedOut && <SignIn />}
+      {/* What was typed before stays as it is. */}
+      <main id="page" hidden={signedOut} className={signedOut ? '' : 'flex flex-1 flex-col'}>
         <ErrorBoundary key={pathname}>
           <Suspense fallback={<p className="m-6 text-soft">One moment…</p>}>
             <KnownHere>

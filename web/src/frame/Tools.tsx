@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
-import { body, http, useKeptSince } from '../shared/http';
+import { Link } from 'react-router';
+import { body, http, overNetwork, useKeptSince, useSignedOut } from '../shared/http';
 import { Toggle } from '../shared/ui';
 import { usePreferences } from '../shared/units';
+import { useOpensAlone } from '../worker';
 
 const TOOL = 'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] hover:border-ink';
 
@@ -31,6 +33,18 @@ export function KeptLabel() {
           : at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
       </span>
     </span>
+  );
+}
+
+/** Says on a device of the network that it cannot open the app out of reach, with the way to what helps. */
+export function KeepOpenLabel() {
+  const opens = useOpensAlone();
+  const signedOut = useSignedOut();
+  if (!overNetwork() || opens !== false || signedOut) return null;
+  return (
+    <Link to="/phone" className="border border-dashed border-ochre px-2 py-1 text-[0.87rem] text-ochre">
+      Keep open
+    </Link>
   );
 }
 

@@ -6,6 +6,7 @@ it.each([
   ['/riders/3', 'MACHINES', 'Riders – Wren Lane'],
   ['/set-out', 'SET_OUT', 'Set-out – Wren Lane'],
   ['/courses', undefined, 'Wren Lane'],
+  ['/phone', undefined, 'Phones – Wren Lane'],
 ])('%s is of a stop, and named by it', (path, stop, title) => {
   expect(stopOf(path)).toBe(stop);
   expect(titleOf(path)).toBe(title);

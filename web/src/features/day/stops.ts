@@ -39,6 +39,7 @@ export function wayOn({ next, stops }: Pick<Briefing, 'next' | 'stops'>): string
 
 /** What the browser calls the page at an address. */
 export function titleOf(path: string): string {
+  if (path === '/phone') return 'Phones – Wren Lane';
   const stop = stopOf(path);
   if (stop === undefined) return 'Wren Lane';
   return `${path.startsWith('/riders') ? 'Riders' : nameOf(stop)} – Wren Lane`;

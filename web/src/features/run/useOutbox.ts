@@ -23,8 +23,8 @@ const RETRY = 4000;
 const UNKEPT =
   'Not logged: this browser does not let the page keep anything. Write it down, and log it on another device.';
 
-/** Statuses after which trying again may help, besides those from 500 on: too slow, too much at once. */
-const PASSING = [0, 408, 429];
+/** Statuses after which trying again may help, besides those from 500 on: not signed in, too slow, too much at once. */
+const PASSING = [0, 401, 408, 429];
 
 /** Whether trying again may help: the server is out of reach or stumbled, rather than said no. */
 function passing(e: unknown): boolean {

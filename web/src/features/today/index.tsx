@@ -1,4 +1,4 @@
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { Copies } from '../copy';
 import { StopRules, useBriefing, useDay, type Briefing, type Day } from '../day';
 import { useReading } from '../../shared/http';
@@ -67,6 +67,9 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
           ]}
         />
         <Copies />
+        <p>
+          <Link to="/phone">Phones and tablets</Link>: log in the yard on another device.
+        </p>
       </div>
       <aside aria-label="Before you go" className="flex flex-col gap-5">
         <StopRules dayId={day.id} />

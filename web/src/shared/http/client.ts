@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { noteAccess } from './access';
 import { note } from './reach';
 import { Problem, readProblem } from './problem';
 
@@ -22,6 +23,7 @@ export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await sent;
     note(answer.response);
+    noteAccess(answer.response.status);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
     throw new Problem(0, 'The server is out of reach. Check that Wren Lane is still running.', []);

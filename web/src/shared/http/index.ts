@@ -1,3 +1,4 @@
+export { comeIn, goOut, overNetwork, useSignedOut } from './access';
 export { askBy, changing, type Choice, type Conflict, type Seen } from './changing';
 export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';

@@ -1,5 +1,6 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { useSignedOut } from './access';
 
 /** What tells of runs, or of how far the lesson is, by the first word of its key. */
 const OF_RUNS = new Set(['range', 'running', 'run-log', 'stop-rules', 'progress', 'debrief']);
@@ -19,8 +20,10 @@ export async function readRunsAnew(client: QueryClient): Promise<void> {
 /** Reads anew what another device has changed, as soon as the server tells; only while the page is seen. */
 export function useNews() {
   const client = useQueryClient();
+  const signedOut = useSignedOut();
   useEffect(() => {
-    if (!('EventSource' in window)) return undefined;
+    // A stream that is refused ends for good: it is opened anew once signed in.
+    if (signedOut || !('EventSource' in window)) return undefined;
     let stream: EventSource | undefined;
     let missed = false;
     const listen = () => {
@@ -48,5 +51,5 @@ export function useNews() {
       document.removeEventListener('visibilitychange', listen);
       stream?.close();
     };
-  }, [client]);
+  }, [client, signedOut]);
 }

@@ -1,5 +1,7 @@
 package wrenlane.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -14,24 +16,31 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 /** The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. */
 final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallback {
     private final boolean demo;
+    private final boolean network;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
 
-    private App(boolean demo) {
+    private App(boolean demo, boolean network) {
         this.demo = demo;
+        this.network = network;
     }
 
     static App withDemoDay() {
-        return new App(true);
+        return new App(true, false);
+    }
+
+    /** With the demo day, and with phones of the network let in. */
+    static App onNetwork() {
+        return new App(true, true);
     }
 
     static App empty() {
-        return new App(false);
+        return new App(false, false);
     }
 
     @Override
     public void beforeAll(ExtensionContext context) throws IOException {
-        server = new RunningServer(demo);
+        server = new RunningServer(demo, network);
         chromium = new Chromium();
     }
 
@@ -75,6 +84,18 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
     private Page opened(Page page, String path) {
         page.navigate(address() + path);
         return page;
+    }
+
+    /** Waits until a page of the range, on a phone that keeps the app, would open with the server gone. */
+    static void untilKept(Page page) {
+        assertThat(button(page, "Clean")).isEnabled();
+        page.evaluate("() => navigator.serviceWorker.ready");
+        // The worker answers for pages opened from now on, and keeps what they read.
+        page.reload();
+        page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        assertThat(button(page, "Clean")).isEnabled();
+        page.waitForFunction(
+                "async () => (await (await caches.open('read')).keys())" + ".some(r => r.url.includes('/range?'))");
     }
 
     /** Chooses one of a toggle's. */

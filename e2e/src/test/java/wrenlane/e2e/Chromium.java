@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
 final class Chromium implements AutoCloseable {
@@ -24,6 +25,10 @@ final class Chromium implements AutoCloseable {
     private final List<String> complaints = new ArrayList<>();
 
     Chromium() {
+        this(List.of());
+    }
+
+    private Chromium(List<String> more) {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -31,15 +36,23 @@ final class Chromium implements AutoCloseable {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-dev-shm-usage",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+                        .setArgs(Stream.concat(
+                                        more.stream(),
+                                        Stream.of(
+                                                "--no-sandbox",
+                                                "--disable-gpu",
+                                                "--disable-dev-shm-usage",
+                                                "--disable-quic",
+                                                "--no-first-run",
+                                                "--disable-background-networking",
+                                                "--disable-component-update",
+                                                "--disable-sync"))
+                                .toList()));
+    }
+
+    /** One on a device that trusts a certificate authority, by the SHA-256 of its public key in Base64. */
+    static Chromium trusting(String authorityKey) {
+        return new Chromium(List.of("--ignore-certificate-errors-spki-list=" + authorityKey));
     }
 
     /** A fresh browser of a size, without anything kept; what it asks for goes to the server, whatever becomes of that. */
@@ -52,11 +65,24 @@ final class Chromium implements AutoCloseable {
         return page(390, 844, ServiceWorkerPolicy.ALLOW);
     }
 
+    /** A phone whose owner has gone on past the warning that nobody it knows vouches for the address. */
+    Page phoneThatWentOn() {
+        return page(keeping(390, 844, ServiceWorkerPolicy.ALLOW).setIgnoreHTTPSErrors(true));
+    }
+
     private Page page(int width, int height, ServiceWorkerPolicy keeping) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+        return page(keeping(width, height, keeping));
+    }
+
+    private static Browser.NewContextOptions keeping(int width, int height, ServiceWorkerPolicy keeping) {
+        return new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setServiceWorkers(keeping)
-                .setLocale("en-GB"));
+                .setLocale("en-GB");
+    }
+
+    private Page page(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options);
         context.setDefaultTimeout(PATIENCE_MILLIS);
         Page page = context.newPage();
         page.onRequest(r -> hosts.add(URI.create(r.url()).getHost()));

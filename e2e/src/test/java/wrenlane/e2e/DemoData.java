@@ -31,7 +31,7 @@ final class DemoData {
     private static Path bringIn() throws IOException {
         Path kept = Files.createTempDirectory("wren-lane-demo");
         Path data = Files.createTempDirectory("wren-lane-e2e");
-        try (RunningServer server = new RunningServer(true, data)) {
+        try (RunningServer server = new RunningServer(true, false, data)) {
             HttpClient http = HttpClient.newHttpClient();
             for (int course = 1; course <= 4; course++) {
                 URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/standing");

@@ -51,6 +51,7 @@ class EveryPageIT {
                 "/progress/2",
                 "/progress/debrief?day=4",
                 "/range/log?day=4",
+                "/phone",
                 "/nowhere"
             })
     void hasNothingSeriousForAxe(String address) {
@@ -90,7 +91,8 @@ class EveryPageIT {
                 "/range/2",
                 "/progress/2",
                 "/progress/debrief?day=4",
-                "/range/log?day=4"
+                "/range/log?day=4",
+                "/phone"
             })
     void fitsAPhoneWithoutScrollingSideways(String address) {
         Page page = at(APP.chromium().phone(), address);

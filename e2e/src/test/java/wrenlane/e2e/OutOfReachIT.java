@@ -3,6 +3,7 @@ package wrenlane.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static wrenlane.e2e.App.button;
+import static wrenlane.e2e.App.untilKept;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -36,14 +37,7 @@ class OutOfReachIT {
     private static Page kept(String path) {
         Page page = APP.chromium().keepingPhone();
         page.navigate(APP.address() + path);
-        assertThat(button(page, "Clean")).isEnabled();
-        page.evaluate("() => navigator.serviceWorker.ready");
-        // The worker answers for pages opened from now on, and keeps what they read.
-        page.reload();
-        page.waitForFunction("() => navigator.serviceWorker.controller !== null");
-        assertThat(button(page, "Clean")).isEnabled();
-        page.waitForFunction(
-                "async () => (await (await caches.open('read')).keys())" + ".some(r => r.url.includes('/range?'))");
+        untilKept(page);
         return page;
     }
 

@@ -12,11 +12,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 /** The built jar as a process with a data folder of its own; it can be stopped and started again on the same data. */
 final class RunningServer implements AutoCloseable {
     private static final Duration START_LIMIT = Duration.ofMinutes(2);
+
+    static final String PASSPHRASE = "four wet cones apart";
 
     private static final long LOOK_MILLISECONDS = 50;
 
@@ -25,15 +28,17 @@ final class RunningServer implements AutoCloseable {
     private final Path data;
     private final boolean demo;
     private final int port;
+    private final Optional<Integer> networkPort;
     private Process process;
 
     /**
      * Starts it and waits for its first answer.
      *
      * @param demo whether it starts with the demo day, or empty
+     * @param network whether it lets in phones of the network, by {@link #PASSPHRASE}
      */
-    RunningServer(boolean demo) throws IOException {
-        this(demo, demo ? DemoData.copy() : Files.createTempDirectory("wren-lane-e2e"));
+    RunningServer(boolean demo, boolean network) throws IOException {
+        this(demo, network, demo ? DemoData.copy() : Files.createTempDirectory("wren-lane-e2e"));
     }
 
     /**
@@ -41,14 +46,24 @@ final class RunningServer implements AutoCloseable {
      *
      * @param data is deleted with the server
      */
-    RunningServer(boolean demo, Path data) throws IOException {
+    RunningServer(boolean demo, boolean network, Path data) throws IOException {
         this.demo = demo;
         this.data = data;
-        try (ServerSocket free = new ServerSocket(0)) {
-            this.port = free.getLocalPort();
-        }
+        this.port = freePort();
+        this.networkPort = network ? Optional.of(freePort()) : Optional.empty();
         this.process = launch();
         awaitFirstPage();
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            return free.getLocalPort();
+        }
+    }
+
+    /** Where phones of the network find it, as far as this machine goes. */
+    String networkAddress() {
+        return "https://127.0.0.1:" + networkPort.orElseThrow();
     }
 
     String address() {
@@ -101,8 +116,10 @@ final class RunningServer implements AutoCloseable {
         if (demo) {
             command.add("--wren.demo=" + root.resolve("demo/ferry-apron.json"));
         }
-        return new ProcessBuilder(command)
-                .redirectErrorStream(true)
+        networkPort.ifPresent(on -> command.addAll(List.of("--wren.lan=true", "--wren.lan-port=" + on)));
+        ProcessBuilder process = new ProcessBuilder(command);
+        process.environment().put("WREN_PASSPHRASE", PASSPHRASE);
+        return process.redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(
                         data.resolve("server.log").toFile()))
                 .start();

@@ -25,7 +25,7 @@ public final class Screenshots {
     /** Makes them all; the first argument, if any, is another folder. */
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args.length > 0 ? args[0] : System.getProperty("wren.root", "..") + "/docs/screenshots");
-        try (RunningServer server = new RunningServer(true);
+        try (RunningServer server = new RunningServer(true, false);
                 Chromium chromium = new Chromium()) {
             new Screenshots(server, chromium, folder).takeAll();
         }

@@ -2,12 +2,14 @@ package wrenlane.server;
 
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import wrenlane.server.storage.StartException;
 
 /** What is said on the command line, as far as it can be wrong before anything starts. */
 final class StartArguments {
     private static final int HIGHEST_PORT = 65_535;
+    private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "::1", "localhost");
 
     private final String[] args;
 
@@ -34,6 +36,14 @@ final class StartArguments {
     /** Whether phones and tablets of the network are to reach the app. */
     boolean onNetwork() {
         return value("wren.lan").filter("true"::equals).isPresent();
+    }
+
+    /** Refuses to listen anywhere but on this machine without asking who is there. */
+    void checkAddress() {
+        value("server.address").filter(address -> !LOOPBACK.contains(address)).ifPresent(address -> {
+            throw new StartException("At " + address
+                    + " anybody could read and change the data: let phones in with ./wren run --lan instead.");
+        });
     }
 
     /** Refuses ports that there cannot be. */

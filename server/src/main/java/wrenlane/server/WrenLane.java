@@ -78,6 +78,7 @@ public class WrenLane {
     public static ConfigurableApplicationContext start(String... args) {
         StartArguments arguments = new StartArguments(args);
         String folder = arguments.dataFolder();
+        arguments.checkAddress();
         arguments.checkPorts();
         ConfigurableApplicationContext context;
         try {

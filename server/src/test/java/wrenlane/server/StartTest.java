@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wrenlane.server.network.Passphrase;
 import wrenlane.server.storage.StartException;
 
 /** What keeps the app from starting is one sentence with what to do, and exit code 1. */
@@ -53,6 +54,31 @@ class StartTest {
                             "--wren.data=" + folder.resolve("data"), "--server.port=" + other.getLocalPort()))
                     .isInstanceOf(StartException.class)
                     .hasMessageContainingAll(String.valueOf(other.getLocalPort()), "--port");
+        }
+    }
+
+    @Test
+    void anAddressWhereNobodyIsAsked() {
+        refuses("--server.address=0.0.0.0", "0.0.0.0", "--lan");
+    }
+
+    @Test
+    void aNetworkWithoutAPassphrase() {
+        refuses("--wren.lan=true", "passphrase", "WREN_PASSPHRASE");
+    }
+
+    @Test
+    void aNetworkPortThatIsTaken() throws IOException {
+        Passphrase.of(folder.resolve("data")).set(RunningApp.PASSPHRASE);
+        try (ServerSocket other = new ServerSocket(0)) {
+            String port = String.valueOf(other.getLocalPort());
+            assertThatThrownBy(() -> WrenLane.start(
+                            "--wren.data=" + folder.resolve("data"),
+                            "--server.port=0",
+                            "--wren.lan=true",
+                            "--wren.lan-port=" + port))
+                    .isInstanceOf(StartException.class)
+                    .hasMessageContainingAll(port, "--lan-port");
         }
     }
 

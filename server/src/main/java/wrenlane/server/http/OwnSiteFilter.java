@@ -31,7 +31,7 @@ class OwnSiteFilter extends OncePerRequestFilter {
 
     private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
-    OwnSiteFilter(@Value("${wren.hosts},${wren.network-names:}") String more) {
+    OwnSiteFilter(@Value("${wren.network-names:}") String more) {
         Arrays.stream(more.split(","))
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())

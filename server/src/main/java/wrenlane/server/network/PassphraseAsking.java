@@ -36,6 +36,12 @@ public final class PassphraseAsking {
         }
     }
 
+    /** What to say where none is set and nobody can be asked. */
+    static StartException missing() {
+        return new StartException("On a network the app wants a passphrase, and none is set yet: start it once in a"
+                + " terminal, where it asks, or give one as " + VARIABLE + ".");
+    }
+
     private static String asked(@Nullable Console console, @Nullable String given) {
         if (given != null) {
             Passphrase.objection(given).ifPresent(said -> {
@@ -44,8 +50,7 @@ public final class PassphraseAsking {
             return given;
         }
         if (console == null) {
-            throw new StartException("On a network the app wants a passphrase, and none is set yet: start it once in a"
-                    + " terminal, where it asks, or give one as " + VARIABLE + ".");
+            throw missing();
         }
         console.printf(
                 "A passphrase for phones and tablets on the network, %d characters or more.%n",

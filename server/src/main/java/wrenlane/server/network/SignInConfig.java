@@ -50,7 +50,11 @@ class SignInConfig {
 
     @Bean
     Passphrase passphrase(@Value("${wren.data}") String data) {
-        return Passphrase.of(Path.of(data));
+        Passphrase passphrase = Passphrase.of(Path.of(data));
+        if (!passphrase.isSet()) {
+            throw PassphraseAsking.missing();
+        }
+        return passphrase;
     }
 
     @Bean
