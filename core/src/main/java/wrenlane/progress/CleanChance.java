@@ -57,6 +57,9 @@ public final class CleanChance {
     /** Weight of what is as good as impossible; it is left out. */
     private static final double NEGLIGIBLE = 1e-14;
 
+    /** From here on ln(1 + exp(x)) is x to the last digit. */
+    private static final double LARGE = 40;
+
     private static final double FROM = 0.7;
     private static final double STEP = 0.01;
     private static final int SIZE = 221;
@@ -106,17 +109,47 @@ public final class CleanChance {
         return chance.with(day);
     }
 
-    /** With the trials of a day; those at the same tightness are reckoned as one, which comes to the same. */
+    /** With the trials of a day, of which those at the same tightness are reckoned as one: that comes to the same. */
     private CleanChance with(List<Trial> day) {
+        double[][] log = new double[WIDTHS.length][SIZE];
         Map<Double, List<Trial>> byTightness = day.stream().collect(Collectors.groupingBy(Trial::tightness));
-        CleanChance chance = this;
-        for (List<Trial> same : byTightness.values()) {
+        byTightness.forEach((tightness, same) -> {
             double clean = same.stream().mapToDouble(Trial::clean).sum();
             double faulty = same.stream().mapToDouble(Trial::faulty).sum();
-            chance = chance.with(new Trial(
-                    same.get(0).tightness(), clean, faulty, same.get(0).at()));
+            addTo(log, tightness, clean, faulty);
+        });
+        // What fits best counts as 1, so that what is left is never too small to write down.
+        double best = Double.NEGATIVE_INFINITY;
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                if (weight[k][i] >= NEGLIGIBLE) {
+                    best = Math.max(best, log[k][i]);
+                }
+            }
         }
-        return chance;
+        double[][] next = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                if (weight[k][i] >= NEGLIGIBLE) {
+                    next[k][i] = weight[k][i] * Math.exp(log[k][i] - best);
+                }
+            }
+        }
+        double counted = day.stream().mapToDouble(t -> t.clean() + t.faulty()).sum();
+        return new CleanChance(normal(next), runs + counted);
+    }
+
+    /** Adds what runs at a tightness make of each place on the grid, as a logarithm. */
+    private void addTo(double[][] log, double tightness, double clean, double faulty) {
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                if (weight[k][i] >= NEGLIGIBLE) {
+                    double x = (tightness - c(i)) / WIDTHS[k] + LN_ODDS;
+                    // ln p = −ln(1 + exp(−x)), and ln(1 − p) = ln p − x.
+                    log[k][i] -= (clean + faulty) * softplus(-x) + faulty * x;
+                }
+            }
+        }
     }
 
     /** After some time away from it. */
@@ -143,26 +176,9 @@ public final class CleanChance {
         return new CleanChance(normal(blurred), runs);
     }
 
-    private CleanChance with(Trial trial) {
-        double[][] next = new double[WIDTHS.length][SIZE];
-        for (int k = 0; k < WIDTHS.length; k++) {
-            for (int i = 0; i < SIZE; i++) {
-                if (weight[k][i] < NEGLIGIBLE) {
-                    continue;
-                }
-                double x = (trial.tightness() - c(i)) / WIDTHS[k] + LN_ODDS;
-                // ln p = −ln(1 + exp(−x)), and ln(1 − p) = ln p − x.
-                double lnP = -softplus(-x);
-                double log = (trial.clean() + trial.faulty()) * lnP - trial.faulty() * x;
-                next[k][i] = weight[k][i] * Math.exp(log);
-            }
-        }
-        return new CleanChance(normal(next), runs + trial.clean() + trial.faulty());
-    }
-
     /** ln(1 + exp(x)), also where exp(x) is too large to write down. */
     private static double softplus(double x) {
-        return Math.max(x, 0) + Math.log1p(Math.exp(-Math.abs(x)));
+        return x > LARGE ? x : Math.log(1 + Math.exp(x));
     }
 
     private static double[][] normal(double[][] weight) {

@@ -77,6 +77,20 @@ class CleanChanceTest {
         assertThat(band.high()).isCloseTo(0.7 + 0.053, within(0.02));
     }
 
+    /** What no rider of the level does is still reckoned with, however many runs of a day say so. */
+    @Test
+    void aDayThatSpeaksAgainstAllThatWasExpectedStillGivesFigures() {
+        CleanSetting never = CleanChance.of(RiderLevel.SKILLED, trials("0/2.8/0/900 0/2.9/0/900"))
+                .fourInFive();
+        assertThat(never.lowTightness())
+                .isGreaterThan(
+                        CleanChance.ofLevel(RiderLevel.SKILLED).fourInFive().highTightness());
+        CleanSetting always =
+                CleanChance.of(RiderLevel.NOVICE, trials("0/0.8/900/0")).fourInFive();
+        assertThat(always.highTightness())
+                .isLessThan(CleanChance.ofLevel(RiderLevel.NOVICE).fourInFive().lowTightness());
+    }
+
     @Test
     void theOrderWithinADayDoesNotMatter() {
         List<Trial> some = new ArrayList<>();

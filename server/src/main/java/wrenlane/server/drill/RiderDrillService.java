@@ -3,7 +3,6 @@ package wrenlane.server.drill;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -25,7 +24,6 @@ import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.machine.MachineTurn;
-import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseTightness;
@@ -138,9 +136,7 @@ public class RiderDrillService {
     }
 
     private KindRuns ofKind(long riderId, String kind) {
-        List<RiddenRun> ridden = Arrays.stream(Side.values())
-                .flatMap(side -> runs.latest(riderId, kind, side, LATEST).stream())
-                .toList();
+        List<RiddenRun> ridden = runs.latest(riderId, kind, LATEST);
         return new KindRuns(
                 ridden,
                 machines.turns(

@@ -2,9 +2,13 @@ package wrenlane.server.machine;
 
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -15,6 +19,9 @@ import wrenlane.machine.Provenance;
 import wrenlane.machine.Transmission;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.stamp.Stamped;
+import wrenlane.server.stamp.Stamps;
 import wrenlane.server.storage.Storage;
 import wrenlane.server.use.Uses;
 
@@ -23,12 +30,21 @@ import wrenlane.server.use.Uses;
 public class MachineService {
     private static final Comparator<FigureJson> BY_DIMENSION = Comparator.comparing(FigureJson::dimension);
 
+    /** Memory for machines that were read, in bytes. */
+    private static final long MOST_BYTES = 2_000_000;
+
+    /** One of them, in bytes, about. */
+    private static final int MACHINE_BYTES = 4_000;
+
+    private final Kept<Stamped, Stored> kept = Kept.within(MOST_BYTES, stamped -> MACHINE_BYTES);
     private final MachineMapper mapper;
+    private final Stamps stamps;
     private final Uses uses;
     private final Storage storage;
 
-    MachineService(MachineMapper mapper, Uses uses, Storage storage) {
+    MachineService(MachineMapper mapper, Stamps stamps, Uses uses, Storage storage) {
         this.mapper = mapper;
+        this.stamps = stamps;
         this.uses = uses;
         this.storage = storage;
     }
@@ -46,7 +62,7 @@ public class MachineService {
 
     /** A machine for the core to reckon with. */
     public MachineTurn turn(long id) {
-        return one(id).machine().turn();
+        return one(id).turn();
     }
 
     /** Several machines for the core to reckon with, by their ids. */
@@ -54,26 +70,36 @@ public class MachineService {
         Map<Long, Stored> found = storage.read(() -> stored(ids));
         return ids.stream()
                 .collect(Collectors.toMap(
-                        id -> id, id -> present(found.get(id), id).machine().turn()));
+                        id -> id, id -> present(found.get(id), id).turn()));
+    }
+
+    /**
+     * Sees to it that there is one.
+     *
+     * @throws NotFoundException where there is none
+     */
+    public void require(long id) {
+        if (!isThere(id)) {
+            throw new NotFoundException("machine", id);
+        }
     }
 
     /** Whether there is one. */
     public boolean isThere(long id) {
-        return !mapper.find(List.of(id)).isEmpty();
+        return !stamps.of(Stamps.Of.MACHINE, List.of(id)).isEmpty();
     }
 
     /** Several machines as a day needs them, by their ids. */
     public Map<Long, RiddenMachine> ridden(Collection<Long> ids) {
         Map<Long, Stored> found = storage.read(() -> stored(ids));
-        return ids.stream()
-                .collect(Collectors.toMap(
-                        id -> id, id -> ridden(id, present(found.get(id), id).machine())));
+        return ids.stream().collect(Collectors.toMap(id -> id, id -> ridden(id, present(found.get(id), id))));
     }
 
-    private static RiddenMachine ridden(long id, MachineRequest m) {
+    private static RiddenMachine ridden(long id, Stored stored) {
+        MachineRequest m = stored.machine();
         boolean measured =
                 !m.circles().isEmpty() || m.figures().stream().anyMatch(f -> f.provenance() != Provenance.TYPICAL);
-        return new RiddenMachine(id, m.name(), measured, m.turn());
+        return new RiddenMachine(id, m.name(), measured, stored.turn());
     }
 
     MachineResponse create(MachineRequest request) {
@@ -122,8 +148,8 @@ public class MachineService {
         request.circles().forEach(c -> mapper.insertCircle(CircleRow.of(id, c)));
     }
 
-    /** A machine as it would be asked for again, and how often it was changed. */
-    private record Stored(long version, MachineRequest machine) {}
+    /** A machine as it would be asked for again, how often it was changed, and what the core makes of it. */
+    private record Stored(long version, MachineRequest machine, MachineTurn turn) {}
 
     private Stored one(long id) {
         return present(storage.read(() -> stored(List.of(id))).get(id), id);
@@ -145,8 +171,26 @@ public class MachineService {
                 request.transmission().name());
     }
 
-    /** Machines of some ids as they would be asked for again, by name: three questions to the tables, however many. */
+    /** Machines of some ids as they would be asked for again, by name; read anew only where they were written since. */
     private Map<Long, Stored> stored(Collection<Long> ids) {
+        Map<Long, Stamped> now = stamps.of(Stamps.Of.MACHINE, ids);
+        Map<Long, Stored> known = new HashMap<>();
+        now.forEach((id, stamped) -> kept.known(stamped).ifPresent(stored -> known.put(id, stored)));
+        Set<Long> unknown = new HashSet<>(now.keySet());
+        unknown.removeAll(known.keySet());
+        read(unknown).forEach((id, stored) -> {
+            kept.put(Objects.requireNonNull(now.get(id)), stored);
+            known.put(id, stored);
+        });
+        return known.entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Long, Stored> e) ->
+                                e.getValue().machine().name())
+                        .thenComparing(Map.Entry::getKey))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    /** Three questions to the tables, however many they are. */
+    private Map<Long, Stored> read(Collection<Long> ids) {
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -163,17 +207,13 @@ public class MachineService {
     }
 
     private static Stored stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
-        return new Stored(
-                row.version() == null ? 0 : row.version(),
-                new MachineRequest(
-                        row.name(),
-                        row.classId(),
-                        Transmission.valueOf(row.transmission()),
-                        figures.stream()
-                                .map(FigureRow::json)
-                                .sorted(BY_DIMENSION)
-                                .toList(),
-                        circles.stream().map(CircleRow::json).toList()));
+        MachineRequest machine = new MachineRequest(
+                row.name(),
+                row.classId(),
+                Transmission.valueOf(row.transmission()),
+                figures.stream().map(FigureRow::json).sorted(BY_DIMENSION).toList(),
+                circles.stream().map(CircleRow::json).toList());
+        return new Stored(row.version() == null ? 0 : row.version(), machine, machine.turn());
     }
 
     private static MachineResponse response(long id, Stored stored) {
@@ -187,6 +227,6 @@ public class MachineService {
                 machine.transmission(),
                 machine.figures(),
                 machine.circles(),
-                TurnReport.of(machine.turn()));
+                TurnReport.of(stored.turn()));
     }
 }

@@ -112,11 +112,7 @@ public class ProgressService {
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
-        return read(Arrays.stream(Side.values())
-                .flatMap(side -> runs.latest(riderId, kind.id(), side, CleanSetting.LATEST_RUNS).stream())
-                // Which are the first at a setting is a matter of both sides together.
-                .sorted(Comparator.comparing(r -> r.run().loggedAt()))
-                .toList());
+        return read(runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS));
     }
 
     private ReadRuns read(List<RiddenRun> ridden) {

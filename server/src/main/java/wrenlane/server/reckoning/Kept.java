@@ -32,9 +32,14 @@ public final class Kept<K, V> {
         V known = cache.getIfPresent(key);
         if (known == null) {
             known = reckoned.get();
-            cache.put(key, known);
+            put(key, known);
         }
         return known;
+    }
+
+    /** Keeps what was reckoned. */
+    public void put(K key, V value) {
+        cache.put(key, value);
     }
 
     /** What is kept, if it is. */

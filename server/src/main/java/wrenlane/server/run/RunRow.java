@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -215,9 +216,18 @@ public record RunRow(
                 .orElse(null);
     }
 
-    /** The run with the course it was ridden on, as it was set then. */
-    RiddenRun ridden() {
-        return new RiddenRun(response(), course());
+    /** How a course was set when it was ridden; many runs were ridden on the same. */
+    private record Setting(String kind, String side, Double settingM, String settings) {}
+
+    /** Runs with the courses they were ridden on, as they were set then. */
+    static List<RiddenRun> ridden(List<RunRow> rows) {
+        Map<Setting, Course> courses = new HashMap<>();
+        return rows.stream()
+                .map(row -> new RiddenRun(
+                        row.response(),
+                        courses.computeIfAbsent(
+                                new Setting(row.kind, row.side, row.settingM, row.settings), s -> row.course())))
+                .toList();
     }
 
     /** What the run does not say of its course, or says of dimensions there are no more, is as its kind has it. */

@@ -2,6 +2,8 @@ package wrenlane.server.run;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -23,7 +25,10 @@ import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.news.News;
 import wrenlane.server.news.Newsroom;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.stamp.Stamped;
+import wrenlane.server.stamp.Stamps;
 import wrenlane.server.storage.Storage;
 
 /**
@@ -40,7 +45,19 @@ public class RunService {
 
     private static final Pattern ID = Pattern.compile("[0-9A-Za-z-]{8,64}");
 
+    /** Memory for runs that were read, in bytes. */
+    private static final long MOST_BYTES = 8_000_000;
+
+    /** One of them, in bytes, about. */
+    private static final int RUN_BYTES = 700;
+
+    /** What was asked for, of runs as they were. */
+    private record Latest(Stamped riders, String kind, int most) {}
+
+    private final Kept<Latest, List<RiddenRun>> latest =
+            Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
     private final RunMapper mapper;
+    private final Stamps stamps;
     private final CourseService courses;
     private final MachineService machines;
     private final RiderService riders;
@@ -51,6 +68,7 @@ public class RunService {
 
     RunService(
             RunMapper mapper,
+            Stamps stamps,
             CourseService courses,
             MachineService machines,
             RiderService riders,
@@ -59,6 +77,7 @@ public class RunService {
             Storage storage,
             Clock clock) {
         this.mapper = mapper;
+        this.stamps = stamps;
         this.courses = courses;
         this.machines = machines;
         this.riders = riders;
@@ -173,11 +192,14 @@ public class RunService {
         return mapper.kindsRidden(riderId);
     }
 
-    /** The latest runs of a rider on a kind to a side that still count, oldest first. */
-    public List<RiddenRun> latest(long riderId, String kind, Side side, int most) {
-        return oldestFirst(mapper.latest(riderId, kind, side.name(), most))
-                .map(RunRow::ridden)
-                .toList();
+    /** The latest runs of a rider on a kind that still count, so many to each side, oldest first. */
+    public List<RiddenRun> latest(long riderId, String kind, int most) {
+        return storage.read(() -> latest.get(
+                new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most),
+                () -> RunRow.ridden(Arrays.stream(Side.values())
+                        .flatMap(side -> oldestFirst(mapper.latest(riderId, kind, side.name(), most)))
+                        .sorted(Comparator.comparing(RunRow::loggedAtMs))
+                        .toList())));
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
@@ -193,7 +215,7 @@ public class RunService {
 
     /** Runs of a rider that still count, oldest first. */
     public List<RiddenRun> ofRider(long riderId) {
-        return mapper.ofRider(riderId).stream().map(RunRow::ridden).toList();
+        return RunRow.ridden(mapper.ofRider(riderId));
     }
 
     /** Runs of a day that still count, oldest first. */
@@ -223,7 +245,7 @@ public class RunService {
 
     private RunRow row(String id, RunRequest request) {
         riders.get(request.riderId());
-        machines.get(request.machineId());
+        machines.require(request.machineId());
         Optional<RunRow> before = Optional.ofNullable(request.replaces()).flatMap(mapper::find);
         Optional<RunRow> sameCourse = before.filter(old -> old.courseId().equals(request.courseId()));
         if (sameCourse.isPresent()) {
