@@ -9,6 +9,7 @@ CREATE TABLE stamp (
 
 INSERT INTO stamp SELECT 'RUNS_OF_RIDER', rider_id, hex(randomblob(8)) FROM run GROUP BY rider_id;
 INSERT INTO stamp SELECT 'MACHINE', id, hex(randomblob(8)) FROM machine;
+INSERT INTO stamp SELECT 'COURSE', id, hex(randomblob(8)) FROM course;
 
 CREATE TRIGGER stamp_run_insert AFTER INSERT ON run BEGIN
     REPLACE INTO stamp VALUES ('RUNS_OF_RIDER', NEW.rider_id, hex(randomblob(8)));
@@ -29,6 +30,16 @@ CREATE TRIGGER stamp_machine_update AFTER UPDATE ON machine BEGIN
 END;
 CREATE TRIGGER stamp_machine_delete AFTER DELETE ON machine BEGIN
     DELETE FROM stamp WHERE what = 'MACHINE' AND id = OLD.id;
+END;
+-- Neither is a course's dimensions, counts and options without the course.
+CREATE TRIGGER stamp_course_insert AFTER INSERT ON course BEGIN
+    REPLACE INTO stamp VALUES ('COURSE', NEW.id, hex(randomblob(8)));
+END;
+CREATE TRIGGER stamp_course_update AFTER UPDATE ON course BEGIN
+    REPLACE INTO stamp VALUES ('COURSE', NEW.id, hex(randomblob(8)));
+END;
+CREATE TRIGGER stamp_course_delete AFTER DELETE ON course BEGIN
+    DELETE FROM stamp WHERE what = 'COURSE' AND id = OLD.id;
 END;
 CREATE TRIGGER stamp_rider_delete AFTER DELETE ON rider BEGIN
     DELETE FROM stamp WHERE what = 'RUNS_OF_RIDER' AND id = OLD.id;

@@ -11,17 +11,29 @@ import wrenlane.machine.Side;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.length.LengthJson;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.stamp.Stamped;
+import wrenlane.server.stamp.Stamps;
 import wrenlane.server.storage.Storage;
 
 /** Courses as stored. */
 @Service
 public class CourseService {
+    /** Memory for courses that were read, in bytes. */
+    private static final long MOST_BYTES = 2_000_000;
+
+    /** One of them, in bytes, about. */
+    private static final int COURSE_BYTES = 3_000;
+
+    private final Kept<Stamped, CourseResponse> kept = Kept.within(MOST_BYTES, stamped -> COURSE_BYTES);
     private final CourseMapper mapper;
+    private final Stamps stamps;
     private final Storage storage;
     private final Clock clock;
 
-    CourseService(CourseMapper mapper, Storage storage, Clock clock) {
+    CourseService(CourseMapper mapper, Stamps stamps, Storage storage, Clock clock) {
         this.mapper = mapper;
+        this.stamps = stamps;
         this.storage = storage;
         this.clock = clock;
     }
@@ -31,8 +43,9 @@ public class CourseService {
     }
 
     public CourseResponse get(long id) {
-        return storage.read(
-                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("course", id)));
+        return storage.read(() -> kept.get(
+                stamps.of(Stamps.Of.COURSE, id),
+                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("course", id))));
     }
 
     /** Whether there is one that is not taken away. */

@@ -1,7 +1,6 @@
 package wrenlane.server.progress;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -16,7 +15,6 @@ import org.springframework.stereotype.Service;
 import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Debrief;
-import wrenlane.coaching.FirstRuns;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
@@ -28,10 +26,7 @@ import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
-import wrenlane.progress.Trial;
-import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunRecord;
-import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
@@ -41,7 +36,6 @@ import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.SideTally;
-import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -59,27 +53,15 @@ import wrenlane.verdict.Tightness;
 /** What a rider's runs say. */
 @Service
 public class ProgressService {
-    /** Settings closer than this are the same rung, in metres: half a centimetre. */
-    private static final double SAME_METRES = 0.005;
-
     /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
     private static final int SHOWN = 60;
 
-    /** Memory for what runs were found to say, in bytes. */
-    private static final long MOST_BYTES = 4_000_000;
-
-    /** One of them, in bytes: a grid, and the runs it rests on. */
-    private static final int CHANCE_BYTES = 16_000;
-
-    /** What an estimate rests on, by which it is kept: most pages ask again of somebody who has not ridden since. */
-    private record Evidence(RiderLevel level, List<Trial> trials) {}
-
-    private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
     private final CourseTightness tightness;
+    private final Estimates estimates;
     private final ProgressDays days;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -90,11 +72,13 @@ public class ProgressService {
             MachineService machines,
             CourseService courses,
             CourseTightness tightness,
+            Estimates estimates,
             ProgressDays days,
             Storage storage,
             Reckoning reckoning) {
         this.courses = courses;
         this.tightness = tightness;
+        this.estimates = estimates;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
@@ -126,58 +110,8 @@ public class ProgressService {
     private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
         return some.stream()
                 .filter(r -> r.run().sort().scored())
-                .map(r -> r.run().record(tightness(read, r)))
+                .map(r -> r.run().record(estimates.tightness(read, r)))
                 .toList();
-    }
-
-    /**
-     * What the runs of a side say: all but the first at a setting new to the rider, as far back as runs are read, and not what
-     * was broken off.
-     */
-    private List<Trial> trials(ReadRuns read, List<RiddenRun> all, Side side) {
-        List<RiddenRun> some = latest(all);
-        List<RiddenRun> counted = isFromTheFirst(some)
-                ? FirstRuns.scored(
-                        some,
-                        r -> List.of(r.run().courseId(), Math.round(r.run().settingMetres() / (2 * SAME_METRES))),
-                        CoachingRules.USUAL.unscored())
-                : some;
-        return counted.stream()
-                .filter(r -> r.run().side() == side)
-                .flatMap(r ->
-                        Trial.of(r.run().record(tightness(read, r)), r.run().detail()).stream())
-                .toList();
-    }
-
-    private CleanChance chance(RiderResponse rider, List<Trial> trials) {
-        return kept.get(new Evidence(rider.level(), trials), () -> CleanChance.of(rider.level(), trials));
-    }
-
-    /** As many to each side as are read where only the latest are, so that every page says the same. */
-    private static List<RiddenRun> latest(List<RiddenRun> all) {
-        Map<Side, Integer> more = new EnumMap<>(Side.class);
-        List<RiddenRun> latest = new ArrayList<>();
-        for (int i = all.size() - 1; i >= 0; i--) {
-            RiddenRun r = all.get(i);
-            if (r.run().sort() != RunSort.BROKEN_OFF
-                    && more.merge(r.run().side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
-                latest.add(0, r);
-            }
-        }
-        return latest;
-    }
-
-    /** Whether runs reach back to the rider's first, and are not the latest alone. */
-    private static boolean isFromTheFirst(List<RiddenRun> some) {
-        return Arrays.stream(Side.values())
-                .allMatch(side ->
-                        some.stream().filter(r -> r.run().side() == side).count() != CleanSetting.LATEST_RUNS);
-    }
-
-    private Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
-        RunResponse run = ridden.run();
-        return Optional.ofNullable(read.turns().get(run.machineId()))
-                .flatMap(turn -> tightness.of(ridden.course(), turn, run.side()).at(run.settingMetres()));
     }
 
     /**
@@ -205,9 +139,10 @@ public class ProgressService {
      */
     public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
         Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
+        Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
-                chance(rider, trials(read, read.runs(), Side.LEFT)),
-                chance(rider, trials(read, read.runs(), Side.RIGHT)),
+                Objects.requireNonNull(known.get(Side.LEFT)),
+                Objects.requireNonNull(known.get(Side.RIGHT)),
                 tightness.of(course, turn, Side.LEFT),
                 tightness.of(course, turn, Side.RIGHT));
         EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
@@ -281,7 +216,7 @@ public class ProgressService {
     private static List<String> unscored(Asked asked, long dayId, long courseId) {
         Map<Long, List<RunResponse>> bySetting = asked.today().stream()
                 .filter(r -> r.sort().scored())
-                .collect(Collectors.groupingBy(r -> Math.round(r.settingMetres() / (2 * SAME_METRES))));
+                .collect(Collectors.groupingBy(r -> Math.round(r.settingMetres() / (2 * Estimates.SAME_METRES))));
         return bySetting.values().stream()
                 .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
                 .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
@@ -290,7 +225,7 @@ public class ProgressService {
     }
 
     private static boolean same(RunResponse run, double settingMetres) {
-        return Math.abs(run.settingMetres() - settingMetres) < SAME_METRES;
+        return Math.abs(run.settingMetres() - settingMetres) < Estimates.SAME_METRES;
     }
 
     /** What is read for a rider's progress. */
@@ -419,7 +354,7 @@ public class ProgressService {
     }
 
     private static List<HoldsBack> heldBack(ReadProgress read) {
-        return HoldsBack.from(latest(read.ofKind().runs()).stream()
+        return HoldsBack.from(Estimates.latest(read.ofKind().runs()).stream()
                 .map(r -> new HoldsBack.Attempt(
                         r.run().side(),
                         Set.copyOf(r.run().faults()),
@@ -453,8 +388,9 @@ public class ProgressService {
         SideHistory right = new SideHistory();
         grouped.forEach((dayId, ridden) -> {
             sofar.addAll(ridden);
-            CleanChance ofLeft = chance(read.rider(), trials(read.ofKind(), sofar, Side.LEFT));
-            CleanChance ofRight = chance(read.rider(), trials(read.ofKind(), sofar, Side.RIGHT));
+            Map<Side, CleanChance> known = estimates.of(read.rider().level(), read.ofKind(), sofar);
+            CleanChance ofLeft = Objects.requireNonNull(known.get(Side.LEFT));
+            CleanChance ofRight = Objects.requireNonNull(known.get(Side.RIGHT));
             ProgressDays.Heading heading =
                     Objects.requireNonNull(read.headings().get(dayId));
             result.add(new ProgressDay(
@@ -463,7 +399,9 @@ public class ProgressService {
                     heading.title(),
                     ridden.stream()
                             .map(r -> r.run()
-                                    .withTightness(tightness(read.ofKind(), r).orElse(null)))
+                                    .withTightness(estimates
+                                            .tightness(read.ofKind(), r)
+                                            .orElse(null)))
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
                     EstimateJson.of(ofRight, overRight),

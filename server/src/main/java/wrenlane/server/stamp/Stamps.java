@@ -18,7 +18,10 @@ public class Stamps {
         RUNS_OF_RIDER,
 
         /** A machine with its figures and circles. */
-        MACHINE
+        MACHINE,
+
+        /** A course with its dimensions, counts and options. */
+        COURSE
     }
 
     private final StampMapper mapper;

@@ -1,0 +1,134 @@
+package wrenlane.server.progress;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.FirstRuns;
+import wrenlane.course.Course;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
+import wrenlane.progress.CleanSetting;
+import wrenlane.progress.Trial;
+import wrenlane.rider.RiderLevel;
+import wrenlane.run.RunSort;
+import wrenlane.server.course.CourseTightness;
+import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.run.RiddenRun;
+import wrenlane.server.run.RunResponse;
+import wrenlane.verdict.Tightness;
+
+/** What runs say of the chance of a clean one. Asks nothing of the tables. */
+@Component
+class Estimates {
+    /** Settings closer than this are the same rung, in metres: half a centimetre. */
+    static final double SAME_METRES = 0.005;
+
+    /** Memory for what runs were found to say, in bytes. */
+    private static final long MOST_BYTES = 4_000_000;
+
+    /** One of them, in bytes: a grid, and the runs it rests on. */
+    private static final int CHANCE_BYTES = 16_000;
+
+    /** What an estimate rests on, by which it is kept: most pages ask again of somebody who has not ridden since. */
+    private record Evidence(RiderLevel level, List<Trial> trials) {}
+
+    private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
+    private final CourseTightness tightness;
+
+    Estimates(CourseTightness tightness) {
+        this.tightness = tightness;
+    }
+
+    /**
+     * The chances of a rider to each side.
+     *
+     * @param some of the runs read, oldest first
+     */
+    Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<RiddenRun> some) {
+        Map<Side, List<Trial>> trials = trials(read, some);
+        Map<Side, CleanChance> chances = new EnumMap<>(Side.class);
+        trials.forEach((side, of) ->
+                chances.put(side, kept.get(new Evidence(level, of), () -> CleanChance.of(level, of))));
+        return chances;
+    }
+
+    /** How tight a run was, reckoned anew for the machine it was ridden on. */
+    Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
+        return new Tights(read).of(ridden);
+    }
+
+    /** How tight the courses of some runs are; many of them were ridden on the same, which is looked up once. */
+    private final class Tights {
+        private final ReadRuns read;
+        private final Map<Course, Map<Long, Tightness>> found = new IdentityHashMap<>();
+
+        Tights(ReadRuns read) {
+            this.read = read;
+        }
+
+        Optional<Double> of(RiddenRun ridden) {
+            RunResponse run = ridden.run();
+            MachineTurn turn = read.turns().get(run.machineId());
+            return turn == null
+                    ? Optional.empty()
+                    : found.computeIfAbsent(ridden.course(), c -> new HashMap<>())
+                            .computeIfAbsent(run.machineId(), id -> tightness.of(ridden.course(), turn, run.side()))
+                            .at(run.settingMetres());
+        }
+    }
+
+    /**
+     * What runs say to each side: all but the first at a setting new to the rider, as far back as runs are read, and not what
+     * was broken off.
+     */
+    private Map<Side, List<Trial>> trials(ReadRuns read, List<RiddenRun> all) {
+        List<RiddenRun> some = latest(all);
+        List<RiddenRun> counted = isFromTheFirst(some)
+                ? FirstRuns.scored(
+                        some,
+                        r -> List.of(r.run().courseId(), Math.round(r.run().settingMetres() / (2 * SAME_METRES))),
+                        CoachingRules.USUAL.unscored())
+                : some;
+        Tights tights = new Tights(read);
+        Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
+        Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));
+        for (RiddenRun ridden : counted) {
+            Trial.of(ridden.run().record(tights.of(ridden)), ridden.run().detail())
+                    .ifPresent(trial -> trials.computeIfAbsent(ridden.run().side(), s -> new ArrayList<>())
+                            .add(trial));
+        }
+        return trials;
+    }
+
+    /** As many to each side as are read where only the latest are, so that every page says the same. */
+    static List<RiddenRun> latest(List<RiddenRun> all) {
+        Map<Side, Integer> more = new EnumMap<>(Side.class);
+        List<RiddenRun> latest = new ArrayList<>();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            RiddenRun r = all.get(i);
+            if (r.run().sort() != RunSort.BROKEN_OFF
+                    && more.merge(r.run().side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
+                latest.add(r);
+            }
+        }
+        Collections.reverse(latest);
+        return latest;
+    }
+
+    /** Whether runs reach back to the rider's first, and are not the latest alone. */
+    private static boolean isFromTheFirst(List<RiddenRun> some) {
+        return Arrays.stream(Side.values())
+                .allMatch(side ->
+                        some.stream().filter(r -> r.run().side() == side).count() != CleanSetting.LATEST_RUNS);
+    }
+}
