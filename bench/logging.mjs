@@ -1,17 +1,18 @@
-// Twenty devices log fifty runs a second in all: ten seconds on a cold server, half a minute until it is warm, and a minute, and read what their pages show; beside it, in the same minute,
+// Twenty devices, signed in and over TLS, log fifty runs a second in all: ten seconds on a cold server, half a minute until it is warm, and a minute, and read what their pages show; beside it, in the same minute,
 // what a run costs at least: a bare insert of the same durability on the same disk. All the while every device listens for
 // news, and how long after a run was acknowledged each of them heard is measured: gathered news may come for several at once.
 // Usage: node bench/logging.mjs JAR DEMO_FILE [SECONDS]
 import { spawn } from 'node:child_process';
-import { Agent, request } from 'node:http';
+import { X509Certificate } from 'node:crypto';
+import { Agent, request } from 'node:https';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { Server, spread } from './server.mjs';
+import { PASSPHRASE, Server, spread } from './server.mjs';
 
 const [jar, demo, seconds = '60'] = process.argv.slice(2);
 const CLIENTS = 20;
 const PER_SECOND = 50;
-const server = await Server.withDemoDay(jar, demo, 18803);
+const server = await Server.onNetwork(jar, demo, 18803);
 const started = await server.memory();
 const [day] = await server.json('/api/days');
 const errors = [];
@@ -26,10 +27,29 @@ function bare(forSeconds) {
   return new Promise((go) => process.once('exit', () => go(said.trim().split('\n').map(Number))));
 }
 
-const agent = new Agent({ keepAlive: true });
+const ca = await (await fetch(`${server.address}/api/network/authority.crt`)).arrayBuffer();
+const trust = { ca: new X509Certificate(Buffer.from(ca)).toString() };
+const agent = new Agent({ keepAlive: true, ...trust });
+
+/** Says the passphrase, and gives what the device carries from then on. */
+function signIn() {
+  return new Promise((go, fail) => {
+    const asked = request(`${server.network}/api/session`, { agent, method: 'POST', headers: { 'Content-Type': 'application/json' } },
+      (answer) => {
+        answer.resume();
+        const cookie = answer.headers['set-cookie']?.[0].split(';')[0];
+        answer.once('end', () => (cookie ? go(cookie) : fail(new Error(`not signed in: ${answer.statusCode}`))));
+      });
+    asked.once('error', fail);
+    asked.end(JSON.stringify({ passphrase: PASSPHRASE }));
+  });
+}
+
+const cookies = [];
+for (let i = 0; i < CLIENTS; i++) cookies.push(await signIn());
 
 /** One request by the plainest means there are, so that the devices take little of the two cores from the server. */
-function timed(times, path, body) {
+function timed(times, number, path, body) {
   const from = performance.now();
   return new Promise((go) => {
     const done = (error) => {
@@ -38,8 +58,8 @@ function timed(times, path, body) {
       go();
     };
     const text = body && JSON.stringify(body);
-    const asked = request(server.address + path, { agent, method: body ? 'PUT' : 'GET',
-      headers: body ? { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) } : {} }, (answer) => {
+    const asked = request(server.network + path, { agent, method: body ? 'PUT' : 'GET', headers: { Cookie: cookies[number],
+      ...(body ? { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) } : {}) } }, (answer) => {
       answer.resume();
       answer.once('end', () => done(answer.statusCode < 300 ? undefined : answer.statusCode));
     });
@@ -54,7 +74,7 @@ const late = [];
 
 /** A device that listens: whatever it hears is taken to tell of all runs acknowledged before, which may be a quarter of a second too kind. */
 function listen(number) {
-  const asked = request(server.address + '/api/news', { agent: false }, (answer) => {
+  const asked = request(`${server.network}/api/news`, { agent: false, ...trust, headers: { Cookie: cookies[number] } }, (answer) => {
     answer.setEncoding('utf8');
     answer.on('data', (text) => {
       if (!text.includes('RUNS')) return;
@@ -75,14 +95,14 @@ async function client(number, until, writes, reads) {
   await new Promise((go) => setTimeout(go, (number * 1000) / PER_SECOND));
   for (let i = 0; performance.now() < until; i++) {
     const due = performance.now() + (1000 * CLIENTS) / PER_SECOND;
-    await timed(writes, `/api/runs/load-${number}-${Math.floor(until)}-${i}`, {
+    await timed(writes, number, `/api/runs/load-${number}-${Math.floor(until)}-${i}`, {
       dayId: day.id, riderId, machineId, courseId, side: i % 2 ? 'LEFT' : 'RIGHT', settingMetres: 7.2, faults: i % 7 ? [] : ['LINE'],
       loggedAt: new Date().toISOString(),
     });
     const acknowledged = performance.now();
     unheard.forEach((of) => of.push(acknowledged));
-    await timed(reads, `/api/days/${day.id}/riders/${riderId}/range?courseId=${courseId}&machineId=${machineId}&settingMetres=7.2`);
-    if (i % 5 === 0) await timed(reads, `/api/days/${day.id}/briefing`);
+    await timed(reads, number, `/api/days/${day.id}/riders/${riderId}/range?courseId=${courseId}&machineId=${machineId}&settingMetres=7.2`);
+    if (i % 5 === 0) await timed(reads, number, `/api/days/${day.id}/briefing`);
     await new Promise((go) => setTimeout(go, Math.max(0, due - performance.now())));
   }
 }

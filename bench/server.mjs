@@ -25,12 +25,24 @@ export const send = (method, body, headers = {}) => ({
 const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:Tier4InvocationThreshold=50000', '-XX:Tier4MinInvocationThreshold=10000',
   '-XX:Tier4CompileThreshold=100000', '-XX:Tier4BackEdgeThreshold=400000'];
 
+/** Of the school, where phones are let in. */
+export const PASSPHRASE = 'four wet cones apart';
+
 export class Server {
   constructor(jar, demo, port) {
     this.jar = jar;
     this.demo = demo;
     this.port = port;
     this.address = `http://127.0.0.1:${port}`;
+  }
+
+  /** The same, with phones of the network let in on the next port; they know the passphrase. */
+  static async onNetwork(jar, demo, port) {
+    const server = new Server(jar, demo, port);
+    server.network = `https://127.0.0.1:${port + 1}`;
+    server.data = await mkdtemp(join(tmpdir(), 'wren-lane-bench-'));
+    await server.start();
+    return server;
   }
 
   static async withDemoDay(jar, demo, port) {
@@ -45,8 +57,9 @@ export class Server {
     this.process = spawn(
       'java',
       [...FLAGS, `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
-        '-jar', this.jar, '--spring.main.lazy-initialization=true', `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`],
-      { stdio: ['ignore', 'pipe', 'pipe'] },
+        '-jar', this.jar, '--spring.main.lazy-initialization=true', `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`,
+        ...(this.network ? ['--wren.lan=true', `--wren.lan-port=${this.port + 1}`] : [])],
+      { stdio: ['ignore', 'pipe', 'pipe'], env: { ...process.env, WREN_PASSPHRASE: PASSPHRASE } },
     );
     this.said = '';
     for (const stream of [this.process.stdout, this.process.stderr]) {
