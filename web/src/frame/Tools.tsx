@@ -48,9 +48,9 @@ export function KeepOpenLabel() {
   );
 }
 
-/** How lengths and speeds are read. */
+/** How lengths and speeds are read, and which thumb taps. */
 export function Units() {
-  const { system, speed, change } = usePreferences();
+  const { system, speed, hand, change } = usePreferences();
   return (
     <Popover.Root>
       <Popover.Trigger className={TOOL} aria-label="Units">
@@ -79,6 +79,15 @@ export function Units() {
               { value: 'mph', label: 'mph' },
             ]}
             onChoose={(v) => change({ speed: v })}
+          />
+          <Toggle
+            label="Thumb on Range"
+            value={hand}
+            options={[
+              { value: 'left', label: 'left' },
+              { value: 'right', label: 'right' },
+            ]}
+            onChoose={(v) => change({ hand: v })}
           />
         </Popover.Content>
       </Popover.Portal>

@@ -1,8 +1,9 @@
+import { usePreferences } from '../../shared/units';
 import type { Fault } from './api';
 import type { Command } from './keys';
 import { FAULTS } from './marks';
 
-/** Clean in one tap; a fault and Log in two. Made for gloves. */
+/** Clean in one tap; a fault and Log in two. Made for gloves, and what is tapped most under either thumb. */
 export function Buttons(props: {
   faults: Fault[];
   /** Whether it is known at which setting. */
@@ -13,6 +14,7 @@ export function Buttons(props: {
   onCommand: (command: Command) => void;
 }) {
   const { faults, canLog, onCommand } = props;
+  const left = usePreferences().hand === 'left';
   return (
     <div className="grid gap-2">
       <button
@@ -42,7 +44,7 @@ export function Buttons(props: {
         <button
           type="button"
           disabled={faults.length === 0 || !canLog}
-          className="min-h-16 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft"
+          className={`min-h-16 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
           onClick={() => onCommand({ do: 'log' })}
         >
           Log faults
@@ -59,7 +61,7 @@ export function Buttons(props: {
         </button>
         <button
           type="button"
-          className="min-h-14 truncate rounded-sm border border-ink bg-panel px-2 font-semibold"
+          className={`min-h-14 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
           onClick={() => onCommand({ do: 'next' })}
         >
           {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}

@@ -7,11 +7,11 @@ import { LONGEST_NAME, useDeviceName } from '../../shared/device';
 import { usePart } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
 import { Button, Chevron, Loading, Select, TextField } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
+import { lengthText, speedText, usePreferences } from '../../shared/units';
 import { useRunLog } from './api';
 import { CorrectRun } from './CorrectRun';
 import { dayLog, type LogLine } from './dayLog';
-import { entryText, observedText, Outcome } from './marks';
+import { entryText, observedText, Outcome, scoreText } from './marks';
 import type { LoggedRun } from './outbox';
 import { Saved } from './Saved';
 import { useOutbox } from './useOutbox';
@@ -129,11 +129,18 @@ function timeOf(instant: string): string {
 
 function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () => void }) {
   const { run, gone, device, correctedAt, earlier, kept } = props.line;
-  const { system } = usePreferences();
+  const { system, speed } = usePreferences();
   const length = (metres: number) => lengthText(metres, system);
   const nameOf = (all: { id: number; name: string }[], id: number) =>
     all.find((o) => o.id === id)?.name ?? 'somebody else';
-  const seen = [observedText(run.observed, length), run.note ?? ''].filter((t) => t !== '').join('; ');
+  const seen = [
+    scoreText(run.score, length),
+    run.speedMetresPerSecond === undefined ? '' : speedText(run.speedMetresPerSecond, speed),
+    observedText(run.observed, length),
+    run.note ?? '',
+  ]
+    .filter((t) => t !== '')
+    .join('; ');
   const said = (r: LoggedRun) =>
     `${nameOf(props.riders, r.riderId)}, ${r.side === 'LEFT' ? 'left' : 'right'}, ${length(r.settingMetres)}, ${entryText(r)}`;
   return (

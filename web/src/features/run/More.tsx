@@ -1,23 +1,30 @@
 import { useState } from 'react';
 import type { Course } from '../course';
 import { Button } from '../../shared/ui';
-import type { Fault, Observed, RunRequest } from './api';
+import type { Fault, Observed, RunRequest, Score } from './api';
 import { FAULTS } from './marks';
 import { says, SeenPanel } from './Seen';
-import { countOf, NONE, runsOf, spellOf, stepped, type Several } from './several';
+import { countOf, NONE, runsOf, stepped, type Several } from './several';
+import { SpellPanel } from './SpellPanel';
+import { ScorePanel } from './ScorePanel';
+import type { UpNext } from './running';
 
-type Panel = 'several' | 'spell' | 'seen' | 'note';
+type Panel = 'several' | 'spell' | 'seen' | 'score' | 'note';
 
 /** What of an entry goes beside its faults. */
 export type Detail = Partial<Pick<RunRequest, 'sort' | 'minutes' | 'laps' | 'faultCounts'>>;
 
-/** One tap further: a run broken off, several at once, a spell, how the next was ridden, a note for it. */
+/** One tap further: a run broken off, several at once, a spell, how the next was ridden, its score, a note for it. */
 export function More(props: {
   canLog: boolean;
   course: Course;
   standsAt: number[];
   seen: Observed;
   onSeen: (seen: Observed) => void;
+  /** What the rider rides by the running order; missing where there is none. */
+  task: UpNext | undefined;
+  score: Score | undefined;
+  onScore: (score: Score | undefined) => void;
   note: string;
   onNote: (note: string) => void;
   onLog: (entries: { faults: Fault[]; detail?: Detail }[]) => void;
@@ -43,7 +50,7 @@ export function More(props: {
   );
   return (
     <section aria-label="More ways to log" className="grid gap-2">
-      <div className="grid grid-cols-5 gap-2">
+      <div className="grid grid-cols-3 gap-2 sm:grid-cols-6">
         <button
           type="button"
           disabled={!props.canLog}
@@ -55,15 +62,19 @@ export function More(props: {
         {tab('several', 'Several')}
         {tab('spell', 'Spell')}
         {tab('seen', says(props.seen) ? 'Seen ✓' : 'Seen')}
+        {tab('score', props.score === undefined ? 'Score' : 'Score ✓')}
         {tab('note', props.note === '' ? 'Note' : 'Note ✓')}
       </div>
       <div key={`several${logged}`} hidden={panel !== 'several'}>
         <SeveralPanel canLog={props.canLog} onLog={done} />
       </div>
       <div key={`spell${logged}`} hidden={panel !== 'spell'}>
-        <SpellPanel canLog={props.canLog} onLog={done} />
+        <SpellPanel canLog={props.canLog} longestMinutes={props.task?.longestMinutes} onLog={done} />
       </div>
       {panel === 'seen' && <SeenPanel {...props} />}
+      {panel === 'score' && (
+        <ScorePanel mark={props.task?.mark} score={props.score} onScore={props.onScore} />
+      )}
       {panel === 'note' && (
         <label className="block">
           <span className="mb-1 block text-sm text-soft">Goes with the next run or spell</span>
@@ -99,56 +110,6 @@ function SeveralPanel(props: { canLog: boolean; onLog: (entries: { faults: Fault
         {count === 1 ? 'Log 1 run' : `Log ${count} runs`}
       </Button>
     </div>
-  );
-}
-
-function SpellPanel(props: {
-  canLog: boolean;
-  onLog: (entries: { faults: Fault[]; detail?: Detail }[]) => void;
-}) {
-  const [minutes, setMinutes] = useState('');
-  const [laps, setLaps] = useState('');
-  const [seen, setSeen] = useState<Several>(NONE);
-  const spell = spellOf(above0(minutes), above0(laps), seen.faults);
-  return (
-    <div className="grid gap-1 border-l-4 border-steel bg-panel px-3 py-2">
-      <div className="grid grid-cols-2 gap-3">
-        <Count label="Minutes" value={minutes} onChange={setMinutes} />
-        <Count label="Laps" value={laps} onChange={setLaps} />
-      </div>
-      <FaultCounters seen={seen.faults} onStep={(f, by) => setSeen(stepped(seen, f, by))} />
-      <Button
-        kind="primary"
-        className="min-h-14"
-        disabled={!props.canLog || spell === undefined}
-        onClick={() => {
-          if (spell === undefined) return;
-          const { faults, ...detail } = spell;
-          props.onLog([{ faults, detail }]);
-        }}
-      >
-        Log the spell
-      </Button>
-    </div>
-  );
-}
-
-function above0(text: string): number | undefined {
-  const n = Number(text.replace(',', '.'));
-  return text.trim() !== '' && n > 0 ? n : undefined;
-}
-
-function Count(props: { label: string; value: string; onChange: (text: string) => void }) {
-  return (
-    <label className="block">
-      <span className="mb-1 block text-sm text-soft">{props.label}</span>
-      <input
-        className="figures w-full rounded-sm border border-rule bg-page px-2 py-3 text-[1.2rem]"
-        inputMode="decimal"
-        value={props.value}
-        onChange={(e) => props.onChange(e.target.value)}
-      />
-    </label>
   );
 }
 

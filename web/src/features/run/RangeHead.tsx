@@ -3,7 +3,7 @@ import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { isSame, letterOf, share, Untold, type ChanceOf, type RiderOnIt, type WhatStands } from '../standing';
 import { Chevron } from '../../shared/ui';
-import { lengthText, sayLength, usePreferences } from '../../shared/units';
+import { lengthText, sayLength, speedBand, usePreferences } from '../../shared/units';
 import type { Side } from './api';
 import type { Command } from './keys';
 import type { UpNext } from './running';
@@ -39,6 +39,7 @@ export function RangeHead(props: {
   onCommand: (command: Command) => void;
 }) {
   const { rider, machine, course, side, onCommand } = props;
+  const { speed } = usePreferences();
   return (
     <>
       <div className="min-w-0">
@@ -51,6 +52,8 @@ export function RangeHead(props: {
           <p className="truncate text-soft">
             “{props.task.cue}”, turn <span className="figures">{props.task.done + 1}</span> of{' '}
             <span className="figures">{props.task.of}</span>
+            {props.task.speed &&
+              `, at ${speedBand(props.task.speed.lowMetresPerSecond, props.task.speed.highMetresPerSecond, speed)}`}
           </p>
         )}
       </div>

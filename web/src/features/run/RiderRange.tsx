@@ -5,25 +5,25 @@ import { StopRules, useDayLink, type Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { moved, useStandingOf, useWhatStands } from '../standing';
-import { deviceName } from '../../shared/device';
-import { Button, useSay } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
+import { Button } from '../../shared/ui';
 import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
 import { stepped, toggled, type Command } from './keys';
 import { AfterDrop } from './AfterDrop';
 import { CorrectRun } from './CorrectRun';
 import { shown, type LoggedRun } from './outbox';
-import { More, type Detail } from './More';
+import { More } from './More';
+import { MoveCones } from './MoveCones';
 import { RangeHead } from './RangeHead';
 import { NewRider } from './NewRider';
 import { turnOf, type RunningBlock, type UpNext, type useRunning } from './running';
 import { RunningBar } from './RunningBar';
-import { NOTHING_SEEN, says } from './Seen';
+import { NOTHING_SEEN } from './Seen';
 import { Saved } from './Saved';
 import { Tallies } from './Tallies';
 import { Timer, useTimer } from './Timer';
 import { useKeys } from './useKeys';
+import { useLogging } from './useLogging';
 import { useOutbox } from './useOutbox';
 import { useRidden } from './useRidden';
 import { useWakeLock } from './useWakeLock';
@@ -59,13 +59,14 @@ export function RiderRange(props: {
     own?.settingMetres,
   );
   const [proposed, setProposed] = useState<number>();
-  const [faults, setFaults] = useState<Fault[]>([]);
   const outbox = useOutbox();
   const timer = useTimer();
   useWakeLock();
 
-  const of = { dayId: day.id, riderId: rider.id, courseId: course.id };
-  const known = useRange({ ...of, machineId: machine.id, settingMetres: setting });
+  const of = { dayId: day.id, riderId: rider.id, courseId: course.id, machineId: machine.id };
+  const known = useRange({ ...of, settingMetres: setting });
+  const logging = useLogging({ ...of, side }, setting, timer, outbox);
+  const { faults, dropped, logAll } = logging;
   const standing = known.data?.standing;
   const runs = shown(
     known.data?.runs ?? [],
@@ -75,42 +76,9 @@ export function RiderRange(props: {
   const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
-  const [note, setNote] = useState('');
-  const [seen, setSeen] = useState(NOTHING_SEEN);
-  const [dropped, setDropped] = useState<LoggedRun>();
   const [adding, setAdding] = useState(false);
   const turn = turnOf(props.lesson.running, rider.id);
   const [correcting, setCorrecting] = useState<LoggedRun>();
-  const say = useSay();
-  const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
-    if (setting === undefined) {
-      say.failed(new Error('Not logged: say first which of the settings that stand is ridden.'));
-      return;
-    }
-    const now = Date.now();
-    entries.forEach((entry, i) => {
-      const id = crypto.randomUUID();
-      const run = {
-        ...of,
-        machineId: machine.id,
-        side,
-        settingMetres: setting,
-        faults: entry.faults,
-        // One after another, also where several are logged at once.
-        loggedAt: new Date(now + i).toISOString(),
-        ...entry.detail,
-        ...(i === 0 && timer.seconds !== undefined && { seconds: timer.seconds }),
-        ...(i === 0 && note.trim() !== '' && { note }),
-        ...(i === 0 && says(seen) && { observed: seen }),
-      };
-      outbox.add({ kind: 'log', id, run: { ...run, device: deviceName() } });
-      setDropped(entry.faults.includes('DROP') ? { ...run, id } : undefined);
-    });
-    timer.clear();
-    setNote('');
-    setSeen(NOTHING_SEEN);
-    setFaults([]);
-  };
   const log = (seen: Fault[]) => logAll([{ faults: seen }]);
   const undo = () => {
     const last = runs.at(-1);
@@ -123,7 +91,7 @@ export function RiderRange(props: {
       case 'log':
         return faults.length > 0 ? log(faults) : undefined;
       case 'fault':
-        return setFaults((before) => toggled(before, command.fault));
+        return logging.setFaults((before) => toggled(before, command.fault));
       case 'side':
         return props.onSide(command.side);
       case 'rung': {
@@ -186,6 +154,10 @@ export function RiderRange(props: {
       />
       {proposed !== undefined && setting !== undefined && (
         <MoveCones
+          day={day.id}
+          course={course.id}
+          rider={rider.id}
+          settings={moved(stands.settings, setting, proposed)}
           from={setting}
           to={proposed}
           onMoved={() => {
@@ -201,9 +173,9 @@ export function RiderRange(props: {
           onSay={(beforeDrop) => {
             const observed = { ...(dropped.observed ?? NOTHING_SEEN), beforeDrop };
             outbox.correct(dropped, { observed });
-            setDropped(undefined);
+            logging.setDropped(undefined);
           }}
-          onLeft={() => setDropped(undefined)}
+          onLeft={() => logging.setDropped(undefined)}
         />
       )}
       <Tallies
@@ -216,6 +188,15 @@ export function RiderRange(props: {
         {advice ? (
           <>
             <b>{MOVES[advice.move]}</b> {advice.reason}
+            {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && proposed === undefined && (
+              <Button
+                className="mt-1.5 block min-h-11"
+                disabled={rungs.length === 0}
+                onClick={() => run({ do: 'rung', by: advice.move === 'TIGHTEN' ? 1 : -1 })}
+              >
+                What moving the cones takes
+              </Button>
+            )}
           </>
         ) : (
           <span className="text-soft">Advice follows the first run.</span>
@@ -232,10 +213,13 @@ export function RiderRange(props: {
         canLog={setting !== undefined}
         course={course}
         standsAt={stands.settings}
-        seen={seen}
-        onSeen={setSeen}
-        note={note}
-        onNote={setNote}
+        task={turn?.up}
+        seen={logging.seen}
+        onSeen={logging.setSeen}
+        score={logging.score}
+        onScore={logging.setScore}
+        note={logging.note}
+        onNote={logging.setNote}
         onLog={logAll}
       />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
@@ -258,32 +242,6 @@ export function RiderRange(props: {
           onClose={() => setCorrecting(undefined)}
         />
       )}
-    </div>
-  );
-}
-
-/** Another setting is logged only once the cones stand at it: the one thing that has to be done before it counts. */
-function MoveCones(props: { from: number; to: number; onMoved: () => void; onLeft: () => void }) {
-  const { system } = usePreferences();
-  const text = (metres: number) => lengthText(metres, system);
-  return (
-    <div
-      role="alertdialog"
-      aria-label="Move the cones"
-      className="border-l-4 border-ochre bg-panel px-3 py-2"
-    >
-      <p className="mb-2">
-        The cones stand at <b className="figures">{text(props.from)}</b>. Runs are logged at{' '}
-        <b className="figures">{text(props.to)}</b> once they are moved.
-      </p>
-      <div className="grid grid-cols-2 gap-2">
-        <Button kind="primary" className="min-h-12" onClick={props.onMoved}>
-          Moved to {text(props.to)}
-        </Button>
-        <Button className="min-h-12" onClick={props.onLeft}>
-          Leave them
-        </Button>
-      </div>
     </div>
   );
 }

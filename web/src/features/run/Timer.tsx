@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Button } from '../../shared/ui';
 
-interface Held {
+export interface Held {
   from: number | undefined;
   tenths: number;
   /** What goes with the next run, also while the watch is running; missing where it was not used. */

@@ -8,6 +8,8 @@ export type RunRequest = Api<'RunRequest'>;
 export type Fault = RunRequest['faults'][number];
 export type Side = RunRequest['side'];
 export type RangeView = Api<'RangeResponse'>;
+export type Score = NonNullable<RunRequest['score']>;
+export type Measured = Score['measured'];
 export type Observed = NonNullable<RunRequest['observed']>;
 export type Technique = Observed['technique'][number];
 export type BeforeDrop = NonNullable<Observed['beforeDrop']>;
@@ -39,6 +41,23 @@ export function useRange(q: RangeQuestion) {
               system,
               ...(q.settingMetres === undefined ? {} : { settingMetres: q.settingMetres }),
             },
+          },
+        }),
+      ),
+  });
+}
+
+/** What it takes to have a course stand at other settings for one rider, and when it is best done. */
+export function useMoveCost(q: { dayId: number; courseId: number; riderId: number; to: number[] }) {
+  const { system } = usePreferences();
+  return useQuery({
+    queryKey: ['move-cost', q, system],
+    queryFn: () =>
+      body(
+        http.GET('/api/days/{dayId}/courses/{courseId}/move', {
+          params: {
+            path: { dayId: q.dayId, courseId: q.courseId },
+            query: { riderId: q.riderId, to: q.to, system },
           },
         }),
       ),

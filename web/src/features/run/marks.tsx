@@ -1,4 +1,4 @@
-import type { BeforeDrop, Fault, RunRequest, Technique } from './api';
+import type { BeforeDrop, Fault, Measured, RunRequest, Score, Technique } from './api';
 
 /** Every fault with the letter it is logged and shown by. */
 export const FAULTS: { fault: Fault; letter: string; word: string }[] = [
@@ -34,6 +34,20 @@ export const BEFORE_DROP: { before: BeforeDrop; word: string }[] = [
   { before: 'TOO_SLOW', word: 'Too slow' },
   { before: 'FOOT', word: 'Foot put out' },
 ];
+
+/** What can be measured of a run with a tape. */
+export const MEASURED: { measured: Measured; word: string }[] = [
+  { measured: 'PLANK', word: 'Plank moved' },
+  { measured: 'LEVER', word: 'Reach at the lever' },
+  { measured: 'CIRCLE', word: 'Circle turned in' },
+];
+
+/** What was measured of a run, in words; lengths as they are read. */
+export function scoreText(score: Score | undefined, length: (metres: number) => string): string {
+  if (score === undefined) return '';
+  const what = MEASURED.find((m) => m.measured === score.measured)?.word.toLowerCase() ?? '';
+  return `${what} ${length(score.metres)}`;
+}
 
 /** What was seen of a run beside its faults, in words; lengths as they are read. */
 export function observedText(seen: RunRequest['observed'], length: (metres: number) => string): string {

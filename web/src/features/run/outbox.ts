@@ -16,7 +16,11 @@ export interface Outbox {
 export const EMPTY: Outbox = { waiting: [], sent: [], refused: [] };
 
 /** A run as it was logged, wherever it is kept. */
-export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & { id: string };
+export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & {
+  id: string;
+  /** As the server reckons it from the time; missing until it has. */
+  speedMetresPerSecond?: number;
+};
 
 export type ShownRun = LoggedRun & { kept: 'server' | 'device' };
 
@@ -58,7 +62,7 @@ export function correction(
   at: Date,
 ): RunRequest {
   const { dayId, riderId, machineId, courseId, side, settingMetres, faults } = of;
-  const { sort, seconds, minutes, laps, faultCounts, note, observed } = of;
+  const { sort, seconds, minutes, laps, faultCounts, note, observed, score } = of;
   return {
     dayId,
     riderId,
@@ -74,6 +78,7 @@ export function correction(
     ...(faultCounts !== undefined && { faultCounts }),
     ...(note !== undefined && { note }),
     ...(observed !== undefined && { observed }),
+    ...(score !== undefined && { score }),
     ...changes,
     loggedAt: at.toISOString(),
     replaces: of.id,

@@ -7,6 +7,7 @@ const up = (riderId: number): UpNext => ({
   machineName: '300 twin',
   drillName: 'U-turn',
   cue: 'chin up',
+  longestMinutes: 12,
   done: 0,
   of: 4,
 });

@@ -8,10 +8,12 @@ export interface Preferences {
   light: 'paper' | 'sun';
   /** Whether single keys do something by themselves. */
   keys: boolean;
+  /** The hand a phone is held and tapped with. */
+  hand: 'right' | 'left';
 }
 
 const KEY = 'wren-lane.preferences';
-const DEFAULTS: Preferences = { system: 'METRIC', speed: 'km/h', light: 'paper', keys: true };
+const DEFAULTS: Preferences = { system: 'METRIC', speed: 'km/h', light: 'paper', keys: true, hand: 'right' };
 
 /** Reads what is kept; anything not understood falls back to its default. */
 export function readPreferences(kept: string | null): Preferences {
@@ -22,6 +24,7 @@ export function readPreferences(kept: string | null): Preferences {
       speed: read.speed === 'mph' ? 'mph' : DEFAULTS.speed,
       light: read.light === 'sun' ? 'sun' : DEFAULTS.light,
       keys: read.keys !== false,
+      hand: read.hand === 'left' ? 'left' : DEFAULTS.hand,
     };
   } catch {
     return DEFAULTS;

@@ -1,6 +1,7 @@
 package wrenlane.drill;
 
 import java.util.Optional;
+import wrenlane.run.Score;
 
 /**
  * When a drill is mastered.
@@ -42,6 +43,16 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
 
         public boolean lessIsBetter() {
             return lessIsBetter;
+        }
+
+        /** What is measured with a tape for it; missing where it is counted or timed. */
+        public Optional<Score.Measured> measured() {
+            return switch (this) {
+                case PLANK_METRES -> Optional.of(Score.Measured.PLANK);
+                case LEVER_METRES -> Optional.of(Score.Measured.LEVER);
+                case CIRCLE_METRES -> Optional.of(Score.Measured.CIRCLE);
+                case CLEAN_RUNS, TIME_SECONDS, SPELL_MINUTES -> Optional.empty();
+            };
         }
     }
 

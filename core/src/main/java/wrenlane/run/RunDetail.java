@@ -19,6 +19,7 @@ import wrenlane.finding.Finding;
  * @param faultCounts how often each fault was seen in a spell; empty for anything else
  * @param note short, in the instructor's words; empty where there is none
  * @param observed how it was ridden, where somebody said
+ * @param score what was measured of it; missing where nothing was
  */
 public record RunDetail(
         RunSort sort,
@@ -27,7 +28,8 @@ public record RunDetail(
         Optional<Integer> laps,
         Map<Fault, Integer> faultCounts,
         String note,
-        Observed observed) {
+        Observed observed,
+        Optional<Score> score) {
     /** A plain run. */
     public static final RunDetail PLAIN = new RunDetail(
             RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", Observed.NOTHING);
@@ -43,6 +45,18 @@ public record RunDetail(
 
     /** Longest note, in characters. */
     public static final int LONGEST_NOTE = 200;
+
+    /** Of which nothing was measured. */
+    public RunDetail(
+            RunSort sort,
+            Optional<Double> seconds,
+            Optional<Double> minutes,
+            Optional<Integer> laps,
+            Map<Fault, Integer> faultCounts,
+            String note,
+            Observed observed) {
+        this(sort, seconds, minutes, laps, faultCounts, note, observed, Optional.empty());
+    }
 
     public RunDetail {
         faultCounts = Map.copyOf(faultCounts);
@@ -76,6 +90,7 @@ public record RunDetail(
         if (sort == RunSort.BROKEN_OFF && !faults.isEmpty()) {
             checks.add("broken-off-with-faults", "faults", "A run that was broken off is neither clean nor a fault.");
         }
+        checks.add(score.flatMap(Score::check));
         checks.addAll(observed.check(faults));
         return checks.findings();
     }

@@ -94,4 +94,25 @@ class RunDetailTest {
     private static RunDetail seen(Observed observed) {
         return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
+
+    private static List<String> scored(Score.Measured measured, double metres) {
+        return codes(new RunDetail(
+                RunSort.RUN,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                "",
+                Observed.NOTHING,
+                Optional.of(new Score(measured, metres))));
+    }
+
+    @Test
+    void aScoreLiesWhereATapeCanMeasureIt() {
+        assertThat(scored(Score.Measured.PLANK, 0)).isEmpty();
+        assertThat(scored(Score.Measured.LEVER, 0.3)).isEmpty();
+        assertThat(scored(Score.Measured.LEVER, 0.31)).containsExactly("out-of-range");
+        assertThat(scored(Score.Measured.CIRCLE, 0.9)).containsExactly("out-of-range");
+        assertThat(scored(Score.Measured.PLANK, Double.NaN)).containsExactly("out-of-range");
+    }
 }

@@ -79,6 +79,99 @@ class RunsTest {
     }
 
     @Test
+    void aScoreGoesWithItsRunAndIsRefusedWhereItCannotBe() {
+        String id = UUID.randomUUID().toString();
+        Map<String, Object> run = run("LEFT", 7.2);
+        run.put("score", Map.of("measured", "PLANK", "metres", 0.4));
+        assertThat(APP.put("/api/runs/" + id, run).body().at("/score/metres").asDouble())
+                .isEqualTo(0.4);
+        assertThat(APP.put("/api/runs/" + id, run).status()).isEqualTo(200);
+        assertThat(range(7.2).at("/runs/0/score/measured").asString()).isEqualTo("PLANK");
+        run.put("score", Map.of("measured", "PLANK", "metres", 0.5));
+        assertThat(APP.put("/api/runs/" + id, run).status()).isEqualTo(409);
+        run.put("score", Map.of("measured", "LEVER", "metres", 2));
+        RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), run);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("score.metres");
+    }
+
+    /** A page's clock may be a little ahead, and runs kept on it may come in any order; the log is by the clock. */
+    @Test
+    void runsComeInAnyOrderAndNeverFromTomorrow() {
+        List<String> times = List.of("2026-05-14T09:20:00Z", "2026-05-14T09:00:00Z", "2026-05-14T09:10:00Z");
+        for (String at : times) {
+            Map<String, Object> run = run("LEFT", 7.2);
+            run.put("loggedAt", at);
+            assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run).status()).isEqualTo(200);
+        }
+        assertThat(range(7.2)
+                        .get("runs")
+                        .valueStream()
+                        .map(r -> r.get("loggedAt").asString()))
+                .isSorted();
+        for (String never : List.of("2999-01-01T00:00:00Z", "1969-12-31T23:59:59Z")) {
+            Map<String, Object> run = run("LEFT", 7.2);
+            run.put("loggedAt", never);
+            RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), run);
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.body().get("detail").asString()).contains("clock of this device");
+        }
+        assertThat(log().size()).isEqualTo(3);
+    }
+
+    /** Of another day's rider or course, of a day that is not there: said, and nothing is stored. */
+    @Test
+    void runsOfAnotherDayAreRefused() {
+        long elsewhere = id(APP.post("/api/riders", Courses.rider("Of another day")));
+        long other = id(APP.post("/api/courses", Courses.box(6.4)));
+        for (Map<String, Object> wrong :
+                List.<Map<String, Object>>of(Map.of("riderId", elsewhere), Map.of("courseId", other))) {
+            Map<String, Object> run = run("LEFT", 7.2);
+            run.putAll(wrong);
+            RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), run);
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.body().get("detail").asString()).contains("not on that day");
+        }
+        Map<String, Object> nowhere = run("LEFT", 7.2);
+        nowhere.put("dayId", 999_999);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), nowhere).status()).isIn(404, 422);
+        assertThat(log().size()).isZero();
+    }
+
+    /** What was taken away by the time a replayed run arrives is not brought back by it, nor stored under another id. */
+    @Test
+    void replayedInTheWrongOrderARunStaysAway() {
+        String id = UUID.randomUUID().toString();
+        assertThat(APP.delete("/api/runs/" + id).status()).isEqualTo(404);
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        APP.delete("/api/runs/" + id);
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        APP.put("/api/runs/" + id, run("LEFT", 7.2));
+        assertThat(range(7.2).get("runs").size()).isZero();
+        assertThat(log().size()).isEqualTo(1);
+    }
+
+    private JsonNode move(double... to) {
+        StringBuilder asked = new StringBuilder("/api/days/" + day + "/courses/" + course + "/move?riderId=" + rider);
+        for (double setting : to) {
+            asked.append("&to=").append(setting);
+        }
+        return APP.get(asked.toString()).body();
+    }
+
+    /** Two of a box's corners stay where they are; nobody else rode it, so it can be moved at once. */
+    @Test
+    void saysWhatMovingConesForOneRiderCosts() {
+        JsonNode narrower = move(6.4);
+        assertThat(narrower.get("cones").asInt()).isBetween(1, 20);
+        assertThat(narrower.get("carriedMetres").asDouble()).isGreaterThanOrEqualTo(0.8 - 1e-9);
+        assertThat(narrower.get("minutes").asDouble()).isPositive();
+        assertThat(narrower.get("moment").asString()).contains("Nobody else needs");
+        assertThat(move(7.2).get("cones").asInt()).isZero();
+        assertThat(move(0.2).at("/findings/0/message").asString()).isNotEmpty();
+    }
+
+    @Test
     void anotherRunUnderTheSameIdIsRefused() {
         String id = UUID.randomUUID().toString();
         APP.put("/api/runs/" + id, run("LEFT", 7.2));

@@ -11,9 +11,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.finding.Finding;
 import wrenlane.server.http.Expected;
+import wrenlane.units.LengthSystem;
 
 /** The running order of a day. */
 @RestController
@@ -23,8 +25,11 @@ class LessonController {
     private final CheckService checks;
     private final StopService stops;
     private final RunningService running;
+    private final MoveService moves;
 
-    LessonController(LessonService service, CheckService checks, StopService stops, RunningService running) {
+    LessonController(
+            LessonService service, CheckService checks, StopService stops, RunningService running, MoveService moves) {
+        this.moves = moves;
         this.running = running;
         this.service = service;
         this.checks = checks;
@@ -67,6 +72,17 @@ class LessonController {
     @PostMapping("/running")
     RunningResponse runLesson(@PathVariable long dayId, @Valid @RequestBody RunningAct act) {
         return running.act(dayId, act);
+    }
+
+    /** What it takes to have a course stand at other settings for one rider, and when it is best done. */
+    @GetMapping("/courses/{courseId}/move")
+    MoveCost getMoveCost(
+            @PathVariable long dayId,
+            @PathVariable long courseId,
+            @RequestParam long riderId,
+            @RequestParam List<Double> to,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return moves.cost(dayId, courseId, riderId, to, system);
     }
 
     /** What speaks for stopping now, or for a rest: drops, and riding too long in this weather. */

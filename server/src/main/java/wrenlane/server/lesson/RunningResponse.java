@@ -2,9 +2,13 @@ package wrenlane.server.lesson;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wrenlane.drill.DrillRiding.SpeedBand;
+import wrenlane.drill.PassMark;
 import wrenlane.lesson.Block;
 import wrenlane.machine.Side;
+import wrenlane.run.Score;
 
 /**
  * Where a lesson is.
@@ -60,6 +64,9 @@ public record RunningResponse(
      *
      * @param side to turn to; missing where sides are not ridden one at a time
      * @param settingMetres of what stands; missing in the open, and where it is not known
+     * @param longestMinutes without a break, on this rider's machine
+     * @param speed the band the drill is ridden in; missing where the machine stands
+     * @param mark what it is mastered by; missing where by clean runs
      * @param done turns ridden, or gone by
      * @param of how many are planned
      */
@@ -71,8 +78,29 @@ public record RunningResponse(
             String cue,
             @Nullable Side side,
             @Nullable Double settingMetres,
+            int longestMinutes,
+            @Nullable SpeedBand speed,
+            @Nullable ScoreMark mark,
             int done,
             int of) {}
+
+    /**
+     * What a drill is mastered by, other than clean runs.
+     *
+     * @param label unit and what it measures
+     * @param measured what is measured with a tape for it; missing where it is timed
+     * @param target in that unit
+     */
+    public record ScoreMark(String label, Score.@Nullable Measured measured, double target, boolean lessIsBetter) {
+        static Optional<ScoreMark> of(PassMark mark) {
+            return mark.target()
+                    .map(target -> new ScoreMark(
+                            mark.measure().label(),
+                            mark.measure().measured().orElse(null),
+                            target,
+                            mark.measure().lessIsBetter()));
+        }
+    }
 
     /** A rider of the running order. */
     public record RunningRider(long riderId, String name, boolean away) {}

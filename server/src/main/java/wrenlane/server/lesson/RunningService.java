@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.drill.Catalogue;
+import wrenlane.drill.Drill;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.RunningLesson.Ridden;
@@ -22,11 +24,13 @@ import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.RunningAct.Act;
 import wrenlane.server.lesson.RunningResponse.RunningBlock;
 import wrenlane.server.lesson.RunningResponse.RunningRider;
+import wrenlane.server.lesson.RunningResponse.ScoreMark;
 import wrenlane.server.lesson.RunningResponse.Status;
 import wrenlane.server.lesson.RunningResponse.UpNext;
 import wrenlane.server.machine.MachineService;
@@ -48,6 +52,7 @@ class RunningService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
+    private final DrillService drills;
     private final Newsroom newsroom;
     private final Storage storage;
     private final JsonMapper json;
@@ -61,6 +66,7 @@ class RunningService {
             RiderService riders,
             MachineService machines,
             CourseService courses,
+            DrillService drills,
             Newsroom newsroom,
             Storage storage,
             JsonMapper json,
@@ -72,6 +78,7 @@ class RunningService {
         this.riders = riders;
         this.machines = machines;
         this.courses = courses;
+        this.drills = drills;
         this.newsroom = newsroom;
         this.storage = storage;
         this.json = json;
@@ -154,7 +161,8 @@ class RunningService {
                         .toList());
     }
 
-    private Optional<RunningLesson> find(long dayId) {
+    /** The lesson of a day that was begun and not put away. */
+    Optional<RunningLesson> find(long dayId) {
         return mapper.running(dayId)
                 .map(state -> json.readValue(state, RunningState.class).lesson());
     }
@@ -201,12 +209,13 @@ class RunningService {
         return lesson.pausedAt().isPresent() ? Status.PAUSED : Status.ON;
     }
 
-    private static Ridden ridden(RunResponse run) {
+    static Ridden ridden(RunResponse run) {
         return new Ridden(String.valueOf(run.riderId()), String.valueOf(run.courseId()), run.side(), run.loggedAt());
     }
 
     /** What things are called, by the ids the running order knows them by. */
-    private record Words(Map<String, String> names, Map<String, String> machines, Map<String, String> courses) {
+    private record Words(
+            Map<String, String> names, Map<String, String> machines, Map<String, String> courses, Catalogue drills) {
         RunningBlock block(Block block, List<Up> order) {
             Optional<String> course = block.station().filter(id -> !id.equals(Station.OPEN));
             return new RunningBlock(
@@ -223,6 +232,7 @@ class RunningService {
         }
 
         private UpNext up(Up up) {
+            Optional<Drill> drill = drills.find(up.task().drillId());
             return new UpNext(
                     Long.parseLong(up.rider()),
                     names.getOrDefault(up.rider(), ""),
@@ -231,6 +241,9 @@ class RunningService {
                     up.task().cue(),
                     up.side().orElse(null),
                     up.task().settingMetres().orElse(null),
+                    up.task().longestMinutes(),
+                    drill.flatMap(d -> d.riding().speed()).orElse(null),
+                    drill.flatMap(d -> ScoreMark.of(d.pass())).orElse(null),
                     up.done(),
                     up.of());
         }
@@ -250,7 +263,7 @@ class RunningService {
                 Optional.ofNullable(known.get(machine)).ifPresent(m -> ridden.put(String.valueOf(rider), m.name())));
         Map<String, String> stations =
                 courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name));
-        return new Words(names, ridden, stations);
+        return new Words(names, ridden, stations, drills.catalogue());
     }
 
     private static Set<String> ridersOf(RunningLesson lesson) {

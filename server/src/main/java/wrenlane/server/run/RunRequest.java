@@ -28,6 +28,7 @@ import wrenlane.run.RunSort;
  * @param faultCounts how often each fault was seen in a spell
  * @param note in the instructor's words
  * @param observed how it was ridden, where somebody said
+ * @param score what was measured of it
  * @param replaces id of the run this one corrects, in whose place it stands
  * @param device the name the device goes by that it was logged on
  */
@@ -47,6 +48,7 @@ public record RunRequest(
         @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
         @Nullable @Size(max = 400) String note,
         @Nullable @Valid ObservedJson observed,
+        @Nullable @Valid ScoreJson score,
         @Nullable String replaces,
         @Nullable @Size(max = 200) String device) {
 
@@ -78,6 +80,7 @@ public record RunRequest(
                 null,
                 observed,
                 null,
+                null,
                 null);
     }
 
@@ -90,7 +93,8 @@ public record RunRequest(
                 Optional.ofNullable(laps),
                 faultCounts == null ? Map.of() : faultCounts,
                 note == null ? "" : TypedText.line(note),
-                observed == null ? Observed.NOTHING : observed.observed());
+                observed == null ? Observed.NOTHING : observed.observed(),
+                Optional.ofNullable(score).map(ScoreJson::score));
     }
 
     /** The name of the device, tidied; empty where it did not say. */

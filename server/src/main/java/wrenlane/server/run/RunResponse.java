@@ -26,6 +26,7 @@ import wrenlane.run.RunSort;
  * @param laps of a spell
  * @param faultCounts how often each fault was seen in a spell; empty for anything else
  * @param observed how it was ridden; missing where nobody said
+ * @param score what was measured of it; missing where nothing was
  * @param replaces id of the run this one corrects; missing where it corrects none
  * @param correctedAt when the correction was made, by the page's clock; missing where it corrects none
  * @param device the name of the device it was logged on; empty where it did not say
@@ -55,6 +56,7 @@ public record RunResponse(
         Map<Fault, Integer> faultCounts,
         String note,
         @Nullable ObservedJson observed,
+        @Nullable ScoreJson score,
         @Nullable String replaces,
         @Nullable Instant correctedAt,
         String device,
@@ -74,7 +76,8 @@ public record RunResponse(
                 Optional.ofNullable(laps),
                 faultCounts,
                 note,
-                observed == null ? Observed.NOTHING : observed.observed());
+                observed == null ? Observed.NOTHING : observed.observed(),
+                Optional.ofNullable(score).map(ScoreJson::score));
     }
 
     /** The same with its tightness known. */
@@ -102,6 +105,7 @@ public record RunResponse(
                 faultCounts,
                 note,
                 observed,
+                score,
                 replaces,
                 correctedAt,
                 device,

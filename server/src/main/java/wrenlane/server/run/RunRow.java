@@ -22,6 +22,7 @@ import wrenlane.run.Fault;
 import wrenlane.run.Observed;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
+import wrenlane.run.Score;
 import wrenlane.run.Technique;
 
 /**
@@ -35,6 +36,8 @@ import wrenlane.run.Technique;
  * @param replaces id of the run this one corrects
  * @param correctedAtMs when that was, by the page's clock; the run itself keeps the time it was ridden
  * @param device the name of the device it was logged on; empty where it did not say
+ * @param measured what was measured of it; missing where nothing was
+ * @param scoreM how much of it, in metres
  */
 public record RunRow(
         String id,
@@ -64,7 +67,9 @@ public record RunRow(
         @Nullable String replaces,
         @Nullable Long correctedAtMs,
         String device,
-        String withdrawnOn) {
+        String withdrawnOn,
+        @Nullable String measured,
+        @Nullable Double scoreM) {
 
     /** A run as it will be stored, with what it keeps of its course. */
     public static RunRow of(String id, RunRequest r, String courseName, Course course, boolean simulated) {
@@ -119,7 +124,9 @@ public record RunRow(
                 before == null ? null : before.id(),
                 before == null ? null : r.loggedAt().toEpochMilli(),
                 r.deviceName(),
-                "");
+                "",
+                detail.score().map(s -> s.measured().name()).orElse(null),
+                detail.score().map(Score::metres).orElse(null));
     }
 
     private static String counted(RunDetail detail) {
@@ -168,6 +175,10 @@ public record RunRow(
                 offM);
     }
 
+    private @Nullable ScoreJson score() {
+        return measured == null || scoreM == null ? null : new ScoreJson(Score.Measured.valueOf(measured), scoreM);
+    }
+
     RunResponse response() {
         return new RunResponse(
                 id,
@@ -192,6 +203,7 @@ public record RunRow(
                 faultCountMap(),
                 note,
                 observed(),
+                score(),
                 replaces,
                 correctedAtMs == null ? null : Instant.ofEpochMilli(correctedAtMs),
                 device,
@@ -269,6 +281,8 @@ public record RunRow(
                 && faultCounts.equals(counted(request.detail()))
                 && note.equals(request.detail().note())
                 && Objects.equals(observed(), told(request))
+                && Objects.equals(
+                        score(), request.detail().score().map(ScoreJson::of).orElse(null))
                 && Objects.equals(replaces, request.replaces());
     }
 }

@@ -1,0 +1,138 @@
+package wrenlane.server.lesson;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
+import wrenlane.finding.Checks;
+import wrenlane.lesson.MoveMoment;
+import wrenlane.lesson.RunningLesson;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
+import wrenlane.setout.Baseline;
+import wrenlane.setout.ChangeOver;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.units.LengthSystem;
+
+/** What moving cones for one rider costs the group. */
+@Service
+class MoveService {
+    /** Settings closer than this are the same rung, in metres: half a centimetre. */
+    private static final double SAME_METRES = 0.005;
+
+    private final DayService days;
+    private final CourseService courses;
+    private final RunService runs;
+    private final RiderService riders;
+    private final RunningService running;
+    private final Storage storage;
+    private final Reckoning reckoning;
+    private final Clock clock;
+
+    MoveService(
+            DayService days,
+            CourseService courses,
+            RunService runs,
+            RiderService riders,
+            RunningService running,
+            Storage storage,
+            Reckoning reckoning,
+            Clock clock) {
+        this.days = days;
+        this.courses = courses;
+        this.runs = runs;
+        this.riders = riders;
+        this.running = running;
+        this.storage = storage;
+        this.reckoning = reckoning;
+        this.clock = clock;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(
+            CourseResponse course,
+            NestedCourse stands,
+            List<RunResponse> runs,
+            Optional<RunningLesson> lesson,
+            Map<String, String> names) {}
+
+    /**
+     * The cost, and the moment.
+     *
+     * @param to settings it would stand at, in metres
+     */
+    MoveCost cost(long dayId, long courseId, long riderId, List<Double> to, LengthSystem system) {
+        Read read = storage.read(() -> read(dayId, courseId));
+        RefusedException.unlessNone(
+                new Checks().addAll(NestedCourse.check(read.course().course(), to)));
+        NestedCourse wanted = NestedCourse.of(read.course().course(), to);
+        ChangeOver change = reckoning.whole(
+                Rank.ONE,
+                "this change-over",
+                () -> ChangeOver.between(sheet(read.stands(), system), sheet(wanted, system), SetOutSheet.DATUM));
+        List<Double> goes = read.stands().settingsMetres().stream()
+                .filter(s -> to.stream().noneMatch(t -> same(s, t)))
+                .toList();
+        return new MoveCost(
+                change.steps().stream()
+                        .filter(s -> s.doing() != ChangeOver.Doing.STAYS)
+                        .count(),
+                change.carriedMetres(),
+                change.minutes(),
+                moment(read, courseId, riderId, goes).said(id -> read.names().getOrDefault(id, "somebody")));
+    }
+
+    private MoveMoment moment(Read read, long courseId, long riderId, List<Double> goes) {
+        return read.lesson()
+                .filter(lesson -> !lesson.isOver())
+                .map(lesson -> MoveMoment.during(
+                        lesson,
+                        String.valueOf(courseId),
+                        goes,
+                        String.valueOf(riderId),
+                        read.runs().stream().map(RunningService::ridden).toList(),
+                        clock.instant()))
+                .orElseGet(() -> MoveMoment.without(read.runs().stream()
+                        .filter(r -> r.courseId() == courseId && r.riderId() != riderId)
+                        .filter(r -> goes.stream().anyMatch(g -> same(g, r.settingMetres())))
+                        .map(r -> String.valueOf(r.riderId()))
+                        .distinct()
+                        .toList()));
+    }
+
+    private Read read(long dayId, long courseId) {
+        DayResponse day = days.get(dayId);
+        CourseResponse course = courses.get(courseId);
+        return new Read(
+                course,
+                day.nested(course),
+                runs.ofDay(dayId),
+                running.find(dayId),
+                day.riders().stream()
+                        .map(DayRider::riderId)
+                        .map(riders::get)
+                        .collect(Collectors.toMap(r -> String.valueOf(r.id()), RiderResponse::name)));
+    }
+
+    private static SetOutSheet sheet(NestedCourse course, LengthSystem system) {
+        return SetOutSheet.of(course, Baseline.ownCorner(course), SetOutSheet.handyStep(system));
+    }
+
+    private static boolean same(double a, double b) {
+        return Math.abs(a - b) < SAME_METRES;
+    }
+}

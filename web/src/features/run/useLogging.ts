@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { deviceName } from '../../shared/device';
+import { useSay } from '../../shared/ui';
+import type { Fault, RunRequest, Score } from './api';
+import type { Detail } from './More';
+import type { LoggedRun } from './outbox';
+import { NOTHING_SEEN, says } from './Seen';
+import type { Held } from './Timer';
+import type { HeldOutbox } from './useOutbox';
+
+/** Whose runs are logged, and where. */
+export type Logged = Pick<RunRequest, 'dayId' | 'riderId' | 'courseId' | 'machineId' | 'side'>;
+
+/** What is tapped until it is logged, and the logging: the next run takes with it what was noted beside its faults. */
+export function useLogging(of: Logged, setting: number | undefined, timer: Held, outbox: HeldOutbox) {
+  const say = useSay();
+  const [faults, setFaults] = useState<Fault[]>([]);
+  const [note, setNote] = useState('');
+  const [seen, setSeen] = useState(NOTHING_SEEN);
+  const [score, setScore] = useState<Score>();
+  const [dropped, setDropped] = useState<LoggedRun>();
+
+  const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
+    if (setting === undefined) {
+      say.failed(new Error('Not logged: say first which of the settings that stand is ridden.'));
+      return;
+    }
+    const now = Date.now();
+    entries.forEach((entry, i) => {
+      const id = crypto.randomUUID();
+      const run = {
+        ...of,
+        settingMetres: setting,
+        faults: entry.faults,
+        // One after another, also where several are logged at once.
+        loggedAt: new Date(now + i).toISOString(),
+        ...entry.detail,
+        ...(i === 0 && timer.seconds !== undefined && { seconds: timer.seconds }),
+        ...(i === 0 && note.trim() !== '' && { note }),
+        ...(i === 0 && says(seen) && { observed: seen }),
+        ...(i === 0 && score !== undefined && { score }),
+      };
+      outbox.add({ kind: 'log', id, run: { ...run, device: deviceName() } });
+      setDropped(entry.faults.includes('DROP') ? { ...run, id } : undefined);
+    });
+    timer.clear();
+    setNote('');
+    setSeen(NOTHING_SEEN);
+    setScore(undefined);
+    setFaults([]);
+  };
+  return { faults, setFaults, note, setNote, seen, setSeen, score, setScore, dropped, setDropped, logAll };
+}
