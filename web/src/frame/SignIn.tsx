@@ -49,7 +49,7 @@ export function SignIn() {
             {said(enter.error)}
           </p>
         )}
-        <Button kind="primary" type="submit" className="min-h-14" disabled={enter.isPending}>
+        <Button kind="primary" type="submit" className="min-h-15" disabled={enter.isPending}>
           {enter.isPending ? 'One moment…' : 'Sign in'}
         </Button>
       </form>

@@ -54,14 +54,14 @@ export function Buttons(props: {
         <button
           type="button"
           disabled={!props.canUndo}
-          className="min-h-14 rounded-sm border border-rule bg-panel disabled:text-soft"
+          className="min-h-15 rounded-sm border border-rule bg-panel disabled:text-soft"
           onClick={() => onCommand({ do: 'undo' })}
         >
           Undo the last run
         </button>
         <button
           type="button"
-          className={`min-h-14 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
+          className={`min-h-15 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
           onClick={() => onCommand({ do: 'next' })}
         >
           {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}

@@ -101,13 +101,13 @@ export function CorrectRun(props: {
         onChange={(e) => change({ note: e.target.value })}
       />
       <div className="flex flex-wrap gap-3">
-        <Button kind="primary" className="min-h-14 flex-1" disabled={!differs} onClick={save}>
+        <Button kind="primary" className="min-h-15 flex-1" disabled={!differs} onClick={save}>
           Correct
         </Button>
-        <Button className="min-h-14" onClick={remove}>
+        <Button className="min-h-15" onClick={remove}>
           Take it away
         </Button>
-        <Button kind="quiet" className="min-h-14" onClick={onClose}>
+        <Button kind="quiet" className="min-h-15" onClick={onClose}>
           Leave it
         </Button>
       </div>

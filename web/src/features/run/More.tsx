@@ -42,7 +42,7 @@ export function More(props: {
     <button
       type="button"
       aria-expanded={panel === one}
-      className={`min-h-14 rounded-sm border ${panel === one ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      className={`min-h-15 rounded-sm border ${panel === one ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
       onClick={() => toggle(one)}
     >
       {name}
@@ -54,7 +54,7 @@ export function More(props: {
         <button
           type="button"
           disabled={!props.canLog}
-          className="min-h-14 rounded-sm border border-rule bg-panel disabled:text-soft"
+          className="min-h-15 rounded-sm border border-rule bg-panel disabled:text-soft"
           onClick={() => done([{ faults: [], detail: { sort: 'BROKEN_OFF' } }])}
         >
           Broken off
@@ -103,7 +103,7 @@ function SeveralPanel(props: { canLog: boolean; onLog: (entries: { faults: Fault
       <FaultCounters seen={several.faults} onStep={(f, by) => setSeveral(stepped(several, f, by))} />
       <Button
         kind="primary"
-        className="min-h-14"
+        className="min-h-15"
         disabled={!props.canLog || count === 0}
         onClick={() => props.onLog(runsOf(several).map((faults) => ({ faults })))}
       >

@@ -1,3 +1,4 @@
+import { said } from '../../shared/http';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useMoveCost } from './api';
@@ -24,7 +25,7 @@ export function MoveCones(props: {
     courseId: props.course,
     riderId: props.rider,
     to: props.settings,
-  }).data;
+  });
   return (
     <div
       role="alertdialog"
@@ -36,19 +37,21 @@ export function MoveCones(props: {
         <b className="figures">{text(props.to)}</b> once they are moved.
       </p>
       <p className="mb-2 min-h-12">
-        {cost && (
+        {cost.data && (
           <>
-            <span className="figures">{cost.cones}</span> {cost.cones === 1 ? 'cone' : 'cones'}, about{' '}
-            <span className="figures">{Math.max(1, Math.ceil(cost.minutes))}</span> min (an estimate).{' '}
-            {cost.moment}
+            <span className="figures">{cost.data.cones}</span> {cost.data.cones === 1 ? 'cone' : 'cones'},
+            about <span className="figures">{Math.max(1, Math.ceil(cost.data.minutes))}</span> min (an
+            estimate). {cost.data.moment}
           </>
         )}
+        {cost.isPending && <span className="text-soft">What it takes is being reckoned…</span>}
+        {cost.isError && said(cost.error)}
       </p>
       <div className="grid grid-cols-2 gap-2">
-        <Button kind="primary" className="min-h-14" onClick={props.onMoved}>
+        <Button kind="primary" className="min-h-15" onClick={props.onMoved}>
           Moved to {text(props.to)}
         </Button>
-        <Button className="min-h-14" onClick={props.onLeft}>
+        <Button className="min-h-15" onClick={props.onLeft}>
           Leave them
         </Button>
       </div>

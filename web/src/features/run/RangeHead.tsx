@@ -138,7 +138,7 @@ function Standing(props: {
                 key={metres}
                 type="button"
                 aria-pressed={on}
-                className={`min-h-14 flex-1 rounded-sm border ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+                className={`min-h-15 flex-1 rounded-sm border ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
                 onClick={() => props.onSetting(metres)}
               >
                 <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>

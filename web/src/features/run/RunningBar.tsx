@@ -75,17 +75,17 @@ export function RunningBar(props: {
           <Turns key={i} block={block} riderId={props.riderId} onUp={(up) => props.onUp(block, up)} />
         ))}
       {over && !more && (
-        <Button className="min-h-14" kind="primary" disabled={act.isPending} onClick={() => go('ONWARD')}>
+        <Button className="min-h-15" kind="primary" disabled={act.isPending} onClick={() => go('ONWARD')}>
           {onward}
         </Button>
       )}
       {more && (
         <div className="grid gap-2 border-l-4 border-steel bg-panel px-3 py-2">
           <div className="grid grid-cols-2 gap-2">
-            <Button className="min-h-14" onClick={() => go(paused ? 'GO_ON' : 'PAUSE')}>
+            <Button className="min-h-15" onClick={() => go(paused ? 'GO_ON' : 'PAUSE')}>
               {paused ? 'Go on' : 'Pause'}
             </Button>
-            <Button className="min-h-14" disabled={act.isPending} onClick={() => go('ONWARD')}>
+            <Button className="min-h-15" disabled={act.isPending} onClick={() => go('ONWARD')}>
               {onward}
             </Button>
           </div>

@@ -73,7 +73,7 @@ export function Choice(props: { on: boolean; onTap: () => void; children: ReactN
     <button
       type="button"
       aria-pressed={props.on}
-      className={`min-h-14 rounded-sm border px-1 leading-tight ${props.on ? 'border-ink bg-ink text-page' : 'border-rule bg-page'}`}
+      className={`min-h-15 rounded-sm border px-1 leading-tight ${props.on ? 'border-ink bg-ink text-page' : 'border-rule bg-page'}`}
       onClick={props.onTap}
     >
       {props.children}

@@ -30,7 +30,7 @@ export function SpellPanel(props: {
       <FaultCounters seen={seen.faults} onStep={(f, by) => setSeen(stepped(seen, f, by))} />
       <Button
         kind="primary"
-        className="min-h-14"
+        className="min-h-15"
         disabled={!props.canLog || spell === undefined}
         onClick={() => {
           if (spell === undefined) return;
@@ -62,7 +62,7 @@ function SpellClock(props: { longestMinutes: number | undefined; onStop: (second
   return (
     <div className="flex items-center justify-between gap-3">
       <Button
-        className="min-h-14"
+        className="min-h-15"
         onClick={() => {
           if (running) {
             // A tenth of a minute is the least that is a spell.

@@ -65,6 +65,11 @@ final class Chromium implements AutoCloseable {
         return page(390, 844, ServiceWorkerPolicy.ALLOW);
     }
 
+    /** A tablet held upright, tapped and not clicked. */
+    Page tablet() {
+        return page(keeping(820, 1180, ServiceWorkerPolicy.BLOCK).setHasTouch(true));
+    }
+
     /** A phone whose owner has gone on past the warning that nobody it knows vouches for the address. */
     Page phoneThatWentOn() {
         return page(keeping(390, 844, ServiceWorkerPolicy.ALLOW).setIgnoreHTTPSErrors(true));

@@ -27,6 +27,9 @@ class OutOfReachIT {
     @RegisterExtension
     static final App APP = App.withDemoDay();
 
+    /** Ends in turn, of the server and of the page; `./wren test -Dwren.crash.rounds=20` for more. */
+    private static final int ROUNDS = Integer.getInteger("wren.crash.rounds", 6);
+
     private static final String SAVED = "All saved on the server";
 
     private static Locator runs(Page page) {
@@ -83,7 +86,7 @@ class OutOfReachIT {
         int before = log().size();
         Page page = kept("/range/2");
         List<String> tapped = new ArrayList<>();
-        for (int round = 0; round < 6; round++) {
+        for (int round = 0; round < ROUNDS; round++) {
             for (int i = 0; i < 4; i++) {
                 String fault = "clgfst".substring((round + i) % 6, (round + i) % 6 + 1);
                 page.keyboard().press(fault);

@@ -1,0 +1,186 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static wrenlane.e2e.App.button;
+import static wrenlane.e2e.App.fill;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** The range under a thumb: on a tablet, by the clock of a spell, with scores, in the sun, left or right. */
+class RangeTouchIT {
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
+
+    private static final String SAVED = "All saved on the server";
+
+    private static void choose(Page page, String label, String what) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel(what));
+    }
+
+    /** A block for four, with three settings standing: each two runs, at the setting that suits them. */
+    @Test
+    void fourRidersByTouchWithThreeSettingsStanding() {
+        Page page = APP.chromium().tablet();
+        page.navigate(APP.address() + "/range/1");
+        Locator settings = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Setting ridden"))
+                .getByRole(AriaRole.BUTTON);
+        assertThat(settings).hasCount(3);
+        List<String> riders = page.getByLabel("Rider", new Page.GetByLabelOptions().setExact(true))
+                .locator("option")
+                .allTextContents()
+                .subList(0, 4);
+        for (String rider : riders) {
+            choose(page, "Rider", rider);
+            assertThat(page.locator("h1")).hasText(rider);
+            assertThat(page.getByText("No runs yet")).isVisible();
+            if (page.getByText("say which is ridden").count() > 0) {
+                settings.first().tap();
+            }
+            button(page, "Clean").tap();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Right"))
+                    .tap();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^L\\s*Line$")))
+                    .tap();
+            button(page, "Log faults").tap();
+            assertThat(page.getByTestId("run")).hasCount(2);
+            assertThat(page.getByLabel("Right, clean of all: 0 / 1")).isVisible();
+            assertThat(page.getByText(SAVED)).isVisible();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Left"))
+                    .first()
+                    .tap();
+        }
+    }
+
+    /** What is tapped while riders ride is large enough for a glove, on either hand's side. */
+    @Test
+    void logAndNextLieUnderEitherThumb() {
+        Page page = APP.phone("/range/2");
+        assertThat(button(page, "Clean")).isEnabled();
+        for (String name : new String[] {"Clean", "Log faults", "Undo the last run", "Next rider", "Spell", "Score"}) {
+            BoundingBox box = button(page, name).boundingBox();
+            assertThat(box.height).as(name).isGreaterThanOrEqualTo(55.5);
+            assertThat(box.width).as(name).isGreaterThanOrEqualTo(56);
+        }
+        assertThat(middle(page, "Log faults")).isGreaterThan(195);
+        assertThat(middle(page, "Next rider")).isGreaterThan(195);
+        button(page, "Units").click();
+        App.choose(page, "left");
+        page.keyboard().press("Escape");
+        assertThat(middle(page, "Log faults")).isLessThan(195);
+        assertThat(middle(page, "Next rider")).isLessThan(195);
+        page.reload();
+        assertThat(button(page, "Clean")).isEnabled();
+        assertThat(middle(page, "Next rider")).isLessThan(195);
+    }
+
+    private static double middle(Page page, String name) {
+        BoundingBox box = button(page, name).boundingBox();
+        return box.x + box.width / 2;
+    }
+
+    /** The clock runs, is stopped, and says the minutes; the score goes with the run, and both can be read again. */
+    @Test
+    void aSpellByTheClockAndAScore() {
+        Page page = APP.chromium().phone();
+        page.clock().install();
+        page.navigate(APP.address() + "/range/6");
+        assertThat(button(page, "Clean")).isEnabled();
+        button(page, "Spell").click();
+        button(page, "Start the spell").click();
+        page.clock().fastForward(150_000);
+        assertThat(page.getByLabel("Ridden for")).hasText("2:30");
+        button(page, "Stop the spell").click();
+        assertThat(page.getByLabel("Minutes", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("2.5");
+        button(page, "Log the spell").click();
+        button(page, "Score").click();
+        choose(page, "Measured", "Plank moved");
+        fill(page, "Metres", "0,4");
+        button(page, "Clean").click();
+        assertThat(page.getByTestId("run")).hasCount(2);
+        assertThat(page.getByText(SAVED)).isVisible();
+        page.navigate(APP.address() + "/range/log?rider=6");
+        assertThat(page.getByText("plank moved 0.40 m")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("spell of 2.5 min: clean")))
+                .isVisible();
+    }
+
+    /** By the running order the spell has an end: past it the clock calls, and says what to do. */
+    @Test
+    void aSpellPastItsLongestSaysStop() {
+        Page page = APP.chromium().phone();
+        page.clock().install();
+        page.navigate(APP.address() + "/range/1");
+        button(page, "Begin the lesson").click();
+        button(page, "Run the lesson").click();
+        Locator lesson = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lesson"));
+        assertThat(lesson).isVisible();
+        while (!lesson.innerText().startsWith("Slipway box")) {
+            int step = Integer.parseInt(lesson.getAttribute("data-step"));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^On to: ")))
+                    .click();
+            assertThat(lesson).hasAttribute("data-step", String.valueOf(step + 1));
+        }
+        button(page, "Spell").click();
+        assertThat(page.getByText("an estimate for this machine")).isVisible();
+        button(page, "Start the spell").click();
+        page.clock().fastForward(61 * 60_000);
+        assertThat(page.getByText("stop now, let clutch and hand rest")).isVisible();
+        assertThat(page.getByLabel("Over the longest spell by")).containsText("+");
+        putAway(page, Integer.parseInt(lesson.getAttribute("data-step")));
+    }
+
+    /** The lesson is the day's, and so the other tests' too. */
+    private static void putAway(Page page, int step) {
+        page.request()
+                .post(
+                        APP.address() + "/api/days/5/running",
+                        RequestOptions.create().setData(Map.of("act", "PUT_AWAY", "step", step)));
+    }
+
+    /** What moving the cones for one takes, before they are moved. */
+    @Test
+    void movingConesSaysWhatItTakes() {
+        Page page = APP.phone("/range/3?course=3");
+        assertThat(button(page, "Tighter")).isEnabled();
+        button(page, "Tighter").click();
+        Locator asked = page.getByRole(AriaRole.ALERTDIALOG);
+        assertThat(asked).containsText(Pattern.compile("[1-9]\\d* cones?, about\\s+\\d+\\s+min"));
+        assertThat(asked).containsText(Pattern.compile("move them|best|before the next turn"));
+        button(page, "Leave them").click();
+        assertThat(asked).hasCount(0);
+    }
+
+    /** Black on white: everything that is read has seven to one, which is more than the AA that paper is held to. */
+    @Test
+    void inTheSunEverythingStandsOutSevenToOne() {
+        for (String path : new String[] {"/range/2", "/range/log", "/set-out?one=1"}) {
+            Page page = APP.phone(path);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
+                    .click();
+            page.waitForFunction("() => document.documentElement.dataset.light === 'sun'");
+            assertThat(page.locator("h1").first()).isVisible();
+            assertThat(new AxeBuilder(page)
+                            .withRules(List.of("color-contrast-enhanced")).analyze().getViolations().stream()
+                                    .flatMap(r -> r.getNodes().stream())
+                                    .map(n -> n.getHtml() + n.getFailureSummary())
+                                    .toList())
+                    .as(path)
+                    .isEmpty();
+            page.close();
+        }
+    }
+}
