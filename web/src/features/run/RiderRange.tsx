@@ -14,6 +14,7 @@ import { CorrectRun } from './CorrectRun';
 import { shown, type LoggedRun } from './outbox';
 import { More } from './More';
 import { MoveCones } from './MoveCones';
+import { GoBack } from './GoBack';
 import { RangeHead } from './RangeHead';
 import { NewRider } from './NewRider';
 import { turnOf, type RunningBlock, type UpNext, type useRunning } from './running';
@@ -74,6 +75,7 @@ export function RiderRange(props: {
     (r) => r.dayId === day.id && r.riderId === rider.id && r.courseId === course.id,
   );
   const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
+  const back = side === 'LEFT' ? known.data?.backLeft : known.data?.backRight;
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
   const [adding, setAdding] = useState(false);
@@ -188,6 +190,7 @@ export function RiderRange(props: {
         {advice ? (
           <>
             <b>{MOVES[advice.move]}</b> {advice.reason}
+            {back && <GoBack back={back} riderId={rider.id} />}
             {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && proposed === undefined && (
               <Button
                 className="mt-1.5 block min-h-11"

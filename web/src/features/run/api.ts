@@ -10,6 +10,7 @@ export type Side = RunRequest['side'];
 export type RangeView = Api<'RangeResponse'>;
 export type Score = NonNullable<RunRequest['score']>;
 export type Measured = Score['measured'];
+export type BackTo = NonNullable<RangeView['backLeft']>;
 export type Observed = NonNullable<RunRequest['observed']>;
 export type Technique = Observed['technique'][number];
 export type BeforeDrop = NonNullable<Observed['beforeDrop']>;

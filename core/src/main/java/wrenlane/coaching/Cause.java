@@ -3,7 +3,9 @@ package wrenlane.coaching;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
@@ -155,6 +157,32 @@ public enum Cause {
                 .filter(c -> c.faults.contains(fault) && c.technique.contains(with))
                 .sorted(Comparator.comparingInt(c -> c.faults.size()))
                 .toList();
+    }
+
+    /**
+     * What the faults that a rider has just made usually come from: of the last run of which somebody said how it was ridden,
+     * as far back as no clean run lies between. Empty where nobody did.
+     *
+     * @param runs to one side, oldest first
+     */
+    public static Optional<Cause> latest(List<HoldsBack.Attempt> runs) {
+        for (int i = runs.size() - 1; i >= 0 && !runs.get(i).faults().isEmpty(); i--) {
+            Optional<Cause> cause = causes(runs.get(i)).findFirst();
+            if (cause.isPresent()) {
+                return cause;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Stream<Cause> causes(HoldsBack.Attempt run) {
+        return Stream.concat(
+                run.observed().beforeDrop().stream().flatMap(last -> of(last).stream()),
+                run.faults().stream()
+                        .sorted()
+                        .flatMap(fault -> run.observed().technique().stream()
+                                .sorted()
+                                .flatMap(with -> of(fault, with).stream())));
     }
 
     /** Causes of a drop by what came last. */

@@ -122,4 +122,22 @@ class HoldsBackTest {
         assertThat(HoldsBack.from(runs(swapped)).get(0).sentence())
                 .isEqualTo(HoldsBack.from(runs(text)).get(0).sentence().replace("right", "left"));
     }
+
+    /** Of the faults made last, as far back as no clean run lies between; of a drop by what came before it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/l/L/HEAD_LATE | WIDE_HEAD_LATE",
+                "1/l/F/CLUTCH_IN 1/l/L/HEAD_LATE | WIDE_HEAD_LATE",
+                "1/l/L/HEAD_LATE 2/l/L/- | WIDE_HEAD_LATE",
+                "1/l/L/HEAD_LATE 1/l/./- 2/l/L/- | ''",
+                "1/l/L/HEAD_LATE 1/l/./HEAD_LATE | ''",
+                "1/l/D/!FRONT_BRAKE | FRONT_BRAKE_IN_TURN",
+                "3/l/L/- | ''",
+                "1/l/C/BARS_SHORT | ''",
+            })
+    void namesTheCauseOfWhatWasSeenLast(String text, String cause) {
+        assertThat(Cause.latest(runs(text)).map(Enum::name).orElse("")).isEqualTo(cause);
+    }
 }

@@ -75,6 +75,15 @@ class NetworkTest {
         assertThat(phone.send("POST", "/api/copies/uploads", "x").statusCode()).isEqualTo(401);
     }
 
+    /** What is no passphrase at all is no guess either. */
+    @ParameterizedTest
+    @ValueSource(strings = {"{}", "{\"passphrase\":null}", "{\"passphrase\":5,\"x\":1}", "[]", ""})
+    void whatSaysNoPassphraseIsRefused(String body) throws Exception {
+        HttpResponse<String> answer = new NetworkDevice(APP).send("POST", "/api/session", body);
+        assertThat(answer.statusCode()).isIn(400, 422);
+        assertThat(answer.body()).contains("\"detail\"");
+    }
+
     @Test
     void aTokenThatWasChangedIsNone() throws Exception {
         NetworkDevice phone = new NetworkDevice(APP);

@@ -151,6 +151,25 @@ class RunsTest {
         assertThat(log().size()).isEqualTo(1);
     }
 
+    /** After a third fault in a row the step is widened; what was seen says which drills to go back to. */
+    @Test
+    void whereAStepIsTooMuchItSaysWhatToGoBackTo() {
+        for (int i = 0; i < 3; i++) {
+            APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+        }
+        for (int i = 0; i < 3; i++) {
+            Map<String, Object> run = run("LEFT", 7.2, "LINE");
+            run.put("loggedAt", "2026-05-14T09:1" + i + ":00Z");
+            run.put("observed", Map.of("technique", List.of("HEAD_LATE")));
+            APP.put("/api/runs/" + UUID.randomUUID(), run);
+        }
+        JsonNode range = range(7.2);
+        assertThat(range.at("/nextLeft/move").asString()).isEqualTo("WIDEN");
+        assertThat(range.at("/backLeft/drills").valueStream().map(JsonNode::asString))
+                .containsExactlyElementsOf(Cause.WIDE_HEAD_LATE.drills());
+        assertThat(range.has("backRight")).isFalse();
+    }
+
     private JsonNode move(double... to) {
         StringBuilder asked = new StringBuilder("/api/days/" + day + "/courses/" + course + "/move?riderId=" + rider);
         for (double setting : to) {

@@ -2,6 +2,9 @@ package wrenlane.server.network;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -36,7 +39,7 @@ class SessionController {
      *
      * @param passphrase as typed
      */
-    record Key(String passphrase) {}
+    record Key(@NotNull @Size(max = 400) String passphrase) {}
 
     @GetMapping
     Session session(HttpServletRequest request) {
@@ -47,7 +50,7 @@ class SessionController {
     /** Signs in; status 422 for a wrong passphrase, 429 while a next try has to wait, 409 where nothing is asked. */
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void enter(@RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
+    void enter(@Valid @RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
         asking(request).in(key.passphrase(), request, response);
     }
 

@@ -12,7 +12,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.coaching.Advice;
 import wrenlane.coaching.BeginRung;
+import wrenlane.coaching.Cause;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.HoldsBack;
@@ -188,7 +190,8 @@ public class ProgressService {
                 "the rungs of this course",
                 () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
-            return new RangeResponse(standing, today, unscored(asked, dayId, courseId), null, null, null, null);
+            return new RangeResponse(
+                    standing, today, unscored(asked, dayId, courseId), null, null, null, null, null, null);
         }
         // Advice looks at sides and faults alone.
         List<RunRecord> here = today.stream()
@@ -196,14 +199,34 @@ public class ProgressService {
                 .map(r -> r.record(Optional.empty()))
                 .toList();
         boolean isNew = isNew(asked, dayId, courseId, settingMetres);
+        Advice left = CoachingRules.USUAL.advise(here, isNew, Side.LEFT);
+        Advice right = CoachingRules.USUAL.advise(here, isNew, Side.RIGHT);
         return new RangeResponse(
                 standing,
                 today,
                 unscored(asked, dayId, courseId),
-                CoachingRules.USUAL.advise(here, isNew, Side.LEFT),
-                CoachingRules.USUAL.advise(here, isNew, Side.RIGHT),
+                left,
+                right,
+                back(left, today, Side.LEFT),
+                back(right, today, Side.RIGHT),
                 standing.chances().at(Side.LEFT, settingMetres).orElse(null),
                 standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
+    }
+
+    private static @Nullable BackTo back(Advice advice, List<RunResponse> today, Side side) {
+        return advice.move() != Advice.Move.WIDEN
+                ? null
+                : Cause.latest(today.stream()
+                                .filter(r -> r.side() == side && r.sort().scored())
+                                .map(ProgressService::attempt)
+                                .toList())
+                        .map(BackTo::of)
+                        .orElse(null);
+    }
+
+    private static HoldsBack.Attempt attempt(RunResponse run) {
+        return new HoldsBack.Attempt(
+                run.side(), Set.copyOf(run.faults()), run.detail().observed());
     }
 
     private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
@@ -355,10 +378,7 @@ public class ProgressService {
 
     private static List<HoldsBack> heldBack(ReadProgress read) {
         return HoldsBack.from(Estimates.latest(read.ofKind().runs()).stream()
-                .map(r -> new HoldsBack.Attempt(
-                        r.run().side(),
-                        Set.copyOf(r.run().faults()),
-                        r.run().detail().observed()))
+                .map(r -> attempt(r.run()))
                 .toList());
     }
 

@@ -13,6 +13,8 @@ import wrenlane.server.run.RunResponse;
  * @param unscored ids of those that are the first at a setting new to the rider
  * @param nextLeft advice if the next run goes left at the setting asked about
  * @param nextRight advice if it goes right
+ * @param backLeft what to go back to where that is to widen, and somebody said how it was ridden
+ * @param backRight the same to the right
  * @param chanceLeft of a clean run to the left at the setting asked about
  * @param chanceRight the same to the right
  */
@@ -22,5 +24,7 @@ record RangeResponse(
         List<String> unscored,
         @Nullable Advice nextLeft,
         @Nullable Advice nextRight,
+        @Nullable BackTo backLeft,
+        @Nullable BackTo backRight,
         @Nullable ChanceJson chanceLeft,
         @Nullable ChanceJson chanceRight) {}
