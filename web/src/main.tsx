@@ -27,7 +27,14 @@ const Progress = lazy(() => import('./features/progress'));
 const client = new QueryClient({
   defaultOptions: {
     // The server may run on this very machine: whatever the browser thinks of the network, asking tells.
-    queries: { networkMode: 'always', retry: 1, refetchOnWindowFocus: false, staleTime: 2000 },
+    // What was read stays as long as the page is open: out of reach of the server there is nothing later.
+    queries: {
+      networkMode: 'always',
+      retry: 1,
+      refetchOnWindowFocus: false,
+      staleTime: 2000,
+      gcTime: Infinity,
+    },
     mutations: { networkMode: 'always' },
   },
 });

@@ -10,6 +10,8 @@ export type Api<Name extends keyof components['schemas']> = components['schemas'
 /** The server, with types made from its own description. */
 export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?? 'http://localhost' });
 
+const OUT_OF_REACH = 'The server is out of reach. Check that Wren Lane is still running.';
+
 /** What comes back of a request. */
 export interface Answer<T> {
   data?: T;
@@ -20,14 +22,16 @@ export interface Answer<T> {
 /** The body of an answer, or a Problem thrown. A server out of reach is a Problem too. */
 export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
+  let news: boolean;
   try {
     answer = await sent;
-    note(answer.response);
+    news = note(answer.response);
     noteAccess(answer.response.status);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
-    throw new Problem(0, 'The server is out of reach. Check that Wren Lane is still running.', []);
+    throw new Problem(0, OUT_OF_REACH, []);
   }
+  if (!news) throw new Problem(0, OUT_OF_REACH, []);
   if (!answer.response.ok) {
     throw readProblem(answer.response.status, answer.error);
   }

@@ -5,13 +5,22 @@ let since: string | undefined;
 let keptAnswers = 0;
 const listeners = new Set<() => void>();
 
-/** Notes of an answer whether the server gave it, or it was kept from before. */
-export function note(response: Response) {
+/** What the server itself has answered since this page was opened, by address. */
+const answered = new Set<string>();
+
+/**
+ * Notes of an answer whether the server gave it, or it was kept from before. Says whether it is news: what was kept is none
+ * for a page that has had the server's own answer to the same question, which may be later.
+ */
+export function note(response: Response): boolean {
   const kept = response.headers.get(KEPT_SINCE) ?? undefined;
-  if (kept !== undefined) keptAnswers++;
-  if ((kept === undefined) === (since === undefined)) return;
-  since = kept;
-  listeners.forEach((tell) => tell());
+  if (kept === undefined) answered.add(response.url);
+  else keptAnswers++;
+  if ((kept === undefined) !== (since === undefined)) {
+    since = kept;
+    listeners.forEach((tell) => tell());
+  }
+  return kept === undefined || !answered.has(response.url);
 }
 
 function subscribe(tell: () => void) {
