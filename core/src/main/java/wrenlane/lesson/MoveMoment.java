@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import wrenlane.course.NestedCourse;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
 
@@ -17,9 +18,6 @@ import wrenlane.lesson.RunningLesson.Up;
  * @param after how long it waits; zero where nobody else needs it, missing where there is no running order to tell
  */
 public record MoveMoment(List<String> others, Optional<Duration> after) {
-    /** Settings closer than this are the same rung, in metres: half a centimetre. */
-    private static final double SAME_METRES = 0.005;
-
     public MoveMoment {
         others = List.copyOf(others);
     }
@@ -52,7 +50,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     private static boolean needs(Up up, List<Double> goes) {
         return up.task()
                 .settingMetres()
-                .map(own -> goes.stream().anyMatch(g -> Math.abs(g - own) < SAME_METRES))
+                .map(own -> goes.stream().anyMatch(g -> NestedCourse.isSameSetting(g, own)))
                 .orElse(!goes.isEmpty());
     }
 

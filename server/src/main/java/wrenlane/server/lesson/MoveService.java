@@ -31,9 +31,6 @@ import wrenlane.units.LengthSystem;
 /** What moving cones for one rider costs the group. */
 @Service
 class MoveService {
-    /** Settings closer than this are the same rung, in metres: half a centimetre. */
-    private static final double SAME_METRES = 0.005;
-
     private final DayService days;
     private final CourseService courses;
     private final RunService runs;
@@ -85,7 +82,7 @@ class MoveService {
                 "this change-over",
                 () -> ChangeOver.between(sheet(read.stands(), system), sheet(wanted, system), SetOutSheet.DATUM));
         List<Double> goes = read.stands().settingsMetres().stream()
-                .filter(s -> to.stream().noneMatch(t -> same(s, t)))
+                .filter(s -> to.stream().noneMatch(t -> NestedCourse.isSameSetting(s, t)))
                 .toList();
         return new MoveCost(
                 change.steps().stream()
@@ -108,7 +105,7 @@ class MoveService {
                         clock.instant()))
                 .orElseGet(() -> MoveMoment.without(read.runs().stream()
                         .filter(r -> r.courseId() == courseId && r.riderId() != riderId)
-                        .filter(r -> goes.stream().anyMatch(g -> same(g, r.settingMetres())))
+                        .filter(r -> goes.stream().anyMatch(g -> NestedCourse.isSameSetting(g, r.settingMetres())))
                         .map(r -> String.valueOf(r.riderId()))
                         .distinct()
                         .toList()));
@@ -130,9 +127,5 @@ class MoveService {
 
     private static SetOutSheet sheet(NestedCourse course, LengthSystem system) {
         return SetOutSheet.of(course, Baseline.ownCorner(course), SetOutSheet.handyStep(system));
-    }
-
-    private static boolean same(double a, double b) {
-        return Math.abs(a - b) < SAME_METRES;
     }
 }

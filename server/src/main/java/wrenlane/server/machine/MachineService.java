@@ -4,7 +4,6 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -51,9 +50,13 @@ public class MachineService {
 
     /** Every machine, by name. */
     public List<MachineResponse> all() {
-        return storage.read(() -> stored(mapper.ids())).entrySet().stream()
-                .map(e -> response(e.getKey(), e.getValue()))
-                .toList();
+        return storage.read(() -> {
+            List<Long> ids = mapper.ids();
+            Map<Long, Stored> found = stored(ids);
+            return ids.stream()
+                    .map(id -> response(id, present(found.get(id), id)))
+                    .toList();
+        });
     }
 
     public MachineResponse get(long id) {
@@ -171,7 +174,7 @@ public class MachineService {
                 request.transmission().name());
     }
 
-    /** Machines of some ids as they would be asked for again, by name; read anew only where they were written since. */
+    /** Machines of some ids as they would be asked for again; read anew only where they were written since. */
     private Map<Long, Stored> stored(Collection<Long> ids) {
         Map<Long, Stamped> now = stamps.of(Stamps.Of.MACHINE, ids);
         Map<Long, Stored> known = new HashMap<>();
@@ -182,11 +185,7 @@ public class MachineService {
             kept.put(Objects.requireNonNull(now.get(id)), stored);
             known.put(id, stored);
         });
-        return known.entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<Long, Stored> e) ->
-                                e.getValue().machine().name())
-                        .thenComparing(Map.Entry::getKey))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
+        return known;
     }
 
     /** Three questions to the tables, however many they are. */
@@ -198,7 +197,7 @@ public class MachineService {
                 mapper.figures(ids).stream().collect(Collectors.groupingBy(FigureRow::machineId));
         Map<Long, List<CircleRow>> circles =
                 mapper.circles(ids).stream().collect(Collectors.groupingBy(CircleRow::machineId));
-        Map<Long, Stored> machines = new LinkedHashMap<>();
+        Map<Long, Stored> machines = new HashMap<>();
         for (MachineRow row : mapper.find(ids)) {
             long id = row.id() == null ? 0 : row.id();
             machines.put(id, stored(row, figures.getOrDefault(id, List.of()), circles.getOrDefault(id, List.of())));

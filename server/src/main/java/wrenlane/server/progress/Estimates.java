@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
 import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
@@ -30,9 +31,6 @@ import wrenlane.verdict.Tightness;
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
 @Component
 class Estimates {
-    /** Settings closer than this are the same rung, in metres: half a centimetre. */
-    static final double SAME_METRES = 0.005;
-
     /** Memory for what runs were found to say, in bytes. */
     private static final long MOST_BYTES = 4_000_000;
 
@@ -96,7 +94,9 @@ class Estimates {
         List<RiddenRun> counted = isFromTheFirst(some)
                 ? FirstRuns.scored(
                         some,
-                        r -> List.of(r.run().courseId(), Math.round(r.run().settingMetres() / (2 * SAME_METRES))),
+                        r -> List.of(
+                                r.run().courseId(),
+                                Math.round(r.run().settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))),
                         CoachingRules.USUAL.unscored())
                 : some;
         Tights tights = new Tights(read);

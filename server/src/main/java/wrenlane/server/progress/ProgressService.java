@@ -20,6 +20,7 @@ import wrenlane.coaching.Debrief;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
@@ -239,7 +240,8 @@ public class ProgressService {
     private static List<String> unscored(Asked asked, long dayId, long courseId) {
         Map<Long, List<RunResponse>> bySetting = asked.today().stream()
                 .filter(r -> r.sort().scored())
-                .collect(Collectors.groupingBy(r -> Math.round(r.settingMetres() / (2 * Estimates.SAME_METRES))));
+                .collect(Collectors.groupingBy(
+                        r -> Math.round(r.settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))));
         return bySetting.values().stream()
                 .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
                 .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
@@ -248,7 +250,7 @@ public class ProgressService {
     }
 
     private static boolean same(RunResponse run, double settingMetres) {
-        return Math.abs(run.settingMetres() - settingMetres) < Estimates.SAME_METRES;
+        return NestedCourse.isSameSetting(run.settingMetres(), settingMetres);
     }
 
     /** What is read for a rider's progress. */
