@@ -12,7 +12,7 @@ import { FAULTS } from './marks';
 import { correction, type LoggedRun } from './outbox';
 import { Choice } from './Seen';
 import { stepped } from './several';
-import { FaultCounters } from './More';
+import { FaultCounters } from './FaultCounters';
 import type { HeldOutbox } from './useOutbox';
 
 /** One run to put right, or to take away: who, where, which side, what was seen. What it was before stays on record. */

@@ -1,18 +1,15 @@
 import { useState } from 'react';
 import type { Course } from '../course';
 import { Button } from '../../shared/ui';
-import type { Fault, Observed, RunRequest, Score } from './api';
-import { FAULTS } from './marks';
+import type { Fault, Observed, Score } from './api';
+import { Counter, FaultCounters } from './FaultCounters';
 import { says, SeenPanel } from './Seen';
-import { countOf, NONE, runsOf, stepped, type Several } from './several';
+import { countOf, NONE, runsOf, stepped, type Detail, type Several } from './several';
 import { SpellPanel } from './SpellPanel';
 import { ScorePanel } from './ScorePanel';
 import type { UpNext } from './running';
 
 type Panel = 'several' | 'spell' | 'seen' | 'score' | 'note';
-
-/** What of an entry goes beside its faults. */
-export type Detail = Partial<Pick<RunRequest, 'sort' | 'minutes' | 'laps' | 'faultCounts'>>;
 
 /** One tap further: a run broken off, several at once, a spell, how the next was ridden, its score, a note for it. */
 export function More(props: {
@@ -109,55 +106,6 @@ function SeveralPanel(props: { canLog: boolean; onLog: (entries: { faults: Fault
       >
         {count === 1 ? 'Log 1 run' : `Log ${count} runs`}
       </Button>
-    </div>
-  );
-}
-
-/** How often each fault was seen. */
-export function FaultCounters(props: {
-  seen: Several['faults'];
-  onStep: (fault: Fault, by: 1 | -1) => void;
-}) {
-  return (
-    <div className="grid grid-cols-4 gap-2">
-      {FAULTS.map((f) => (
-        <Counter
-          key={f.fault}
-          name={f.word}
-          letter={f.letter}
-          count={props.seen[f.fault] ?? 0}
-          onStep={(by) => props.onStep(f.fault, by)}
-        />
-      ))}
-    </div>
-  );
-}
-
-/** How often something was seen: one more with every tap, one less with the key below. */
-function Counter(props: { name: string; letter?: string; count: number; onStep: (by: 1 | -1) => void }) {
-  const { name, letter, count } = props;
-  return (
-    <div role="group" aria-label={name} className="grid gap-1">
-      <button
-        type="button"
-        aria-label={`One ${name} more`}
-        className={`flex min-h-16 flex-col items-center justify-center rounded-sm border-2 bg-page ${count > 0 ? 'border-ink' : 'border-rule'}`}
-        onClick={() => props.onStep(1)}
-      >
-        <span className="figures text-[1.3rem] leading-none font-bold">
-          {count > 0 ? count : (letter ?? '+')}
-        </span>
-        <span className="text-[0.87rem]">{name}</span>
-      </button>
-      <button
-        type="button"
-        aria-label={`One ${name} less`}
-        disabled={count === 0}
-        className="min-h-11 rounded-sm border border-rule bg-page text-[1.2rem] disabled:opacity-40"
-        onClick={() => props.onStep(-1)}
-      >
-        −
-      </button>
     </div>
   );
 }

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { Button } from '../../shared/ui';
 import type { Fault } from './api';
-import { FaultCounters, type Detail } from './More';
+import { FaultCounters } from './FaultCounters';
+import type { Detail } from './several';
 import { countdown } from './running';
 import { NONE, spellOf, stepped, type Several } from './several';
 import { signal } from './signal';

@@ -6,6 +6,9 @@ export interface Several {
   faults: Partial<Record<Fault, number>>;
 }
 
+/** What of an entry goes beside its faults. */
+export type Detail = Partial<Pick<RunRequest, 'sort' | 'minutes' | 'laps' | 'faultCounts'>>;
+
 export const NONE: Several = { clean: 0, faults: {} };
 
 /** How many runs they are. */

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { deviceName } from '../../shared/device';
 import { useSay } from '../../shared/ui';
 import type { Fault, RunRequest, Score } from './api';
-import type { Detail } from './More';
 import type { LoggedRun } from './outbox';
 import { NOTHING_SEEN, says } from './Seen';
+import type { Detail } from './several';
 import type { Held } from './Timer';
 import type { HeldOutbox } from './useOutbox';
 
