@@ -12,7 +12,7 @@ import { PASSPHRASE, Server, spread } from './server.mjs';
 const [jar, demo, seconds = '60'] = process.argv.slice(2);
 const CLIENTS = 20;
 const PER_SECOND = 50;
-const server = await Server.onNetwork(jar, demo, 18803);
+const server = await Server.withDemoDay(jar, demo, 18803, { onNetwork: true });
 const started = await server.memory();
 const [day] = await server.json('/api/days');
 const errors = [];

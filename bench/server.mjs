@@ -36,17 +36,10 @@ export class Server {
     this.address = `http://127.0.0.1:${port}`;
   }
 
-  /** The same, with phones of the network let in on the next port; they know the passphrase. */
-  static async onNetwork(jar, demo, port) {
+  /** On the network phones are let in too, on the next port; they know the passphrase. */
+  static async withDemoDay(jar, demo, port, { onNetwork = false } = {}) {
     const server = new Server(jar, demo, port);
-    server.network = `https://127.0.0.1:${port + 1}`;
-    server.data = await mkdtemp(join(tmpdir(), 'wren-lane-bench-'));
-    await server.start();
-    return server;
-  }
-
-  static async withDemoDay(jar, demo, port) {
-    const server = new Server(jar, demo, port);
+    if (onNetwork) server.network = `https://127.0.0.1:${port + 1}`;
     server.data = await mkdtemp(join(tmpdir(), 'wren-lane-bench-'));
     await server.start();
     return server;
