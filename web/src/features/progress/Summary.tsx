@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import { useDrills } from '../drill';
+import { share } from '../standing';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
@@ -161,6 +162,7 @@ function HeldBack({ progress }: { progress: Progress }) {
 /** Where the next session begins: as Today and Range say it. */
 function Next({ progress }: { progress: Progress }) {
   const { system } = usePreferences();
+  const link = useDayLink();
   const { standing } = progress;
   if (standing?.rung === undefined) return null;
   return (
@@ -177,7 +179,14 @@ function Next({ progress }: { progress: Progress }) {
         {standing.weakSide && `, ${sideWord(standing.weakSide)} side first`}.
       </p>
       {standing.left && standing.right && (
-        <p className="text-sm text-soft">Two steps easier than the best.</p>
+        <p className="text-sm text-soft">Two steps easier than the one to work on.</p>
+      )}
+      {standing.left && standing.right && standing.working && (
+        <p>
+          Work on <b className="figures">{lengthText(standing.working.rung.settingMetres, system)}</b>: clean
+          about <span className="figures">{share(standing.working.chance)}</span> in 100, nearest to what is{' '}
+          <Link to={link('/lesson/methods')}>aimed at</Link>.
+        </p>
       )}
     </section>
   );

@@ -27,6 +27,7 @@ import { useKeys } from './useKeys';
 import { useLogging } from './useLogging';
 import { useOutbox } from './useOutbox';
 import { useRidden } from './useRidden';
+import { WorkOn } from './WorkOn';
 import { useWakeLock } from './useWakeLock';
 
 /** One rider on one course. */
@@ -190,6 +191,7 @@ export function RiderRange(props: {
         {advice ? (
           <>
             <b>{MOVES[advice.move]}</b> {advice.reason}
+            {standing && <WorkOn standing={standing} setting={setting} />}
             {back && <GoBack back={back} riderId={rider.id} />}
             {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && proposed === undefined && (
               <Button

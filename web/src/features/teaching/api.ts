@@ -53,3 +53,20 @@ export function useHeat(machineId: number) {
     queryFn: () => body(http.GET('/api/machines/{id}/clutch-heat', { params: { path: { id: machineId } } })),
   });
 }
+
+export type Aim = Api<'AimResponse'>;
+
+/** How often a run should be clean. */
+export function useAim() {
+  return useQuery({ queryKey: ['aim'], queryFn: () => body(http.GET('/api/aim')) });
+}
+
+/** Stores it; every rung that is proposed may be another. */
+export function useSaveAim() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ stored, cleanPercent }: { stored: Aim; cleanPercent: number }) =>
+      changing(stored, (header) => http.PUT('/api/aim', { params: { header }, body: { cleanPercent } })),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}

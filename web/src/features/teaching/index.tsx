@@ -9,6 +9,7 @@ import {
   type Options,
   type Teaching,
 } from './api';
+import { AimChoice } from './AimChoice';
 import { Compare } from './Compare';
 import { HeatTable } from './HeatTable';
 
@@ -26,6 +27,7 @@ export function TeachingPage() {
           <div className="flex min-w-0 flex-col gap-6">
             <Schools options={options} />
             <Questions options={options} teaching={teaching} />
+            <AimChoice />
           </div>
           <div className="flex min-w-0 flex-col gap-6">
             <Compare options={options} choices={teaching.choices} />

@@ -9,8 +9,8 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.verdict.Ladder;
 
 /**
- * The rung to begin a day on, and the side: some steps easier than the tightest that the weaker side rides clean four times
- * in five; where no run is known, what suits the level. Both sides ride the same cones, so the weaker one decides, and
+ * The rung to begin a day on, and the side: some steps easier than the one to work on ({@link Aim#rung}); where too few runs
+ * are known of a side, what suits the level. Both sides ride the same cones, so the weaker one decides, and
  * begins.
  */
 public final class BeginRung {
@@ -25,25 +25,36 @@ public final class BeginRung {
      * @param ladder of the machine, not empty
      * @param left estimate for the left side, if there is one
      * @param right estimate for the right side, if there is one
+     * @param working the rung to work on, if there is one
      * @param level decides where there is no estimate for a side
      * @param easier steps below the best, where runs are known
-     * @return the tightest rung no tighter than wanted, less the steps; the widest where all are; empty for an empty ladder
+     * @return the widest where all are too tight; empty for an empty ladder
      */
     public static Optional<Ladder.Rung> of(
-            Ladder ladder, Optional<CleanSetting> left, Optional<CleanSetting> right, RiderLevel level, int easier) {
+            Ladder ladder,
+            Optional<CleanSetting> left,
+            Optional<CleanSetting> right,
+            Optional<Ladder.Rung> working,
+            RiderLevel level,
+            int easier) {
+        List<Ladder.Rung> rungs = ladder.rungs();
+        if (rungs.isEmpty()) {
+            return Optional.empty();
+        }
+        if (left.isPresent() && right.isPresent() && working.isPresent()) {
+            return Optional.of(rungs.get(Math.max(0, rungs.indexOf(working.get()) - easier)));
+        }
         double start = StartTightness.of(level);
         double wanted = Math.max(
                 left.map(CleanSetting::tightness).orElse(start),
                 right.map(CleanSetting::tightness).orElse(start));
-        List<Ladder.Rung> rungs = ladder.rungs();
-        int best = -1;
+        int best = 0;
         for (int i = 0; i < rungs.size(); i++) {
             if (rungs.get(i).tightness().filter(t -> t >= wanted).isPresent()) {
                 best = i;
             }
         }
-        int steps = left.isPresent() && right.isPresent() ? easier : 0;
-        return rungs.isEmpty() ? Optional.empty() : Optional.of(rungs.get(Math.max(0, best - steps)));
+        return Optional.of(rungs.get(best));
     }
 
     /** The side to begin on: the weaker, where both are known and not level. */

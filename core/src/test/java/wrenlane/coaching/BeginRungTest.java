@@ -23,23 +23,31 @@ class BeginRungTest {
     }
 
     private static double tightness(Optional<CleanSetting> left, Optional<CleanSetting> right) {
-        return BeginRung.of(LADDER, left, right, RiderLevel.NOVICE, EASIER)
+        return tightness(left, right, Optional.empty());
+    }
+
+    private static double tightness(
+            Optional<CleanSetting> left, Optional<CleanSetting> right, Optional<Ladder.Rung> working) {
+        return BeginRung.of(LADDER, left, right, working, RiderLevel.NOVICE, EASIER)
                 .orElseThrow()
                 .tightness()
                 .orElseThrow();
     }
 
+    private static Optional<Ladder.Rung> rung(int place) {
+        return Optional.of(LADDER.rungs().get(place));
+    }
+
     @Test
-    void beginsTwoStepsEasierThanTheWeakerSidesBest() {
-        assertThat(tightness(at(1.2), at(1.45))).isEqualTo(1.9);
-        assertThat(tightness(at(1.45), at(1.2))).isEqualTo(1.9);
-        assertThat(tightness(at(1.2), at(1.2))).isEqualTo(1.5);
-        assertThat(tightness(at(1.05), at(1.05))).isEqualTo(1.22);
+    void beginsTwoStepsEasierThanTheRungToWorkOn() {
+        assertThat(tightness(at(1.2), at(1.45), rung(4))).isEqualTo(1.5);
+        assertThat(tightness(at(1.2), at(1.2), rung(6))).isEqualTo(1.22);
+        assertThat(tightness(at(1.2), at(1.2), rung(1))).isEqualTo(1.9);
     }
 
     @Test
     void aSideThatIsNotKnownDoesNotMakeTheStartEasierStill() {
-        assertThat(tightness(at(1.2), Optional.empty())).isEqualTo(1.7);
+        assertThat(tightness(at(1.2), Optional.empty(), rung(4))).isEqualTo(1.7);
     }
 
     @Test
@@ -54,14 +62,15 @@ class BeginRungTest {
     @Test
     void withoutRunsTheLevelDecides() {
         assertThat(tightness(Optional.empty(), Optional.empty())).isEqualTo(1.7);
-        assertThat(BeginRung.of(LADDER, Optional.empty(), Optional.empty(), RiderLevel.SKILLED, EASIER))
+        assertThat(BeginRung.of(
+                        LADDER, Optional.empty(), Optional.empty(), Optional.empty(), RiderLevel.SKILLED, EASIER))
                 .hasValueSatisfying(r -> assertThat(r.tightness().orElseThrow()).isLessThan(1.4));
     }
 
     @Test
     void startsOnTheWidestRungWhereEvenThatIsTooTight() {
         assertThat(tightness(at(2.5), at(2.5))).isEqualTo(1.9);
-        assertThat(BeginRung.of(new Ladder(List.of()), at(1.2), at(1.2), RiderLevel.NOVICE, EASIER))
+        assertThat(BeginRung.of(new Ladder(List.of()), at(1.2), at(1.2), Optional.empty(), RiderLevel.NOVICE, EASIER))
                 .isEmpty();
     }
 }

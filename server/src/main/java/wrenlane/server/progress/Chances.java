@@ -29,6 +29,11 @@ record Chances(CleanChance left, CleanChance right, Tightness overLeft, Tightnes
                 .min(Comparator.comparingDouble(ChanceJson::chance));
     }
 
+    /** The chance of a clean run at a tightness, to the side where it is less. */
+    double less(double tightness) {
+        return Math.min(left.at(tightness), right.at(tightness));
+    }
+
     private CleanChance of(Side side) {
         return side == Side.LEFT ? left : right;
     }

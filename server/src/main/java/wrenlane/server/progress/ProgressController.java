@@ -13,9 +13,11 @@ import wrenlane.units.LengthSystem;
 @RequestMapping("/api")
 class ProgressController {
     private final ProgressService service;
+    private final RangeService range;
 
-    ProgressController(ProgressService service) {
+    ProgressController(ProgressService service, RangeService range) {
         this.service = service;
+        this.range = range;
     }
 
     @GetMapping("/riders/{id}/progress")
@@ -34,6 +36,6 @@ class ProgressController {
             @RequestParam long machineId,
             @RequestParam(required = false) @Nullable Double settingMetres,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
-        return service.range(dayId, riderId, courseId, machineId, settingMetres, system);
+        return range.range(dayId, riderId, courseId, machineId, settingMetres, system);
     }
 }

@@ -9,18 +9,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.Advice;
+import wrenlane.coaching.Aim;
 import wrenlane.coaching.BeginRung;
-import wrenlane.coaching.Cause;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
@@ -30,7 +27,7 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
 import wrenlane.run.RunRecord;
-import wrenlane.server.course.CourseService;
+import wrenlane.server.aim.AimService;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
@@ -56,16 +53,13 @@ import wrenlane.verdict.Tightness;
 /** What a rider's runs say. */
 @Service
 public class ProgressService {
-    /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
-    private static final int SHOWN = 60;
-
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
-    private final CourseService courses;
     private final CourseTightness tightness;
     private final Estimates estimates;
     private final ProgressDays days;
+    private final AimService aim;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -73,19 +67,19 @@ public class ProgressService {
             RunService runs,
             RiderService riders,
             MachineService machines,
-            CourseService courses,
             CourseTightness tightness,
             Estimates estimates,
             ProgressDays days,
+            AimService aim,
             Storage storage,
             Reckoning reckoning) {
-        this.courses = courses;
         this.tightness = tightness;
         this.estimates = estimates;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
         this.days = days;
+        this.aim = aim;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -94,8 +88,9 @@ public class ProgressService {
      * Runs as read, with the turns of the machines they were ridden on.
      *
      * @param runs oldest first
+     * @param aim how often the next should be clean
      */
-    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns) {}
+    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim) {}
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
@@ -106,7 +101,8 @@ public class ProgressService {
         return new ReadRuns(
                 ridden,
                 machines.turns(
-                        ridden.stream().map(r -> r.run().machineId()).distinct().toList()));
+                        ridden.stream().map(r -> r.run().machineId()).distinct().toList()),
+                aim.aim());
     }
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
@@ -152,105 +148,24 @@ public class ProgressService {
         EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
         Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
         Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
+        Optional<Aim.Likely> working = read.aim().rung(ladder, chances::less);
         return new Standing(
                 ladder,
                 chances.overLeft().settingAt(1).orElse(null),
                 chances.overRight().settingAt(1).orElse(null),
                 left,
                 right,
-                BeginRung.of(ladder, leftBest, rightBest, rider.level(), CoachingRules.USUAL.easier())
+                BeginRung.of(
+                                ladder,
+                                leftBest,
+                                rightBest,
+                                working.map(Aim.Likely::rung),
+                                rider.level(),
+                                CoachingRules.USUAL.easier())
                         .orElse(null),
+                working.orElse(null),
                 BeginRung.weakSide(leftBest, rightBest).orElse(null),
                 chances);
-    }
-
-    /** What is read of one state of the data. */
-    private record Asked(
-            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RunResponse> today) {}
-
-    /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
-    RangeResponse range(
-            long dayId,
-            long riderId,
-            long courseId,
-            long machineId,
-            @Nullable Double settingMetres,
-            LengthSystem system) {
-        Asked asked = storage.read(() -> {
-            Course course = courses.get(courseId).course();
-            return new Asked(
-                    course,
-                    riders.get(riderId),
-                    machines.turn(machineId),
-                    latest(riderId, course.kind()),
-                    runs.latestOfDay(riderId, dayId, courseId, SHOWN));
-        });
-        List<RunResponse> today = asked.today();
-        Standing standing = reckoning.whole(
-                Rank.ONE,
-                "the rungs of this course",
-                () -> standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
-        if (settingMetres == null) {
-            return new RangeResponse(
-                    standing, today, unscored(asked, dayId, courseId), null, null, null, null, null, null);
-        }
-        // Advice looks at sides and faults alone.
-        List<RunRecord> here = today.stream()
-                .filter(r -> r.sort().scored() && same(r, settingMetres))
-                .map(r -> r.record(Optional.empty()))
-                .toList();
-        boolean isNew = isNew(asked, dayId, courseId, settingMetres);
-        Advice left = CoachingRules.USUAL.advise(here, isNew, Side.LEFT);
-        Advice right = CoachingRules.USUAL.advise(here, isNew, Side.RIGHT);
-        return new RangeResponse(
-                standing,
-                today,
-                unscored(asked, dayId, courseId),
-                left,
-                right,
-                back(left, today, Side.LEFT),
-                back(right, today, Side.RIGHT),
-                standing.chances().at(Side.LEFT, settingMetres).orElse(null),
-                standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
-    }
-
-    private static @Nullable BackTo back(Advice advice, List<RunResponse> today, Side side) {
-        return advice.move() != Advice.Move.WIDEN
-                ? null
-                : Cause.latest(today.stream()
-                                .filter(r -> r.side() == side && r.sort().scored())
-                                .map(ProgressService::attempt)
-                                .toList())
-                        .map(BackTo::of)
-                        .orElse(null);
-    }
-
-    private static HoldsBack.Attempt attempt(RunResponse run) {
-        return new HoldsBack.Attempt(
-                run.side(), Set.copyOf(run.faults()), run.detail().observed());
-    }
-
-    private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
-        return asked.latest().runs().stream()
-                .map(RiddenRun::run)
-                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
-    }
-
-    /** Today's runs that are the first at a setting new to the rider, and so not scored. */
-    private static List<String> unscored(Asked asked, long dayId, long courseId) {
-        Map<Long, List<RunResponse>> bySetting = asked.today().stream()
-                .filter(r -> r.sort().scored())
-                .collect(Collectors.groupingBy(
-                        r -> Math.round(r.settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))));
-        return bySetting.values().stream()
-                .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
-                .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
-                .map(RunResponse::id)
-                .toList();
-    }
-
-    private static boolean same(RunResponse run, double settingMetres) {
-        return NestedCourse.isSameSetting(run.settingMetres(), settingMetres);
     }
 
     /** What is read for a rider's progress. */
@@ -374,7 +289,7 @@ public class ProgressService {
                         standing.map(Standing::weakSide)));
     }
 
-    private static String said(double metres, LengthSystem system) {
+    static String said(double metres, LengthSystem system) {
         return system == LengthSystem.METRIC ? LengthFormat.metric(metres) : LengthFormat.imperial(metres);
     }
 
@@ -382,6 +297,12 @@ public class ProgressService {
         return HoldsBack.from(Estimates.latest(read.ofKind().runs()).stream()
                 .map(r -> attempt(r.run()))
                 .toList());
+    }
+
+    /** As far as causes ask. */
+    static HoldsBack.Attempt attempt(RunResponse run) {
+        return new HoldsBack.Attempt(
+                run.side(), Set.copyOf(run.faults()), run.detail().observed());
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */

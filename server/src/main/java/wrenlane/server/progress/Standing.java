@@ -2,6 +2,7 @@ package wrenlane.server.progress;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
+import wrenlane.coaching.Aim;
 import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;
 
@@ -14,6 +15,7 @@ import wrenlane.verdict.Ladder;
  * @param left estimate, where there are runs enough
  * @param right estimate, where there are runs enough
  * @param rung to begin on; missing where the ladder is empty
+ * @param working the rung whose chance of a clean run lies nearest to what is aimed at; missing where there is none
  * @param weakSide the side to begin on; missing where both are level, or one is not known
  * @param chances at any setting; not told
  */
@@ -24,6 +26,7 @@ public record Standing(
         @Nullable EstimateJson left,
         @Nullable EstimateJson right,
         Ladder.@Nullable Rung rung,
+        Aim.@Nullable Likely working,
         @Nullable Side weakSide,
         @JsonIgnore Chances chances) {
     /** The chance of a clean run at a setting in metres, to the side where it is less; missing where nothing is known. */

@@ -1,0 +1,105 @@
+package wrenlane.coaching;
+
+import java.util.Comparator;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
+import wrenlane.course.NestedCourse;
+import wrenlane.verdict.Ladder;
+
+/**
+ * How often a run should be clean for a rider to learn most, and the rung where it is so.
+ *
+ * <p>It holds within the rules of the ladder ({@link CoachingRules}) and never hurries them: a cue comes before a wider rung,
+ * and so many clean runs before a tighter one, whatever the estimate says. It only holds back from a step that they allow.
+ *
+ * @param chance of a clean run, {@link #LEAST} to {@link #MOST}
+ */
+public record Aim(double chance) {
+    /** Least that can be aimed at; chosen by us: below it most runs are spoilt. */
+    public static final double LEAST = 0.5;
+
+    /** Most that can be aimed at; chosen by us: above it nothing is learnt. */
+    public static final double MOST = 0.95;
+
+    /** Clean three times in four: chosen by us. Most runs succeed, and some still teach. */
+    public static final Aim USUAL = new Aim(0.75);
+
+    private static final int PERCENT = 100;
+
+    public Aim {
+        if (!(chance >= LEAST && chance <= MOST)) {
+            throw new IllegalArgumentException(
+                    "chance aimed at is " + chance + "; it lies between " + LEAST + " and " + MOST);
+        }
+    }
+
+    /**
+     * A rung with what is known of it.
+     *
+     * @param chance of a clean run, 0 to 1: an estimate
+     */
+    public record Likely(Ladder.Rung rung, double chance) {}
+
+    /**
+     * The rung whose chance lies nearest to what is aimed at; the wider of two as near. Empty where the ladder is, and on kinds
+     * that are ridden straight on.
+     *
+     * @param chances of a clean run by tightness, to the side where it is less: both ride the same cones
+     */
+    public Optional<Likely> rung(Ladder ladder, DoubleUnaryOperator chances) {
+        return ladder.rungs().stream()
+                .flatMap(rung -> likely(rung, chances).stream())
+                .min(Comparator.comparingDouble(this::off));
+    }
+
+    private static Optional<Likely> likely(Ladder.Rung rung, DoubleUnaryOperator chances) {
+        return rung.tightness().map(t -> new Likely(rung, chances.applyAsDouble(t)));
+    }
+
+    private double off(Likely likely) {
+        return Math.abs(likely.chance() - chance);
+    }
+
+    /**
+     * Advice as the estimate bears it out: to tighten is held back where the next rung lies below what is aimed at, and the rung
+     * nearest to it is no tighter than what is ridden.
+     *
+     * @param advice by the rules
+     * @param settingMetres ridden now
+     * @param chances as {@link #rung} takes them
+     * @param said a length in words
+     */
+    public Advice heldBack(
+            Advice advice,
+            double settingMetres,
+            Ladder ladder,
+            DoubleUnaryOperator chances,
+            DoubleFunction<String> said) {
+        if (advice.move() != Advice.Move.TIGHTEN
+                || rung(ladder, chances)
+                        .filter(nearest -> isTighter(nearest.rung(), settingMetres))
+                        .isPresent()) {
+            return advice;
+        }
+        return ladder.rungs().stream()
+                .filter(rung -> isTighter(rung, settingMetres))
+                .findFirst()
+                .flatMap(next -> likely(next, chances))
+                .filter(next -> next.chance() < chance)
+                .map(next -> new Advice(
+                        Advice.Move.HOLD,
+                        String.format(
+                                Locale.ROOT,
+                                "Clean often enough here, but at %s about %d in 100 would be, and %d are aimed at: stay.",
+                                said.apply(next.rung().settingMetres()),
+                                Math.round(next.chance() * PERCENT),
+                                Math.round(chance * PERCENT))))
+                .orElse(advice);
+    }
+
+    private static boolean isTighter(Ladder.Rung rung, double settingMetres) {
+        return rung.settingMetres() < settingMetres && !NestedCourse.isSameSetting(rung.settingMetres(), settingMetres);
+    }
+}

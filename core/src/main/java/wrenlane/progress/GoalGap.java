@@ -1,0 +1,55 @@
+package wrenlane.progress;
+
+import java.util.List;
+import java.util.Optional;
+import wrenlane.verdict.Ladder;
+
+/**
+ * How far off a goal is: a setting to be ridden clean four times in five, to both sides.
+ *
+ * @param tightness still to be gained on the side that is farther off; zero where the goal is reached
+ * @param steps rungs from the one ridden clean four times in five to the goal, which counts as one
+ * @param chance of a clean run there, to the side where it is less
+ * @param lessons still needed at the pace of the side that takes longer; empty where nobody can say
+ */
+public record GoalGap(double tightness, int steps, double chance, Optional<Pace.Lessons> lessons) {
+    /**
+     * Of one side.
+     *
+     * @param now what is known of it
+     * @param days estimates at the end of each lesson that has one, oldest first
+     */
+    public record OfSide(CleanChance now, List<CleanSetting> days) {
+        public OfSide {
+            days = List.copyOf(days);
+        }
+
+        private double gapTo(double goal) {
+            return Math.max(0, now.fourInFive().tightness() - goal);
+        }
+    }
+
+    /**
+     * The gap to a goal. The side that is farther off decides.
+     *
+     * @param goalTightness of the goal on the machine it is meant for, of the harder side
+     * @param ladder of that machine
+     */
+    public static GoalGap to(double goalTightness, Ladder ladder, OfSide left, OfSide right) {
+        if (!(goalTightness > 0)) {
+            throw new IllegalArgumentException("tightness of the goal is " + goalTightness + "; it lies above 0");
+        }
+        OfSide behind = left.gapTo(goalTightness) >= right.gapTo(goalTightness) ? left : right;
+        double gap = behind.gapTo(goalTightness);
+        double now = behind.now().fourInFive().tightness();
+        int between = (int) ladder.rungs().stream()
+                .flatMap(r -> r.tightness().stream())
+                .filter(t -> t < now && t > goalTightness)
+                .count();
+        return new GoalGap(
+                gap,
+                gap > 0 ? between + 1 : 0,
+                Math.min(left.now().at(goalTightness), right.now().at(goalTightness)),
+                gap > 0 ? Pace.of(behind.days()).flatMap(pace -> pace.to(gap)) : Optional.empty());
+    }
+}

@@ -1,0 +1,163 @@
+package wrenlane.server.progress;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Advice;
+import wrenlane.coaching.Cause;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.run.RunRecord;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RiddenRun;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthSystem;
+
+/** What the range is told of a rider: today's runs on a course, and what the next might be. */
+@Service
+class RangeService {
+    /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
+    private static final int SHOWN = 60;
+
+    private final RunService runs;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final CourseService courses;
+    private final ProgressService progress;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    RangeService(
+            RunService runs,
+            RiderService riders,
+            MachineService machines,
+            CourseService courses,
+            ProgressService progress,
+            Storage storage,
+            Reckoning reckoning) {
+        this.runs = runs;
+        this.riders = riders;
+        this.machines = machines;
+        this.courses = courses;
+        this.progress = progress;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Asked(
+            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RunResponse> today) {}
+
+    /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
+    RangeResponse range(
+            long dayId,
+            long riderId,
+            long courseId,
+            long machineId,
+            @Nullable Double settingMetres,
+            LengthSystem system) {
+        Asked asked = storage.read(() -> {
+            Course course = courses.get(courseId).course();
+            return new Asked(
+                    course,
+                    riders.get(riderId),
+                    machines.turn(machineId),
+                    progress.latest(riderId, course.kind()),
+                    runs.latestOfDay(riderId, dayId, courseId, SHOWN));
+        });
+        List<RunResponse> today = asked.today();
+        Standing standing = reckoning.whole(
+                Rank.ONE,
+                "the rungs of this course",
+                () -> progress.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
+        if (settingMetres == null) {
+            return new RangeResponse(
+                    standing, today, unscored(asked, dayId, courseId), null, null, null, null, null, null);
+        }
+        // Advice looks at sides and faults alone.
+        List<RunRecord> here = today.stream()
+                .filter(r -> r.sort().scored() && same(r, settingMetres))
+                .map(r -> r.record(Optional.empty()))
+                .toList();
+        boolean isNew = isNew(asked, dayId, courseId, settingMetres);
+        Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres, system);
+        Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres, system);
+        return new RangeResponse(
+                standing,
+                today,
+                unscored(asked, dayId, courseId),
+                left,
+                right,
+                back(left, today, Side.LEFT),
+                back(right, today, Side.RIGHT),
+                standing.chances().at(Side.LEFT, settingMetres).orElse(null),
+                standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
+    }
+
+    /** By the rules, as the estimate bears it out. */
+    private static Advice advice(
+            Asked asked,
+            Standing standing,
+            List<RunRecord> here,
+            boolean isNew,
+            Side side,
+            double settingMetres,
+            LengthSystem system) {
+        return asked.latest()
+                .aim()
+                .heldBack(
+                        CoachingRules.USUAL.advise(here, isNew, side),
+                        settingMetres,
+                        standing.ladder(),
+                        standing.chances()::less,
+                        m -> ProgressService.said(m, system));
+    }
+
+    private static @Nullable BackTo back(Advice advice, List<RunResponse> today, Side side) {
+        return advice.move() != Advice.Move.WIDEN
+                ? null
+                : Cause.latest(today.stream()
+                                .filter(r -> r.side() == side && r.sort().scored())
+                                .map(ProgressService::attempt)
+                                .toList())
+                        .map(BackTo::of)
+                        .orElse(null);
+    }
+
+    private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
+        return asked.latest().runs().stream()
+                .map(RiddenRun::run)
+                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
+    }
+
+    /** Today's runs that are the first at a setting new to the rider, and so not scored. */
+    private static List<String> unscored(Asked asked, long dayId, long courseId) {
+        Map<Long, List<RunResponse>> bySetting = asked.today().stream()
+                .filter(r -> r.sort().scored())
+                .collect(Collectors.groupingBy(
+                        r -> Math.round(r.settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))));
+        return bySetting.values().stream()
+                .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
+                .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
+                .map(RunResponse::id)
+                .toList();
+    }
+
+    private static boolean same(RunResponse run, double settingMetres) {
+        return NestedCourse.isSameSetting(run.settingMetres(), settingMetres);
+    }
+}

@@ -1,0 +1,18 @@
+import { isSame, share } from '../standing';
+import { lengthText, usePreferences } from '../../shared/units';
+import type { RangeView } from './api';
+
+/** The rung to work on, where it is another than what is ridden and runs speak for it. */
+export function WorkOn(props: { standing: RangeView['standing']; setting: number | undefined }) {
+  const { system } = usePreferences();
+  const { working, left, right } = props.standing;
+  if (working === undefined || left === undefined || right === undefined || props.setting === undefined)
+    return null;
+  if (isSame(working.rung.settingMetres, props.setting)) return null;
+  return (
+    <span className="block text-soft">
+      To work on: <span className="figures">{lengthText(working.rung.settingMetres, system)}</span>, clean
+      about <span className="figures">{share(working.chance)}</span> in 100.
+    </span>
+  );
+}
