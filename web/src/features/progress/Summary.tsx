@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import { useDrills } from '../drill';
+import { GoalPanel } from '../goal';
 import { share } from '../standing';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
@@ -18,6 +19,9 @@ export function Summary({ progress }: { progress: Progress }) {
     >
       <Headline standing={standing} gap={progress.gap} />
       <Changes days={progress.days} />
+      {progress.standstill !== undefined && (
+        <p className="border-l-4 border-ochre pl-3">{progress.standstill}</p>
+      )}
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
         <Figure name="Left, tightness" figure={standing?.left?.tightness.toFixed(2) ?? '–'} />
         <Figure name="Right, tightness" figure={standing?.right?.tightness.toFixed(2) ?? '–'} />
@@ -27,6 +31,7 @@ export function Summary({ progress }: { progress: Progress }) {
       <Faults left={left} right={right} />
       <HeldBack progress={progress} />
       {standing?.rung && <Next progress={progress} />}
+      <GoalPanel riderId={progress.riderId} />
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
         The line is an estimate from level and the last {LATEST} runs to each side: the tightest setting
         ridden clean four times in five. Nine times in ten it lies in the band. First runs at a new setting do

@@ -1,8 +1,7 @@
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDay, useDayLink } from '../day';
 import { LEVELS, useRiders, type Rider } from '../rider';
-import { chosen } from '../../shared/address';
+import { chosen, usePart } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
@@ -52,11 +51,11 @@ function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined 
 const FIRST_KIND = 'u-turn-box';
 
 function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
-  const [chosen, setKind] = useState<string>();
+  const [chosen, setKind] = usePart('kind');
   const first = useReading(useProgress(rider.id, chosen ?? FIRST_KIND));
   // Somebody who has ridden other kinds alone has progress all the same.
   const ridden =
-    first.state === 'ready' && chosen === undefined && first.value.days.length === 0
+    first.state === 'ready' && chosen === null && first.value.days.length === 0
       ? first.value.kinds.find((k) => k.kind !== FIRST_KIND)?.kind
       : undefined;
   const other = useReading(useProgress(rider.id, ridden ?? chosen ?? FIRST_KIND));
@@ -70,7 +69,8 @@ function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
 function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKind: (kind: string) => void }) {
   const { rider, riders, progress } = props;
   const setting = progress.settingLabel.toLowerCase();
-  const [scale, setScale] = useState<Scale>('metres');
+  const [said, setScale] = usePart('scale');
+  const scale: Scale = said === 'tightness' ? 'tightness' : 'metres';
   const navigate = useNavigate();
   const link = useDayLink();
   return (

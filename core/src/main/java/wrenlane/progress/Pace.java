@@ -2,7 +2,6 @@ package wrenlane.progress;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * How fast a side gets better, in tightness a lesson, and what that says of a goal: an estimate.
@@ -79,7 +78,7 @@ public record Pace(double perLesson, double spread, int lessons) {
      * @param likely as often sooner as later; empty where the pace is not above zero
      * @param latest five times in a hundred it is later; empty where it may never be
      */
-    public record Lessons(double soonest, OptionalDouble likely, OptionalDouble latest) {}
+    public record Lessons(double soonest, Optional<Double> likely, Optional<Double> latest) {}
 
     /**
      * Lessons still needed at this pace; empty where even the fastest pace that is likely is none.
@@ -90,14 +89,14 @@ public record Pace(double perLesson, double spread, int lessons) {
         if (!(gap > 0)) {
             throw new IllegalArgumentException("gap is " + gap + "; it lies above 0");
         }
-        OptionalDouble soonest = at(gap, perLesson + Z * spread);
+        Optional<Double> soonest = at(gap, perLesson + Z * spread);
         return soonest.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Lessons(soonest.getAsDouble(), at(gap, perLesson), at(gap, perLesson - Z * spread)));
+                : Optional.of(new Lessons(soonest.get(), at(gap, perLesson), at(gap, perLesson - Z * spread)));
     }
 
-    private static OptionalDouble at(double gap, double pace) {
-        return pace > 0 ? OptionalDouble.of(gap / pace) : OptionalDouble.empty();
+    private static Optional<Double> at(double gap, double pace) {
+        return pace > 0 ? Optional.of(gap / pace) : Optional.empty();
     }
 
     /**

@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;
 
 class AimTest {
@@ -100,5 +102,12 @@ class AimTest {
     @ValueSource(doubles = {0.4999, 0.9501, 0, -0.75, Double.NaN})
     void refusesWhatTeachesNothing(double chance) {
         assertThatIllegalArgumentException().isThrownBy(() -> new Aim(chance)).withMessageContaining("0.95");
+    }
+
+    @Test
+    void aStandstillNamesTheSidesThatStandStill() {
+        assertThat(Standstill.of(Set.of(Side.RIGHT))).startsWith("The right side has stood still for four lessons.");
+        assertThat(Standstill.of(Set.of(Side.RIGHT, Side.LEFT))).startsWith("The left and right sides have");
+        assertThatIllegalArgumentException().isThrownBy(() -> Standstill.of(Set.of()));
     }
 }

@@ -60,7 +60,7 @@ class PaceTest {
     @Test
     void whatMayNeverBeReachedHasNoLatest() {
         Pace.Lessons lessons = new Pace(0.02, 0.02, 4).to(0.1).orElseThrow();
-        assertThat(lessons.likely()).hasValue(5);
+        assertThat(lessons.likely()).hasValue(5.0);
         assertThat(lessons.latest()).isEmpty();
         assertThat(new Pace(-0.01, 0.02, 4).to(0.1).orElseThrow().likely()).isEmpty();
         assertThat(new Pace(-0.05, 0.01, 4).to(0.1)).isEmpty();

@@ -200,7 +200,7 @@ public final class RunningApp implements BeforeAllCallback {
         }
     }
 
-    private static String json(Object body) {
+    static String json(Object body) {
         return JSON.writeValueAsString(body);
     }
 }

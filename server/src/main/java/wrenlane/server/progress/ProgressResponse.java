@@ -14,6 +14,7 @@ import wrenlane.server.run.RunResponse;
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
  * @param gap between the sides; missing where one is not known
+ * @param standstill what is said where sides have come to one; missing where they have not
  * @param heldBack by what, the commonest first; empty where the runs say too little
  */
 record ProgressResponse(
@@ -27,6 +28,7 @@ record ProgressResponse(
         SideTally left,
         SideTally right,
         @Nullable GapJson gap,
+        @Nullable String standstill,
         List<HeldBackJson> heldBack) {
 
     /** A kind of course the rider has runs on. */

@@ -1,6 +1,7 @@
 package wrenlane.server.progress;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -9,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
@@ -16,6 +18,7 @@ import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.HoldsBack;
+import wrenlane.coaching.Standstill;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
@@ -169,7 +172,7 @@ public class ProgressService {
     }
 
     /** What is read for a rider's progress. */
-    record ReadProgress(
+    public record ReadProgress(
             RiderResponse rider,
             ReadRuns ofKind,
             Map<Long, ProgressDays.Heading> headings,
@@ -182,11 +185,12 @@ public class ProgressService {
         CourseKind kind = CourseKinds.find(kindId)
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kindId) + "."));
-        ReadProgress read = storage.read(() -> readProgress(riders.get(riderId), kind));
+        ReadProgress read = storage.read(() -> read(riders.get(riderId), kind));
         return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, kind, system));
     }
 
-    private ReadProgress readProgress(RiderResponse rider, CourseKind kind) {
+    /** What a rider's progress on a kind is reckoned from. */
+    public ReadProgress read(RiderResponse rider, CourseKind kind) {
         List<RiddenRun> ridden = runs.ofRider(rider.id());
         List<RiddenRun> all =
                 ridden.stream().filter(r -> r.run().kind().equals(kind.id())).toList();
@@ -209,6 +213,7 @@ public class ProgressService {
     private ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
+        SideHistories histories = histories(read);
         Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
@@ -218,7 +223,7 @@ public class ProgressService {
                 kind.ladder().label(),
                 read.kinds(),
                 standing,
-                turn.map(t -> byDay(read, t)).orElse(List.of()),
+                turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT),
                 standing == null || standing.left() == null || standing.right() == null
@@ -228,7 +233,14 @@ public class ProgressService {
                                 standing.right(),
                                 standing.chances().left(),
                                 standing.chances().right()),
+                standstill(histories),
                 heldBack(read).stream().map(HeldBackJson::of).toList());
+    }
+
+    private static @Nullable String standstill(SideHistories histories) {
+        Set<Side> level =
+                Arrays.stream(Side.values()).filter(histories::isLevel).collect(Collectors.toSet());
+        return level.isEmpty() ? null : Standstill.of(level);
     }
 
     /**
@@ -248,7 +260,7 @@ public class ProgressService {
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .flatMap(e -> CourseKinds.find(e.getKey()))
-                .map(kind -> new ReadDay(dayId, kind, readProgress(rider, kind)));
+                .map(kind -> new ReadDay(dayId, kind, read(rider, kind)));
     }
 
     /**
@@ -317,30 +329,44 @@ public class ProgressService {
                 .toList();
     }
 
-    private List<ProgressDay> byDay(ReadProgress read, MachineTurn turn) {
-        Tightness overLeft = tightness.of(read.course(), turn, Side.LEFT);
-        Tightness overRight = tightness.of(read.course(), turn, Side.RIGHT);
+    /** Reckons what was known at the end of each day. Asks nothing of the tables, so that it can be reckoned in turn. */
+    public SideHistories histories(ReadProgress read) {
+        List<RiddenRun> sofar = new ArrayList<>();
+        List<SideHistories.DayChances> days = new ArrayList<>();
+        grouped(read).forEach((dayId, ridden) -> {
+            sofar.addAll(ridden);
+            days.add(new SideHistories.DayChances(
+                    dayId, estimates.of(read.rider().level(), read.ofKind(), sofar)));
+        });
+        return new SideHistories(CleanChance.ofLevel(read.rider().level()), days);
+    }
+
+    private static Map<Long, List<RiddenRun>> grouped(ReadProgress read) {
         Map<Long, List<RiddenRun>> grouped = new LinkedHashMap<>();
         read.ofKind()
                 .runs()
                 .forEach(r -> grouped.computeIfAbsent(r.run().dayId(), d -> new ArrayList<>())
                         .add(r));
-        List<RiddenRun> sofar = new ArrayList<>();
+        return grouped;
+    }
+
+    private List<ProgressDay> byDay(ReadProgress read, SideHistories histories, MachineTurn turn) {
+        Tightness overLeft = tightness.of(read.course(), turn, Side.LEFT);
+        Tightness overRight = tightness.of(read.course(), turn, Side.RIGHT);
+        Map<Long, List<RiddenRun>> grouped = grouped(read);
         List<ProgressDay> result = new ArrayList<>();
         SideHistory left = new SideHistory();
         SideHistory right = new SideHistory();
-        grouped.forEach((dayId, ridden) -> {
-            sofar.addAll(ridden);
-            Map<Side, CleanChance> known = estimates.of(read.rider().level(), read.ofKind(), sofar);
-            CleanChance ofLeft = Objects.requireNonNull(known.get(Side.LEFT));
-            CleanChance ofRight = Objects.requireNonNull(known.get(Side.RIGHT));
+        for (SideHistories.DayChances day : histories.days()) {
+            CleanChance ofLeft = day.of(Side.LEFT);
+            CleanChance ofRight = day.of(Side.RIGHT);
             ProgressDays.Heading heading =
-                    Objects.requireNonNull(read.headings().get(dayId));
+                    Objects.requireNonNull(read.headings().get(day.dayId()));
             result.add(new ProgressDay(
-                    dayId,
+                    day.dayId(),
                     heading.date(),
                     heading.title(),
-                    ridden.stream()
+                    Objects.requireNonNull(grouped.get(day.dayId())).stream()
                             .map(r -> r.run()
                                     .withTightness(estimates
                                             .tightness(read.ofKind(), r)
@@ -354,7 +380,7 @@ public class ProgressService {
                     right.sinceStart(ofRight)));
             left.add(ofLeft);
             right.add(ofRight);
-        });
+        }
         return List.copyOf(result);
     }
 

@@ -1,0 +1,32 @@
+package wrenlane.server.goal;
+
+import org.jspecify.annotations.Nullable;
+import wrenlane.progress.GoalGap;
+import wrenlane.server.http.Versioned;
+
+/**
+ * A rider's goal and how far off it is.
+ *
+ * @param version 0 where there never was one
+ * @param goal missing where there is none
+ * @param off how far; missing without a goal
+ */
+record GoalResponse(
+        long version, @Nullable GoalJson goal, @Nullable Off off) implements Versioned {
+    /**
+     * How far off: estimates.
+     *
+     * @param machineName it is to be ridden on
+     * @param kindLabel in words
+     * @param tightness of the goal on that machine; missing on kinds that are ridden straight on, and where the machine cannot
+     *     ride it
+     * @param gap missing where the tightness is
+     * @param runs on that kind that speak for it
+     */
+    record Off(
+            String machineName,
+            String kindLabel,
+            @Nullable Double tightness,
+            @Nullable GoalGap gap,
+            int runs) {}
+}

@@ -1,0 +1,57 @@
+package wrenlane.server.goal;
+
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wrenlane.finding.TypedText;
+import wrenlane.server.length.LengthJson;
+import wrenlane.units.LengthMethod;
+
+/**
+ * A row of the goal table.
+ *
+ * @param kind of course; missing, with all after it, where the goal was taken away
+ */
+record GoalRow(
+        Long riderId,
+        Long version,
+        String name,
+        @Nullable String kind,
+        @Nullable Long machineId,
+        @Nullable Double settingM,
+        @Nullable Double settingUM,
+        @Nullable String settingMethod,
+        @Nullable String settingText) {
+
+    static GoalRow of(long riderId, long version, GoalJson goal) {
+        LengthJson setting = goal.setting();
+        return new GoalRow(
+                riderId,
+                version,
+                TypedText.line(goal.name()),
+                goal.kind(),
+                goal.machineId(),
+                setting.metres(),
+                setting.uncertaintyMetres(),
+                setting.method().name(),
+                setting.text());
+    }
+
+    static GoalRow takenAway(long riderId, long version) {
+        return new GoalRow(riderId, version, "", null, null, null, null, null, null);
+    }
+
+    /** Empty where it was taken away. */
+    Optional<GoalJson> goal() {
+        return Optional.ofNullable(kind)
+                .map(of -> new GoalJson(
+                        name,
+                        of,
+                        Objects.requireNonNull(machineId),
+                        new LengthJson(
+                                Objects.requireNonNull(settingM),
+                                Objects.requireNonNull(settingUM),
+                                LengthMethod.valueOf(Objects.requireNonNull(settingMethod)),
+                                Objects.requireNonNull(settingText))));
+    }
+}

@@ -1,0 +1,135 @@
+package wrenlane.server.goal;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.finding.Checks;
+import wrenlane.finding.TypedText;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.progress.GoalGap;
+import wrenlane.server.course.CourseTightness;
+import wrenlane.server.goal.GoalResponse.Off;
+import wrenlane.server.http.Expected;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.progress.SideHistories;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
+
+/** Goals as stored, and how far off they are. */
+@Service
+class GoalService {
+    private final GoalMapper mapper;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final ProgressService progress;
+    private final CourseTightness tightness;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    GoalService(
+            GoalMapper mapper,
+            RiderService riders,
+            MachineService machines,
+            ProgressService progress,
+            CourseTightness tightness,
+            Storage storage,
+            Reckoning reckoning) {
+        this.mapper = mapper;
+        this.riders = riders;
+        this.machines = machines;
+        this.progress = progress;
+        this.tightness = tightness;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(long version, Optional<Asked> asked) {}
+
+    private record Asked(GoalJson goal, CourseKind kind, String machineName, MachineTurn turn, ReadProgress ridden) {}
+
+    GoalResponse get(long riderId, LengthSystem system) {
+        Read read = storage.read(() -> read(riderId));
+        return read.asked()
+                .map(asked -> new GoalResponse(
+                        read.version(),
+                        asked.goal(),
+                        reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, system))))
+                .orElseGet(() -> new GoalResponse(read.version(), null, null));
+    }
+
+    private Read read(long riderId) {
+        riders.get(riderId);
+        Optional<GoalRow> row = mapper.find(riderId);
+        return new Read(
+                row.map(GoalRow::version).orElse(0L), row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
+    }
+
+    private Asked asked(long riderId, GoalJson goal) {
+        CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
+        return new Asked(
+                goal,
+                kind,
+                machines.get(goal.machineId()).name(),
+                machines.turn(goal.machineId()),
+                progress.read(riders.get(riderId), kind));
+    }
+
+    private Off off(Asked asked, LengthSystem system) {
+        Course course = Course.standard(asked.kind());
+        Optional<Double> tight = asked.kind().turning() == CourseKind.Turning.STRAIGHT
+                ? Optional.empty()
+                : tightness
+                        .ofBothSides(course, asked.turn())
+                        .at(asked.goal().setting().metres());
+        SideHistories ridden = progress.histories(asked.ridden());
+        return new Off(
+                asked.machineName(),
+                asked.kind().label(),
+                tight.orElse(null),
+                tight.map(t -> GoalGap.to(
+                                t,
+                                tightness.ladder(course, asked.turn(), HandyLengths.of(system)),
+                                ridden.of(Side.LEFT),
+                                ridden.of(Side.RIGHT)))
+                        .orElse(null),
+                (int) Math.round(ridden.of(Side.LEFT).now().runs()
+                        + ridden.of(Side.RIGHT).now().runs()));
+    }
+
+    /** Keeps a goal, or takes it away. */
+    GoalResponse put(long riderId, Expected expected, @Nullable GoalJson goal, LengthSystem system) {
+        storage.change(() -> {
+            Read stored = read(riderId);
+            expected.check(stored.version(), () -> get(riderId, system), Optional.ofNullable(goal));
+            if (goal != null) {
+                check(goal);
+            }
+            long next = stored.version() + 1;
+            mapper.put(goal == null ? GoalRow.takenAway(riderId, next) : GoalRow.of(riderId, next, goal));
+        });
+        return get(riderId, system);
+    }
+
+    private void check(GoalJson goal) {
+        CourseKind kind = CourseKinds.find(goal.kind())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind",
+                        "kind",
+                        "There is no kind of course called " + TypedText.quoted(goal.kind()) + "."));
+        Checks checks = new Checks().add(kind.ladder().check(goal.setting().metres()));
+        RefusedException.unlessNone(checks);
+        machines.require(goal.machineId());
+    }
+}
