@@ -18,7 +18,8 @@ help() {
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
-./wren bench WHAT    one of them: core, load, logging, memory, or an attack on a server of its own: fuzz, crash
+./wren bench WHAT    one of them: core, load, logging, memory, or an attack on a server of its own: fuzz, crash; or progress,
+                     which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
 ./wren format        format all code
@@ -150,15 +151,21 @@ bench() {
   case "$what" in
     all) core_bench && of_server load && of_server logging ;;
     core) core_bench "$@" ;;
+    progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
     load | logging | fuzz | crash | memory) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
   esac
 }
 
 core_bench() {
+  of_bench org.openjdk.jmh.Main "$@"
+  of_bench wrenlane.bench.DerivativeFree
+}
+
+# Runs a class of the benchmarks, built first.
+of_bench() {
   "${MVN[@]}" -DskipTests package -pl core,bench -am
-  java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" org.openjdk.jmh.Main "$@"
-  java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" wrenlane.bench.DerivativeFree
+  java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" "$@"
 }
 
 of_server() {
