@@ -105,7 +105,9 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
             <Select
               label="Rider"
               value={String(rider.id)}
-              options={riders.map((r) => ({ value: String(r.id), label: r.name }))}
+              options={riders
+                .filter((r) => !r.archived || r.id === rider.id)
+                .map((r) => ({ value: String(r.id), label: r.name }))}
               onChoose={(id) => void navigate(link(`/progress/${id}`))}
             />
           </div>

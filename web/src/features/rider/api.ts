@@ -44,3 +44,40 @@ export function useDeleteRider() {
     onSuccess: () => void client.invalidateQueries(),
   });
 }
+
+export type Kept = Api<'KeptRecords'>;
+
+/** How much is kept of a rider. */
+export function useRecords(riderId: number) {
+  return useQuery({
+    queryKey: ['records', riderId],
+    queryFn: () => body(http.GET('/api/riders/{id}/records', { params: { path: { id: riderId } } })),
+  });
+}
+
+/** Puts a rider away, or brings them back. */
+export function useArchiveRider() {
+  const keep = useKeeping<Rider>('riders');
+  return useMutation({
+    mutationFn: ({ rider, archived }: { rider: Rider; archived: boolean }) =>
+      changing(rider, (header) =>
+        http.PUT('/api/riders/{id}/archived', {
+          params: { path: { id: rider.id }, header },
+          body: { archived },
+        }),
+      ),
+    onSuccess: keep,
+  });
+}
+
+/** Deletes a rider with all that is kept of them. */
+export function useDeleteRecords() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/riders/{id}/records', { params: { path: { id: stored.id }, header } }),
+      ),
+    onSuccess: () => void client.invalidateQueries(),
+  });
+}

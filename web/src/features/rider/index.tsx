@@ -1,10 +1,13 @@
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
 import { chosen, JUST_SAVED, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Loading, NotHere } from '../../shared/ui';
+import { Loading, NotHere, TextField } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
+import { found } from './model';
+import { Records } from './Records';
 import { RiderForm } from './RiderForm';
 
 export { useRiders, useSaveRider, type Rider } from './api';
@@ -15,6 +18,9 @@ export const LEVELS: Record<Rider['level'], string> = {
   DEVELOPING: 'developing',
   SKILLED: 'skilled',
 };
+
+/** Lists longer than this can be searched. */
+const FEW = 8;
 
 /** The riders: level, school, usual machine, notes. */
 export default function RidersPage() {
@@ -39,6 +45,7 @@ function Shown({
   const navigate = useNavigate();
   const link = useDayLink();
   const justSaved = useJustSaved();
+  const [typed, setTyped] = useState('');
   const { one: shown, missing } = chosen(riders, id);
   if (missing) {
     return (
@@ -53,8 +60,11 @@ function Shown({
       <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div>
           {riders.length === 0 && <p className="mb-3">No rider yet. Describe the first one beside this.</p>}
+          {riders.length > FEW && (
+            <TextField label="Find a rider" value={typed} onChange={(e) => setTyped(e.target.value)} />
+          )}
           <ul>
-            {riders.map((r) => (
+            {found(riders, typed).map((r) => (
               <li key={r.id}>
                 <Link
                   to={link(`/riders/${r.id}`)}
@@ -65,6 +75,7 @@ function Shown({
                   <span className="block text-[0.87rem] text-soft">
                     {LEVELS[r.level]} ·{' '}
                     {machines.find((m) => m.id === r.machineId)?.name ?? 'no machine of their own'}
+                    {r.archived && ' · put away'}
                   </span>
                 </Link>
               </li>
@@ -74,15 +85,18 @@ function Shown({
             New rider
           </Link>
         </div>
-        <RiderForm
-          key={shown?.id ?? 'new'}
-          rider={shown}
-          machines={machines}
-          options={options}
-          justSaved={justSaved}
-          onSaved={(saved) => void navigate(link(`/riders/${saved.id}`), { state: JUST_SAVED })}
-          onDeleted={() => void navigate(link('/riders'))}
-        />
+        <div>
+          <RiderForm
+            key={shown?.id ?? 'new'}
+            rider={shown}
+            machines={machines}
+            options={options}
+            justSaved={justSaved}
+            onSaved={(saved) => void navigate(link(`/riders/${saved.id}`), { state: JUST_SAVED })}
+            onDeleted={() => void navigate(link('/riders'))}
+          />
+          {shown && <Records rider={shown} onDeleted={() => void navigate(link('/riders'))} />}
+        </div>
       </div>
     </div>
   );

@@ -22,7 +22,8 @@ export function DayEditor({ day }: { day: Day }) {
 
 function Editor({ day }: { day: Day }) {
   const [draft, setDraft] = useState<DayRequest>(() => changed(day, {}));
-  const riders = useRiders().data ?? [];
+  const all = useRiders().data ?? [];
+  const riders = all.filter((r) => !r.archived || draft.riders.some((o) => o.riderId === r.id));
   const machines = useMachines().data ?? [];
   const courses = useCourses().data ?? [];
   const yards = useYards().data ?? [];

@@ -14,7 +14,7 @@ import wrenlane.server.length.LengthJson;
  * @param machineId it is to be ridden on
  * @param setting of the ladder's dimension of that kind
  */
-record GoalJson(
+public record GoalJson(
         @Visible @Size(max = 80) String name,
         @NotNull String kind,
         @NotNull Long machineId,

@@ -28,7 +28,7 @@ import wrenlane.units.LengthSystem;
 
 /** Goals as stored, and how far off they are. */
 @Service
-class GoalService {
+public class GoalService {
     private final GoalMapper mapper;
     private final RiderService riders;
     private final MachineService machines;
@@ -58,6 +58,11 @@ class GoalService {
     private record Read(long version, Optional<Asked> asked) {}
 
     private record Asked(GoalJson goal, CourseKind kind, String machineName, MachineTurn turn, ReadProgress ridden) {}
+
+    /** A rider's goal as stored. */
+    public Optional<GoalJson> find(long riderId) {
+        return mapper.find(riderId).flatMap(GoalRow::goal);
+    }
 
     GoalResponse get(long riderId, LengthSystem system) {
         Read read = storage.read(() -> read(riderId));

@@ -1,6 +1,7 @@
 package wrenlane.server.rider;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -72,6 +73,17 @@ class RiderController {
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody RiderRequest request) {
         return service.update(id, Expected.of(ifMatch), request);
+    }
+
+    /** Whether a rider is put away. */
+    record ArchivedRequest(@NotNull Boolean archived) {}
+
+    @PutMapping("/riders/{id}/archived")
+    RiderResponse archiveRider(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody ArchivedRequest request) {
+        return service.archive(id, Expected.of(ifMatch), request.archived());
     }
 
     @DeleteMapping("/riders/{id}")

@@ -3,6 +3,7 @@ package wrenlane.server.rider;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 /** All SQL about riders. */
 @Mapper
@@ -14,6 +15,8 @@ interface RiderMapper {
     long insert(RiderRow row);
 
     int update(RiderRow row);
+
+    int archive(@Param("id") long id, @Param("archived") boolean archived);
 
     int delete(long id);
 }

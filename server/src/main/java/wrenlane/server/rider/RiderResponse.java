@@ -5,7 +5,11 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.server.http.Versioned;
 
-/** A rider as stored. */
+/**
+ * A rider as stored.
+ *
+ * @param archived whether they come no more, and are offered nowhere
+ */
 public record RiderResponse(
         long id,
         long version,
@@ -13,4 +17,6 @@ public record RiderResponse(
         RiderLevel level,
         School school,
         @Nullable Long machineId,
-        String notes) implements Versioned {}
+        String notes,
+        boolean archived)
+        implements Versioned {}

@@ -13,10 +13,18 @@ record RiderRow(
         String level,
         String school,
         @Nullable Long machineId,
-        String notes) {
+        String notes,
+        Boolean archived) {
     static RiderRow of(@Nullable Long id, RiderRequest r) {
         return new RiderRow(
-                id, null, TypedText.line(r.name()), r.level().name(), r.school().name(), r.machineId(), r.notes());
+                id,
+                null,
+                TypedText.line(r.name()),
+                r.level().name(),
+                r.school().name(),
+                r.machineId(),
+                r.notes(),
+                false);
     }
 
     RiderResponse response() {
@@ -27,6 +35,7 @@ record RiderRow(
                 RiderLevel.valueOf(level),
                 School.valueOf(school),
                 machineId,
-                notes);
+                notes,
+                archived);
     }
 }

@@ -54,6 +54,16 @@ public class RiderService {
         });
     }
 
+    /** Puts somebody away who comes no more, or brings them back; all that is kept of them stays. */
+    RiderResponse archive(long id, Expected expected, boolean archived) {
+        return storage.write(() -> {
+            RiderResponse stored = get(id);
+            expected.check(stored.version(), () -> stored);
+            mapper.archive(id, archived);
+            return get(id);
+        });
+    }
+
     void delete(long id, Expected expected) {
         storage.change(() -> {
             RiderResponse stored = get(id);

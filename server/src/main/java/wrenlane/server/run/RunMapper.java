@@ -28,6 +28,9 @@ interface RunMapper {
             @Param("side") String side,
             @Param("most") int most);
 
+    /** All of a rider, also what was withdrawn. */
+    List<RunRow> everOfRider(long riderId);
+
     List<RunRow> ofDay(long dayId);
 
     int countOnDay(long dayId);

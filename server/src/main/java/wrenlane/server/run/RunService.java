@@ -218,6 +218,11 @@ public class RunService {
         return RunRow.ridden(mapper.ofRider(riderId));
     }
 
+    /** All that was ever logged of a rider, also what was corrected and undone, oldest first. */
+    public List<RunResponse> everOfRider(long riderId) {
+        return mapper.everOfRider(riderId).stream().map(RunRow::response).toList();
+    }
+
     /** Runs of a day that still count, oldest first. */
     public List<RunResponse> ofDay(long dayId) {
         return mapper.ofDay(dayId).stream().map(RunRow::response).toList();

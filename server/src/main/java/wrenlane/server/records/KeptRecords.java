@@ -1,0 +1,12 @@
+package wrenlane.server.records;
+
+/**
+ * How much is kept of a rider.
+ *
+ * @param runs also those corrected and undone
+ * @param days they are on
+ * @param debriefs in somebody's own words
+ * @param drills shown to be mastered
+ * @param goals 0 or 1
+ */
+record KeptRecords(int runs, int days, int debriefs, int drills, int goals) {}

@@ -1,0 +1,48 @@
+package wrenlane.server.records;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.run.RunResponse;
+
+/**
+ * Everything that is kept of one rider, as it is handed out.
+ *
+ * @param format {@link #FORMAT}
+ * @param writtenAt when
+ * @param rider as described
+ * @param days they are or were on, with what they were told in somebody's own words
+ * @param drills shown to be mastered
+ * @param goal what they want to be able to ride; missing where nothing was said
+ * @param runs ever logged, also those corrected and undone
+ */
+record RecordsFile(
+        String format,
+        Instant writtenAt,
+        RiderResponse rider,
+        List<OfDay> days,
+        List<Shown> drills,
+        @Nullable Wanted goal,
+        List<RunResponse> runs) {
+    static final String FORMAT = "wren-lane-rider/1";
+
+    /**
+     * One day.
+     *
+     * @param told missing where nobody put it in their own words
+     */
+    record OfDay(
+            Long dayId,
+            LocalDate date,
+            String title,
+            @Nullable String machineName,
+            @Nullable String told) {}
+
+    /** A drill that was shown to be mastered on a machine. */
+    record Shown(String drillId, String machineName, LocalDate shownOn) {}
+
+    /** A goal in short. */
+    record Wanted(String name, String kind, double settingMetres) {}
+}

@@ -1,0 +1,94 @@
+import { useState } from 'react';
+import { useReading } from '../../shared/http';
+import { Button, Downloads, Loading, useSay } from '../../shared/ui';
+import { useArchiveRider, useDeleteRecords, useRecords, type Kept, type Rider } from './api';
+import { keptText } from './model';
+
+/** All that is kept of a rider: taken away as a file, put away, or deleted for ever. */
+export function Records({ rider, onDeleted }: { rider: Rider; onDeleted: () => void }) {
+  return (
+    <section aria-label="Records" className="mt-6 max-w-2xl border-t border-rule pt-4">
+      <h2>Records</h2>
+      <Loading of={useReading(useRecords(rider.id))}>
+        {(kept) => <Shown rider={rider} kept={kept} onDeleted={onDeleted} />}
+      </Loading>
+    </section>
+  );
+}
+
+function Shown({ rider, kept, onDeleted }: { rider: Rider; kept: Kept; onDeleted: () => void }) {
+  const [asking, setAsking] = useState(false);
+  const archive = useArchiveRider();
+  const say = useSay();
+  return (
+    <div className="grid gap-3">
+      <p>
+        Kept of {rider.name}: {keptText(kept)}.
+      </p>
+      <Downloads
+        files={[
+          { label: 'Everything, JSON', path: `/api/riders/${rider.id}/records.json` },
+          { label: 'Runs, CSV', path: `/api/runs.csv?riderId=${rider.id}` },
+          { label: 'Runs, JSON', path: `/api/runs.json?riderId=${rider.id}` },
+        ]}
+      />
+      <div className="flex flex-wrap gap-3">
+        <Button
+          disabled={archive.isPending}
+          onClick={() =>
+            archive.mutate(
+              { rider, archived: !rider.archived },
+              {
+                onSuccess: () => say.done(rider.archived ? 'Back among the riders.' : 'Put away.'),
+                onError: say.failed,
+              },
+            )
+          }
+        >
+          {rider.archived ? 'Bring back' : 'Put away'}
+        </Button>
+        {!asking && <Button onClick={() => setAsking(true)}>Delete with all records</Button>}
+      </div>
+      <p className="-mt-1 text-sm text-soft">Put away, a rider is offered nowhere, and all records stay.</p>
+      {asking && <ForEver rider={rider} kept={kept} onDeleted={onDeleted} onLeft={() => setAsking(false)} />}
+    </div>
+  );
+}
+
+/** Asks before somebody is deleted for ever; says what goes and what remains. */
+function ForEver(props: { rider: Rider; kept: Kept; onDeleted: () => void; onLeft: () => void }) {
+  const { rider, kept } = props;
+  const remove = useDeleteRecords();
+  const say = useSay();
+  return (
+    <div role="group" aria-label={`Delete ${rider.name}`} className="border-l-4 border-brick pl-3">
+      <p>
+        <b>{rider.name} and all that is kept of them are deleted for ever</b>: {keptText(kept)}. It cannot be
+        undone; take the records away first if anybody may ask for them.
+      </p>
+      <p className="mt-1">
+        What remains: copies of your data made before, until they are deleted too; files and papers already
+        taken away; names written in notes about others.
+      </p>
+      <div className="mt-2 flex flex-wrap gap-3">
+        <Button
+          disabled={remove.isPending}
+          onClick={() =>
+            remove.mutate(rider, {
+              onSuccess: () => {
+                say.done('Deleted, with all records.');
+                props.onDeleted();
+              },
+              onError: say.failed,
+            })
+          }
+        >
+          Delete for ever
+        </Button>
+        <Button kind="quiet" autoFocus onClick={props.onLeft}>
+          Keep them
+        </Button>
+      </div>
+    </div>
+  );
+}
