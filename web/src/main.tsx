@@ -18,6 +18,7 @@ const SetOut = lazy(() => import('./features/setout'));
 const Lesson = lazy(() => import('./features/lesson'));
 const Range = lazy(() => import('./features/run'));
 const Phone = lazy(() => import('./features/phone'));
+const RunFiles = lazy(() => import('./features/runfile').then((f) => ({ default: f.RunFilesPage })));
 const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run.LogPage })));
 const Debrief = lazy(() =>
   import('./features/progress').then((progress) => ({ default: progress.DebriefPage })),
@@ -55,6 +56,7 @@ const router = createBrowserRouter([
       { path: '/lesson/check', element: <Lesson here="check" /> },
       { path: '/lesson/methods', element: <Lesson here="methods" /> },
       { path: '/range/log', element: <RunLog /> },
+      { path: '/range/files', element: <RunFiles /> },
       { path: '/range/:riderId?', element: <Range /> },
       { path: '/progress/debrief', element: <Debrief /> },
       { path: '/progress/:riderId?', element: <Progress /> },

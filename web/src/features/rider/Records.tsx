@@ -47,7 +47,7 @@ function Shown({ rider, kept, onDeleted }: { rider: Rider; kept: Kept; onDeleted
         >
           {rider.archived ? 'Bring back' : 'Put away'}
         </Button>
-        {!asking && <Button onClick={() => setAsking(true)}>Delete with all records</Button>}
+        {!asking && <Button onClick={() => setAsking(true)}>Delete for ever…</Button>}
       </div>
       <p className="-mt-1 text-sm text-soft">Put away, a rider is offered nowhere, and all records stay.</p>
       {asking && <ForEver rider={rider} kept={kept} onDeleted={onDeleted} onLeft={() => setAsking(false)} />}

@@ -4,7 +4,7 @@ import type { Machine } from '../machine';
 import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
 import { degreesText, speedText, usePreferences } from '../../shared/units';
 import { OnTheDay } from './OnTheDay';
-import { useDeleteRider, useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
+import { useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
 import { NEW_RIDER } from './model';
 
 /** Describes a rider. */
@@ -15,7 +15,6 @@ export function RiderForm(props: {
   /** Whether it was stored just now, by the button that has to keep the focus. */
   justSaved: boolean;
   onSaved: (saved: Rider) => void;
-  onDeleted: () => void;
 }) {
   const { rider, machines, options } = props;
   const [draft, setDraft] = useState<RiderRequest>(() => ({
@@ -27,7 +26,6 @@ export function RiderForm(props: {
   }));
   const [stored, setStored] = useState(rider);
   const save = useSaveRider();
-  const remove = useDeleteRider();
   const say = useSay();
   const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<RiderRequest>) => setDraft((before) => ({ ...before, ...some }));
@@ -94,22 +92,6 @@ export function RiderForm(props: {
         <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={draft.name.trim() === ''}>
           Save rider
         </Button>
-        {stored && (
-          <Button
-            onClick={() =>
-              remove.mutate(stored, {
-                onSuccess: () => {
-                  say.done('Rider deleted.');
-                  unsaved.letGo();
-                  props.onDeleted();
-                },
-                onError: say.failed,
-              })
-            }
-          >
-            Delete
-          </Button>
-        )}
         {stored && <OnTheDay rider={stored} />}
         {stored && <NextStep here="MACHINES" />}
       </div>

@@ -33,18 +33,6 @@ export function useSaveRider() {
   });
 }
 
-/** Deletes a rider without runs. */
-export function useDeleteRider() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (stored: Seen) =>
-      changing(stored, (header) =>
-        http.DELETE('/api/riders/{id}', { params: { path: { id: stored.id }, header } }),
-      ),
-    onSuccess: () => void client.invalidateQueries(),
-  });
-}
-
 export type Kept = Api<'KeptRecords'>;
 
 /** How much is kept of a rider. */

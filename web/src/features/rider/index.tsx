@@ -93,7 +93,6 @@ function Shown({
             options={options}
             justSaved={justSaved}
             onSaved={(saved) => void navigate(link(`/riders/${saved.id}`), { state: JUST_SAVED })}
-            onDeleted={() => void navigate(link('/riders'))}
           />
           {shown && <Records rider={shown} onDeleted={() => void navigate(link('/riders'))} />}
         </div>

@@ -58,7 +58,10 @@ function OfDay(known: Known) {
     <div className="mx-auto flex w-full max-w-3xl flex-col gap-4 px-4 py-3">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1>Runs of the day</h1>
-        <Link to={link('/range')}>Back to the range</Link>
+        <span className="flex gap-4">
+          <Link to={link('/range/files')}>Runs as files</Link>
+          <Link to={link('/range')}>Back to the range</Link>
+        </span>
       </div>
       <Loading of={log}>
         {(stored) => {

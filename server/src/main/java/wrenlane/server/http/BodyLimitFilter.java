@@ -44,8 +44,17 @@ class BodyLimitFilter extends OncePerRequestFilter {
     private final Semaphore arriving = new Semaphore(MOST_AT_ONCE, true);
     private final long limitBytes;
 
-    BodyLimitFilter(@Value("${wren.max-body-bytes}") long limitBytes) {
+    private final long tableLimitBytes;
+
+    BodyLimitFilter(
+            @Value("${wren.max-body-bytes}") long limitBytes, @Value("${wren.max-table-bytes}") long tableLimitBytes) {
         this.limitBytes = limitBytes;
+        this.tableLimitBytes = tableLimitBytes;
+    }
+
+    /** A table of runs is larger than anything else that is sent. */
+    private long limitBytes(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/run-files") ? tableLimitBytes : limitBytes;
     }
 
     /** A copy of the data that is brought back is large, and is read piece by piece by whoever takes it. */
@@ -63,14 +72,14 @@ class BodyLimitFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } else if (String.valueOf(request.getContentType()).contains("*")) {
             ProblemDocument.write(response, 415, StatusWords.of(415));
-        } else if (announced > limitBytes) {
-            ProblemDocument.write(response, 413, TooLargeException.sentence(limitBytes));
+        } else if (announced > limitBytes(request)) {
+            ProblemDocument.write(response, 413, TooLargeException.sentence(limitBytes(request)));
         } else {
             byte[] body = new byte[0];
             try {
                 body = taken(request);
             } catch (TooLargeException e) {
-                ProblemDocument.write(response, 413, TooLargeException.sentence(limitBytes));
+                ProblemDocument.write(response, 413, TooLargeException.sentence(limitBytes(request)));
                 return;
             } catch (TooSlowException e) {
                 response.setHeader("Connection", "close");
@@ -97,7 +106,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
             throw new TooSlowException();
         }
         try {
-            return read(request.getInputStream(), System.nanoTime() + MOST_NANOSECONDS);
+            return read(request.getInputStream(), limitBytes(request), System.nanoTime() + MOST_NANOSECONDS);
         } finally {
             arriving.release();
         }
@@ -113,7 +122,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
         return false;
     }
 
-    private byte[] read(InputStream in, long until) throws IOException {
+    private static byte[] read(InputStream in, long limitBytes, long until) throws IOException {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         byte[] piece = new byte[PIECE];
         while (true) {

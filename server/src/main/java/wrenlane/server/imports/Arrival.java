@@ -73,7 +73,7 @@ class Arrival {
             dayIds.add(day.id());
             return day.id();
         });
-        runs.insertSimulated(ridden.stream()
+        runs.insertAll(ridden.stream()
                 .map(r -> r.row(dayIds, riderIds, machineIds, courseIds))
                 .toList());
     }

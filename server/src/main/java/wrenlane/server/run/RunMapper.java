@@ -33,6 +33,8 @@ interface RunMapper {
 
     List<RunRow> ofDay(long dayId);
 
+    List<String> stored(List<String> ids);
+
     int countOnDay(long dayId);
 
     void insert(RunRow row);

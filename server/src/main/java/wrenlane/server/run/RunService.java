@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -38,6 +40,9 @@ import wrenlane.server.storage.Storage;
 @Service
 public class RunService {
     /** How far a page's clock may be ahead of ours. */
+    /** Ids asked for in one question: SQLite takes a few thousand. */
+    private static final int ASKED_AT_ONCE = 1000;
+
     private static final Duration CLOCK_AHEAD = Duration.ofDays(1);
 
     /** Longest name of a device, in characters. */
@@ -154,8 +159,22 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
-    /** Stores runs of virtual riders, marked as simulated, as they were reckoned before. */
-    public void insertSimulated(List<RunRow> rows) {
+    /** Whether a text can be the id of a run. */
+    public static boolean isId(String text) {
+        return ID.matcher(text).matches();
+    }
+
+    /** Those of some ids that runs are stored under, also runs that were undone. */
+    public Set<String> stored(List<String> ids) {
+        Set<String> stored = new HashSet<>();
+        for (int from = 0; from < ids.size(); from += ASKED_AT_ONCE) {
+            stored.addAll(mapper.stored(ids.subList(from, Math.min(ids.size(), from + ASKED_AT_ONCE))));
+        }
+        return stored;
+    }
+
+    /** Stores runs as they were reckoned or read before; nobody else's are under their ids. */
+    public void insertAll(List<RunRow> rows) {
         storage.change(() -> rows.forEach(mapper::insert));
     }
 
