@@ -23,6 +23,7 @@ const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run
 const Debrief = lazy(() =>
   import('./features/progress').then((progress) => ({ default: progress.DebriefPage })),
 );
+const Group = lazy(() => import('./features/progress').then((progress) => ({ default: progress.GroupPage })));
 const Progress = lazy(() => import('./features/progress'));
 
 const client = new QueryClient({
@@ -58,6 +59,7 @@ const router = createBrowserRouter([
       { path: '/range/log', element: <RunLog /> },
       { path: '/range/files', element: <RunFiles /> },
       { path: '/range/:riderId?', element: <Range /> },
+      { path: '/progress/group', element: <Group /> },
       { path: '/progress/debrief', element: <Debrief /> },
       { path: '/progress/:riderId?', element: <Progress /> },
       { path: '/phone', element: <Phone /> },

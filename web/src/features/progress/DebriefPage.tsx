@@ -3,36 +3,35 @@ import { Link } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useReading } from '../../shared/http';
 import { Button, Figure, Loading, NotesField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { ProgressTabs } from './ProgressTabs';
 import { useDebrief, useTell, type DebriefOf, type RiderDebrief } from './api';
 
 /** A day told to its riders: three sentences each, to be put in one's own words and printed. */
 export function DebriefPage() {
   const day = useDay();
   return (
-    <Loading of={day}>
-      {({ day: d }) =>
-        d === undefined ? (
-          <p className="m-6">A debrief is of a day. There is none yet.</p>
-        ) : (
-          <OfDay key={d.id} day={d} />
-        )
-      }
-    </Loading>
+    <div className="flex flex-1 flex-col">
+      <ProgressTabs here="debrief" />
+      <Loading of={day}>
+        {({ day: d }) =>
+          d === undefined ? (
+            <p className="m-6">A debrief is of a day. There is none yet.</p>
+          ) : (
+            <OfDay key={d.id} day={d} />
+          )
+        }
+      </Loading>
+    </div>
   );
 }
 
 function OfDay({ day }: { day: Day }) {
   const debrief = useReading(useDebrief(day.id));
-  const link = useDayLink();
   return (
     <div className="mx-auto flex w-full max-w-4xl flex-col gap-4 px-6 py-4 max-sm:px-3">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <h1>Debrief</h1>
-          <p className="text-soft">{day.title}</p>
-        </div>
+        <h2 className="text-[1.6rem]">{day.title}</h2>
         <div className="no-print flex items-center gap-4">
-          <Link to={link('/progress')}>Progress of each rider</Link>
           <Button kind="primary" onClick={() => window.print()}>
             Print
           </Button>

@@ -47,3 +47,34 @@ export function useTell(dayId: number) {
     onSuccess: () => client.invalidateQueries({ queryKey: ['debrief', dayId] }),
   });
 }
+
+export type Group = Api<'GroupResponse'>;
+export type GroupCourse = Group['courses'][number];
+export type GroupRider = GroupCourse['riders'][number];
+
+/** A day's riders side by side; what time ran out for is asked again. */
+export function useGroup(dayId: number) {
+  const { system } = usePreferences();
+  return useQuery({
+    queryKey: ['group', dayId, system],
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/group', { params: { path: { dayId }, query: { system } } })),
+    refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
+  });
+}
+
+/** Makes the day after, standing at what is proposed. */
+export function useNextDay(dayId: number) {
+  const { system } = usePreferences();
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (request: Api<'NextDayRequest'>) =>
+      body(
+        http.POST('/api/days/{dayId}/next-day', {
+          params: { path: { dayId }, query: { system } },
+          body: request,
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['days'] }),
+  });
+}

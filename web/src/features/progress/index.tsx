@@ -7,10 +7,12 @@ import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
 import { LaneChart } from './LaneChart';
+import { ProgressTabs } from './ProgressTabs';
 import { RunTable } from './RunTable';
 import { Summary } from './Summary';
 
 export { DebriefPage } from './DebriefPage';
+export { GroupPage } from './GroupPage';
 
 /** One rider over all days: the lane narrows. */
 export default function ProgressPage() {
@@ -74,56 +76,58 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
   const navigate = useNavigate();
   const link = useDayLink();
   return (
-    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
-      <section className="flex min-w-0 flex-col gap-3 px-6 py-4">
-        <div className="flex flex-wrap items-end justify-between gap-3">
-          <div>
-            <h1>{rider.name}</h1>
-            <p className="text-soft">
-              {[progress.machineName, LEVELS[rider.level], `${setting} ridden`].filter(Boolean).join(' · ')}
-            </p>
-            <Link to={link('/progress/debrief')}>Debrief of the day</Link>
-          </div>
-          <div className="flex flex-wrap items-end gap-3">
-            {progress.kinds.length > 1 && (
-              <Select
-                label="Kind"
-                value={progress.kind}
-                options={progress.kinds.map((k) => ({ value: k.kind, label: k.label }))}
-                onChoose={props.onKind}
+    <div className="flex flex-1 flex-col">
+      <ProgressTabs here="rider" />
+      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <section className="flex min-w-0 flex-col gap-3 px-6 py-4">
+          <div className="flex flex-wrap items-end justify-between gap-3">
+            <div>
+              <h2 className="text-[1.6rem]">{rider.name}</h2>
+              <p className="text-soft">
+                {[progress.machineName, LEVELS[rider.level], `${setting} ridden`].filter(Boolean).join(' · ')}
+              </p>
+            </div>
+            <div className="flex flex-wrap items-end gap-3">
+              {progress.kinds.length > 1 && (
+                <Select
+                  label="Kind"
+                  value={progress.kind}
+                  options={progress.kinds.map((k) => ({ value: k.kind, label: k.label }))}
+                  onChoose={props.onKind}
+                />
+              )}
+              <Toggle
+                label="Show as"
+                value={scale}
+                options={[
+                  { value: 'metres', label: setting },
+                  { value: 'tightness', label: 'tightness' },
+                ]}
+                onChoose={setScale}
               />
-            )}
-            <Toggle
-              label="Show as"
-              value={scale}
-              options={[
-                { value: 'metres', label: setting },
-                { value: 'tightness', label: 'tightness' },
-              ]}
-              onChoose={setScale}
-            />
-            <Select
-              label="Rider"
-              value={String(rider.id)}
-              options={riders
-                .filter((r) => !r.archived || r.id === rider.id)
-                .map((r) => ({ value: String(r.id), label: r.name }))}
-              onChoose={(id) => void navigate(link(`/progress/${id}`))}
-            />
+              <Select
+                label="Rider"
+                value={String(rider.id)}
+                options={riders
+                  .filter((r) => !r.archived || r.id === rider.id)
+                  .map((r) => ({ value: String(r.id), label: r.name }))}
+                onChoose={(id) => void navigate(link(`/progress/${id}`))}
+              />
+            </div>
           </div>
-        </div>
-        {progress.days.length === 0 ? (
-          <p>
-            No runs yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
-          </p>
-        ) : (
-          <>
-            <LaneChart progress={progress} scale={scale} />
-            <RunTable progress={progress} />
-          </>
-        )}
-      </section>
-      <Summary progress={progress} />
+          {progress.days.length === 0 ? (
+            <p>
+              No runs yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
+            </p>
+          ) : (
+            <>
+              <LaneChart progress={progress} scale={scale} />
+              <RunTable progress={progress} />
+            </>
+          )}
+        </section>
+        <Summary progress={progress} />
+      </div>
     </div>
   );
 }

@@ -45,10 +45,10 @@ class DebriefIT {
         Page page = APP.phone("/progress/debrief?day=4");
         of(page, "Tomas Ekvik").getByText("In your own words").click();
         page.getByLabel("Told to Tomas Ekvik").fill("Better every time.");
-        page.getByText("Progress of each rider").click();
+        page.getByText("Each rider").click();
         assertThat(page.getByText("Not saved yet")).isVisible();
         button(page, "Leave without saving").click();
-        assertThat(page.getByText("Debrief of the day")).isVisible();
+        assertThat(page.getByText("Debrief", new Page.GetByTextOptions().setExact(true))).isVisible();
         page.close();
     }
 

@@ -146,6 +146,20 @@ public final class RunningApp implements BeforeAllCallback {
         }
     }
 
+    /** Reads something reckoned in parts, as a page does, until all of them are there. */
+    public JsonNode finished(String path) {
+        while (true) {
+            Answer answer = get(path);
+            if (answer.status() != 200) {
+                throw new IllegalStateException(
+                        path + " answers " + answer.raw().body());
+            }
+            if (!answer.body().get("unfinished").asBoolean()) {
+                return answer.body();
+            }
+        }
+    }
+
     /** Changes something as a page does that has just read it. */
     public Answer put(String path, Object body) {
         return send("PUT", path, json(body), "If-Match", version(path));
