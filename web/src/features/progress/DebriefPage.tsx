@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useReading } from '../../shared/http';
-import { Button, Figure, Loading, NotesField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Downloads, Figure, Loading, NotesField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Practice } from './Practice';
 import { ProgressTabs } from './ProgressTabs';
 import { useDebrief, useTell, type DebriefOf, type RiderDebrief } from './api';
 
@@ -32,9 +33,7 @@ function OfDay({ day }: { day: Day }) {
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-[1.6rem]">{day.title}</h2>
         <div className="no-print flex items-center gap-4">
-          <Button kind="primary" onClick={() => window.print()}>
-            Print
-          </Button>
+          <Downloads pdf={`/api/days/${day.id}/debrief.pdf`} files={[]} />
         </div>
       </div>
       <Loading of={debrief}>{(d) => <Told day={day} debrief={d} />}</Loading>
@@ -119,6 +118,7 @@ function Rider(props: {
           </Button>
         </div>
       )}
+      <Practice rider={rider} />
     </section>
   );
 }

@@ -11,7 +11,7 @@ import wrenlane.rider.School;
 import wrenlane.run.Fault;
 
 /** Drills for tests, plain but for what a test is about. */
-final class Drills {
+public final class Drills {
     static final Adaptation UNCHANGED = new Adaptation(Optional.empty(), Optional.empty(), List.of(), List.of(), false);
 
     private Drills() {}
@@ -58,6 +58,34 @@ final class Drills {
                 EnumSet.allOf(Transmission.class),
                 schools,
                 EnumSet.allOf(RiderLevel.class));
+    }
+
+    /** A drill without a course that can be done alone, so long at most with a hand clutch. */
+    public static Drill alone(String id, Stage stage, int longestMinutes) {
+        Drill d = drill(id, stage);
+        DrillRiding r = d.riding();
+        return new Drill(
+                d.id(),
+                d.name(),
+                d.stage(),
+                d.words(),
+                new DrillRiding(
+                        r.start(), r.posture(), r.feet(), r.sides(), r.controls(), r.speed(), r.passSeconds(), true),
+                Optional.empty(),
+                d.steps(),
+                d.after(),
+                d.pass(),
+                d.loggedBy(),
+                new SpellLimit(
+                        Map.of(Transmission.HAND_CLUTCH, longestMinutes), Set.of(SpellLimit.StopSign.TIRED_HAND)),
+                d.faults(),
+                d.cue(),
+                d.inSchool(),
+                d.withChoice(),
+                d.onlyWithChoice(),
+                Set.of(Transmission.HAND_CLUTCH),
+                d.schools(),
+                d.levels());
     }
 
     static DrillStep step(String says) {

@@ -187,4 +187,16 @@ class PaperTest {
             assertThat(first.getText(pdf)).contains("Debrief").doesNotContain("Rider cards");
         }
     }
+
+    @Test
+    void theDebriefPrintsWhatEachIsToldAndWhatToPractise() throws IOException {
+        APP.finished("/api/days/4/debrief");
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/days/4/debrief.pdf?paper=LETTER"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("lesson 4", "Ines Corvell", "Begin next time at")
+                    .contains("5 minutes alone", "10 minutes alone", "Stop at once at:", "Engine off")
+                    .contains("A licensed instructor");
+        }
+    }
 }

@@ -3,6 +3,7 @@ package wrenlane.server.debrief;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.coaching.Homework;
 
 /**
  * A day told to its riders.
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param minutes from the first entry to the last; 0 where there are none
  * @param unfinished whether time ran out before every rider was looked at; asked again, it goes on from there
  */
-record DebriefResponse(
+public record DebriefResponse(
         long dayId,
         LocalDate date,
         String title,
@@ -31,9 +32,10 @@ record DebriefResponse(
      * @param better what went well
      * @param holdsBack what does not yet
      * @param next what comes next
+     * @param homework short practices alone; empty where the rider has no run or machine
      * @param own what the instructor said instead; empty text where nothing
      */
-    record RiderDebrief(
+    public record RiderDebrief(
             long riderId,
             String riderName,
             @Nullable String machineName,
@@ -43,5 +45,6 @@ record DebriefResponse(
             String better,
             String holdsBack,
             String next,
+            List<Homework> homework,
             DebriefText own) {}
 }

@@ -10,12 +10,15 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
+import wrenlane.coaching.Homework;
+import wrenlane.drill.Catalogue;
 import wrenlane.finding.TypedText;
 import wrenlane.run.Fault;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
+import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.progress.ProgressService;
@@ -32,11 +35,12 @@ import wrenlane.units.LengthSystem;
 
 /** Tells riders of their day. */
 @Service
-class DebriefService {
+public class DebriefService {
     private final DebriefMapper mapper;
     private final DayService days;
     private final RunService runs;
     private final RiderService riders;
+    private final DrillService drills;
     private final ProgressService progress;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -46,6 +50,7 @@ class DebriefService {
             DayService days,
             RunService runs,
             RiderService riders,
+            DrillService drills,
             ProgressService progress,
             Storage storage,
             Reckoning reckoning) {
@@ -53,24 +58,25 @@ class DebriefService {
         this.days = days;
         this.runs = runs;
         this.riders = riders;
+        this.drills = drills;
         this.progress = progress;
         this.storage = storage;
         this.reckoning = reckoning;
     }
 
     /** What is read of one state of the data. */
-    private record Read(DayResponse day, List<RunResponse> runs, List<ReadRider> riders) {}
+    private record Read(DayResponse day, List<RunResponse> runs, List<ReadRider> riders, Catalogue catalogue) {}
 
     private record ReadRider(RiderResponse rider, Optional<ReadDay> day, DebriefText own) {}
 
     /** The debrief of a day. Read of one state of the data, and reckoned after that. */
-    DebriefResponse get(long dayId, LengthSystem system) {
+    public DebriefResponse get(long dayId, LengthSystem system) {
         Read read = storage.read(() -> read(days.get(dayId)));
         List<Optional<RiderDebrief>> told = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
-                        .map(r ->
-                                (Supplier<RiderDebrief>) () -> told(r, r.day().map(day -> progress.facts(day, system))))
+                        .map(r -> (Supplier<RiderDebrief>) () ->
+                                told(r, r.day().map(day -> progress.facts(day, system)), read.catalogue()))
                         .toList());
         List<RunResponse> counted =
                 read.runs().stream().filter(r -> r.sort().scored()).toList();
@@ -110,10 +116,10 @@ class DebriefService {
                             .map(row -> new DebriefText(row.version(), row.text()))
                             .orElse(DebriefText.NONE)));
         }
-        return new Read(day, runs.ofDay(day.id()), read);
+        return new Read(day, runs.ofDay(day.id()), read, drills.catalogue());
     }
 
-    private static RiderDebrief told(ReadRider read, Optional<DayFacts> facts) {
+    private static RiderDebrief told(ReadRider read, Optional<DayFacts> facts, Catalogue catalogue) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
                 read.rider().id(),
@@ -125,7 +131,23 @@ class DebriefService {
                 debrief.better(),
                 debrief.holdsBack(),
                 debrief.next(),
+                facts.map(f -> homework(read, f, catalogue)).orElse(List.of()),
                 read.own());
+    }
+
+    private static List<Homework> homework(ReadRider read, DayFacts facts, Catalogue catalogue) {
+        return Homework.LENGTHS.stream()
+                .flatMap(minutes -> facts
+                        .transmission()
+                        .flatMap(transmission -> Homework.of(
+                                minutes,
+                                catalogue,
+                                transmission,
+                                read.rider().level(),
+                                facts.facts().heldBack(),
+                                facts.facts().weakSide()))
+                        .stream())
+                .toList();
     }
 
     /** Keeps what a rider is told. */

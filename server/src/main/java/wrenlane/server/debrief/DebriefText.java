@@ -10,7 +10,7 @@ import wrenlane.server.http.Versioned;
  * @param version 0 where nothing was said yet
  * @param text empty where what is reckoned holds
  */
-record DebriefText(long version, String text) implements Versioned {
+public record DebriefText(long version, String text) implements Versioned {
     /** Nothing said. */
     static final DebriefText NONE = new DebriefText(0, "");
 

@@ -24,8 +24,10 @@ import wrenlane.units.LengthSystem;
 class PaperController {
     private final PaperService service;
     private final LessonPaper lessons;
+    private final DebriefPaper debriefs;
 
-    PaperController(PaperService service, LessonPaper lessons) {
+    PaperController(PaperService service, LessonPaper lessons, DebriefPaper debriefs) {
+        this.debriefs = debriefs;
         this.service = service;
         this.lessons = lessons;
     }
@@ -91,6 +93,14 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return file(lessons.lessonPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
+    }
+
+    @GetMapping(value = "/days/{id}/debrief.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> debriefPdf(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        return file(debriefs.debriefPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "debrief-" + id + ".pdf");
     }
 
     @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")

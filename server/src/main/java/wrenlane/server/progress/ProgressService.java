@@ -25,6 +25,7 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.machine.Transmission;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
@@ -268,7 +269,8 @@ public class ProgressService {
      *
      * @param machineName missing where the rider has none
      */
-    public record DayFacts(Optional<String> machineName, String kindLabel, Debrief.Facts facts) {}
+    public record DayFacts(
+            Optional<String> machineName, Optional<Transmission> transmission, String kindLabel, Debrief.Facts facts) {}
 
     /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
     public DayFacts facts(ReadDay read, LengthSystem system) {
@@ -286,6 +288,7 @@ public class ProgressService {
         Optional<Standing> standing = Optional.ofNullable(all.standing());
         return new DayFacts(
                 Optional.ofNullable(all.machineName()),
+                read.progress().machine().map(m -> m.turn().machine().transmission()),
                 read.kind().label(),
                 new Debrief.Facts(
                         tally.runs(),

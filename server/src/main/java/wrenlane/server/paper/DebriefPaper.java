@@ -1,0 +1,86 @@
+package wrenlane.server.paper;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Homework;
+import wrenlane.machine.Side;
+import wrenlane.server.debrief.DebriefResponse;
+import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
+import wrenlane.server.debrief.DebriefService;
+import wrenlane.server.http.BusyException;
+import wrenlane.units.LengthSystem;
+
+/** Puts the debrief of a day on paper: what each rider is told, and what they can practise alone. */
+@Service
+class DebriefPaper {
+    private final DebriefService debriefs;
+    private final PdfWriter pdf;
+
+    DebriefPaper(DebriefService debriefs, PdfWriter pdf) {
+        this.debriefs = debriefs;
+        this.pdf = pdf;
+    }
+
+    /**
+     * The debrief of a day as PDF.
+     *
+     * @throws BusyException where time ran out before every rider was looked at
+     */
+    byte[] debriefPdf(long dayId, LengthSystem system, Paper paper) {
+        DebriefResponse debrief = debriefs.get(dayId, system);
+        if (debrief.unfinished()) {
+            throw new BusyException();
+        }
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("paper", paper.css());
+        words.put("title", debrief.title());
+        words.put("date", PaperService.DATE.format(debrief.date()));
+        words.put("runs", debrief.runs());
+        words.put("clean", debrief.clean());
+        words.put("drops", debrief.drops());
+        words.put("minutes", debrief.minutes());
+        words.put("riders", debrief.riders().stream().map(DebriefPaper::rider).toList());
+        return pdf.write("debrief.html", words);
+    }
+
+    private static Map<String, Object> rider(RiderDebrief rider) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("name", rider.riderName());
+        words.put(
+                "what",
+                Stream.of(rider.machineName(), rider.kindLabel())
+                        .filter(w -> w != null)
+                        .collect(Collectors.joining(", ")));
+        List<String> reckoned = Stream.of(rider.better(), rider.holdsBack(), rider.next())
+                .filter(s -> !s.isEmpty())
+                .toList();
+        words.put(
+                "told",
+                rider.own().text().isEmpty()
+                        ? reckoned
+                        : rider.own().text().lines().toList());
+        words.put(
+                "homework",
+                rider.homework().stream().map(DebriefPaper::practice).toList());
+        return words;
+    }
+
+    private static Map<String, Object> practice(Homework homework) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("minutes", homework.minutes());
+        words.put("cue", homework.cue());
+        homework.begin().ifPresent(side -> words.put("side", side == Side.LEFT ? "left" : "right"));
+        words.put(
+                "parts",
+                homework.parts().stream()
+                        .map(p -> Map.of("minutes", p.minutes(), "what", p.what(), "how", String.join(" ", p.how())))
+                        .toList());
+        words.put("cautions", homework.cautions());
+        words.put("signs", String.join(", ", homework.stopSigns()));
+        return words;
+    }
+}
