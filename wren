@@ -18,7 +18,7 @@ help() {
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
-./wren bench WHAT    one of them: core, load, logging, memory, or an attack on a server of its own: fuzz, crash; or progress,
+./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), or an attack on a server of its own: fuzz, crash; or progress,
                      which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
@@ -152,7 +152,7 @@ bench() {
     all) core_bench && of_server load && of_server logging ;;
     core) core_bench "$@" ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
-    load | logging | fuzz | crash | memory) of_server "$what" "$@" ;;
+    load | logging | fuzz | crash | memory | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
   esac
 }

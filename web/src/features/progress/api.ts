@@ -78,3 +78,19 @@ export function useNextDay(dayId: number) {
     onSuccess: () => client.invalidateQueries({ queryKey: ['days'] }),
   });
 }
+
+export type Compared = Api<'DaysCompared'>;
+
+/** Two days of a rider on a kind of course, side by side. */
+export function useCompared(riderId: number, kind: string, from: number, to: number) {
+  return useQuery({
+    queryKey: ['compared', riderId, kind, from, to],
+    placeholderData: (before: Compared | undefined) => before,
+    queryFn: () =>
+      body(
+        http.GET('/api/riders/{id}/progress/days', {
+          params: { path: { id: riderId }, query: { kind, from, to } },
+        }),
+      ),
+  });
+}

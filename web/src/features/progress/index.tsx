@@ -6,6 +6,7 @@ import { together, useReading } from '../../shared/http';
 import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
+import { CompareDays } from './CompareDays';
 import { LaneChart } from './LaneChart';
 import { ProgressTabs } from './ProgressTabs';
 import { RunTable } from './RunTable';
@@ -122,6 +123,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
           ) : (
             <>
               <LaneChart progress={progress} scale={scale} />
+              <CompareDays progress={progress} />
               <RunTable progress={progress} />
             </>
           )}

@@ -67,7 +67,7 @@ export function BringRuns() {
                     bring.mutate(table, {
                       onSuccess: (came) => {
                         setTable(undefined);
-                        say.done(`${came.added} runs came in.`);
+                        say.done(came.added === 1 ? 'One run came in.' : `${came.added} runs came in.`);
                       },
                       onError: say.failed,
                     })

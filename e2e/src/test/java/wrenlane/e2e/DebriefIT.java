@@ -48,7 +48,8 @@ class DebriefIT {
         page.getByText("Each rider").click();
         assertThat(page.getByText("Not saved yet")).isVisible();
         button(page, "Leave without saving").click();
-        assertThat(page.getByText("Debrief", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Debrief", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.close();
     }
 

@@ -50,6 +50,8 @@ class EveryPageIT {
                 "/range/2",
                 "/progress/2",
                 "/progress/debrief?day=4",
+                "/progress/group",
+                "/range/files",
                 "/range/log?day=4",
                 "/phone",
                 "/nowhere"
@@ -91,6 +93,8 @@ class EveryPageIT {
                 "/range/2",
                 "/progress/2",
                 "/progress/debrief?day=4",
+                "/progress/group",
+                "/range/files",
                 "/range/log?day=4",
                 "/phone"
             })

@@ -5,7 +5,6 @@ import static wrenlane.e2e.App.button;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.Media;
 import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -41,11 +40,7 @@ public final class Screenshots {
         take(desk, "/course", "course");
         tight(desk);
         kind(desk, "Straight weave", "course-weave");
-        kind(desk, "Figure eight", "course-eight");
         take(desk, "/set-out", "set-out");
-        desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        shoot(desk, "set-out-printed");
-        desk.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
         desk.navigate(server.address() + "/set-out");
         desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
         desk.getByText("to walk and").waitFor();
@@ -54,6 +49,8 @@ public final class Screenshots {
         take(desk, "/lesson", "lesson");
         take(desk, "/lesson/drills?rider=3", "drills");
         take(desk, "/progress/2", "progress");
+        take(desk, "/progress/group", "group");
+        take(desk, "/progress/debrief?day=4", "debrief");
         Page phone = chromium.phone();
         take(phone, "/set-out?one=1", "set-out-phone");
         range(phone);

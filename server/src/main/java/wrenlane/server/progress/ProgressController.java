@@ -14,8 +14,10 @@ import wrenlane.units.LengthSystem;
 class ProgressController {
     private final ProgressService service;
     private final RangeService range;
+    private final CompareService comparing;
 
-    ProgressController(ProgressService service, RangeService range) {
+    ProgressController(ProgressService service, RangeService range, CompareService comparing) {
+        this.comparing = comparing;
         this.service = service;
         this.range = range;
     }
@@ -26,6 +28,13 @@ class ProgressController {
             @RequestParam(defaultValue = "u-turn-box") String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.progress(id, kind, system);
+    }
+
+    /** Two days with runs on a kind, side by side. */
+    @GetMapping("/riders/{id}/progress/days")
+    DaysCompared compareDays(
+            @PathVariable long id, @RequestParam String kind, @RequestParam long from, @RequestParam long to) {
+        return comparing.compare(id, kind, from, to);
     }
 
     @GetMapping("/days/{dayId}/riders/{riderId}/range")

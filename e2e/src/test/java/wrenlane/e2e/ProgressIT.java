@@ -1,0 +1,162 @@
+package wrenlane.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static wrenlane.e2e.App.button;
+import static wrenlane.e2e.App.fill;
+import static wrenlane.e2e.App.press;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Progress, goal, group, homework and records, as an instructor goes through them. */
+class ProgressIT {
+    @RegisterExtension
+    static final App APP = App.withDemoDay();
+
+    private static Locator region(Page page, String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator heading(Page page, String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Kind and scale live in the address; the chart is read as a table, by keyboard. */
+    @Test
+    void theChartIsReadAsATableByKeyboard() {
+        Page page = APP.desk("/progress/2");
+        App.choose(page, "tightness");
+        page.waitForURL("**scale=tightness**");
+        page.reload();
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("tightness")))
+                .isChecked();
+        page.getByText("Every run as a table").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Outcome")))
+                .isVisible();
+    }
+
+    @Test
+    void twoDaysAreComparedSideBySide() {
+        Page page = APP.desk("/progress/2");
+        page.getByText("Compare two days").click();
+        Locator change = page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Change"));
+        assertThat(change).isVisible();
+        Locator left = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("left"));
+        assertThat(left.first()).containsText(", then ");
+        page.getByLabel("Another day").selectOption(new SelectOption().setIndex(0));
+        assertThat(left.first()).containsText("no clear change");
+    }
+
+    @Test
+    void aGoalIsSetAndSaysHowFarOffItIs() {
+        Page page = APP.desk("/progress/2");
+        Locator goal = region(page, "Goal");
+        press(page, "Set a goal");
+        fill(page, "What it is", "The street at home");
+        fill(page, "Width", "5.2 m");
+        page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).selectOption("Touring 850");
+        press(page, "Keep goal");
+        assertThat(goal).containsText("The street at home");
+        assertThat(goal).containsText("5.20 m, Touring 850, tightness");
+        assertThat(goal).containsText("off.");
+        page.reload();
+        assertThat(goal).containsText("The street at home");
+        press(page, "Change the goal");
+        press(page, "Take it away");
+        assertThat(button(page, "Set a goal")).isVisible();
+    }
+
+    @Test
+    void theGroupStandsSideBySideAndTheNextLessonIsPlannedFromIt() {
+        Page page = APP.desk("/progress/group?day=5");
+        Locator table = region(page, "Riders by course");
+        assertThat(table).containsText("Next time, for most");
+        assertThat(table).containsText("in 100 at");
+        fill(page, "Date", "2026-12-04");
+        fill(page, "Title", "The lesson after");
+        press(page, "Plan the next lesson with these");
+        assertThat(heading(page, "The lesson after")).isVisible();
+        assertThat(page.getByText("Ines Corvell").first()).isVisible();
+    }
+
+    @Test
+    void whatIsAimedAtIsChosenUnderMethods() {
+        Page page = APP.desk("/lesson/methods");
+        App.choose(page, "90");
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("90")))
+                .isChecked();
+        page.navigate(APP.address() + "/progress/group?day=5");
+        assertThat(page.getByText("clean nearest to 90 in 100")).isVisible();
+        page.navigate(APP.address() + "/lesson/methods");
+        App.choose(page, "75");
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("75")))
+                .isChecked();
+    }
+
+    @Test
+    void aDebriefHasPracticeToTakeHome() {
+        Page page = APP.desk("/progress/debrief?day=4");
+        Locator ines = region(page, "Ines Corvell");
+        ines.getByText("To practise alone").click();
+        assertThat(ines).containsText("5 minutes");
+        assertThat(ines).containsText("Stop at once at:");
+        assertThat(ines).containsText("Never alone without a phone");
+    }
+
+    private static FilePayload table(String text) {
+        return new FilePayload("club.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void runsComeInFromATableOnceItsColumnsAreMappedAndNothingIsWrong() {
+        Page page = APP.desk("/range/files?day=5");
+        Locator bring = region(page, "Bring runs in");
+        Locator file = bring.locator("input[type=file]");
+        file.setInputFiles(
+                table("when;rider;course;side;width;result\n03.11.2026;Nobody Known;Slipway box;left;7,2;clean\n"));
+        assertThat(bring).containsText("No column says the date: choose which one does.");
+        page.getByLabel("Date", new Page.GetByLabelOptions().setExact(true)).selectOption("when");
+        assertThat(bring).containsText("line 2: There is no rider called “Nobody Known”");
+        file.setInputFiles(
+                table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
+        assertThat(bring).containsText("1 run of 1 line would come in; 1 day would be made.");
+        press(page, "Bring them in");
+        assertThat(page.getByText("One run came in.").first()).isVisible();
+        file.setInputFiles(
+                table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
+        assertThat(bring).containsText("0 runs of 1 line would come in; 1 run came in before.");
+    }
+
+    /** What is deleted for ever is asked for first, with what goes and what remains. */
+    @Test
+    void aRiderIsPutAwayAndDeletedForEver() {
+        Page page = APP.desk("/riders/7?day=5");
+        Locator records = region(page, "Records");
+        assertThat(records).containsText("runs");
+        press(page, "Put away");
+        assertThat(button(page, "Bring back")).isVisible();
+        press(page, "Bring back");
+        assertThat(button(page, "Put away")).isVisible();
+        press(page, "Delete for ever…");
+        assertThat(records).containsText("It cannot be undone");
+        assertThat(records).containsText("What remains: copies of your data made before");
+        String name = page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
+                .inputValue();
+        press(page, "Keep them");
+        assertThat(button(page, "Delete for ever…")).isVisible();
+        press(page, "Delete for ever…");
+        press(page, "Delete for ever");
+        assertThat(page.getByText("Deleted, with all records.").first()).isVisible();
+        page.navigate(APP.address() + "/riders");
+        assertThat(page.getByRole(AriaRole.LISTITEM).first()).isVisible();
+        assertThat(page.getByText(name)).hasCount(0);
+    }
+}
