@@ -1,11 +1,14 @@
 import { Chevron } from '../../shared/ui';
 import { sayLength, usePreferences } from '../../shared/units';
+import { share } from '../standing';
 import type { PairFit, SideFit } from './api';
 import { ANSWERS, worse } from './model';
 import type { Pair } from './pairs';
+import { useChances, type Chance } from './useChances';
 
 /** Everyone of the day in one table, so that one course can be judged for the whole group. */
 export function DayTable(props: {
+  kind: string;
   fits: PairFit[];
   inOrder: Pair[];
   chosen: string | undefined;
@@ -15,6 +18,7 @@ export function DayTable(props: {
   const { system } = usePreferences();
   const unit = system === 'METRIC' ? ', m' : '';
   const sides = props.fits.some((f) => f.mirrored !== undefined);
+  const chances = useChances(props.kind, props.fits, props.inOrder);
   return (
     <table className={`table-plain text-[0.9rem] ${props.stale ? 'opacity-50' : ''}`} aria-busy={props.stale}>
       <caption className="sr-only">Everyone of the day</caption>
@@ -42,6 +46,7 @@ export function DayTable(props: {
                 key={p.key}
                 pair={p}
                 fit={fit}
+                chance={chances.get(p.key)}
                 rooms={sides ? 2 : 1}
                 chosen={p.key === props.chosen}
                 onChoose={props.onChoose}
@@ -57,6 +62,8 @@ export function DayTable(props: {
 function Row(props: {
   pair: Pair;
   fit: PairFit;
+  /** Of a clean run; missing while it is not known. */
+  chance: Chance | undefined;
   rooms: number;
   chosen: boolean;
   onChoose: (key: string) => void;
@@ -94,8 +101,27 @@ function Row(props: {
       ))}
       <td className={`font-semibold whitespace-nowrap ${answer?.tone ?? 'text-soft'}`}>
         {answer?.word ?? '…'}
+        {props.chance && <OwnChance of={props.chance} />}
       </td>
     </tr>
+  );
+}
+
+/** The rider's own chance of a clean run in 100, with its band: an estimate; from the level alone it says so. */
+function OwnChance({ of }: { of: Chance }) {
+  return (
+    <span className="block text-[0.8rem] font-normal text-soft">
+      clean <span className="figures">{share(of.chance)}</span>
+      <span className="block">
+        {of.runs === 0 ? (
+          'by level'
+        ) : (
+          <span className="figures">
+            {share(of.low)} to {share(of.high)}
+          </span>
+        )}
+      </span>
+    </span>
   );
 }
 

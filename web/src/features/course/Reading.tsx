@@ -119,6 +119,7 @@ export function Reading(props: {
       )}
       {props.comparison && (
         <DayTable
+          kind={kind.kind}
           fits={props.comparison}
           inOrder={props.inOrder}
           chosen={chosen?.key}
@@ -141,9 +142,9 @@ export function Reading(props: {
         <CautionNote key={c.code}>{c.message}</CautionNote>
       ))}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        Lines and speeds are estimates from the machine’s figures and the rider’s level. Wheels are kept
-        inside painted lines; bars and pegs pass over them. One machine moving at a time, on dry, swept
-        ground. A licensed instructor and local rules come first.
+        Lines, speeds and chances of a clean run, in 100, are estimates from the machine’s figures, the
+        rider’s level and their runs. Wheels are kept inside painted lines; bars and pegs pass over them. One
+        machine moving at a time, on dry, swept ground. A licensed instructor and local rules come first.
       </p>
     </aside>
   );

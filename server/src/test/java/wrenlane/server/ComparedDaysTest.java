@@ -3,6 +3,8 @@ package wrenlane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -54,5 +56,35 @@ class ComparedDaysTest {
     void aDayWithoutRunsOfTheRiderIsSaidNotToBeThere() {
         assertThat(compare(1, 999999).status()).isEqualTo(404);
         assertThat(APP.get(RIDER + "/days?kind=moebius&from=1&to=2").status()).isEqualTo(422);
+    }
+
+    /** A tighter setting is never likelier to be clean, and the side where it is less counts. */
+    @Test
+    void theChanceOnACourseFallsAsItTightens() {
+        double wide = chance(Map.of("LEFT", 1.9, "RIGHT", 1.9));
+        double tight = chance(Map.of("LEFT", 1.2, "RIGHT", 1.2));
+        assertThat(tight).isLessThan(wide);
+        assertThat(chance(Map.of("LEFT", 1.9, "RIGHT", 1.2))).isLessThanOrEqualTo(wide);
+        assertThat(chance(Map.of("LEFT", 1.2, "RIGHT", 1.2)))
+                .isEqualTo(Math.min(chance(Map.of("LEFT", 1.2)), chance(Map.of("RIGHT", 1.2))));
+    }
+
+    @Test
+    void refusesChancesOfNothing() {
+        assertThat(asked("u-turn-box", Map.of()).status()).isIn(400, 422);
+        assertThat(asked("moebius", Map.of("LEFT", 1.5)).status()).isEqualTo(422);
+        assertThat(asked("u-turn-box", Map.of("LEFT", 99)).status()).isIn(400, 422);
+    }
+
+    private static RunningApp.Answer asked(String kind, Map<String, ?> tightness) {
+        return APP.post(
+                "/api/clean-chances",
+                Map.of("kind", kind, "riders", List.of(Map.of("riderId", 2, "tightness", tightness))));
+    }
+
+    private static double chance(Map<String, ?> tightness) {
+        RunningApp.Answer answer = asked("u-turn-box", tightness);
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
+        return answer.body().at("/0/chance").asDouble();
     }
 }

@@ -1,8 +1,12 @@
 package wrenlane.server.progress;
 
+import jakarta.validation.Valid;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,8 +19,10 @@ class ProgressController {
     private final ProgressService service;
     private final RangeService range;
     private final CompareService comparing;
+    private final ChanceService chances;
 
-    ProgressController(ProgressService service, RangeService range, CompareService comparing) {
+    ProgressController(ProgressService service, RangeService range, CompareService comparing, ChanceService chances) {
+        this.chances = chances;
         this.comparing = comparing;
         this.service = service;
         this.range = range;
@@ -28,6 +34,12 @@ class ProgressController {
             @RequestParam(defaultValue = "u-turn-box") String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.progress(id, kind, system);
+    }
+
+    /** Chances of a clean run on a course as it is set, in the order of the riders asked about. */
+    @PostMapping("/clean-chances")
+    List<ChanceJson> cleanChances(@Valid @RequestBody ChancesRequest request) {
+        return chances.chances(request);
     }
 
     /** Two days with runs on a kind, side by side. */

@@ -1,0 +1,65 @@
+package wrenlane.server.progress;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.springframework.stereotype.Service;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.finding.TypedText;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
+import wrenlane.server.http.RefusedException;
+import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
+
+/** The chances of riders wherever a course is judged for them. */
+@Service
+class ChanceService {
+    private final ProgressService progress;
+    private final RiderService riders;
+    private final Estimates estimates;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    ChanceService(
+            ProgressService progress, RiderService riders, Estimates estimates, Storage storage, Reckoning reckoning) {
+        this.progress = progress;
+        this.riders = riders;
+        this.estimates = estimates;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    private record Read(ChancesRequest.On on, RiderResponse rider, ReadRuns latest) {}
+
+    /** Of a clean run, to the side where it is less, for each rider in the order asked. */
+    List<ChanceJson> chances(ChancesRequest request) {
+        CourseKind kind = CourseKinds.find(request.kind())
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-kind",
+                        "kind",
+                        "There is no kind of course called " + TypedText.quoted(request.kind()) + "."));
+        List<Read> read = storage.read(() -> request.riders().stream()
+                .map(on -> new Read(on, riders.get(on.riderId()), progress.latest(on.riderId(), kind)))
+                .toList());
+        return reckoning.whole(
+                Rank.ONE,
+                "the chances of these riders",
+                () -> read.stream().map(this::chance).toList());
+    }
+
+    private ChanceJson chance(Read read) {
+        Map<Side, CleanChance> known =
+                estimates.of(read.rider().level(), read.latest(), read.latest().runs());
+        return read.on().tightness().entrySet().stream()
+                .map(e -> ChanceJson.of(Objects.requireNonNull(known.get(e.getKey())), e.getValue()))
+                .min(Comparator.comparingDouble(ChanceJson::chance))
+                .orElseThrow();
+    }
+}
