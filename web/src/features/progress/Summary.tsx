@@ -6,7 +6,7 @@ import { share } from '../standing';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
-import { changeText, gapText } from './words';
+import { changeText, gapText, measuredText } from './words';
 
 /** What the lane says in words: both sides, what went wrong, what comes next. */
 export function Summary({ progress }: { progress: Progress }) {
@@ -29,6 +29,7 @@ export function Summary({ progress }: { progress: Progress }) {
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
       </div>
       <Faults left={left} right={right} />
+      {progress.measured.length > 0 && <Measured progress={progress} />}
       <HeldBack progress={progress} />
       {standing?.rung && <Next progress={progress} />}
       <GoalPanel riderId={progress.riderId} />
@@ -122,6 +123,21 @@ function Faults({ left, right }: Pick<Progress, 'left' | 'right'>) {
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** What was measured, in the last lesson and the first, and where it is going. */
+function Measured({ progress }: { progress: Progress }) {
+  const { system, speed } = usePreferences();
+  return (
+    <section>
+      <h2>Measured</h2>
+      {progress.measured.map((m) => (
+        <p key={m.what} className="border-t border-rule py-1.5">
+          <span className="block first-letter:uppercase">{m.what}:</span> {measuredText(m, system, speed)}
+        </p>
+      ))}
+    </section>
   );
 }
 

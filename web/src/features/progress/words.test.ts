@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest';
-import { changeText, gapText, sureText } from './words';
+import { describe, expect, it } from 'vitest';
+import { changeText, gapText, sureText, measuredText } from './words';
 
 const metres = (m: number) => `${m.toFixed(2)} m`;
 
@@ -21,4 +21,24 @@ it('says a change only where there is one', () => {
 
 it('is never wholly sure', () => {
   expect(sureText(0.9999)).toBe('99 % sure');
+});
+
+describe('measuredText', () => {
+  const drift = { first: 6.4, last: 8.25, least: 7.9, most: 8.6, perLesson: 0.6, lessons: 4, measured: 9 };
+  it('says the last lesson, the first, and where it goes', () => {
+    expect(
+      measuredText({ what: 'the time by the watch', unit: 'SECONDS', drift, clear: true }, 'METRIC', 'km/h'),
+    ).toBe(
+      '8.3 s in the last lesson (7.9 s to 8.6 s), 6.4 s in the first of 4; clearly more from lesson to lesson.',
+    );
+  });
+  it('says no more of one lesson than there is', () => {
+    expect(
+      measuredText(
+        { what: 'how far the plank moved', unit: 'METRES', drift: { ...drift, lessons: 1 }, clear: false },
+        'METRIC',
+        'km/h',
+      ),
+    ).toBe('8.25\u2009m in the last lesson (7.90\u2009m to 8.60\u2009m).');
+  });
 });

@@ -1,4 +1,5 @@
 import { sideWord } from '../../shared/ui';
+import { lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
 import type { Progress } from './api';
 
 type Gap = NonNullable<Progress['gap']>;
@@ -23,4 +24,23 @@ export function changeText(change: Change): string {
   if (change.trend === 'BETTER') return `better by ${by}, ${sureText(change.certainty)}`;
   if (change.trend === 'WORSE') return `worse by ${by}, ${sureText(1 - change.certainty)}`;
   return 'no clear change';
+}
+
+type Measurement = Progress['measured'][number];
+
+/** What was measured in the last lesson and in the first, and whether it goes anywhere. */
+export function measuredText(of: Measurement, system: LengthSystem, speed: SpeedUnit): string {
+  const said = (value: number) =>
+    of.unit === 'SECONDS'
+      ? `${value.toFixed(1)} s`
+      : of.unit === 'METRES'
+        ? lengthText(value, system)
+        : speedText(value, speed);
+  const { drift } = of;
+  const last = `${said(drift.last)} in the last lesson (${said(drift.least)} to ${said(drift.most)})`;
+  if (drift.lessons === 1) return `${last}.`;
+  const going = of.clear
+    ? `clearly ${drift.perLesson > 0 ? 'more' : 'less'} from lesson to lesson`
+    : 'no clear change';
+  return `${last}, ${said(drift.first)} in the first of ${drift.lessons}; ${going}.`;
 }

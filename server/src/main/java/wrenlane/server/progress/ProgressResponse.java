@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
+import wrenlane.progress.Drift;
 import wrenlane.run.Fault;
 import wrenlane.server.run.RunResponse;
 
@@ -15,6 +16,7 @@ import wrenlane.server.run.RunResponse;
  * @param days with runs, oldest first
  * @param gap between the sides; missing where one is not known
  * @param standstill what is said where sides have come to one; missing where they have not
+ * @param measured by the watch, over a lane, by tape; only what was
  * @param heldBack by what, the commonest first; empty where the runs say too little
  */
 record ProgressResponse(
@@ -29,6 +31,7 @@ record ProgressResponse(
         SideTally right,
         @Nullable GapJson gap,
         @Nullable String standstill,
+        List<Measurement> measured,
         List<HeldBackJson> heldBack) {
 
     /** A kind of course the rider has runs on. */
@@ -58,4 +61,19 @@ record ProgressResponse(
 
     /** Runs counted to one side; faults the most frequent first. */
     record SideTally(Side side, int runs, int clean, List<FaultCount> faults) {}
+
+    /**
+     * Something measured, and where it is going.
+     *
+     * @param what in words, as said in a sentence
+     * @param clear whether it goes anywhere that is more than chance
+     */
+    record Measurement(String what, Unit unit, Drift drift, boolean clear) {
+        /** What it is measured in. */
+        enum Unit {
+            SECONDS,
+            METRES_PER_SECOND,
+            METRES
+        }
+    }
 }

@@ -235,6 +235,7 @@ public class ProgressService {
                                 standing.chances().left(),
                                 standing.chances().right()),
                 standstill(histories),
+                Measurements.of(read.ofKind().runs()),
                 heldBack(read).stream().map(HeldBackJson::of).toList());
     }
 
