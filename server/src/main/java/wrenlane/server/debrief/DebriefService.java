@@ -21,9 +21,9 @@ import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
-import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.DayFacts;
-import wrenlane.server.progress.ProgressService.ReadDay;
+import wrenlane.server.progress.DayProgress;
+import wrenlane.server.progress.DayProgress.DayFacts;
+import wrenlane.server.progress.DayProgress.ReadDay;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -41,7 +41,7 @@ public class DebriefService {
     private final RunService runs;
     private final RiderService riders;
     private final DrillService drills;
-    private final ProgressService progress;
+    private final DayProgress progress;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -51,7 +51,7 @@ public class DebriefService {
             RunService runs,
             RiderService riders,
             DrillService drills,
-            ProgressService progress,
+            DayProgress progress,
             Storage storage,
             Reckoning reckoning) {
         this.mapper = mapper;

@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
@@ -83,10 +84,18 @@ class PdfWriter {
     }
 
     private static String filled(String name, Map<String, Object> words) throws IOException {
-        try (InputStreamReader reader = new InputStreamReader(resource("/paper/" + name), StandardCharsets.UTF_8)) {
-            Template template = Mustache.compiler().defaultValue("").compile(reader);
+        try (Reader reader = reader(name)) {
+            // What templates share stands in one of its own.
+            Template template = Mustache.compiler()
+                    .withLoader(PdfWriter::reader)
+                    .defaultValue("")
+                    .compile(reader);
             return template.execute(words);
         }
+    }
+
+    private static Reader reader(String name) {
+        return new InputStreamReader(resource("/paper/" + name), StandardCharsets.UTF_8);
     }
 
     private static InputStream resource(String path) {

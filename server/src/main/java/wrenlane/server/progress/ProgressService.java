@@ -3,7 +3,6 @@ package wrenlane.server.progress;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +15,6 @@ import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
 import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.CoachingRules;
-import wrenlane.coaching.Debrief;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.coaching.Standstill;
 import wrenlane.course.Course;
@@ -25,11 +23,9 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.machine.Transmission;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
-import wrenlane.progress.Trend;
 import wrenlane.run.RunRecord;
 import wrenlane.server.aim.AimService;
 import wrenlane.server.course.CourseTightness;
@@ -211,7 +207,8 @@ public class ProgressService {
                 lastRidden(all, kind));
     }
 
-    private ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
+    /** What is said of it. */
+    ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
         SideHistories histories = histories(read);
@@ -245,71 +242,11 @@ public class ProgressService {
         return level.isEmpty() ? null : Standstill.of(level);
     }
 
-    /**
-     * What is read of a rider's day.
-     *
-     * @param kind of course ridden most that day
-     */
-    public record ReadDay(long dayId, CourseKind kind, ReadProgress progress) {}
-
-    /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
-    public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
-        Map<String, Integer> counts = new LinkedHashMap<>();
-        runs.ofRider(rider.id()).stream()
-                .map(RiddenRun::run)
-                .filter(r -> r.dayId() == dayId && r.sort().scored())
-                .forEach(r -> counts.merge(r.kind(), 1, Integer::sum));
-        return counts.entrySet().stream()
-                .max(Map.Entry.comparingByValue())
-                .flatMap(e -> CourseKinds.find(e.getKey()))
-                .map(kind -> new ReadDay(dayId, kind, read(rider, kind)));
-    }
-
-    /**
-     * What is known of a rider's day.
-     *
-     * @param machineName missing where the rider has none
-     */
-    public record DayFacts(
-            Optional<String> machineName, Optional<Transmission> transmission, String kindLabel, Debrief.Facts facts) {}
-
-    /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
-    public DayFacts facts(ReadDay read, LengthSystem system) {
-        ProgressResponse all = reckoned(read.progress(), read.kind(), system);
-        Optional<ProgressDay> day =
-                all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
-        List<RunResponse> today = day.map(ProgressDay::runs).orElse(List.of()).stream()
-                .filter(r -> r.sort().scored())
-                .toList();
-        Map<Side, Trend> trends = new EnumMap<>(Side.class);
-        day.map(ProgressDay::leftChange).ifPresent(c -> trends.put(Side.LEFT, c.trend()));
-        day.map(ProgressDay::rightChange).ifPresent(c -> trends.put(Side.RIGHT, c.trend()));
-        Tally tally =
-                Tally.of(today.stream().map(r -> r.record(Optional.empty())).toList());
-        Optional<Standing> standing = Optional.ofNullable(all.standing());
-        return new DayFacts(
-                Optional.ofNullable(all.machineName()),
-                read.progress().machine().map(m -> m.turn().machine().transmission()),
-                read.kind().label(),
-                new Debrief.Facts(
-                        tally.runs(),
-                        tally.clean(),
-                        trends,
-                        heldBack(read.progress()),
-                        tally.faults(),
-                        today.stream()
-                                .filter(r -> r.faults().isEmpty() && r.tightness() != null)
-                                .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
-                                .map(r -> said(r.settingMetres(), system)),
-                        standing.map(Standing::rung).map(rung -> said(rung.settingMetres(), system)),
-                        standing.map(Standing::weakSide)));
-    }
-
     static String said(double metres, LengthSystem system) {
         return system == LengthSystem.METRIC ? LengthFormat.metric(metres) : LengthFormat.imperial(metres);
     }
 
-    private static List<HoldsBack> heldBack(ReadProgress read) {
+    static List<HoldsBack> heldBack(ReadProgress read) {
         return HoldsBack.from(Estimates.latest(read.ofKind().runs()).stream()
                 .map(r -> attempt(r.run()))
                 .toList());

@@ -1,0 +1,96 @@
+package wrenlane.server.progress;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Debrief;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.machine.Side;
+import wrenlane.machine.Transmission;
+import wrenlane.progress.Tally;
+import wrenlane.progress.Trend;
+import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.run.RiddenRun;
+import wrenlane.server.run.RunResponse;
+import wrenlane.server.run.RunService;
+import wrenlane.units.LengthSystem;
+
+/** What is known of a rider's day, for whoever tells them of it. */
+@Service
+public class DayProgress {
+    private final RunService runs;
+    private final ProgressService progress;
+
+    DayProgress(RunService runs, ProgressService progress) {
+        this.runs = runs;
+        this.progress = progress;
+    }
+
+    /**
+     * What is read of a rider's day.
+     *
+     * @param kind of course ridden most that day
+     */
+    public record ReadDay(long dayId, CourseKind kind, ReadProgress progress) {}
+
+    /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
+    public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        runs.ofRider(rider.id()).stream()
+                .map(RiddenRun::run)
+                .filter(r -> r.dayId() == dayId && r.sort().scored())
+                .forEach(r -> counts.merge(r.kind(), 1, Integer::sum));
+        return counts.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .flatMap(e -> CourseKinds.find(e.getKey()))
+                .map(kind -> new ReadDay(dayId, kind, progress.read(rider, kind)));
+    }
+
+    /**
+     * What is known of a rider's day.
+     *
+     * @param machineName missing where the rider has none
+     */
+    public record DayFacts(
+            Optional<String> machineName, Optional<Transmission> transmission, String kindLabel, Debrief.Facts facts) {}
+
+    /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
+    public DayFacts facts(ReadDay read, LengthSystem system) {
+        ProgressResponse all = progress.reckoned(read.progress(), read.kind(), system);
+        Optional<ProgressDay> day =
+                all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
+        List<RunResponse> today = day.map(ProgressDay::runs).orElse(List.of()).stream()
+                .filter(r -> r.sort().scored())
+                .toList();
+        Map<Side, Trend> trends = new EnumMap<>(Side.class);
+        day.map(ProgressDay::leftChange).ifPresent(c -> trends.put(Side.LEFT, c.trend()));
+        day.map(ProgressDay::rightChange).ifPresent(c -> trends.put(Side.RIGHT, c.trend()));
+        Tally tally =
+                Tally.of(today.stream().map(r -> r.record(Optional.empty())).toList());
+        Optional<Standing> standing = Optional.ofNullable(all.standing());
+        return new DayFacts(
+                Optional.ofNullable(all.machineName()),
+                read.progress().machine().map(m -> m.turn().machine().transmission()),
+                read.kind().label(),
+                new Debrief.Facts(
+                        tally.runs(),
+                        tally.clean(),
+                        trends,
+                        ProgressService.heldBack(read.progress()),
+                        tally.faults(),
+                        today.stream()
+                                .filter(r -> r.faults().isEmpty() && r.tightness() != null)
+                                .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
+                                .map(r -> ProgressService.said(r.settingMetres(), system)),
+                        standing.map(Standing::rung).map(rung -> ProgressService.said(rung.settingMetres(), system)),
+                        standing.map(Standing::weakSide)));
+    }
+}
