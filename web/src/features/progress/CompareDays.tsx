@@ -5,9 +5,10 @@ import { dateText, lengthText, usePreferences } from '../../shared/units';
 import { useCompared, type Compared, type Progress } from './api';
 import { changeText } from './words';
 
-/** Two days side by side: the first and the last, until others are chosen. */
+/** Two days side by side: the first of which enough is known and the last, until others are chosen. */
 export function CompareDays({ progress }: { progress: Progress }) {
-  const [from, setFrom] = useState(progress.days[0]?.dayId ?? 0);
+  const known = progress.days.find((d) => d.left !== undefined && d.right !== undefined);
+  const [from, setFrom] = useState((known ?? progress.days[0])?.dayId ?? 0);
   const [to, setTo] = useState(progress.days.at(-1)?.dayId ?? 0);
   if (progress.days.length < 2) return null;
   const options = progress.days.map((d) => ({ value: String(d.dayId), label: dateText(d.date) }));

@@ -7,9 +7,11 @@ import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
 import { CompareDays } from './CompareDays';
+import { filtered } from './filter';
 import { LaneChart } from './LaneChart';
 import { ProgressTabs } from './ProgressTabs';
 import { RunTable } from './RunTable';
+import { Filters, Legend } from './Shown';
 import { Summary } from './Summary';
 
 export { DebriefPage } from './DebriefPage';
@@ -74,6 +76,10 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
   const setting = progress.settingLabel.toLowerCase();
   const [said, setScale] = usePart('scale');
   const scale: Scale = said === 'tightness' ? 'tightness' : 'metres';
+  const [machine, setMachine] = usePart('machine');
+  const [course, setCourse] = usePart('course');
+  const filter = { machine: machine ?? '', course: course ?? '' };
+  const shown = filtered(progress, filter);
   const navigate = useNavigate();
   const link = useDayLink();
   return (
@@ -97,6 +103,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
                   onChoose={props.onKind}
                 />
               )}
+              <Filters progress={progress} filter={filter} onMachine={setMachine} onCourse={setCourse} />
               <Toggle
                 label="Show as"
                 value={scale}
@@ -122,9 +129,14 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
             </p>
           ) : (
             <>
-              <LaneChart progress={progress} scale={scale} />
+              {shown.days.some((d) => d.runs.length > 0) ? (
+                <LaneChart progress={shown} scale={scale} />
+              ) : (
+                <p>No run on this machine and course together.</p>
+              )}
+              <Legend />
               <CompareDays progress={progress} />
-              <RunTable progress={progress} />
+              <RunTable progress={shown} />
             </>
           )}
         </section>

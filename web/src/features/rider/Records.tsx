@@ -67,8 +67,9 @@ function ForEver(props: { rider: Rider; kept: Kept; onDeleted: () => void; onLef
         undone; take the records away first if anybody may ask for them.
       </p>
       <p className="mt-1">
-        What remains: copies of your data made before, until they are deleted too; files and papers already
-        taken away; names written in notes about others.
+        What remains: copies of your data made before, until they are deleted too; what phones keep for
+        opening out of reach, until they next reach the server; files and papers already taken away; names
+        written in notes about others.
       </p>
       <div className="mt-2 flex flex-wrap gap-3">
         <Button

@@ -28,7 +28,7 @@ export function usePart(name: string): [string | null, (value: string) => void] 
   const written = address.get(name);
   const [said, say] = useState(written);
   useEffect(() => {
-    if (said !== null && said !== written) setAddress(name, said, { replace: true });
+    if (said !== null && said !== (written ?? '')) setAddress(name, said, { replace: true });
   });
   return [said, say];
 }

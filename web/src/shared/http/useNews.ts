@@ -3,7 +3,18 @@ import { useEffect } from 'react';
 import { useSignedOut } from './access';
 
 /** What tells of runs, or of how far the lesson is, by the first word of its key. */
-const OF_RUNS = new Set(['range', 'running', 'run-log', 'stop-rules', 'progress', 'debrief']);
+const OF_RUNS = new Set([
+  'range',
+  'running',
+  'run-log',
+  'stop-rules',
+  'progress',
+  'debrief',
+  'group',
+  'goal',
+  'compared',
+  'records',
+]);
 
 /**
  * Reads anew what tells of runs and is shown; all else that may have changed with them is read when it is shown next. A
