@@ -50,7 +50,9 @@ public final class Screenshots {
         take(desk, "/lesson/drills?rider=3", "drills");
         take(desk, "/progress/2", "progress");
         take(desk, "/progress/group", "group");
-        take(desk, "/progress/debrief?day=4", "debrief");
+        desk.navigate(server.address() + "/progress/debrief?day=4");
+        desk.getByText("To practise alone").first().click();
+        shoot(desk, "debrief");
         Page phone = chromium.phone();
         take(phone, "/set-out?one=1", "set-out-phone");
         range(phone);
