@@ -12,6 +12,10 @@ export const COLUMNS: readonly { column: Column; label: string; needed: boolean 
   { column: 'OUTCOME', label: 'Outcome', needed: true },
   { column: 'SECONDS', label: 'Seconds', needed: false },
   { column: 'NOTE', label: 'Note', needed: false },
+  { column: 'SORT', label: 'Sort', needed: false },
+  { column: 'MINUTES', label: 'Minutes', needed: false },
+  { column: 'LAPS', label: 'Laps', needed: false },
+  { column: 'SIMULATED', label: 'Simulated', needed: false },
   { column: 'ID', label: 'Id', needed: false },
 ];
 

@@ -1,17 +1,21 @@
 package wrenlane.run;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * Reads the outcome of a run as people write it: {@code clean}, or faults by their letter, their name or their label, parted by
- * commas, semicolons, plus signs or slashes; any case. Letters alone may stand side by side: {@code L F}, {@code LF}.
+ * commas, semicolons, plus signs or slashes; any case. Letters alone may stand side by side: {@code L F}, {@code LF}. How often
+ * a fault was seen in a spell stands behind it: {@code line crossed x3}; once where nothing stands there.
  */
 public final class OutcomeText {
     /** What stands for a clean run. */
@@ -23,6 +27,8 @@ public final class OutcomeText {
             .distinct()
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
 
+    private static final Pattern TIMES = Pattern.compile("(.*?)\\s*[x\u00d7]\\s*(\\d{1,3})");
+
     private OutcomeText() {}
 
     /** As it would be read again: {@code clean}, or labels parted by commas. */
@@ -30,6 +36,31 @@ public final class OutcomeText {
         return faults.isEmpty()
                 ? "clean"
                 : faults.stream().sorted().map(Fault::label).collect(Collectors.joining(", "));
+    }
+
+    /** The same of a spell, with how often each was seen. */
+    public static String of(Map<Fault, Integer> counted) {
+        return counted.isEmpty()
+                ? "clean"
+                : counted.entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(e -> e.getKey().label() + (e.getValue() == 1 ? "" : " x" + e.getValue()))
+                        .collect(Collectors.joining(", "));
+    }
+
+    /** How often each fault of a spell was seen; empty where a word is not understood. */
+    public static Optional<Map<Fault, Integer>> counted(String text) {
+        Map<Fault, Integer> counted = new EnumMap<>(Fault.class);
+        for (String part : text.split("[,;+/]")) {
+            Matcher times = TIMES.matcher(part.strip());
+            Optional<Set<Fault>> read = read(times.matches() ? times.group(1) : part);
+            if (read.isEmpty()) {
+                return Optional.empty();
+            }
+            int often = times.matches() ? Integer.parseInt(times.group(2)) : 1;
+            read.get().forEach(fault -> counted.merge(fault, often, Integer::sum));
+        }
+        return Optional.of(counted);
     }
 
     /** The faults, none for a clean run; empty where a word is not understood, and where nothing is said. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,5 +53,15 @@ class OutcomeTextTest {
             }
             assertThat(OutcomeText.read(OutcomeText.of(faults))).contains(faults);
         }
+    }
+
+    @Test
+    void howOftenIsReadBehindAFault() {
+        assertThat(OutcomeText.counted("line crossed x3, Foot down")).contains(Map.of(Fault.LINE, 3, Fault.FOOT, 1));
+        assertThat(OutcomeText.counted("L\u00d72")).contains(Map.of(Fault.LINE, 2));
+        assertThat(OutcomeText.counted("clean")).contains(Map.of());
+        assertThat(OutcomeText.counted("fine x3")).isEmpty();
+        Map<Fault, Integer> counted = Map.of(Fault.DROP, 1, Fault.CONE, 12);
+        assertThat(OutcomeText.counted(OutcomeText.of(counted))).contains(counted);
     }
 }

@@ -149,6 +149,27 @@ class RunFilesTest {
         assertThat(out()).contains("7.3152");
     }
 
+    /** Spells, runs broken off and simulated ones come in as what they are, also where they were never before. */
+    @Test
+    void whatIsNoPlainRunStaysWhatItIs() {
+        String head = "date,rider,course,side,setting,outcome,sort,minutes,laps,simulated\n";
+        String line = "2026-05-19," + rider + "," + course + ",left,7.2,";
+        Map<String, Object> table = table(head + line + "\"line crossed x3, foot down\",spell,4.5,12,false\n" + line
+                + "clean,broken off,,,false\n" + line + "clean,run,,,true\n");
+        assertThat(findings(preview(table))).isEmpty();
+        APP.post("/api/run-files", table);
+        assertThat(out())
+                .contains("\"line crossed x3, foot down\",spell,,4.5,12,")
+                .contains("clean,broken off,,,,")
+                .contains("clean,run,,,,,,true");
+        assertThat(findings(preview(table(head + line + "clean,spell,,,false\n"))))
+                .singleElement()
+                .asString()
+                .contains("minutes or laps");
+        assertThat(findings(preview(table(head + line + "clean,run,5,,false\n"))))
+                .hasSize(1);
+    }
+
     @Test
     void monthFirstIsAnotherDay() {
         Map<String, Object> table = table(good("03/04/2026"));

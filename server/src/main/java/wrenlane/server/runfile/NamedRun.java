@@ -19,6 +19,7 @@ record NamedRun(
         @Nullable Double seconds,
         @Nullable Double minutes,
         @Nullable Integer laps,
+        String faultCounts,
         String technique,
         String note,
         Boolean simulated) {}

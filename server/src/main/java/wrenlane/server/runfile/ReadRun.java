@@ -3,9 +3,9 @@ package wrenlane.server.runfile;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.RunDetail;
 import wrenlane.server.run.RunRequest;
 import wrenlane.server.run.RunRow;
 
@@ -13,7 +13,8 @@ import wrenlane.server.run.RunRow;
  * A run as a line of a table says it.
  *
  * @param id of its own, or made from all it says, so that the same line is the same run
- * @param seconds missing where no time was taken
+ * @param detail what it says beside its faults
+ * @param simulated whether it comes from a virtual rider, as its file says
  */
 record ReadRun(
         String id,
@@ -25,8 +26,8 @@ record ReadRun(
         Side side,
         double settingMetres,
         Set<Fault> faults,
-        @Nullable Double seconds,
-        String note) {
+        RunDetail detail,
+        boolean simulated) {
     /** As it is stored on a day. */
     RunRow row(long dayId) {
         RunRequest request = new RunRequest(
@@ -38,16 +39,16 @@ record ReadRun(
                 settingMetres,
                 faults,
                 at,
-                null,
-                seconds,
-                null,
-                null,
-                null,
-                note,
+                detail.sort(),
+                detail.seconds().orElse(null),
+                detail.minutes().orElse(null),
+                detail.laps().orElse(null),
+                detail.faultCounts(),
+                detail.note(),
                 null,
                 null,
                 null,
                 "file");
-        return RunRow.of(id, request, course.stored().name(), course.course(), false);
+        return RunRow.of(id, request, course.stored().name(), course.course(), simulated);
     }
 }

@@ -17,6 +17,10 @@ enum RunColumn {
     SETTING("setting_m", true, "setting", "width", "width_m", "diameter", "spacing"),
     OUTCOME("outcome", true, "result", "faults"),
     SECONDS("seconds", false, "time_s", "duration"),
+    SORT("sort", false),
+    MINUTES("minutes", false),
+    LAPS("laps", false),
+    SIMULATED("simulated", false),
     NOTE("note", false, "notes", "comment", "remark");
 
     private final String header;

@@ -24,7 +24,10 @@ import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
 import wrenlane.run.OutcomeText;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.rider.RiderResponse;
@@ -36,9 +39,6 @@ import wrenlane.units.LengthReading;
 
 /** Reads the lines of a table as runs; gathers everything that is wrong, line by line. */
 final class RunLines {
-    /** Longest note that comes in, as on Range. */
-    private static final int LONGEST_NOTE = 400;
-
     /** A time that is not said: noon, a second on for each line, so that lines keep their order. */
     private static final LocalTime NOON = LocalTime.NOON;
 
@@ -179,13 +179,12 @@ final class RunLines {
         Ridden course = courses.find(cell(line, RunColumn.COURSE));
         Side side = side(cell(line, RunColumn.SIDE));
         double setting = setting(cell(line, RunColumn.SETTING), course);
-        Set<Fault> faults = OutcomeText.read(cell(line, RunColumn.OUTCOME))
-                .orElseThrow(() -> new Unreadable("The outcome " + TypedText.quoted(cell(line, RunColumn.OUTCOME))
-                        + " is not understood: write clean, or faults such as L or “line crossed”."));
-        String note = TypedText.line(cell(line, RunColumn.NOTE));
-        if (note.length() > LONGEST_NOTE) {
-            throw new Unreadable("The note is longer than " + LONGEST_NOTE + " characters.");
-        }
+        RunSort sort = sort(cell(line, RunColumn.SORT));
+        Map<Fault, Integer> seen = outcome(cell(line, RunColumn.OUTCOME), sort);
+        RunDetail detail = detail(line, sort, seen);
+        detail.check(seen.keySet()).stream().findFirst().ifPresent(wrong -> {
+            throw new Unreadable(wrong.message());
+        });
         Instant ridden = time(line, date, at).atZone(zone).toInstant();
         if (ridden.isAfter(latest)) {
             throw new Unreadable("This run lies in the future.");
@@ -199,9 +198,9 @@ final class RunLines {
                 course,
                 side,
                 setting,
-                faults,
-                seconds(cell(line, RunColumn.SECONDS)),
-                note);
+                seen.keySet(),
+                detail,
+                cell(line, RunColumn.SIMULATED).equalsIgnoreCase("true"));
     }
 
     private LocalDateTime time(CsvTable.Line line, LocalDate date, int at) {
@@ -211,6 +210,38 @@ final class RunLines {
         } catch (DateTimeParseException e) {
             throw new Unreadable("The time " + TypedText.quoted(said) + " is none: write it as 14:05 or 14:05:30.");
         }
+    }
+
+    private static RunSort sort(String said) {
+        return switch (said.toLowerCase(Locale.ROOT)) {
+            case "", "run" -> RunSort.RUN;
+            case "spell" -> RunSort.SPELL;
+            case "broken off" -> RunSort.BROKEN_OFF;
+            default ->
+                throw new Unreadable(
+                        "The sort " + TypedText.quoted(said) + " is none: write run, spell or broken off.");
+        };
+    }
+
+    /** A run that was broken off has none, whatever stands there. */
+    private static Map<Fault, Integer> outcome(String said, RunSort sort) {
+        if (sort == RunSort.BROKEN_OFF) {
+            return Map.of();
+        }
+        return OutcomeText.counted(said)
+                .orElseThrow(() -> new Unreadable("The outcome " + TypedText.quoted(said)
+                        + " is not understood: write clean, or faults such as L or “line crossed”."));
+    }
+
+    private RunDetail detail(CsvTable.Line line, RunSort sort, Map<Fault, Integer> seen) {
+        return new RunDetail(
+                sort,
+                Optional.ofNullable(number(line, RunColumn.SECONDS)),
+                Optional.ofNullable(number(line, RunColumn.MINUTES)),
+                Optional.ofNullable(number(line, RunColumn.LAPS)).map(laps -> (int) Math.round(laps)),
+                sort == RunSort.SPELL ? seen : Map.of(),
+                TypedText.line(cell(line, RunColumn.NOTE)),
+                Observed.NOTHING);
     }
 
     private static Side side(String said) {
@@ -244,12 +275,13 @@ final class RunLines {
         return usual;
     }
 
-    private static @Nullable Double seconds(String said) {
+    private @Nullable Double number(CsvTable.Line line, RunColumn column) {
+        String said = cell(line, column);
         if (said.isEmpty()) {
             return null;
         }
         if (!NUMBER.matcher(said).matches()) {
-            throw new Unreadable("The time taken, " + TypedText.quoted(said) + ", is no number of seconds.");
+            throw new Unreadable(TypedText.quoted(said) + " under " + column.header() + " is no number.");
         }
         return Double.valueOf(said.replace(',', '.'));
     }

@@ -11,12 +11,13 @@ import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
-import java.util.EnumSet;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -122,20 +123,25 @@ class RunTable {
                 run.simulated());
     }
 
-    private static Set<Fault> faults(NamedRun run) {
-        Set<Fault> faults = EnumSet.noneOf(Fault.class);
-        if (!run.faults().isEmpty()) {
-            Arrays.stream(run.faults().split(",")).map(Fault::valueOf).forEach(faults::add);
-        }
+    /** How often each was seen; once in anything but a spell. */
+    private static Map<Fault, Integer> faults(NamedRun run) {
+        Map<Fault, Integer> faults = new EnumMap<>(Fault.class);
+        split(run.faults()).forEach(name -> faults.put(Fault.valueOf(name), 1));
+        split(run.faultCounts()).forEach(pair -> {
+            String[] parts = pair.split(":");
+            faults.put(Fault.valueOf(parts[0]), Integer.valueOf(parts[1]));
+        });
         return faults;
     }
 
+    private static Stream<String> split(String joined) {
+        return joined.isEmpty() ? Stream.empty() : Arrays.stream(joined.split(","));
+    }
+
     private static String seen(NamedRun run) {
-        return run.technique().isEmpty()
-                ? ""
-                : Arrays.stream(run.technique().split(","))
-                        .map(name -> Technique.valueOf(name).label())
-                        .collect(Collectors.joining(", "));
+        return split(run.technique())
+                .map(name -> Technique.valueOf(name).label())
+                .collect(Collectors.joining(", "));
     }
 
     void csv(Of of, OutputStream out) throws IOException {
