@@ -1,4 +1,5 @@
 import type { Copy } from './api';
+import { counted } from '../../shared/ui';
 
 /** What kept a copy, by how its name begins. */
 const REASONS: [string, string][] = [
@@ -13,10 +14,6 @@ const REASONS: [string, string][] = [
 /** Why a copy was kept, in words. */
 export function reasonOf(name: string): string {
   return REASONS.find(([start]) => name.startsWith(start))?.[1] ?? 'copy';
-}
-
-function counted(n: number, one: string): string {
-  return `${n} ${one}${n === 1 ? '' : 's'}`;
 }
 
 /** What is in a copy, in words. */

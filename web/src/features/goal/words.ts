@@ -1,10 +1,7 @@
 import type { Off } from './api';
+import { counted } from '../../shared/ui';
 
 type Lessons = NonNullable<NonNullable<Off['gap']>['lessons']>;
-
-function counted(n: number, what: string): string {
-  return `${n} ${what}${n === 1 ? '' : 's'}`;
-}
 
 /** Lessons still needed, rounded up: nobody rides half a lesson. */
 function up(lessons: number): number {

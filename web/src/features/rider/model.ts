@@ -1,3 +1,4 @@
+import { counted } from '../../shared/ui';
 import type { Kept, Rider, RiderRequest } from './api';
 
 /** What somebody is taken for until more is said of them. */
@@ -6,17 +7,13 @@ export const NEW_RIDER: RiderRequest = { name: '', level: 'NOVICE', school: 'CLU
 /** How much is kept of somebody, in words. */
 export function keptText(kept: Kept): string {
   const parts = [
-    counted(kept.runs, 'run'),
-    counted(kept.days, 'day'),
-    counted(kept.debriefs, 'debrief'),
-    counted(kept.drills, 'mastered drill'),
-    counted(kept.goals, 'goal'),
-  ].filter((part) => part !== undefined);
+    { n: kept.runs, what: 'run' },
+    { n: kept.days, what: 'day' },
+    { n: kept.debriefs, what: 'debrief' },
+    { n: kept.drills, what: 'mastered drill' },
+    { n: kept.goals, what: 'goal' },
+  ].flatMap(({ n, what }) => (n === 0 ? [] : [counted(n, what)]));
   return parts.length === 0 ? 'only the description' : ['the description', ...parts].join(', ');
-}
-
-function counted(n: number, what: string): string | undefined {
-  return n === 0 ? undefined : `${n} ${what}${n === 1 ? '' : 's'}`;
 }
 
 /** Riders whose name says something that was typed; those put away come last. */

@@ -1,4 +1,5 @@
 import type { Column, Preview } from './api';
+import { counted } from '../../shared/ui';
 
 /** What a column may say, in the order a person reads a run. */
 export const COLUMNS: readonly { column: Column; label: string; needed: boolean }[] = [
@@ -23,10 +24,6 @@ export const COLUMNS: readonly { column: Column; label: string; needed: boolean 
 export function mapped(before: Preview['columns'], column: Column, heading: string): Preview['columns'] {
   const { [column]: _before, ...others } = before;
   return heading === '' ? others : { ...others, [column]: heading };
-}
-
-function counted(n: number, what: string): string {
-  return `${n} ${what}${n === 1 ? '' : 's'}`;
 }
 
 /** What would come in, in words. */

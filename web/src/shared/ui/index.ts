@@ -8,3 +8,4 @@ export { ToastProvider, useSay } from './toasts';
 export { Chevron, sideWord, type SideName } from './sides';
 export { Downloads } from './Downloads';
 export { Conflicts } from './Conflicts';
+export { counted } from './counted';

@@ -17,10 +17,7 @@ public final class Standstill {
         if (level.isEmpty()) {
             throw new IllegalArgumentException("no side stands still; say which does");
         }
-        String sides = level.stream()
-                .sorted()
-                .map(s -> s == Side.LEFT ? "left" : "right")
-                .collect(Collectors.joining(" and "));
+        String sides = level.stream().sorted().map(Side::word).collect(Collectors.joining(" and "));
         return "The " + sides + (level.size() == 1 ? " side has" : " sides have")
                 + " stood still for four lessons. Another drill for the same thing, or the one it rests on, moves it sooner"
                 + " than more of the same.";

@@ -12,9 +12,7 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
-import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Checks;
-import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.Visible;
@@ -79,9 +77,7 @@ public record CourseRequest(
 
     /** To the core, or refused with everything that is wrong. */
     public Course course() {
-        CourseKind kind = CourseKinds.find(kind())
-                .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kind()) + "."));
+        CourseKind kind = NamedKind.of(kind());
         Map<String, MeasuredLength> measured = new HashMap<>();
         lengths.forEach((name, length) -> measured.put(name, length.measured(name)));
         CourseSettings settings = new CourseSettings(measured, counts, options);

@@ -25,10 +25,16 @@ public record DayRequest(
         @NotNull LocalDate date,
         @Visible @Size(max = 80) String title,
         @Nullable Long yardId,
-        @NotNull @Size(max = 20) List<@NotNull Long> courseIds,
+        @NotNull @Size(max = DayRequest.MOST_COURSES) List<@NotNull Long> courseIds,
         @NotNull @Size(max = 20) List<@NotNull @Valid DayStand> stands,
         @Nullable @Size(max = 20) List<@NotNull @Valid DaySettings> standsAt,
-        @NotNull @Size(max = 60) List<@NotNull @Valid DayRider> riders) {
+        @NotNull @Size(max = DayRequest.MOST_RIDERS) List<@NotNull @Valid DayRider> riders) {
+    /** Most courses of a day. */
+    public static final int MOST_COURSES = 20;
+
+    /** Most riders of a day. */
+    public static final int MOST_RIDERS = 60;
+
     /** Where a course stands. */
     public record DayStand(
             @NotNull Long courseId, @NotNull @Valid StandJson stand) {}

@@ -7,11 +7,11 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Checks;
-import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.GoalGap;
 import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.NamedKind;
 import wrenlane.server.goal.GoalResponse.Off;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
@@ -128,11 +128,7 @@ public class GoalService {
     }
 
     private void check(GoalJson goal) {
-        CourseKind kind = CourseKinds.find(goal.kind())
-                .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind",
-                        "kind",
-                        "There is no kind of course called " + TypedText.quoted(goal.kind()) + "."));
+        CourseKind kind = NamedKind.of(goal.kind());
         Checks checks = new Checks().add(kind.ladder().check(goal.setting().metres()));
         RefusedException.unlessNone(checks);
         machines.require(goal.machineId());

@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Homework;
-import wrenlane.machine.Side;
 import wrenlane.server.debrief.DebriefResponse;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.debrief.DebriefService;
@@ -73,7 +72,7 @@ class DebriefPaper {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("minutes", homework.minutes());
         words.put("cue", homework.cue());
-        homework.begin().ifPresent(side -> words.put("side", side == Side.LEFT ? "left" : "right"));
+        homework.begin().ifPresent(side -> words.put("side", side.word()));
         words.put(
                 "parts",
                 homework.parts().stream()

@@ -18,7 +18,6 @@ import wrenlane.drill.Drill;
 import wrenlane.drill.DrillStep;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Station;
-import wrenlane.machine.Side;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
@@ -134,13 +133,8 @@ class LessonPaper {
         }
         turn.task()
                 .weakSide()
-                .ifPresent(
-                        side -> own.add(sideWord(side) + " first" + (turn.left() == turn.right() ? "" : ", one more")));
+                .ifPresent(side -> own.add(side.word() + " first" + (turn.left() == turn.right() ? "" : ", one more")));
         return turn.riderName() + (own.isEmpty() ? "" : " (" + String.join(", ", own) + ")");
-    }
-
-    private static String sideWord(Side side) {
-        return side == Side.LEFT ? "left" : "right";
     }
 
     /** The course a drill is ridden on, as it stands; empty for one in the open. */

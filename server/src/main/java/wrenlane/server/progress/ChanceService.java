@@ -6,11 +6,9 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
 import wrenlane.course.CourseKind;
-import wrenlane.course.kind.CourseKinds;
-import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
-import wrenlane.server.http.RefusedException;
+import wrenlane.server.course.NamedKind;
 import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
@@ -40,11 +38,7 @@ class ChanceService {
 
     /** Of a clean run, to the side where it is less, for each rider in the order asked. */
     List<ChanceJson> chances(ChancesRequest request) {
-        CourseKind kind = CourseKinds.find(request.kind())
-                .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind",
-                        "kind",
-                        "There is no kind of course called " + TypedText.quoted(request.kind()) + "."));
+        CourseKind kind = NamedKind.of(request.kind());
         List<Read> read = storage.read(() -> request.riders().stream()
                 .map(on -> new Read(on, riders.get(on.riderId()), progress.latest(on.riderId(), kind)))
                 .toList());

@@ -6,15 +6,13 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import wrenlane.course.kind.CourseKinds;
-import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.NamedKind;
 import wrenlane.server.http.NotFoundException;
-import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.DaysCompared.Of;
 import wrenlane.server.progress.DaysCompared.SideCompared;
@@ -50,13 +48,7 @@ class CompareService {
 
     /** Two days with runs on a kind, whichever was first. */
     DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
-        ReadProgress read = storage.read(() -> progress.read(
-                riders.get(riderId),
-                CourseKinds.find(kindId)
-                        .orElseThrow(() -> RefusedException.of(
-                                "no-such-kind",
-                                "kind",
-                                "There is no kind of course called " + TypedText.quoted(kindId) + "."))));
+        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), NamedKind.of(kindId)));
         return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }
 

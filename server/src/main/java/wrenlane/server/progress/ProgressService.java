@@ -20,7 +20,6 @@ import wrenlane.coaching.Standstill;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
@@ -29,7 +28,7 @@ import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
 import wrenlane.server.aim.AimService;
 import wrenlane.server.course.CourseTightness;
-import wrenlane.server.http.RefusedException;
+import wrenlane.server.course.NamedKind;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
@@ -179,9 +178,7 @@ public class ProgressService {
 
     /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
     ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
-        CourseKind kind = CourseKinds.find(kindId)
-                .orElseThrow(() -> RefusedException.of(
-                        "no-such-kind", "kind", "There is no kind of course called " + TypedText.quoted(kindId) + "."));
+        CourseKind kind = NamedKind.of(kindId);
         ReadProgress read = storage.read(() -> read(riders.get(riderId), kind));
         return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, kind, system));
     }

@@ -2,6 +2,7 @@ package wrenlane.server.run;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -159,6 +160,11 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
+    /** When a run can have been ridden at the latest: clocks of devices may be ahead. */
+    public Instant latestPossible() {
+        return clock.instant().plus(CLOCK_AHEAD);
+    }
+
     /** Whether a text can be the id of a run. */
     public static boolean isId(String text) {
         return ID.matcher(text).matches();
@@ -260,8 +266,7 @@ public class RunService {
 
         checks.add(longName(request.deviceName()));
         checks.addAll(request.detail().check(request.faults()));
-        if (request.loggedAt().isAfter(clock.instant().plus(CLOCK_AHEAD))
-                || request.loggedAt().getEpochSecond() < 0) {
+        if (request.loggedAt().isAfter(latestPossible()) || request.loggedAt().getEpochSecond() < 0) {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");
         }
         RefusedException.unlessNone(checks);

@@ -1,7 +1,6 @@
 package wrenlane.server.runfile;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -13,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
 import wrenlane.server.course.CourseService;
@@ -34,12 +34,6 @@ import wrenlane.server.storage.Storage;
  */
 @Service
 class RunFileService {
-    /** How far a device's clock may be ahead. */
-    private static final Duration CLOCK_AHEAD = Duration.ofHours(24);
-
-    private static final int MOST_RIDERS = 60;
-    private static final int MOST_COURSES = 20;
-
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
@@ -138,8 +132,7 @@ class RunFileService {
                 courses.all().stream()
                         .map(c -> new RunLines.Ridden(c, c.course()))
                         .toList());
-        RunLines lines = new RunLines(
-                table, columns, request, known, clock.getZone(), clock.instant().plus(CLOCK_AHEAD));
+        RunLines lines = new RunLines(table, columns, request, known, clock.getZone(), runs.latestPossible());
         Set<String> stored = runs.stored(lines.ids());
         lines.read(stored);
         return new Read(table, columns, lines.runs(), stored.size(), dayIds, lines.findings());
@@ -166,9 +159,15 @@ class RunFileService {
                 .toList();
     }
 
+    private static List<DayRequest> newDays(Read read) {
+        Map<LocalDate, List<ReadRun>> byDate = read.runs().stream().collect(Collectors.groupingBy(ReadRun::date));
+        return read.newDays().stream()
+                .map(date -> day(date, Objects.requireNonNull(byDate.get(date))))
+                .toList();
+    }
+
     /** A day for the lines of a date, with as many of their riders and courses as a day takes. */
-    private static DayRequest day(LocalDate date, List<ReadRun> all) {
-        List<ReadRun> ofDate = all.stream().filter(r -> r.date().equals(date)).toList();
+    private static DayRequest day(LocalDate date, List<ReadRun> ofDate) {
         Map<Long, Long> machineOf = new LinkedHashMap<>();
         Set<Long> courseIds = new LinkedHashSet<>();
         ofDate.forEach(run -> {
@@ -181,9 +180,9 @@ class RunFileService {
                 date,
                 "Runs brought in",
                 null,
-                courseIds.stream().limit(MOST_COURSES).toList(),
+                courseIds.stream().limit(DayRequest.MOST_COURSES).toList(),
                 List.of(),
                 null,
-                pairs.stream().limit(MOST_RIDERS).toList());
+                pairs.stream().limit(DayRequest.MOST_RIDERS).toList());
     }
 }
