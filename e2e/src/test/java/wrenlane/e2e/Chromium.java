@@ -8,6 +8,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.net.URI;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +19,13 @@ import java.util.stream.Stream;
 final class Chromium implements AutoCloseable {
     /** How long a condition may take to come true before a test gives up, in milliseconds. */
     private static final double PATIENCE_MILLIS = 20_000;
+
+    /** The one without windows starts a page in half the time; the whole browser serves where it is missing. */
+    private static final Path PROGRAM = Stream.of("chromium-headless-shell", "chromium")
+            .map(Path.of("/usr/bin")::resolve)
+            .filter(Files::isExecutable)
+            .findFirst()
+            .orElseThrow(() -> new IllegalStateException("no Chromium: apt install chromium-headless-shell"));
 
     private final Playwright playwright;
     private final Browser browser;
@@ -35,7 +43,7 @@ final class Chromium implements AutoCloseable {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(PROGRAM)
                         .setArgs(Stream.concat(
                                         more.stream(),
                                         Stream.of(

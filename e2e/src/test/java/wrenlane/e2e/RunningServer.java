@@ -23,8 +23,11 @@ final class RunningServer implements AutoCloseable {
 
     private static final long LOOK_MILLISECONDS = 50;
 
-    private final Path root =
-            Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();
+    static final String JAVA =
+            Path.of(System.getProperty("java.home"), "bin", "java").toString();
+
+    private final BuiltApp app;
+    private final List<String> options;
     private final Path data;
     private final boolean demo;
     private final int port;
@@ -38,15 +41,21 @@ final class RunningServer implements AutoCloseable {
      * @param network whether it lets in phones of the network, by {@link #PASSPHRASE}
      */
     RunningServer(boolean demo, boolean network) throws IOException {
-        this(demo, network, demo ? DemoData.copy() : Files.createTempDirectory("wren-lane-e2e"));
+        this(BuiltApp.ready(), demo, network);
+    }
+
+    private RunningServer(BuiltApp app, boolean demo, boolean network) throws IOException {
+        this(app, app.options(), demo, network, demo ? app.demoData() : Files.createTempDirectory("wren-lane-e2e"));
     }
 
     /**
-     * The same on a data folder that is there.
+     * The same with options for the Java machine, on a data folder that is there.
      *
      * @param data is deleted with the server
      */
-    RunningServer(boolean demo, boolean network, Path data) throws IOException {
+    RunningServer(BuiltApp app, List<String> options, boolean demo, boolean network, Path data) throws IOException {
+        this.app = app;
+        this.options = options;
         this.demo = demo;
         this.data = data;
         this.port = freePort();
@@ -101,20 +110,18 @@ final class RunningServer implements AutoCloseable {
     }
 
     private Process launch() throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx512m",
-                // Two cores are shared with a browser, and nothing runs long enough to be worth optimising further.
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
+        List<String> command = new ArrayList<>(List.of(JAVA, "-Xmx512m", "-XX:+UseSerialGC"));
+        command.addAll(options);
+        command.addAll(List.of(
                 "-jar",
-                root.resolve("server/target/wren-lane.jar").toString(),
+                app.jar().toString(),
                 "--wren.data=" + data,
                 // What takes too long is refused, which has tests of its own; here a slow machine is only slow.
                 "--wren.reckoning-seconds=15",
+                "--wren.warm-up=false",
                 "--server.port=" + port));
         if (demo) {
-            command.add("--wren.demo=" + root.resolve("demo/ferry-apron.json"));
+            command.add("--wren.demo=" + BuiltApp.root().resolve("demo/ferry-apron.json"));
         }
         networkPort.ifPresent(on -> command.addAll(List.of("--wren.lan=true", "--wren.lan-port=" + on)));
         ProcessBuilder process = new ProcessBuilder(command);
@@ -152,6 +159,6 @@ final class RunningServer implements AutoCloseable {
     @Override
     public void close() throws IOException {
         stop();
-        DemoData.delete(data);
+        Folders.delete(data);
     }
 }

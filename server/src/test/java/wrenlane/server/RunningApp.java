@@ -94,6 +94,8 @@ public final class RunningApp implements BeforeAllCallback {
                     "--server.port=0",
                     "--wren.data=" + folder,
                     "--wren.max-body-bytes=200000",
+                    // Nobody waits for the first course here, and the cores have tests to run.
+                    "--wren.warm-up=false",
                     "--server.tomcat.connection-timeout=1s"));
             return new Started(WrenLane.start(all.toArray(String[]::new)), folder);
         } catch (IOException e) {

@@ -1,5 +1,6 @@
 package wrenlane.server.course;
 
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -14,6 +15,7 @@ import wrenlane.verdict.CourseFit;
 
 /** Reckons each kind once in the background after the start, so that the first drag is as quick as the later ones. */
 @Component
+@ConditionalOnProperty("wren.warm-up")
 class WarmUp {
     @EventListener(ApplicationReadyEvent.class)
     void reckonEachKind() {

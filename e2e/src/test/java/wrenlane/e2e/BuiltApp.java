@@ -1,0 +1,124 @@
+package wrenlane.e2e;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The built jar made ready to be started many times: unpacked, with an archive of its loaded classes, and with a data
+ * folder of the demo day that knows how hard its courses are on its machines. It is made ready once for each build, by
+ * whichever process of the tests comes first; every server starts from a copy, as an instructor's does in the morning
+ * after the evening the day was planned on.
+ */
+final class BuiltApp {
+    private static final int DEMO_COURSES = 4;
+    private static Optional<BuiltApp> ready = Optional.empty();
+
+    private final Path folder;
+
+    private BuiltApp(Path folder) {
+        this.folder = folder;
+    }
+
+    /** The one made ready. */
+    static synchronized BuiltApp ready() throws IOException {
+        if (ready.isEmpty()) {
+            ready = Optional.of(madeReady());
+        }
+        return ready.get();
+    }
+
+    /** The folder of the sources. */
+    static Path root() {
+        return Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();
+    }
+
+    private static BuiltApp madeReady() throws IOException {
+        Path jar = root().resolve("server/target/wren-lane.jar");
+        Path target = Files.createDirectories(root().resolve("e2e/target"));
+        Path folder = target.resolve("app-" + Files.getLastModifiedTime(jar).toMillis());
+        try (FileChannel lock =
+                FileChannel.open(target.resolve("app.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+            lock.lock();
+            BuiltApp app = new BuiltApp(folder);
+            if (!Files.exists(app.data())) {
+                app.unpack(jar);
+                app.train();
+            }
+            return app;
+        }
+    }
+
+    private Path data() {
+        return folder.resolve("demo");
+    }
+
+    private Path archive() {
+        return folder.resolve("classes.jsa");
+    }
+
+    private void unpack(Path jar) throws IOException {
+        Folders.delete(folder);
+        Process unpacking = new ProcessBuilder(
+                        RunningServer.JAVA,
+                        "-Djarmode=tools",
+                        "-jar",
+                        jar.toString(),
+                        "extract",
+                        "--destination",
+                        folder.toString())
+                .inheritIO()
+                .start();
+        if (unpacking.onExit().join().exitValue() != 0) {
+            throw new IllegalStateException("the jar could not be unpacked: " + jar);
+        }
+    }
+
+    /** Brings the demo day in, and keeps the classes and the data it leaves. */
+    private void train() throws IOException {
+        Path data = Files.createTempDirectory("wren-lane-e2e");
+        try (RunningServer server =
+                new RunningServer(this, List.of("-XX:ArchiveClassesAtExit=" + archive()), true, false, data)) {
+            HttpClient http = HttpClient.newHttpClient();
+            for (int course = 1; course <= DEMO_COURSES; course++) {
+                URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/standing");
+                http.send(HttpRequest.newBuilder(standing).build(), BodyHandlers.discarding());
+            }
+            server.stop();
+            Folders.copy(data, folder.resolve("demo-unfinished"));
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+        Files.move(folder.resolve("demo-unfinished"), data());
+    }
+
+    /** What to start: the program itself. */
+    Path jar() {
+        return folder.resolve("wren-lane.jar");
+    }
+
+    /** How the Java machine is to run it for a test. */
+    List<String> options() {
+        return List.of(
+                "-XX:SharedArchiveFile=" + archive(),
+                "-Xshare:auto",
+                // Two cores are shared with a browser, and nothing runs long enough to be worth optimising further.
+                "-XX:TieredStopAtLevel=1");
+    }
+
+    /** A new folder with the demo day. */
+    Path demoData() throws IOException {
+        Path copy = Files.createTempDirectory("wren-lane-e2e");
+        Folders.copy(data(), copy);
+        return copy;
+    }
+}
