@@ -17,8 +17,11 @@ import java.util.stream.Stream;
 
 /** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
 final class Chromium implements AutoCloseable {
-    /** How long a condition may take to come true before a test gives up, in milliseconds. */
-    private static final double PATIENCE_MILLIS = 20_000;
+    /**
+     * How long a condition may take to come true before a test gives up, in milliseconds: what is reckoned cold takes seconds,
+     * and many times as long where other work holds the cores.
+     */
+    private static final double PATIENCE_MILLIS = 60_000;
 
     /** The one without windows starts a page in half the time; the whole browser serves where it is missing. */
     private static final Path PROGRAM = Stream.of("chromium-headless-shell", "chromium")

@@ -37,11 +37,7 @@ class NewsTest {
         return created.body().get("id").asLong();
     }
 
-    @BeforeEach
-    void listen() throws IOException, InterruptedException {
-        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
-        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
-        course = id(APP.post("/api/courses", Courses.box(7.2)));
+    private InputStream listening(BlockingQueue<String> to) throws IOException, InterruptedException {
         HttpResponse<InputStream> answer = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + APP.port() + "/api/news"))
@@ -49,18 +45,27 @@ class NewsTest {
                         HttpResponse.BodyHandlers.ofInputStream());
         assertThat(answer.headers().firstValue("content-type"))
                 .hasValueSatisfying(t -> assertThat(t).startsWith("text/event-stream"));
-        stream = answer.body();
+        InputStream body = answer.body();
         Thread reader = new Thread(() -> {
-            Scanner lines = new Scanner(stream, StandardCharsets.UTF_8);
+            Scanner lines = new Scanner(body, StandardCharsets.UTF_8);
             while (lines.hasNextLine()) {
                 String line = lines.nextLine();
                 if (line.startsWith("data:")) {
-                    heard.add(line.substring(5));
+                    to.add(line.substring(5));
                 }
             }
         });
         reader.setDaemon(true);
         reader.start();
+        return body;
+    }
+
+    @BeforeEach
+    void listen() throws IOException, InterruptedException {
+        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
+        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
+        course = id(APP.post("/api/courses", Courses.box(7.2)));
+        stream = listening(heard);
         day = id(APP.post(
                 "/api/days",
                 Map.of(
@@ -106,6 +111,18 @@ class NewsTest {
         hear("RUNS");
         APP.delete("/api/runs/" + id);
         hear("RUNS");
+    }
+
+    /** A page reads, and listens a moment later: what was stored in between is told once it listens. */
+    @Test
+    void whatWasToldAMomentAgoIsToldToWhoeverBeginsToListen() throws IOException, InterruptedException {
+        BlockingQueue<String> late = new LinkedBlockingQueue<>();
+        try (InputStream body = listening(late)) {
+            for (String news = ""; !news.contains("\"dayId\":" + day); ) {
+                news = late.poll(20, TimeUnit.SECONDS);
+                assertThat(news).as("the day made before").isNotNull();
+            }
+        }
     }
 
     /** What is refused, or stored already, is no news: the first heard after it is of the lesson changed after. */

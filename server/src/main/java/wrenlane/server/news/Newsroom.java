@@ -2,8 +2,10 @@ package wrenlane.server.news;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -34,6 +36,13 @@ public class Newsroom {
     /** Most pages that listen at once; chosen by us: more than a school has devices. Others ask now and then. */
     private static final int MOST = 200;
 
+    /**
+     * How long news are told again to whoever begins to listen, in seconds; chosen by us: longer than a page takes from its
+     * first question to its listening. What was stored in between would never reach it.
+     */
+    private static final long FRESH_SECONDS = 10;
+
+    private final Map<News, Long> told = new LinkedHashMap<>();
     private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
     private final Set<News> gathered = new LinkedHashSet<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -79,7 +88,17 @@ public class Newsroom {
         listener.onCompletion(() -> listeners.remove(listener));
         listener.onError(gone -> listeners.remove(listener));
         listeners.add(listener);
+        fresh().forEach(news -> send(event(news), List.of(listener)));
         return Optional.of(listener);
+    }
+
+    /** What was told a moment ago. */
+    private List<News> fresh() {
+        synchronized (gathered) {
+            long oldest = System.nanoTime() - TimeUnit.SECONDS.toNanos(FRESH_SECONDS);
+            told.values().removeIf(at -> at - oldest < 0);
+            return List.copyOf(told.keySet());
+        }
     }
 
     private void pass() {
@@ -87,13 +106,22 @@ public class Newsroom {
         synchronized (gathered) {
             news = List.copyOf(gathered);
             gathered.clear();
+            news.forEach(one -> told.put(one, System.nanoTime()));
         }
-        news.forEach(one -> send(SseEmitter.event().data(one, MediaType.APPLICATION_JSON)));
+        news.forEach(one -> send(event(one)));
+    }
+
+    private static SseEmitter.SseEventBuilder event(News news) {
+        return SseEmitter.event().data(news, MediaType.APPLICATION_JSON);
     }
 
     private void send(SseEmitter.SseEventBuilder event) {
+        send(event, listeners);
+    }
+
+    private void send(SseEmitter.SseEventBuilder event, List<SseEmitter> to) {
         Set<DataWithMediaType> built = event.build();
-        for (SseEmitter listener : listeners) {
+        for (SseEmitter listener : to) {
             try {
                 listener.send(built);
             } catch (IOException | IllegalStateException gone) {
