@@ -56,6 +56,7 @@ const router = createBrowserRouter([
       { path: '/lesson/drills/:drillId?', element: <Lesson here="drills" /> },
       { path: '/lesson/check', element: <Lesson here="check" /> },
       { path: '/lesson/methods', element: <Lesson here="methods" /> },
+      { path: '/lesson/causes', element: <Lesson here="causes" /> },
       { path: '/range/log', element: <RunLog /> },
       { path: '/range/files', element: <RunFiles /> },
       { path: '/range/:riderId?', element: <Range /> },

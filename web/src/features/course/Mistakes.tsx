@@ -1,7 +1,7 @@
 import { ReckoningNote } from '../../shared/ui';
-import { lengthText, speedText, usePreferences, type LengthSystem, type SpeedUnit } from '../../shared/units';
+import { lengthText, usePreferences } from '../../shared/units';
 import { useMistakes, type MistakeCost, type ReckonRequest } from './api';
-import { sorted } from './mistakes';
+import { mistakeText, sorted } from './mistakes';
 
 /** What one mistake costs in room, the worst first. */
 export function Mistakes({ of }: { of: ReckonRequest }) {
@@ -10,14 +10,14 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
   if (costs.data?.costs.length === 0) return null;
   const { dear, free, open } = sorted(costs.data?.costs ?? []);
   const most = Math.max(...dear.map((c) => c.lostMetres), 0.01);
-  const names = (list: MistakeCost[]) => list.map((c) => named(c.mistake, system, speed)).join(', ');
+  const names = (list: MistakeCost[]) => list.map((c) => mistakeText(c.mistake, system, speed)).join(', ');
   return (
     <section aria-label="What a mistake costs" className={`grid gap-1 ${costs.stale ? 'opacity-50' : ''}`}>
       <h3 className="text-sm text-soft">What a mistake costs in room, an estimate</h3>
       <ul className="grid gap-1.5">
         {dear.map((c) => (
           <li key={c.mistake} className="grid grid-cols-[1fr_auto] gap-x-3 text-[0.95rem]">
-            <span className="first-letter:uppercase">{named(c.mistake, system, speed)}</span>
+            <span className="first-letter:uppercase">{mistakeText(c.mistake, system, speed)}</span>
             <span className="figures text-right">
               {lengthText(c.lostMetres, system)}
               {c.roomMetres < 0 && <b className="text-brick"> too tight</b>}
@@ -37,24 +37,4 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
       <ReckoningNote of={costs} what="what mistakes cost" />
     </section>
   );
-}
-
-function named(mistake: MistakeCost['mistake'], system: LengthSystem, speed: SpeedUnit): string {
-  const strayed = speedText(3 / 3.6, speed);
-  switch (mistake) {
-    case 'ENTERED_HALF_A_METRE_OFF':
-      return `begun ${lengthText(0.5, system)} off the edge`;
-    case 'ENTERED_A_METRE_OFF':
-      return `begun ${lengthText(1, system)} off the edge`;
-    case 'TURNED_IN_LATE':
-      return 'turned in half a second late';
-    case 'TURNED_IN_EARLY':
-      return 'turned in half a second early';
-    case 'SLOWER':
-      return `${strayed} slower`;
-    case 'FASTER':
-      return `${strayed} faster`;
-    case 'UPRIGHT':
-      return 'upright instead of leaned';
-  }
 }

@@ -21,6 +21,7 @@ export {
 export { ladderOf, requestOf, settingOf } from './model';
 export { pairsOf, type Pair } from './pairs';
 export { CourseDrawing } from './CourseDrawing';
+export { mistakeText } from './mistakes';
 export { useEvaluation } from './useEvaluation';
 
 /** A course: its dimensions, who fits it, and by how much. */

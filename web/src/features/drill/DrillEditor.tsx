@@ -3,9 +3,9 @@ import { useNavigate } from 'react-router';
 import { useDayLink } from '../day';
 import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useSaveDrill, type Catalogue, type Drill, type StoredDrill } from './api';
+import { DrillList } from './DrillList';
 import { Lines } from './Lines';
 import { idFor, stepsOf } from './model';
-import { RestsOnField } from './RestsOnField';
 import { MinutesFields } from './MinutesFields';
 import { Wrong } from './Wrong';
 
@@ -123,10 +123,11 @@ export function DrillEditor(props: {
           of={drill.steps.map((s) => s.says)}
           onChange={(lines) => change({ steps: stepsOf(stored.drill.steps, lines.join('\n')) })}
         />
-        <RestsOnField
-          drill={drill}
+        <DrillList
+          label="Rests on"
+          chosen={drill.after}
           catalogue={catalogue}
-          itself={copy ? undefined : drill.id}
+          but={copy ? undefined : drill.id}
           onChange={(after) => change({ after })}
         />
       </div>

@@ -1,2 +1,4 @@
 export { DrillsPage } from './DrillsPage';
-export { useDrills } from './api';
+export { useDrills, type Catalogue } from './api';
+export { DrillList } from './DrillList';
+export { drillName } from './model';

@@ -5,6 +5,7 @@ const PATHS = {
   check: '/lesson/check',
   drills: '/lesson/drills',
   methods: '/lesson/methods',
+  causes: '/lesson/causes',
 } as const;
 
 const TABS = [
@@ -12,6 +13,7 @@ const TABS = [
   { path: PATHS.check, name: 'Check' },
   { path: PATHS.drills, name: 'Drills' },
   { path: PATHS.methods, name: 'Methods' },
+  { path: PATHS.causes, name: 'Causes' },
 ] as const;
 
 export type LessonTab = keyof typeof PATHS;

@@ -1,3 +1,4 @@
+import { CausesPage } from '../cause';
 import { DrillsPage } from '../drill';
 import { TeachingPage } from '../teaching';
 import { CheckPage } from './CheckPage';
@@ -13,6 +14,7 @@ export default function LessonPage({ here }: { here: LessonTab }) {
       {here === 'check' && <CheckPage />}
       {here === 'drills' && <DrillsPage />}
       {here === 'methods' && <TeachingPage />}
+      {here === 'causes' && <CausesPage />}
     </div>
   );
 }

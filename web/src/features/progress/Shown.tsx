@@ -1,5 +1,5 @@
+import { FAULTS } from '../fault';
 import { useMachines } from '../machine';
-import { FAULTS } from '../run';
 import { Select } from '../../shared/ui';
 import type { Progress } from './api';
 import { choices, type Filter } from './filter';

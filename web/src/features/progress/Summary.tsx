@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { useDrills } from '../drill';
 import { GoalPanel } from '../goal';
 import { share } from '../standing';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
+import { HeldBack } from './HeldBack';
 import { changeText, gapText, measuredText } from './words';
 
 /** What the lane says in words: both sides, what went wrong, what comes next. */
@@ -136,45 +136,6 @@ function Measured({ progress }: { progress: Progress }) {
         <p key={m.what} className="border-t border-rule py-1.5">
           <span className="block first-letter:uppercase">{m.what}:</span> {measuredText(m, system, speed)}
         </p>
-      ))}
-    </section>
-  );
-}
-
-/** What was seen with what most, what it usually comes from, and what to go back to: only where the counts bear it. */
-function HeldBack({ progress }: { progress: Progress }) {
-  const drills = useDrills().data?.drills ?? [];
-  const link = useDayLink();
-  if (progress.heldBack.length === 0) {
-    const faulty = progress.left.clean < progress.left.runs || progress.right.clean < progress.right.runs;
-    return faulty ? (
-      <p className="text-sm text-soft">
-        What holds them back is said once four runs with the same fault say how they were ridden: under Seen,
-        on Range.
-      </p>
-    ) : null;
-  }
-  return (
-    <section>
-      <h2>What holds them back</h2>
-      {progress.heldBack.map((held) => (
-        <div key={held.sentence} className="border-t border-rule py-1.5">
-          <p className="font-semibold">{held.sentence}</p>
-          {held.likely !== undefined && (
-            <p>
-              Likely: {held.likely}. Say “{held.cue}”; go to{' '}
-              {held.drills.map((id, i) => (
-                <span key={id}>
-                  {i > 0 && ', '}
-                  <Link to={link(`/lesson/drills/${id}?rider=${progress.riderId}`)}>
-                    {drills.find((d) => d.drill.id === id)?.drill.name ?? id}
-                  </Link>
-                </span>
-              ))}
-              .
-            </p>
-          )}
-        </div>
       ))}
     </section>
   );

@@ -94,3 +94,45 @@ export function useCompared(riderId: number, kind: string, from: number, to: num
       ),
   });
 }
+
+export type Held = Progress['heldBack'][number];
+
+/** What the mistakes that hold a rider back cost where they last rode. */
+export function useMistakesMade(riderId: number, kind: string) {
+  const { system } = usePreferences();
+  return useQuery({
+    queryKey: ['mistakes-made', riderId, kind, system],
+    queryFn: () =>
+      body(
+        http.GET('/api/riders/{id}/progress/mistakes', {
+          params: { path: { id: riderId }, query: { kind, system } },
+        }),
+      ),
+  });
+}
+
+export type Opinion = Api<'OpinionResponse'>;
+
+/** What the instructor holds to be behind a rider's faults on a kind of course. */
+export function useOpinion(riderId: number, kind: string) {
+  return useQuery({
+    queryKey: ['opinion', riderId, kind],
+    queryFn: () =>
+      body(http.GET('/api/riders/{id}/opinions/{kind}', { params: { path: { id: riderId, kind } } })),
+  });
+}
+
+/** Keeps it; without words it is taken away. */
+export function useSaveOpinion(riderId: number, kind: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ stored, words }: { stored: Opinion; words: string }) =>
+      changing(stored, (header) =>
+        http.PUT('/api/riders/{id}/opinions/{kind}', {
+          params: { path: { id: riderId, kind }, header },
+          body: { words },
+        }),
+      ),
+    onSuccess: (kept) => client.setQueryData(['opinion', riderId, kind], kept),
+  });
+}

@@ -1,5 +1,4 @@
-import type { BeforeDrop } from './api';
-import { BEFORE_DROP } from './marks';
+import { BEFORE_DROP, type BeforeDrop } from '../fault';
 import { Choice } from './Seen';
 
 /** After a drop: the rider first; then, if it was seen, what came last. */

@@ -1,7 +1,7 @@
 import { usePreferences } from '../../shared/units';
 import type { Fault } from './api';
 import type { Command } from './keys';
-import { FAULTS } from './marks';
+import { FAULTS } from '../fault';
 
 /** Clean in one tap; a fault and Log in two. Made for gloves, and what is tapped most under either thumb. */
 export function Buttons(props: {

@@ -8,7 +8,7 @@ import { Button, Select, TextField, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Fault, RunRequest } from './api';
 import { toggled } from './keys';
-import { FAULTS } from './marks';
+import { FAULTS } from '../fault';
 import { correction, type LoggedRun } from './outbox';
 import { Choice } from './Seen';
 import { stepped } from './several';

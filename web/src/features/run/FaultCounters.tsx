@@ -1,5 +1,5 @@
 import type { Fault } from './api';
-import { FAULTS } from './marks';
+import { FAULTS } from '../fault';
 import type { Several } from './several';
 
 /** How often each fault was seen. */

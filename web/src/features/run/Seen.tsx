@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { useSheet } from '../setout';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Observed } from './api';
-import { TECHNIQUES } from './marks';
+import { TECHNIQUES } from '../fault';
 
 /** How far off the cone aimed at a machine came, in metres: what can be told from the edge of a yard. */
 const OFF = [0.5, 1, 2];

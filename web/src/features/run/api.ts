@@ -12,8 +12,6 @@ export type Score = NonNullable<RunRequest['score']>;
 export type Measured = Score['measured'];
 export type BackTo = NonNullable<RangeView['backLeft']>;
 export type Observed = NonNullable<RunRequest['observed']>;
-export type Technique = Observed['technique'][number];
-export type BeforeDrop = NonNullable<Observed['beforeDrop']>;
 export type RunLog = Api<'LoggedRun'>[];
 
 /** What is asked about a rider on the range. */

@@ -10,7 +10,7 @@ import type { Side } from './api';
 import { RiderRange } from './RiderRange';
 import { upAfter, useRunning, type RunningBlock, type UpNext } from './running';
 
-export { FAULTS, Outcome, entryText, outcomeText, letterOf } from './marks';
+export { Outcome, entryText, outcomeText, letterOf } from './marks';
 export type { Run } from './api';
 export { LogPage } from './LogPage';
 

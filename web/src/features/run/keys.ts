@@ -1,5 +1,5 @@
 import type { Fault, Side } from './api';
-import { FAULTS } from './marks';
+import { FAULTS } from '../fault';
 
 /** What a key on the range asks for. */
 export type Command =

@@ -27,6 +27,7 @@ public record Debrief(String better, String holdsBack, String next) {
      * @param best the tightest setting ridden clean, in words; missing where there is none
      * @param begin the setting to begin next time, in words; missing where none is known
      * @param weakSide the side to begin on; missing where both are level
+     * @param opinion what the instructor holds to be behind the faults; it goes before what the table says
      */
     public record Facts(
             int runs,
@@ -36,10 +37,19 @@ public record Debrief(String better, String holdsBack, String next) {
             Map<Fault, Integer> faults,
             Optional<String> best,
             Optional<String> begin,
-            Optional<Side> weakSide) {
+            Optional<Side> weakSide,
+            Optional<String> opinion) {
         /** Of somebody who was there and has no run. */
-        public static final Facts NOTHING =
-                new Facts(0, 0, Map.of(), List.of(), Map.of(), Optional.empty(), Optional.empty(), Optional.empty());
+        public static final Facts NOTHING = new Facts(
+                0,
+                0,
+                Map.of(),
+                List.of(),
+                Map.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** In words; only what the facts bear. */
@@ -74,7 +84,7 @@ public record Debrief(String better, String holdsBack, String next) {
             HoldsBack held = f.heldBack().get(0);
             return drops
                     + held.sentence()
-                    + held.cause().map(c -> said(" Likely: %s.", c.likely())).orElse("");
+                    + likely(f.opinion().or(() -> held.cause().map(Cause::likely)));
         }
         Optional<Map.Entry<Fault, Integer>> commonest = f.faults().entrySet().stream()
                 .filter(e -> e.getKey() != Fault.DROP)
@@ -86,7 +96,11 @@ public record Debrief(String better, String holdsBack, String next) {
                         ? said("Seen once: %s.", e.getKey().label())
                         : said("Mostly %s, %s.", e.getKey().label(), times(e.getValue())))
                 .orElse(drops.isEmpty() && f.runs() > 0 ? "Nothing went wrong that was logged." : "");
-        return (drops + rest).strip();
+        return (drops + rest).strip() + likely(f.opinion().filter(o -> f.runs() > 0));
+    }
+
+    private static String likely(Optional<String> what) {
+        return what.map(w -> said(" Likely: %s.", w.replaceAll("[.\\s]+$", ""))).orElse("");
     }
 
     private static String next(Facts f) {

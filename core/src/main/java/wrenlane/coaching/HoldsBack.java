@@ -13,6 +13,7 @@ import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
 import wrenlane.run.Technique;
+import wrenlane.verdict.MistakeCost.Mistake;
 
 /**
  * What holds a rider back: a fault and what it was mostly seen with, said with the counts that speak for it, and no more than
@@ -29,8 +30,17 @@ import wrenlane.run.Technique;
  * @param with in how many runs
  * @param of out of how many with the fault of which something was said
  * @param cause what it usually comes from; missing where the table has nothing for the pair
+ * @param mistake whose cost in room says how much it matters on a course; missing where what was seen is none that is
+ *     reckoned
  */
-public record HoldsBack(Fault fault, Optional<Side> side, String seen, int with, int of, Optional<Cause> cause) {
+public record HoldsBack(
+        Fault fault,
+        Optional<Side> side,
+        String seen,
+        int with,
+        int of,
+        Optional<Cause> cause,
+        Optional<Mistake> mistake) {
     /** Fewest runs with the fault of which something was said. */
     static final int FEWEST = 4;
 
@@ -47,18 +57,19 @@ public record HoldsBack(Fault fault, Optional<Side> side, String seen, int with,
     public record Attempt(Side side, Set<Fault> faults, Observed observed) {}
 
     /** Something that may be seen with a fault. */
-    private record Trait(String words, Optional<Cause> cause, Predicate<Observed> seen) {}
+    private record Trait(String words, Optional<Cause> cause, Optional<Mistake> mistake, Predicate<Observed> seen) {}
 
     /**
      * What the runs say, what is seen most first; empty where they say too little.
      *
      * @param runs of one rider on one kind, in any order
+     * @param causes what faults come from
      */
-    public static List<HoldsBack> from(List<Attempt> runs) {
+    public static List<HoldsBack> from(List<Attempt> runs, Causes causes) {
         List<Attempt> told = runs.stream().filter(r -> isTold(r.observed())).toList();
         List<HoldsBack> pairs = new ArrayList<>();
         for (Fault fault : Fault.values()) {
-            traits(fault).forEach(trait -> pair(told, fault, trait).ifPresent(pairs::add));
+            traits(fault, causes).forEach(trait -> pair(told, fault, trait).ifPresent(pairs::add));
         }
         return pairs.stream()
                 .sorted(Comparator.comparingInt(HoldsBack::with)
@@ -77,23 +88,37 @@ public record HoldsBack(Fault fault, Optional<Side> side, String seen, int with,
         return (double) with / of;
     }
 
-    private static List<Trait> traits(Fault fault) {
+    private static List<Trait> traits(Fault fault, Causes causes) {
         List<Trait> traits = new ArrayList<>();
         for (Technique technique : Technique.values()) {
             traits.add(new Trait(
                     technique.label(),
-                    Cause.of(fault, technique).stream().findFirst(),
+                    causes.of(fault, technique),
+                    mistake(technique),
                     o -> o.technique().contains(technique)));
         }
         if (fault == Fault.DROP) {
             for (BeforeDrop before : BeforeDrop.values()) {
                 traits.add(new Trait(
                         before.label() + " last",
-                        Cause.of(before).stream().findFirst(),
+                        causes.of(before),
+                        Optional.empty(),
                         o -> o.beforeDrop().filter(b -> b == before).isPresent()));
             }
         }
         return traits;
+    }
+
+    /** What it comes to on the ride line, where that is reckoned: a late head is a late turn. */
+    private static Optional<Mistake> mistake(Technique technique) {
+        return switch (technique) {
+            case HEAD_LATE, NOT_BACK -> Optional.of(Mistake.TURNED_IN_LATE);
+            case OFF_THE_EDGE -> Optional.of(Mistake.ENTERED_A_METRE_OFF);
+            case TOO_SLOW -> Optional.of(Mistake.SLOWER);
+            case TOO_FAST -> Optional.of(Mistake.FASTER);
+            case UPRIGHT -> Optional.of(Mistake.UPRIGHT);
+            case LOOKED_DOWN, CLUTCH_IN, BRAKE_HEAVY, BARS_SHORT, SURGING -> Optional.empty();
+        };
     }
 
     private static Optional<HoldsBack> pair(List<Attempt> told, Fault fault, Trait trait) {
@@ -120,7 +145,8 @@ public record HoldsBack(Fault fault, Optional<Side> side, String seen, int with,
                 trait.words(),
                 side.map(s -> (int) to(with, s)).orElse(with.size()),
                 side.map(s -> (int) to(faulty, s)).orElse(faulty.size()),
-                trait.cause()));
+                trait.cause(),
+                trait.mistake()));
     }
 
     private static long to(List<Attempt> runs, Side side) {

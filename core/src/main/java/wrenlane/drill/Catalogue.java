@@ -125,7 +125,8 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
                         "no-such-kind", where + "course.kind", "There is no kind of course " + quoted(c.kind()) + "."));
     }
 
-    private static void checkCue(String where, String cue, Checks checks) {
+    /** Adds what is wrong with a cue, at {@code where}. */
+    public static void checkCue(String where, String cue, Checks checks) {
         int words = cue.strip().split("\\s+").length;
         if (cue.isBlank() || words > MOST_CUE_WORDS) {
             checks.add(

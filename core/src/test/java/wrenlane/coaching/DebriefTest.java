@@ -10,10 +10,18 @@ import wrenlane.coaching.Debrief.Facts;
 import wrenlane.machine.Side;
 import wrenlane.progress.Trend;
 import wrenlane.run.Fault;
+import wrenlane.run.Technique;
+import wrenlane.verdict.MistakeCost.Mistake;
 
 class DebriefTest {
-    private static final HoldsBack HEAD_LATE =
-            new HoldsBack(Fault.LINE, Optional.of(Side.RIGHT), "head late", 7, 9, Optional.of(Cause.WIDE_HEAD_LATE));
+    private static final HoldsBack HEAD_LATE = new HoldsBack(
+            Fault.LINE,
+            Optional.of(Side.RIGHT),
+            "head late",
+            7,
+            9,
+            Causes.USUAL.of(Fault.LINE, Technique.HEAD_LATE),
+            Optional.of(Mistake.TURNED_IN_LATE));
 
     @Test
     void saysWhatIsBetterWhatHoldsBackAndWhatComesNext() {
@@ -25,7 +33,8 @@ class DebriefTest {
                 Map.of(Fault.LINE, 5),
                 Optional.of("6.60 m"),
                 Optional.of("7.70 m"),
-                Optional.of(Side.RIGHT)));
+                Optional.of(Side.RIGHT),
+                Optional.empty()));
         assertThat(debrief.better())
                 .isEqualTo("Clean in 9 of 14 runs, the tightest at 6.60 m; better to the right than the last time.");
         assertThat(debrief.holdsBack())
@@ -56,6 +65,38 @@ class DebriefTest {
     }
 
     private static Facts facts(int runs, int clean, Map<Side, Trend> trends, Map<Fault, Integer> faults) {
-        return new Facts(runs, clean, trends, List.of(), faults, Optional.empty(), Optional.empty(), Optional.empty());
+        return new Facts(
+                runs,
+                clean,
+                trends,
+                List.of(),
+                faults,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** What the instructor holds goes before what the table says, and stands where the counts say too little. */
+    @Test
+    void theInstructorsOwnWordGoesFirst() {
+        assertThat(Debrief.of(held(List.of(HEAD_LATE), 14)).holdsBack())
+                .isEqualTo("Line crossed to the right: 7 of 9 with head late. Likely: tired after work.");
+        assertThat(Debrief.of(held(List.of(), 14)).holdsBack())
+                .isEqualTo("Mostly line crossed, 5 times. Likely: tired after work.");
+        assertThat(Debrief.of(held(List.of(), 0)).holdsBack()).doesNotContain("tired");
+    }
+
+    private static Facts held(List<HoldsBack> heldBack, int runs) {
+        return new Facts(
+                runs,
+                runs / 2,
+                Map.of(),
+                heldBack,
+                Map.of(Fault.LINE, 5),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of("tired after work. "));
     }
 }

@@ -13,10 +13,17 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.Fault;
+import wrenlane.run.Technique;
 
 class HomeworkTest {
-    private static final HoldsBack CLUTCH_IN =
-            new HoldsBack(Fault.FOOT, Optional.empty(), "clutch in", 4, 5, Optional.of(Cause.CLUTCH_IN_TURN));
+    private static final HoldsBack CLUTCH_IN = new HoldsBack(
+            Fault.FOOT,
+            Optional.empty(),
+            "clutch in",
+            4,
+            5,
+            Causes.USUAL.of(Fault.FOOT, Technique.CLUTCH_IN),
+            Optional.empty());
 
     private static final Catalogue CATALOGUE = new Catalogue(List.of(
             Drills.alone("bite-point", Stage.FIND_THE_ZONE, 3),

@@ -112,6 +112,51 @@ class ProgressIT {
         assertThat(ines).containsText("Never alone without a phone");
     }
 
+    /** What holds a rider back is said with what it costs; the table of causes is put right, and speaks of the rider anew. */
+    @Test
+    void aCauseIsPutRightAndSaysSoOfRiders() {
+        Page page = APP.desk("/progress/5");
+        Locator held = region(page, "What holds them back");
+        assertThat(held).containsText("Line crossed to the right: 5 of 6 with head late.");
+        assertThat(held).containsText("Likely: the head goes late");
+        assertThat(held).containsText("turned in half a second late costs");
+        held.getByText("Likely").first().click();
+        press(page, "Change: the head goes late, or not far enough");
+        fill(page, "Likely from", "the gaze stays on the kerb");
+        fill(page, "Cue, at most five words", "look where you want to be");
+        press(page, "Keep cause");
+        assertThat(page.getByText("one to five words")).isVisible();
+        assertThat(page.getByLabel("Likely from")).hasValue("the gaze stays on the kerb");
+        fill(page, "Cue, at most five words", "over your shoulder");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("“over your shoulder”")).isVisible();
+        page.navigate(APP.address() + "/progress/5");
+        assertThat(held).containsText("Likely: the gaze stays on the kerb. Say “over your shoulder”");
+        page.navigate(APP.address() + "/lesson/causes");
+        press(page, "Put the table back as it came");
+        assertThat(button(page, "Change: the head goes late, or not far enough"))
+                .isVisible();
+    }
+
+    /** What the instructor holds is kept beside it, goes into the debrief, and is asked for before it is lost. */
+    @Test
+    void whatTheInstructorHoldsIsKeptAndTold() {
+        Page page = APP.desk("/progress/5");
+        press(page, "Say what you hold it to be");
+        fill(page, "What is behind it, in your words", "tired after work");
+        page.getByText("Debrief").first().click();
+        press(page, "Stay and save");
+        press(page, "Keep it");
+        assertThat(page.getByText("You say: tired after work")).isVisible();
+        page.navigate(APP.address() + "/progress/debrief?day=4");
+        assertThat(region(page, "Marek Dunlin")).containsText("Likely: tired after work.");
+        page.navigate(APP.address() + "/progress/5");
+        press(page, "Change what you say");
+        fill(page, "What is behind it, in your words", "");
+        press(page, "Take it away");
+        assertThat(button(page, "Say what you hold it to be")).isVisible();
+    }
+
     private static FilePayload table(String text) {
         return new FilePayload("club.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
     }

@@ -91,6 +91,7 @@ public class DayProgress {
                                 .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
                                 .map(r -> ProgressService.said(r.settingMetres(), system)),
                         standing.map(Standing::rung).map(rung -> ProgressService.said(rung.settingMetres(), system)),
-                        standing.map(Standing::weakSide)));
+                        standing.map(Standing::weakSide),
+                        read.progress().opinion()));
     }
 }

@@ -20,8 +20,15 @@ class ProgressController {
     private final RangeService range;
     private final CompareService comparing;
     private final ChanceService chances;
+    private final MistakeService mistakes;
 
-    ProgressController(ProgressService service, RangeService range, CompareService comparing, ChanceService chances) {
+    ProgressController(
+            ProgressService service,
+            RangeService range,
+            CompareService comparing,
+            ChanceService chances,
+            MistakeService mistakes) {
+        this.mistakes = mistakes;
         this.chances = chances;
         this.comparing = comparing;
         this.service = service;
@@ -40,6 +47,15 @@ class ProgressController {
     @PostMapping("/clean-chances")
     List<ChanceJson> cleanChances(@Valid @RequestBody ChancesRequest request) {
         return chances.chances(request);
+    }
+
+    /** What the mistakes that hold a rider back cost in room, at the setting last ridden. */
+    @GetMapping("/riders/{id}/progress/mistakes")
+    MistakesMade getMistakesMade(
+            @PathVariable long id,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return mistakes.costs(id, kind, system);
     }
 
     /** Two days with runs on a kind, side by side. */

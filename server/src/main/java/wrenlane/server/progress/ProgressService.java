@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
 import wrenlane.coaching.BeginRung;
+import wrenlane.coaching.Causes;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.coaching.Standstill;
@@ -27,10 +28,12 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
 import wrenlane.server.aim.AimService;
+import wrenlane.server.cause.CauseService;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.opinion.OpinionService;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
@@ -59,6 +62,8 @@ public class ProgressService {
     private final Estimates estimates;
     private final ProgressDays days;
     private final AimService aim;
+    private final CauseService causes;
+    private final OpinionService opinions;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -70,6 +75,8 @@ public class ProgressService {
             Estimates estimates,
             ProgressDays days,
             AimService aim,
+            CauseService causes,
+            OpinionService opinions,
             Storage storage,
             Reckoning reckoning) {
         this.tightness = tightness;
@@ -79,6 +86,8 @@ public class ProgressService {
         this.machines = machines;
         this.days = days;
         this.aim = aim;
+        this.causes = causes;
+        this.opinions = opinions;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -88,8 +97,9 @@ public class ProgressService {
      *
      * @param runs oldest first
      * @param aim how often the next should be clean
+     * @param causes what faults come from
      */
-    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim) {}
+    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, Causes causes) {}
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
@@ -101,7 +111,8 @@ public class ProgressService {
                 ridden,
                 machines.turns(
                         ridden.stream().map(r -> r.run().machineId()).distinct().toList()),
-                aim.aim());
+                aim.aim(),
+                causes.causes());
     }
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
@@ -167,14 +178,19 @@ public class ProgressService {
                 chances);
     }
 
-    /** What is read for a rider's progress. */
+    /**
+     * What is read for a rider's progress.
+     *
+     * @param opinion what the instructor holds to be behind the faults
+     */
     public record ReadProgress(
             RiderResponse rider,
             ReadRuns ofKind,
             Map<Long, ProgressDays.Heading> headings,
             List<KindRidden> kinds,
             Optional<RiddenMachine> machine,
-            Course course) {}
+            Course course,
+            Optional<String> opinion) {}
 
     /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
     ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
@@ -201,7 +217,8 @@ public class ProgressService {
                 Optional.ofNullable(machineId)
                         .map(id -> Objects.requireNonNull(
                                 machines.ridden(List.of(id)).get(id))),
-                lastRidden(all, kind));
+                lastRidden(all, kind),
+                opinions.words(rider.id(), kind.id()));
     }
 
     /** What is said of it. */
@@ -244,9 +261,11 @@ public class ProgressService {
     }
 
     static List<HoldsBack> heldBack(ReadProgress read) {
-        return HoldsBack.from(Estimates.latest(read.ofKind().runs()).stream()
-                .map(r -> attempt(r.run()))
-                .toList());
+        return HoldsBack.from(
+                Estimates.latest(read.ofKind().runs()).stream()
+                        .map(r -> attempt(r.run()))
+                        .toList(),
+                read.ofKind().causes());
     }
 
     /** As far as causes ask. */

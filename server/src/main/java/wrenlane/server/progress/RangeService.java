@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Advice;
-import wrenlane.coaching.Cause;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
@@ -102,8 +101,8 @@ class RangeService {
                 unscored(asked, dayId, courseId),
                 left,
                 right,
-                back(left, today, Side.LEFT),
-                back(right, today, Side.RIGHT),
+                back(asked, left, Side.LEFT),
+                back(asked, right, Side.RIGHT),
                 standing.chances().at(Side.LEFT, settingMetres).orElse(null),
                 standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
     }
@@ -127,10 +126,12 @@ class RangeService {
                         m -> ProgressService.said(m, system));
     }
 
-    private static @Nullable BackTo back(Advice advice, List<RunResponse> today, Side side) {
+    private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {
         return advice.move() != Advice.Move.WIDEN
                 ? null
-                : Cause.latest(today.stream()
+                : asked.latest()
+                        .causes()
+                        .latest(asked.today().stream()
                                 .filter(r -> r.side() == side && r.sort().scored())
                                 .map(ProgressService::attempt)
                                 .toList())

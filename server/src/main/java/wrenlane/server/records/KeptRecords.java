@@ -8,5 +8,6 @@ package wrenlane.server.records;
  * @param debriefs in somebody's own words
  * @param drills shown to be mastered
  * @param goals 0 or 1
+ * @param opinions of what is behind their faults
  */
-record KeptRecords(int runs, int days, int debriefs, int drills, int goals) {}
+record KeptRecords(int runs, int days, int debriefs, int drills, int goals, int opinions) {}

@@ -16,6 +16,7 @@ import wrenlane.server.run.RunResponse;
  * @param days they are or were on, with what they were told in somebody's own words
  * @param drills shown to be mastered
  * @param goal what they want to be able to ride; missing where nothing was said
+ * @param opinions what is held to be behind their faults
  * @param runs ever logged, also those corrected and undone
  */
 record RecordsFile(
@@ -25,6 +26,7 @@ record RecordsFile(
         List<OfDay> days,
         List<Shown> drills,
         @Nullable Wanted goal,
+        List<Held> opinions,
         List<RunResponse> runs) {
     static final String FORMAT = "wren-lane-rider/1";
 
@@ -42,6 +44,9 @@ record RecordsFile(
 
     /** A drill that was shown to be mastered on a machine. */
     record Shown(String drillId, String machineName, LocalDate shownOn) {}
+
+    /** What an instructor holds to be behind the faults on a kind of course. */
+    record Held(String kind, String words, LocalDate saidOn) {}
 
     /** A goal in short. */
     record Wanted(String name, String kind, double settingMetres) {}

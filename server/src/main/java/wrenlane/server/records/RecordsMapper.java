@@ -12,6 +12,8 @@ interface RecordsMapper {
 
     List<RecordsFile.Shown> drills(long riderId);
 
+    List<RecordsFile.Held> opinions(long riderId);
+
     /** What is deleted is written over in the file, from now on. */
     String writeOver();
 

@@ -58,6 +58,7 @@ class RecordsService {
                 mapper.days(riderId),
                 mapper.drills(riderId),
                 goal(riderId).orElse(null),
+                mapper.opinions(riderId),
                 runs.everOfRider(riderId)));
     }
 

@@ -1,0 +1,23 @@
+package wrenlane.server.opinion;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import wrenlane.server.http.Versioned;
+
+/**
+ * What an instructor holds to be behind a rider's faults on a kind of course.
+ *
+ * @param version 0 where nothing was ever said
+ * @param words missing where nothing is held
+ * @param saidOn when; missing with the words
+ */
+record OpinionResponse(
+        long version, @Nullable String words, @Nullable LocalDate saidOn) implements Versioned {
+    static final OpinionResponse NONE = new OpinionResponse(0, null, null);
+
+    static OpinionResponse of(OpinionRow row) {
+        return row.words().isEmpty()
+                ? new OpinionResponse(row.version(), null, null)
+                : new OpinionResponse(row.version(), row.words(), row.saidOn());
+    }
+}

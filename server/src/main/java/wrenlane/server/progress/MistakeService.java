@@ -1,0 +1,59 @@
+package wrenlane.server.progress;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.HoldsBack;
+import wrenlane.course.CourseKind;
+import wrenlane.riding.Ride;
+import wrenlane.server.course.NamedKind;
+import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.RiderService;
+import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthSystem;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.MistakeCost;
+import wrenlane.verdict.MistakeCost.Mistake;
+
+/** What the mistakes that hold a rider back cost in room, where they last rode. */
+@Service
+class MistakeService {
+    private final ProgressService progress;
+    private final RiderService riders;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    MistakeService(ProgressService progress, RiderService riders, Storage storage, Reckoning reckoning) {
+        this.progress = progress;
+        this.riders = riders;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
+    MistakesMade costs(long riderId, String kindId, LengthSystem system) {
+        CourseKind kind = NamedKind.of(kindId);
+        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), kind));
+        Set<Mistake> made = ProgressService.heldBack(read).stream()
+                .map(HoldsBack::mistake)
+                .flatMap(Optional::stream)
+                .collect(Collectors.toSet());
+        if (made.isEmpty() || read.machine().isEmpty()) {
+            return MistakesMade.NONE;
+        }
+        double settingMetres = read.course().settings().of(kind.ladder());
+        Ride ride = Ride.firm(read.machine().get().turn(), read.rider().level().limits());
+        List<MistakeCost> costs = reckoning.whole(
+                Rank.ONE,
+                "what mistakes cost",
+                () -> MistakeCost.of(
+                        read.course(), ride, CourseFit.room(read.course(), ride).fit()));
+        return new MistakesMade(
+                ProgressService.said(settingMetres, system),
+                costs.stream().filter(c -> made.contains(c.mistake())).toList());
+    }
+}

@@ -1,0 +1,14 @@
+package wrenlane.server.progress;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.verdict.MistakeCost;
+
+/**
+ * What the mistakes that hold a rider back cost in room: estimates.
+ *
+ * @param setting last ridden, in words; missing where there are none
+ */
+record MistakesMade(@Nullable String setting, List<MistakeCost> costs) {
+    static final MistakesMade NONE = new MistakesMade(null, List.of());
+}

@@ -1,0 +1,2 @@
+export { CausesPage } from './CausesPage';
+export { useCauses } from './api';
