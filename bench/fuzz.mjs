@@ -175,7 +175,7 @@ try {
         if (/Exception|\tat /.test(said)) wrong.push('a trace');
         if (said.includes('x'.repeat(101))) wrong.push('the input said back');
       } else if (/"(?!\w*[nN]ame"|notes|title|text)\w+":("NaN"|"-?Infinity")/.test(said)) wrong.push('not a number');
-      if (wrong.length > 0) problems.push(`${r.method} ${r.path} ${r.body ?? ''}\n    → ${wrong.join(', ')}: ${said.slice(0, 300)}`);
+      if (wrong.length > 0) problems.push(`${wrong.join(', ')}: ${said.slice(0, 300)}\n    ← ${r.method} ${r.path} ${r.body ?? ''}`);
     }));
     const after = await state();
     if (!wrote && after !== before) problems.push(`something was stored by a refusal: ${JSON.stringify(batch).slice(0, 2000)}`);

@@ -103,8 +103,12 @@ class ContainerErrorsTest {
     @Test
     void nothingLongIsSaidBack() {
         String long200 = "x".repeat(200);
-        for (String path :
-                List.of("/api/" + long200, "/api/days/" + long200, "/api/riders/1/progress?kind=" + long200)) {
+        for (String path : List.of(
+                "/api/" + long200,
+                "/api/days/" + long200,
+                "/api/riders/1/progress?kind=" + long200,
+                "/api/copies/" + long200,
+                "/api/drills/" + long200)) {
             assertThat(get(path)).doesNotContain("x".repeat(101));
         }
         String answer =
