@@ -111,6 +111,9 @@ class RangeIT {
         assertThat(page.getByText("All saved on the server")).isVisible();
         page.navigate(APP.address() + "/progress/7");
         page.getByLabel("Kind").selectOption(new SelectOption().setLabel("Figure eight"));
+        page.waitForURL("**kind=figure-eight**");
+        // The page as somebody finds it who comes back to it, with all that is read on it.
+        page.reload();
         page.getByText("Every run as a table").click();
         assertThat(page.getByRole(AriaRole.CELL).filter(new Locator.FilterOptions().setHasText("eyes up late")))
                 .containsText(Pattern.compile("spell of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d s"));
