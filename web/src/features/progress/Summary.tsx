@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import { GoalPanel } from '../goal';
+import { PractisedPanel } from '../practised';
 import { share } from '../standing';
 import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
@@ -33,6 +34,12 @@ export function Summary({ progress }: { progress: Progress }) {
       <HeldBack progress={progress} />
       {standing?.rung && <Next progress={progress} />}
       <GoalPanel riderId={progress.riderId} />
+      <PractisedPanel
+        riderId={progress.riderId}
+        kind={progress.kind}
+        settingLabel={progress.settingLabel}
+        lastRidden={progress.machineName}
+      />
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
         The line is an estimate from level and the last {LATEST} runs to each side: the tightest setting
         ridden clean four times in five. Nine times in ten it lies in the band. First runs at a new setting do

@@ -13,6 +13,7 @@ export function keptText(kept: Kept): string {
     { n: kept.drills, what: 'mastered drill' },
     { n: kept.goals, what: 'goal' },
     { n: kept.opinions, what: 'opinion' },
+    { n: kept.practice, what: 'practice' },
   ].flatMap(({ n, what }) => (n === 0 ? [] : [counted(n, what)]));
   return parts.length === 0 ? 'only the description' : ['the description', ...parts].join(', ');
 }

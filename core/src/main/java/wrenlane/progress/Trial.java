@@ -22,6 +22,9 @@ public record Trial(double tightness, double clean, double faulty, Instant at) {
     /** Most runs a spell counts as; chosen by us: a spell is one sitting, on one line found once. */
     static final double MOST_OF_A_SPELL = 4;
 
+    /** Runs told of, and seen by nobody else, that say as much as one seen; chosen by us, as with laps. */
+    static final double TOLD_A_RUN = 3;
+
     public Trial {
         if (!(tightness > 0 && clean >= 0 && faulty >= 0 && Double.isFinite(tightness + clean + faulty))) {
             throw new IllegalArgumentException("tightness " + tightness + " lies above 0, clean " + clean
@@ -54,5 +57,18 @@ public record Trial(double tightness, double clean, double faulty, Instant at) {
         double weight = Math.min(MOST_OF_A_SPELL, detail.laps().get() / LAPS_A_RUN);
         double faulty = weight * Math.min(1, detail.faultsPerLap().orElseThrow());
         return Optional.of(new Trial(run.tightness().get(), weight - faulty, faulty, run.at()));
+    }
+
+    /**
+     * Practice alone to a side, as told: a third of what an instructor would have seen, and no more than a spell; empty where
+     * nothing was counted.
+     */
+    public static Optional<Trial> told(double tightness, Practice.Told told, Instant at) {
+        if (told.runs() == 0) {
+            return Optional.empty();
+        }
+        double weight = Math.min(MOST_OF_A_SPELL, told.runs() / TOLD_A_RUN);
+        double clean = weight * told.clean() / told.runs();
+        return Optional.of(new Trial(tightness, clean, weight - clean, at));
     }
 }

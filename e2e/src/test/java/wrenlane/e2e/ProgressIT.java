@@ -125,7 +125,7 @@ class ProgressIT {
         fill(page, "Likely from", "the gaze stays on the kerb");
         fill(page, "Cue, at most five words", "look where you want to be");
         press(page, "Keep cause");
-        assertThat(page.getByText("one to five words")).isVisible();
+        assertThat(page.getByText("one to five words").first()).isVisible();
         assertThat(page.getByLabel("Likely from")).hasValue("the gaze stays on the kerb");
         fill(page, "Cue, at most five words", "over your shoulder");
         page.keyboard().press("Enter");
@@ -155,6 +155,26 @@ class ProgressIT {
         fill(page, "What is behind it, in your words", "");
         press(page, "Take it away");
         assertThat(button(page, "Say what you hold it to be")).isVisible();
+    }
+
+    /** What a rider tells of their practice is logged, listed, and taken away again. */
+    @Test
+    void practiceAloneIsLoggedAsItIsTold() {
+        Page page = APP.desk("/progress/3");
+        Locator practised = region(page, "Practised alone");
+        press(page, "Log practice alone");
+        fill(page, "Width", "7,2 m");
+        fill(page, "Left, clean", "5");
+        fill(page, "Left, of runs", "4");
+        assertThat(button(page, "Log it")).isDisabled();
+        fill(page, "Left, of runs", "6");
+        fill(page, "Note", "behind the boathouse");
+        press(page, "Log it");
+        assertThat(practised).containsText("10 min, Touring 850");
+        assertThat(practised).containsText("7.20 m: left 5 of 6 clean");
+        assertThat(practised).containsText("behind the boathouse");
+        practised.getByText("Take away").click();
+        assertThat(practised).containsText("three such runs count as one");
     }
 
     private static FilePayload table(String text) {

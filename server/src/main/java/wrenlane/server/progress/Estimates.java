@@ -1,5 +1,6 @@
 package wrenlane.server.progress;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -22,6 +23,7 @@ import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseTightness;
+import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.run.RiddenRun;
@@ -55,6 +57,9 @@ class Estimates {
     Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<RiddenRun> some) {
         Map<Side, List<Trial>> trials = trials(read, some);
         Map<Side, CleanChance> chances = new EnumMap<>(Side.class);
+        told(read, some)
+                .forEach((side, of) ->
+                        trials.computeIfAbsent(side, s -> new ArrayList<>()).addAll(of));
         trials.forEach((side, of) ->
                 chances.put(side, kept.get(new Evidence(level, of), () -> CleanChance.of(level, of))));
         return chances;
@@ -106,6 +111,31 @@ class Estimates {
             Trial.of(ridden.run().record(tights.of(ridden)), ridden.run().detail())
                     .ifPresent(trial -> trials.computeIfAbsent(ridden.run().side(), s -> new ArrayList<>())
                             .add(trial));
+        }
+        return trials;
+    }
+
+    /**
+     * What practice alone says to each side: up to the last of some runs, or to now where they are all; and where only the
+     * latest runs are read, since the first of those.
+     */
+    private Map<Side, List<Trial>> told(ReadRuns read, List<RiddenRun> some) {
+        boolean all = some.size() == read.runs().size();
+        List<RiddenRun> latest = latest(some);
+        Instant from =
+                isFromTheFirst(latest) ? Instant.MIN : latest.get(0).run().loggedAt();
+        Instant to = all ? Instant.MAX : some.get(some.size() - 1).run().loggedAt();
+        Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
+        for (ToldRuns told : read.told()) {
+            MachineTurn turn = read.turns().get(told.machineId());
+            if (turn != null && !told.at().isBefore(from) && !told.at().isAfter(to)) {
+                tightness
+                        .of(told.course(), turn, told.side())
+                        .at(told.settingMetres())
+                        .flatMap(t -> Trial.told(t, told.told(), told.at()))
+                        .ifPresent(trial -> trials.computeIfAbsent(told.side(), s -> new ArrayList<>())
+                                .add(trial));
+            }
         }
         return trials;
     }

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
@@ -34,6 +35,8 @@ import wrenlane.server.course.NamedKind;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.opinion.OpinionService;
+import wrenlane.server.practice.PracticeService;
+import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
@@ -64,6 +67,7 @@ public class ProgressService {
     private final AimService aim;
     private final CauseService causes;
     private final OpinionService opinions;
+    private final PracticeService practice;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -77,6 +81,7 @@ public class ProgressService {
             AimService aim,
             CauseService causes,
             OpinionService opinions,
+            PracticeService practice,
             Storage storage,
             Reckoning reckoning) {
         this.tightness = tightness;
@@ -88,6 +93,7 @@ public class ProgressService {
         this.aim = aim;
         this.causes = causes;
         this.opinions = opinions;
+        this.practice = practice;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -98,21 +104,27 @@ public class ProgressService {
      * @param runs oldest first
      * @param aim how often the next should be clean
      * @param causes what faults come from
+     * @param told runs practised alone, oldest first
      */
-    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, Causes causes) {}
+    public record ReadRuns(
+            List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, Causes causes, List<ToldRuns> told) {}
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
-        return read(runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS));
+        return read(runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS), practice.told(riderId, kind));
     }
 
-    private ReadRuns read(List<RiddenRun> ridden) {
+    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told) {
         return new ReadRuns(
                 ridden,
-                machines.turns(
-                        ridden.stream().map(r -> r.run().machineId()).distinct().toList()),
+                machines.turns(Stream.concat(
+                                ridden.stream().map(r -> r.run().machineId()),
+                                told.stream().map(ToldRuns::machineId))
+                        .distinct()
+                        .toList()),
                 aim.aim(),
-                causes.causes());
+                causes.causes(),
+                told);
     }
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
@@ -137,6 +149,10 @@ public class ProgressService {
             MachineTurn on = read.turns().get(ridden.run().machineId());
             known &= on == null
                     || tightness.isKnown(ridden.course(), on, ridden.run().side());
+        }
+        for (ToldRuns told : read.told()) {
+            MachineTurn on = read.turns().get(told.machineId());
+            known &= on == null || tightness.isKnown(told.course(), on, told.side());
         }
         return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
     }
@@ -211,7 +227,7 @@ public class ProgressService {
         all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
         return new ReadProgress(
                 rider,
-                read(all),
+                read(all, practice.told(rider.id(), kind)),
                 headings,
                 kinds(ridden),
                 Optional.ofNullable(machineId)

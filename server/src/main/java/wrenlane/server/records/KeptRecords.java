@@ -9,5 +9,6 @@ package wrenlane.server.records;
  * @param drills shown to be mastered
  * @param goals 0 or 1
  * @param opinions of what is behind their faults
+ * @param practice how often they told of practice alone
  */
-record KeptRecords(int runs, int days, int debriefs, int drills, int goals, int opinions) {}
+record KeptRecords(int runs, int days, int debriefs, int drills, int goals, int opinions, int practice) {}

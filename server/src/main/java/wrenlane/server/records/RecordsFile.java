@@ -17,6 +17,7 @@ import wrenlane.server.run.RunResponse;
  * @param drills shown to be mastered
  * @param goal what they want to be able to ride; missing where nothing was said
  * @param opinions what is held to be behind their faults
+ * @param practice alone, as they told it
  * @param runs ever logged, also those corrected and undone
  */
 record RecordsFile(
@@ -27,6 +28,7 @@ record RecordsFile(
         List<Shown> drills,
         @Nullable Wanted goal,
         List<Held> opinions,
+        List<Practised> practice,
         List<RunResponse> runs) {
     static final String FORMAT = "wren-lane-rider/1";
 
@@ -47,6 +49,19 @@ record RecordsFile(
 
     /** What an instructor holds to be behind the faults on a kind of course. */
     record Held(String kind, String words, LocalDate saidOn) {}
+
+    /** Practice alone. */
+    record Practised(
+            LocalDate practisedOn,
+            String kind,
+            String machineName,
+            Double minutes,
+            @Nullable Double settingMetres,
+            Integer leftRuns,
+            Integer leftClean,
+            Integer rightRuns,
+            Integer rightClean,
+            String note) {}
 
     /** A goal in short. */
     record Wanted(String name, String kind, double settingMetres) {}

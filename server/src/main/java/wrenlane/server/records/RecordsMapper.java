@@ -14,6 +14,8 @@ interface RecordsMapper {
 
     List<RecordsFile.Held> opinions(long riderId);
 
+    List<RecordsFile.Practised> practice(long riderId);
+
     /** What is deleted is written over in the file, from now on. */
     String writeOver();
 

@@ -59,6 +59,7 @@ class RecordsService {
                 mapper.drills(riderId),
                 goal(riderId).orElse(null),
                 mapper.opinions(riderId),
+                mapper.practice(riderId),
                 runs.everOfRider(riderId)));
     }
 
