@@ -18,7 +18,8 @@ help() {
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
-./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), or an attack on a server of its own: fuzz, crash; or progress,
+./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), or an attack on a server of its own: fuzz, crash;
+                     courses [N]: so many drawn at random (2000), each that is said to fit ridden again; or progress,
                      which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
@@ -154,6 +155,7 @@ bench() {
   case "$what" in
     all) core_bench && of_server load && of_server logging ;;
     core) core_bench "$@" ;;
+    courses) random_courses "${1:-2000}" ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
     load | logging | fuzz | crash | memory | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
@@ -166,6 +168,10 @@ core_bench() {
 }
 
 # Runs a class of the benchmarks, built first.
+# Courses and machines drawn at random, many more than the tests draw: what is said to fit is ridden again.
+random_courses() {
+  mvn -B --no-transfer-progress test -pl core -Dtest=RandomCoursesTest -DargLine="-Dwren.courses=$1"
+}
 of_bench() {
   "${MVN[@]}" -DskipTests package -pl core,bench -am
   java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" "$@"

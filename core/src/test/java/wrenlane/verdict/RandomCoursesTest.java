@@ -31,8 +31,8 @@ import wrenlane.riding.RidingStyle;
 
 /** Courses and machines drawn at random, from a seed: what is said to fit holds when it is ridden again. */
 class RandomCoursesTest {
-    /** A sample; more are drawn by saying how many: {@code -Dwren.courses=2000}. */
-    private static final int COURSES = Integer.getInteger("wren.courses", 400);
+    /** A sample; {@code ./wren bench courses} draws ten times as many, or as many as are asked for. */
+    private static final int COURSES = Integer.getInteger("wren.courses", 200);
 
     /** A course drawn, what was said of it, and the first rule that a line said to fit breaks. */
     private record Drawn(long seed, Course course, FitAnswer answer, Optional<String> broken) {}
