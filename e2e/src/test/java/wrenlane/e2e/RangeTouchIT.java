@@ -69,7 +69,9 @@ class RangeTouchIT {
     void logAndNextLieUnderEitherThumb() {
         Page page = APP.phone("/range/2");
         assertThat(button(page, "Clean")).isEnabled();
-        for (String name : new String[] {"Clean", "Log faults", "Undo the last run", "Next rider", "Spell", "Score"}) {
+        for (String name : new String[] {
+            "Clean", "Log faults", "Undo the last run", "Next rider", "Spell", "Score", "Wider", "Tighter"
+        }) {
             BoundingBox box = button(page, name).boundingBox();
             assertThat(box.height).as(name).isGreaterThanOrEqualTo(55.5);
             assertThat(box.width).as(name).isGreaterThanOrEqualTo(56);
