@@ -136,3 +136,11 @@ export function useSaveOpinion(riderId: number, kind: string) {
     onSuccess: (kept) => client.setQueryData(['opinion', riderId, kind], kept),
   });
 }
+
+/** What a rider has ridden on each machine. */
+export function useRidden(riderId: number) {
+  return useQuery({
+    queryKey: ['progress', 'ridden', riderId],
+    queryFn: () => body(http.GET('/api/riders/{id}/ridden', { params: { path: { id: riderId } } })),
+  });
+}

@@ -10,6 +10,7 @@ import { CompareDays } from './CompareDays';
 import { filtered } from './filter';
 import { LaneChart } from './LaneChart';
 import { ProgressTabs } from './ProgressTabs';
+import { Ridden } from './Ridden';
 import { RunTable } from './RunTable';
 import { Filters, Legend } from './Shown';
 import { Summary } from './Summary';
@@ -139,6 +140,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
               <RunTable progress={shown} />
             </>
           )}
+          <Ridden rider={rider} />
         </section>
         <Summary progress={progress} />
       </div>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changeText, gapText, sureText, measuredText } from './words';
+import { changeText, gapText, hoursText, measuredText, sureText } from './words';
 
 const metres = (m: number) => `${m.toFixed(2)} m`;
 
@@ -40,5 +40,11 @@ describe('measuredText', () => {
         'km/h',
       ),
     ).toBe('8.25\u2009m in the last lesson (7.90\u2009m to 8.60\u2009m).');
+  });
+});
+
+describe('hoursText', () => {
+  it('says hours and minutes, rounded to whole ones', () => {
+    expect([0, 4.4, 59.6, 65, 600].map(hoursText)).toEqual(['0:00', '0:04', '1:00', '1:05', '10:00']);
   });
 });

@@ -44,3 +44,9 @@ export function measuredText(of: Measurement, system: LengthSystem, speed: Speed
     : 'no clear change';
   return `${last}, ${said(drift.first)} in the first of ${drift.lessons}; ${going}.`;
 }
+
+/** Minutes as hours and minutes, such as 1:05. */
+export function hoursText(minutes: number): string {
+  const whole = Math.round(minutes);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}

@@ -43,6 +43,18 @@ class ProgressIT {
                 .isVisible();
     }
 
+    /** Brigid came over from one machine to another: both are there with their lessons. */
+    @Test
+    void theMachinesRiddenAreThereWithTheirHours() {
+        Page page = APP.desk("/progress/3");
+        page.getByText("Machines ridden, hours and notes").click();
+        Locator twin = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("300 twin"));
+        assertThat(twin).containsText("3");
+        assertThat(twin).containsText("of 30");
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Touring 850")))
+                .containsText("of 10");
+    }
+
     @Test
     void twoDaysAreComparedSideBySide() {
         Page page = APP.desk("/progress/2");

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -39,44 +38,20 @@ class CausesTest {
         return APP.get("/api/causes").body().get("version").asLong();
     }
 
-    private long machine;
-    private long rider;
-    private long course;
-    private long day;
-
-    private static long id(RunningApp.Answer created) {
-        assertThat(created.status()).as(created.raw().body()).isEqualTo(201);
-        return created.body().get("id").asLong();
-    }
+    private OneRidersDay there;
 
     @BeforeEach
     void aDay() {
-        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
-        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
-        course = id(APP.post("/api/courses", Courses.box(7.2)));
-        Map<String, Object> wanted = new HashMap<>();
-        wanted.put("date", "2026-05-14");
-        wanted.put("title", "A day");
-        wanted.put("courseIds", List.of(course));
-        wanted.put("stands", List.of());
-        wanted.put("riders", List.of(Map.of("riderId", rider, "machineId", machine)));
-        day = id(APP.post("/api/days", wanted));
+        there = OneRidersDay.on(APP);
     }
 
     /** Five runs with the same fault, ridden in the same way. */
     private void ridden(String fault, String technique) {
         for (int i = 0; i < 5; i++) {
-            Map<String, Object> run = new HashMap<>();
-            run.put("dayId", day);
-            run.put("riderId", rider);
-            run.put("machineId", machine);
-            run.put("courseId", course);
-            run.put("side", "LEFT");
-            run.put("settingMetres", 7.2);
-            run.put("faults", List.of(fault));
-            run.put("loggedAt", "2026-05-14T09:0" + i + ":00Z");
+            Map<String, Object> run = there.run("LEFT", 7.2, fault);
+            run.put("loggedAt", OneRidersDay.at(i));
             run.put("observed", Map.of("technique", List.of(technique)));
-            assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run).status()).isEqualTo(200);
+            there.ride(run);
         }
     }
 
@@ -130,7 +105,7 @@ class CausesTest {
     @Test
     void ridersAreSpokenOfByTheTableAsItHolds() {
         ridden("CONE", "SURGING");
-        String progress = "/api/riders/" + rider + "/progress";
+        String progress = "/api/riders/" + there.rider() + "/progress";
         assertThat(APP.get(progress).body().at("/heldBack/0/likely").asString()).contains("revs too high");
         put(List.of(surging()), version());
         assertThat(APP.get(progress).body().at("/heldBack/0/likely").asString())
@@ -144,24 +119,25 @@ class CausesTest {
     @Test
     void whatIsHeldOfARiderIsKeptToldAndTakenAway() {
         ridden("CONE", "SURGING");
-        String opinion = "/api/riders/" + rider + "/opinions/u-turn-box";
+        String opinion = "/api/riders/" + there.rider() + "/opinions/u-turn-box";
         assertThat(APP.get(opinion).body().get("version").asLong()).isZero();
         assertThat(say(opinion, "tired after work.", 0).status()).isEqualTo(200);
         JsonNode kept = APP.get(opinion).body();
         assertThat(kept.get("words").asString()).isEqualTo("tired after work.");
         assertThat(kept.has("saidOn")).isTrue();
-        assertThat(APP.finished("/api/days/" + day + "/debrief")
+        assertThat(APP.finished("/api/days/" + there.day() + "/debrief")
                         .at("/riders/0/holdsBack")
                         .asString())
                 .endsWith("Likely: tired after work.");
-        assertThat(APP.get("/api/riders/" + rider + "/records.json")
+        assertThat(APP.get("/api/riders/" + there.rider() + "/records.json")
                         .body()
                         .at("/opinions/0/words")
                         .asString())
                 .isEqualTo("tired after work.");
         assertThat(say(opinion, "", 0).status()).isEqualTo(412);
         assertThat(say(opinion, "", 1).body().has("words")).isFalse();
-        assertThat(APP.get("/api/riders/" + rider + "/opinions/handstand").status())
+        assertThat(APP.get("/api/riders/" + there.rider() + "/opinions/handstand")
+                        .status())
                 .isEqualTo(422);
     }
 
@@ -173,7 +149,7 @@ class CausesTest {
     @Test
     void costsAreThoseOfTheMistakesMade() {
         ridden("LINE", "HEAD_LATE");
-        JsonNode made = APP.get("/api/riders/" + rider + "/progress/mistakes?kind=u-turn-box")
+        JsonNode made = APP.get("/api/riders/" + there.rider() + "/progress/mistakes?kind=u-turn-box")
                 .body();
         assertThat(made.get("setting").asString()).isNotBlank();
         assertThat(made.get("costs").valueStream().map(c -> c.get("mistake").asString()))
@@ -184,7 +160,7 @@ class CausesTest {
     @Test
     void nothingIsReckonedOfWhatIsNoMistakeOnTheLine() {
         ridden("CONE", "SURGING");
-        assertThat(APP.get("/api/riders/" + rider + "/progress/mistakes?kind=u-turn-box")
+        assertThat(APP.get("/api/riders/" + there.rider() + "/progress/mistakes?kind=u-turn-box")
                         .body()
                         .get("costs"))
                 .isEmpty();

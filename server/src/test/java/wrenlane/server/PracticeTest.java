@@ -3,9 +3,7 @@ package wrenlane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -16,28 +14,21 @@ class PracticeTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
-    private long machine;
-    private long rider;
-
-    private static long id(RunningApp.Answer created) {
-        assertThat(created.status()).as(created.raw().body()).isEqualTo(201);
-        return created.body().get("id").asLong();
-    }
+    private OneRidersDay there;
 
     @BeforeEach
-    void aRider() {
-        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
-        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
+    void aDay() {
+        there = OneRidersDay.on(APP);
     }
 
     private String practice() {
-        return "/api/riders/" + rider + "/practice";
+        return "/api/riders/" + there.rider() + "/practice";
     }
 
     private Map<String, Object> told(int leftClean, int leftRuns) {
         Map<String, Object> told = new HashMap<>();
         told.put("kind", "u-turn-box");
-        told.put("machineId", machine);
+        told.put("machineId", there.machine());
         told.put("on", "2026-05-12");
         told.put("minutes", 10);
         told.put("setting", Courses.length(7.2));
@@ -48,30 +39,15 @@ class PracticeTest {
     }
 
     private void ridden(int runs) {
-        long course = id(APP.post("/api/courses", Courses.box(7.2)));
-        Map<String, Object> wanted = new HashMap<>();
-        wanted.put("date", "2026-05-14");
-        wanted.put("title", "A day");
-        wanted.put("courseIds", List.of(course));
-        wanted.put("stands", List.of());
-        wanted.put("riders", List.of(Map.of("riderId", rider, "machineId", machine)));
-        long day = id(APP.post("/api/days", wanted));
         for (int i = 0; i < runs; i++) {
-            Map<String, Object> run = new HashMap<>();
-            run.put("dayId", day);
-            run.put("riderId", rider);
-            run.put("machineId", machine);
-            run.put("courseId", course);
-            run.put("side", i % 2 == 0 ? "LEFT" : "RIGHT");
-            run.put("settingMetres", 7.2);
-            run.put("faults", List.of());
-            run.put("loggedAt", String.format("2026-05-14T09:%02d:00Z", i));
-            assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run).status()).isEqualTo(200);
+            Map<String, Object> run = there.run(i % 2 == 0 ? "LEFT" : "RIGHT", 7.2);
+            run.put("loggedAt", OneRidersDay.at(i));
+            there.ride(run);
         }
     }
 
     private JsonNode left() {
-        return APP.get("/api/riders/" + rider + "/progress").body().at("/standing/left");
+        return APP.get("/api/riders/" + there.rider() + "/progress").body().at("/standing/left");
     }
 
     /** Clean practice makes the estimate tighter; taken away, nothing is left of it. */
@@ -79,7 +55,7 @@ class PracticeTest {
     void itCountsForLessAndIsTakenAwayWithoutTrace() {
         ridden(15);
         JsonNode before = left();
-        long told = id(APP.post(practice(), told(9, 9)));
+        long told = OneRidersDay.id(APP.post(practice(), told(9, 9)));
         JsonNode with = left();
         assertThat(with.get("tightness").asDouble())
                 .isLessThan(before.get("tightness").asDouble());
@@ -92,26 +68,30 @@ class PracticeTest {
     void itIsListedTheLatestFirstAndIsPartOfWhatIsKept() {
         Map<String, Object> later = told(1, 3);
         later.put("on", "2026-05-13");
-        id(APP.post(practice(), told(3, 3)));
-        id(APP.post(practice(), later));
+        OneRidersDay.id(APP.post(practice(), told(3, 3)));
+        OneRidersDay.id(APP.post(practice(), later));
         JsonNode listed = APP.get(practice() + "?kind=u-turn-box").body();
         assertThat(listed.valueStream().map(p -> p.at("/practice/on").asString()))
                 .containsExactly("2026-05-13", "2026-05-12");
         assertThat(listed.get(0).get("machineName").asString()).isEqualTo("300 twin");
         assertThat(listed.get(0).at("/practice/note").asString()).isEqualTo("behind the old boathouse");
         assertThat(APP.get(practice() + "?kind=circle").body()).isEmpty();
-        assertThat(APP.get("/api/riders/" + rider + "/records")
+        assertThat(APP.get("/api/riders/" + there.rider() + "/records")
                         .body()
                         .get("practice")
                         .asInt())
                 .isEqualTo(2);
-        assertThat(APP.get("/api/riders/" + rider + "/records.json")
+        assertThat(APP.get("/api/riders/" + there.rider() + "/records.json")
                         .body()
                         .at("/practice/0/leftRuns")
                         .asInt())
                 .isEqualTo(3);
-        RunningApp.Answer used =
-                APP.send("DELETE", "/api/machines/" + machine, "", "If-Match", APP.version("/api/machines/" + machine));
+        RunningApp.Answer used = APP.send(
+                "DELETE",
+                "/api/machines/" + there.machine(),
+                "",
+                "If-Match",
+                APP.version("/api/machines/" + there.machine()));
         assertThat(used.status()).isEqualTo(409);
         assertThat(used.raw().body()).contains("2 practices");
     }

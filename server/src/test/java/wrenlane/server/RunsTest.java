@@ -2,7 +2,6 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -27,42 +26,23 @@ class RunsTest {
     private long course;
     private long day;
 
+    private OneRidersDay there;
+
     private static long id(RunningApp.Answer created) {
-        assertThat(created.status()).as(created.raw().body()).isEqualTo(201);
-        return created.body().get("id").asLong();
+        return OneRidersDay.id(created);
     }
 
     @BeforeEach
     void aDay() {
-        machine = id(APP.post("/api/machines", Courses.machine("300 twin")));
-        rider = id(APP.post("/api/riders", Courses.rider("Ada Testwick")));
-        course = id(APP.post("/api/courses", Courses.box(7.2)));
-        day = id(APP.post(
-                "/api/days",
-                Map.of(
-                        "date",
-                        "2026-05-14",
-                        "title",
-                        "A day",
-                        "courseIds",
-                        List.of(course),
-                        "stands",
-                        List.of(),
-                        "riders",
-                        List.of(Map.of("riderId", rider, "machineId", machine)))));
+        there = OneRidersDay.on(APP);
+        machine = there.machine();
+        rider = there.rider();
+        course = there.course();
+        day = there.day();
     }
 
     private Map<String, Object> run(String side, double setting, String... faults) {
-        Map<String, Object> run = new HashMap<>();
-        run.put("dayId", day);
-        run.put("riderId", rider);
-        run.put("machineId", machine);
-        run.put("courseId", course);
-        run.put("side", side);
-        run.put("settingMetres", setting);
-        run.put("faults", List.of(faults));
-        run.put("loggedAt", "2026-05-14T09:00:00Z");
-        return run;
+        return there.run(side, setting, faults);
     }
 
     private JsonNode range(double setting) {
@@ -457,6 +437,33 @@ class RunsTest {
         assertThat(held.size()).isEqualTo(1);
         assertThat(held.at("/0/sentence").asString()).isEqualTo("Line crossed to the right: 4 of 4 with head late.");
         assertThat(held.at("/0/cue").asString()).isEqualTo("chin to the exit");
+    }
+
+    /** By hand: three entries in 25 minutes, two of them scored; what was undone is left out. */
+    @Test
+    void whatWasRiddenIsSummedByMachine() {
+        String[] minutes = {"00", "10", "25", "40"};
+        for (int i = 0; i < minutes.length; i++) {
+            Map<String, Object> run = i == 1 ? run("LEFT", 7.2, "LINE") : run("LEFT", 7.2);
+            run.put("loggedAt", "2026-05-14T09:" + minutes[i] + ":00Z");
+            if (i == 2) {
+                run.put("sort", "BROKEN_OFF");
+            }
+            String id = "/api/runs/" + UUID.randomUUID();
+            assertThat(APP.put(id, run).status()).isEqualTo(200);
+            if (i == 3) {
+                APP.delete(id);
+            }
+        }
+        JsonNode ridden = APP.get("/api/riders/" + rider + "/ridden").body();
+        assertThat(ridden).hasSize(1);
+        assertThat(ridden.at("/0/machineName").asString()).isEqualTo("300 twin");
+        assertThat(ridden.at("/0/days").asInt()).isEqualTo(1);
+        assertThat(ridden.at("/0/runs").asInt()).isEqualTo(2);
+        assertThat(ridden.at("/0/clean").asInt()).isEqualTo(1);
+        assertThat(ridden.at("/0/minutes").asDouble()).isEqualTo(25);
+        assertThat(ridden.at("/0/lastOn").asString()).isEqualTo("2026-05-14");
+        assertThat(APP.get("/api/riders/999999/ridden").status()).isEqualTo(404);
     }
 
     /** Every drill that a cause names comes with the app. */

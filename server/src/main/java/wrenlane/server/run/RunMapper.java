@@ -31,6 +31,9 @@ interface RunMapper {
     /** All of a rider, also what was withdrawn. */
     List<RunRow> everOfRider(long riderId);
 
+    /** What a rider rode on each machine, the one last ridden first. */
+    List<RiddenMachineRuns> byMachine(long riderId);
+
     List<RunRow> ofDay(long dayId);
 
     List<String> stored(List<String> ids);

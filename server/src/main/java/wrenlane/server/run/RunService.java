@@ -243,6 +243,11 @@ public class RunService {
         return RunRow.ridden(mapper.ofRider(riderId));
     }
 
+    /** What a rider rode on each machine, the one last ridden first. */
+    List<RiddenMachineRuns> byMachine(long riderId) {
+        return mapper.byMachine(riderId);
+    }
+
     /** All that was ever logged of a rider, also what was corrected and undone, oldest first. */
     public List<RunResponse> everOfRider(long riderId) {
         return mapper.everOfRider(riderId).stream().map(RunRow::response).toList();
