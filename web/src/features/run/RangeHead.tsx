@@ -102,7 +102,7 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
     <button
       type="button"
       aria-pressed={on}
-      className={`flex min-h-16 min-w-14 items-center justify-center gap-1.5 rounded-sm border text-[1.2rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      className={`flex min-h-16 min-w-15 items-center justify-center gap-1.5 rounded-sm border text-[1.2rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
       onClick={() => props.onCommand({ do: 'side', side })}
     >
       {side === 'LEFT' ? (
@@ -173,7 +173,7 @@ function Rung(props: {
       type="button"
       aria-label={name}
       disabled={!props.laddered || props.setting === undefined}
-      className="min-h-14 min-w-14 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink disabled:text-soft"
+      className="min-h-15 min-w-15 rounded-sm border border-rule bg-panel text-[1.4rem] hover:border-ink disabled:text-soft"
       onClick={() => props.onCommand({ do: 'rung', by })}
     >
       {sign}
