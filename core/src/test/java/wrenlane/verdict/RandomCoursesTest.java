@@ -52,7 +52,9 @@ class RandomCoursesTest {
                         .isEmpty());
         assertThat(answers.getOrDefault(FitAnswer.FITS, 0L)).isGreaterThan(COURSES / 4);
         assertThat(answers.getOrDefault(FitAnswer.DOES_NOT_FIT, 0L)).isGreaterThan(COURSES / 50);
-        assertThat(answers.getOrDefault(FitAnswer.NOT_SOLVED, 0L)).isLessThan(COURSES / 100);
+        assertThat(answers.getOrDefault(FitAnswer.NOT_SOLVED, 0L))
+                .as("at most one in a hundred is left without an answer")
+                .isLessThanOrEqualTo(COURSES / 100);
     }
 
     /** None of the defaults, of any kind and class of machine, is left without an answer. */
