@@ -57,9 +57,6 @@ class Estimates {
     Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<RiddenRun> some) {
         Map<Side, List<Trial>> trials = trials(read, some);
         Map<Side, CleanChance> chances = new EnumMap<>(Side.class);
-        told(read, some)
-                .forEach((side, of) ->
-                        trials.computeIfAbsent(side, s -> new ArrayList<>()).addAll(of));
         trials.forEach((side, of) ->
                 chances.put(side, kept.get(new Evidence(level, of), () -> CleanChance.of(level, of))));
         return chances;
@@ -92,18 +89,20 @@ class Estimates {
 
     /**
      * What runs say to each side: all but the first at a setting new to the rider, as far back as runs are read, and not what
-     * was broken off.
+     * was broken off; and what practice alone says, up to the last of some runs, or to now where they are all, and where only
+     * the latest are read, since the first of those.
      */
-    private Map<Side, List<Trial>> trials(ReadRuns read, List<RiddenRun> all) {
-        List<RiddenRun> some = latest(all);
-        List<RiddenRun> counted = isFromTheFirst(some)
+    private Map<Side, List<Trial>> trials(ReadRuns read, List<RiddenRun> some) {
+        List<RiddenRun> latest = latest(some);
+        boolean fromTheFirst = isFromTheFirst(latest);
+        List<RiddenRun> counted = fromTheFirst
                 ? FirstRuns.scored(
-                        some,
+                        latest,
                         r -> List.of(
                                 r.run().courseId(),
                                 Math.round(r.run().settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))),
                         CoachingRules.USUAL.unscored())
-                : some;
+                : latest;
         Tights tights = new Tights(read);
         Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
         Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));
@@ -112,20 +111,17 @@ class Estimates {
                     .ifPresent(trial -> trials.computeIfAbsent(ridden.run().side(), s -> new ArrayList<>())
                             .add(trial));
         }
+        boolean all = some.size() == read.runs().size();
+        addTold(
+                trials,
+                read,
+                fromTheFirst ? Instant.MIN : latest.get(0).run().loggedAt(),
+                all ? Instant.MAX : some.get(some.size() - 1).run().loggedAt());
         return trials;
     }
 
-    /**
-     * What practice alone says to each side: up to the last of some runs, or to now where they are all; and where only the
-     * latest runs are read, since the first of those.
-     */
-    private Map<Side, List<Trial>> told(ReadRuns read, List<RiddenRun> some) {
-        boolean all = some.size() == read.runs().size();
-        List<RiddenRun> latest = latest(some);
-        Instant from =
-                isFromTheFirst(latest) ? Instant.MIN : latest.get(0).run().loggedAt();
-        Instant to = all ? Instant.MAX : some.get(some.size() - 1).run().loggedAt();
-        Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
+    /** Adds what practice alone says, from one instant to another. */
+    private void addTold(Map<Side, List<Trial>> trials, ReadRuns read, Instant from, Instant to) {
         for (ToldRuns told : read.told()) {
             MachineTurn turn = read.turns().get(told.machineId());
             if (turn != null && !told.at().isBefore(from) && !told.at().isAfter(to)) {
@@ -137,7 +133,6 @@ class Estimates {
                                 .add(trial));
             }
         }
-        return trials;
     }
 
     /** As many to each side as are read where only the latest are, so that every page says the same. */

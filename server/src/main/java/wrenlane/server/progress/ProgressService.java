@@ -103,11 +103,9 @@ public class ProgressService {
      *
      * @param runs oldest first
      * @param aim how often the next should be clean
-     * @param causes what faults come from
      * @param told runs practised alone, oldest first
      */
-    public record ReadRuns(
-            List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, Causes causes, List<ToldRuns> told) {}
+    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, List<ToldRuns> told) {}
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
@@ -123,7 +121,6 @@ public class ProgressService {
                         .distinct()
                         .toList()),
                 aim.aim(),
-                causes.causes(),
                 told);
     }
 
@@ -197,6 +194,7 @@ public class ProgressService {
     /**
      * What is read for a rider's progress.
      *
+     * @param causes what faults come from
      * @param opinion what the instructor holds to be behind the faults
      */
     public record ReadProgress(
@@ -206,6 +204,7 @@ public class ProgressService {
             List<KindRidden> kinds,
             Optional<RiddenMachine> machine,
             Course course,
+            Causes causes,
             Optional<String> opinion) {}
 
     /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
@@ -234,6 +233,7 @@ public class ProgressService {
                         .map(id -> Objects.requireNonNull(
                                 machines.ridden(List.of(id)).get(id))),
                 lastRidden(all, kind),
+                causes.causes(),
                 opinions.words(rider.id(), kind.id()));
     }
 
@@ -281,7 +281,7 @@ public class ProgressService {
                 Estimates.latest(read.ofKind().runs()).stream()
                         .map(r -> attempt(r.run()))
                         .toList(),
-                read.ofKind().causes());
+                read.causes());
     }
 
     /** As far as causes ask. */

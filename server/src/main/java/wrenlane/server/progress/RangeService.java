@@ -7,12 +7,14 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Advice;
+import wrenlane.coaching.Causes;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.RunRecord;
+import wrenlane.server.cause.CauseService;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.progress.ProgressService.ReadRuns;
@@ -37,6 +39,7 @@ class RangeService {
     private final MachineService machines;
     private final CourseService courses;
     private final ProgressService progress;
+    private final CauseService causes;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -46,6 +49,7 @@ class RangeService {
             MachineService machines,
             CourseService courses,
             ProgressService progress,
+            CauseService causes,
             Storage storage,
             Reckoning reckoning) {
         this.runs = runs;
@@ -53,13 +57,19 @@ class RangeService {
         this.machines = machines;
         this.courses = courses;
         this.progress = progress;
+        this.causes = causes;
         this.storage = storage;
         this.reckoning = reckoning;
     }
 
     /** What is read of one state of the data. */
     private record Asked(
-            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<RunResponse> today) {}
+            Course course,
+            RiderResponse rider,
+            MachineTurn turn,
+            ReadRuns latest,
+            List<RunResponse> today,
+            Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(
@@ -76,7 +86,8 @@ class RangeService {
                     riders.get(riderId),
                     machines.turn(machineId),
                     progress.latest(riderId, course.kind()),
-                    runs.latestOfDay(riderId, dayId, courseId, SHOWN));
+                    runs.latestOfDay(riderId, dayId, courseId, SHOWN),
+                    causes.causes());
         });
         List<RunResponse> today = asked.today();
         Standing standing = reckoning.whole(
@@ -129,8 +140,7 @@ class RangeService {
     private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {
         return advice.move() != Advice.Move.WIDEN
                 ? null
-                : asked.latest()
-                        .causes()
+                : asked.causes()
                         .latest(asked.today().stream()
                                 .filter(r -> r.side() == side && r.sort().scored())
                                 .map(ProgressService::attempt)
