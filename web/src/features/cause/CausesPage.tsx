@@ -1,7 +1,5 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { useDayLink } from '../day';
-import { drillName, useDrills, type Catalogue } from '../drill';
+import { DrillLinks, useDrills, type Catalogue } from '../drill';
 import { together, useReading } from '../../shared/http';
 import { Button, Loading, useSay } from '../../shared/ui';
 import { useCauses, useSaveCauses, type Cause, type Causes } from './api';
@@ -56,7 +54,6 @@ function Table({ causes, drills }: { causes: Causes; drills: Catalogue }) {
             ) : (
               <Row
                 cause={cause}
-                drills={drills}
                 frozen={editing !== undefined || save.isPending}
                 onEdit={() => setEditing(at)}
               />
@@ -84,9 +81,8 @@ function Table({ causes, drills }: { causes: Causes; drills: Catalogue }) {
   );
 }
 
-function Row(props: { cause: Cause; drills: Catalogue; frozen: boolean; onEdit: () => void }) {
+function Row(props: { cause: Cause; frozen: boolean; onEdit: () => void }) {
   const { cause } = props;
-  const link = useDayLink();
   return (
     <div className="grid gap-x-6 gap-y-1 md:grid-cols-[1.1fr_1.2fr_1.2fr_5.5rem]">
       <p>
@@ -99,12 +95,7 @@ function Row(props: { cause: Cause; drills: Catalogue; frozen: boolean; onEdit: 
       <p>
         “{cause.cue}”
         <span className="block">
-          {cause.drills.map((id, i) => (
-            <span key={id}>
-              {i > 0 && ', '}
-              <Link to={link(`/lesson/drills/${id}`)}>{drillName(props.drills, id)}</Link>
-            </span>
-          ))}
+          <DrillLinks ids={cause.drills} />
         </span>
       </p>
       <Button

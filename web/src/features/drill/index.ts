@@ -1,4 +1,4 @@
 export { DrillsPage } from './DrillsPage';
 export { useDrills, type Catalogue } from './api';
 export { DrillList } from './DrillList';
-export { drillName } from './model';
+export { DrillLinks } from './DrillLinks';

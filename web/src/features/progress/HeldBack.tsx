@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { mistakeText } from '../course';
 import { useDayLink } from '../day';
-import { drillName, useDrills } from '../drill';
+import { DrillLinks } from '../drill';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useMistakesMade, type Held, type Progress } from './api';
 import { OpinionLine } from './OpinionLine';
@@ -31,7 +31,6 @@ export function HeldBack({ progress }: { progress: Progress }) {
 }
 
 function Likely({ held, riderId }: { held: Held; riderId: number }) {
-  const drills = useDrills().data?.drills ?? [];
   const link = useDayLink();
   if (held.likely === undefined) {
     return (
@@ -44,13 +43,7 @@ function Likely({ held, riderId }: { held: Held; riderId: number }) {
     <p>
       <Link to={link('/lesson/causes')}>Likely</Link>: {held.likely}. Say “{held.cue}”
       {held.drills.length > 0 && '; go to '}
-      {held.drills.map((id, i) => (
-        <span key={id}>
-          {i > 0 && ', '}
-          <Link to={link(`/lesson/drills/${id}?rider=${riderId}`)}>{drillName({ drills }, id)}</Link>
-        </span>
-      ))}
-      .
+      <DrillLinks ids={held.drills} riderId={riderId} />.
     </p>
   );
 }

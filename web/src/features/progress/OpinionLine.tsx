@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { useCauses } from '../cause';
 import { useReading } from '../../shared/http';
 import { Button, Loading, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { dateText } from '../../shared/units';
 import { useOpinion, useSaveOpinion, type Opinion } from './api';
 
 /** What the instructor holds to be behind it: kept, told in the debrief, and put before what the table says. */
@@ -15,10 +16,10 @@ export function OpinionLine(props: { riderId: number; kind: string }) {
           <Form {...props} stored={stored} onDone={() => setEditing(false)} />
         ) : (
           <div className="border-t border-rule py-1.5">
-            {stored.words !== undefined && (
+            {stored.words !== undefined && stored.saidOn !== undefined && (
               <p className="wrap-anywhere">
                 <b>You say:</b> {stored.words}{' '}
-                <span className="whitespace-nowrap text-sm text-soft">({stored.saidOn})</span>
+                <span className="whitespace-nowrap text-sm text-soft">({dateText(stored.saidOn)})</span>
               </p>
             )}
             <Button className="mt-1" onClick={() => setEditing(true)}>

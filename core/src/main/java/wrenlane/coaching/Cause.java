@@ -27,8 +27,11 @@ public record Cause(
         String likely,
         String cue,
         List<String> drills) {
-    private static final int LONGEST_LIKELY = 120;
-    private static final int MOST_DRILLS = 4;
+    /** Longest words for what it comes from, in characters. */
+    public static final int LONGEST_LIKELY = 120;
+
+    /** Most drills to go back to. */
+    public static final int MOST_DRILLS = 4;
 
     public Cause {
         faults = Set.copyOf(faults);

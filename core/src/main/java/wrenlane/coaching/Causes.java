@@ -18,7 +18,8 @@ import wrenlane.run.Technique;
  * @param rows in the order they are shown
  */
 public record Causes(List<Cause> rows) {
-    private static final int MOST_ROWS = 60;
+    /** Most rows of a table. */
+    public static final int MOST_ROWS = 60;
 
     /** From practice. Drills are named by their ids in the catalogue that comes with the app. */
     public static final Causes USUAL = new Causes(List.of(

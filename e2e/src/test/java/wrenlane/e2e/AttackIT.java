@@ -4,22 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** The attacks of {@code ./wren bench}, in short and with a fixed seed, each on a server of its own. */
 class AttackIT {
-    private static final Path ROOT =
-            Path.of(System.getProperty("wren.root", "..")).toAbsolutePath().normalize();
-
     private static void attack(String name, String... args) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 "node",
-                ROOT.resolve("bench/" + name + ".mjs").toString(),
-                ROOT.resolve("server/target/wren-lane.jar").toString(),
-                ROOT.resolve("demo/ferry-apron.json").toString()));
+                BuiltApp.root().resolve("bench/" + name + ".mjs").toString(),
+                BuiltApp.root().resolve("server/target/wren-lane.jar").toString(),
+                BuiltApp.root().resolve("demo/ferry-apron.json").toString()));
         command.addAll(List.of(args));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

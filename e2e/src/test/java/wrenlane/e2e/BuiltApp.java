@@ -23,9 +23,11 @@ final class BuiltApp {
     private static Optional<BuiltApp> ready = Optional.empty();
 
     private final Path folder;
+    private final Path data;
 
-    private BuiltApp(Path folder) {
+    private BuiltApp(Path folder, Path data) {
         this.folder = folder;
+        this.data = data;
     }
 
     /** The one made ready. */
@@ -44,21 +46,19 @@ final class BuiltApp {
     private static BuiltApp madeReady() throws IOException {
         Path jar = root().resolve("server/target/wren-lane.jar");
         Path target = Files.createDirectories(root().resolve("e2e/target"));
-        Path folder = target.resolve("app-" + Files.getLastModifiedTime(jar).toMillis());
+        // Another build's makes room for this one's.
+        Path folder = target.resolve("app");
+        Path data = folder.resolve("demo-" + Files.getLastModifiedTime(jar).toMillis());
         try (FileChannel lock =
                 FileChannel.open(target.resolve("app.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
             lock.lock();
-            BuiltApp app = new BuiltApp(folder);
-            if (!Files.exists(app.data())) {
+            BuiltApp app = new BuiltApp(folder, data);
+            if (!Files.exists(data)) {
                 app.unpack(jar);
                 app.train();
             }
             return app;
         }
-    }
-
-    private Path data() {
-        return folder.resolve("demo");
     }
 
     private Path archive() {
@@ -84,21 +84,21 @@ final class BuiltApp {
 
     /** Brings the demo day in, and keeps the classes and the data it leaves. */
     private void train() throws IOException {
-        Path data = Files.createTempDirectory("wren-lane-e2e");
+        Path inUse = Files.createTempDirectory("wren-lane-e2e");
         try (RunningServer server =
-                new RunningServer(this, List.of("-XX:ArchiveClassesAtExit=" + archive()), true, false, data)) {
+                new RunningServer(this, List.of("-XX:ArchiveClassesAtExit=" + archive()), true, false, inUse)) {
             HttpClient http = HttpClient.newHttpClient();
             for (int course = 1; course <= DEMO_COURSES; course++) {
                 URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/standing");
                 http.send(HttpRequest.newBuilder(standing).build(), BodyHandlers.discarding());
             }
             server.stop();
-            Folders.copy(data, folder.resolve("demo-unfinished"));
+            Folders.copy(inUse, folder.resolve("unfinished"));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
-        Files.move(folder.resolve("demo-unfinished"), data());
+        Files.move(folder.resolve("unfinished"), data);
     }
 
     /** What to start: the program itself. */
@@ -118,7 +118,7 @@ final class BuiltApp {
     /** A new folder with the demo day. */
     Path demoData() throws IOException {
         Path copy = Files.createTempDirectory("wren-lane-e2e");
-        Folders.copy(data(), copy);
+        Folders.copy(data, copy);
         return copy;
     }
 }

@@ -91,8 +91,7 @@ class NewUserIT {
         page.locator("input[type=file]").setInputFiles(Path.of("pom.xml"));
         assertThat(page.getByText("This file is not JSON").first()).isVisible();
         assertThat(page.getByText("Bring it in")).hasCount(0);
-        page.locator("input[type=file]")
-                .setInputFiles(Path.of(System.getProperty("wren.root", ".."), "demo/ferry-apron.json"));
+        page.locator("input[type=file]").setInputFiles(BuiltApp.root().resolve("demo/ferry-apron.json"));
         assertThat(page.getByText("would add:")).isVisible();
         assertThat(page.getByText("Ferry apron, Gullpoint").first()).isVisible();
         press(page, "Bring it in");

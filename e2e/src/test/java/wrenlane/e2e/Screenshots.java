@@ -24,7 +24,7 @@ public final class Screenshots {
 
     /** Makes them all; the first argument, if any, is another folder. */
     public static void main(String[] args) throws IOException {
-        Path folder = Path.of(args.length > 0 ? args[0] : System.getProperty("wren.root", "..") + "/docs/screenshots");
+        Path folder = args.length > 0 ? Path.of(args[0]) : BuiltApp.root().resolve("docs/screenshots");
         try (RunningServer server = new RunningServer(true, false);
                 Chromium chromium = new Chromium()) {
             new Screenshots(server, chromium, folder).takeAll();

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.coaching.Causes;
 import wrenlane.server.http.Expected;
 
 /** What faults come from. */
@@ -21,7 +22,8 @@ class CauseController {
     private final CauseService service;
 
     /** The whole table as it is to hold. */
-    record CausesRequest(@NotNull @Size(max = 60) List<@NotNull @Valid CauseJson> rows) {}
+    record CausesRequest(
+            @NotNull @Size(max = Causes.MOST_ROWS) List<@NotNull @Valid CauseJson> rows) {}
 
     CauseController(CauseService service) {
         this.service = service;

@@ -25,9 +25,9 @@ record CauseJson(
         @NotNull Set<@NotNull Fault> faults,
         @NotNull Set<@NotNull Technique> technique,
         @NotNull Set<@NotNull BeforeDrop> before,
-        @Visible @Size(max = 120) String likely,
+        @Visible @Size(max = Cause.LONGEST_LIKELY) String likely,
         @Visible @Size(max = 60) String cue,
-        @NotNull @Size(max = 4) List<@NotNull String> drills) {
+        @NotNull @Size(max = Cause.MOST_DRILLS) List<@NotNull String> drills) {
 
     static CauseJson of(Cause cause) {
         return new CauseJson(

@@ -5,7 +5,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
 import wrenlane.server.length.LengthJson;
-import wrenlane.units.LengthMethod;
 
 /**
  * A row of the goal table.
@@ -48,10 +47,7 @@ record GoalRow(
                         name,
                         of,
                         Objects.requireNonNull(machineId),
-                        new LengthJson(
-                                Objects.requireNonNull(settingM),
-                                Objects.requireNonNull(settingUM),
-                                LengthMethod.valueOf(Objects.requireNonNull(settingMethod)),
-                                Objects.requireNonNull(settingText))));
+                        LengthJson.stored(settingM, settingUM, settingMethod, settingText)
+                                .orElseThrow()));
     }
 }

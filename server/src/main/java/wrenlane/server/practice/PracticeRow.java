@@ -1,11 +1,9 @@
 package wrenlane.server.practice;
 
 import java.time.LocalDate;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
 import wrenlane.server.length.LengthJson;
-import wrenlane.units.LengthMethod;
 
 /**
  * A row of the practice table.
@@ -50,19 +48,13 @@ record PracticeRow(
     }
 
     PracticeJson practice() {
-        LengthJson setting = settingM == null
-                ? null
-                : new LengthJson(
-                        settingM,
-                        Objects.requireNonNull(settingUM),
-                        LengthMethod.valueOf(Objects.requireNonNull(settingMethod)),
-                        Objects.requireNonNull(settingText));
         return new PracticeJson(
                 kind,
                 machineId,
                 practisedOn,
                 minutes,
-                setting,
+                LengthJson.stored(settingM, settingUM, settingMethod, settingText)
+                        .orElse(null),
                 new PracticeJson.Counted(leftRuns, leftClean),
                 new PracticeJson.Counted(rightRuns, rightClean),
                 note);
