@@ -80,8 +80,9 @@ train() {
 start() {
   local archive=()
   [ -f "$APP/wren-lane.jsa" ] && archive=(-XX:SharedArchiveFile="$APP/wren-lane.jsa" -Xshare:auto)
-  # The optimising compiler waits until code is really hot: on two cores it would hold up the start.
-  exec java "${archive[@]}" -Xmx512m -XX:+UseSerialGC -XX:Tier4InvocationThreshold=50000 \
+  # The optimising compiler waits until code is really hot: on two cores it would hold up the start. Room for classes is
+  # there from the first, for each time it grew all memory was looked through.
+  exec java "${archive[@]}" -Xmx512m -XX:+UseSerialGC -XX:MetaspaceSize=160m -XX:Tier4InvocationThreshold=50000 \
     -XX:Tier4MinInvocationThreshold=10000 -XX:Tier4CompileThreshold=100000 -XX:Tier4BackEdgeThreshold=400000 \
     -jar "$APP/wren-lane.jar" --spring.main.lazy-initialization=true "$@"
 }

@@ -22,7 +22,7 @@ export const send = (method, body, headers = {}) => ({
 });
 
 /** As ./wren starts it. */
-const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:Tier4InvocationThreshold=50000', '-XX:Tier4MinInvocationThreshold=10000',
+const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:MetaspaceSize=160m', '-XX:Tier4InvocationThreshold=50000', '-XX:Tier4MinInvocationThreshold=10000',
   '-XX:Tier4CompileThreshold=100000', '-XX:Tier4BackEdgeThreshold=400000'];
 
 /** Of the school, where phones are let in. */

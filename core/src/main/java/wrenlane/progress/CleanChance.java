@@ -65,6 +65,12 @@ public final class CleanChance {
     private static final int SIZE = 221;
     private static final double[] WIDTHS = {0.035, 0.05, 0.07, 0.095, 0.13, 0.18};
 
+    /**
+     * exp(c/w) by width, then by c, so that p at a tightness costs one exponential a width: exp(−(t − c)/w − ln 4) is
+     * exp(−t/w)/4 times that. The largest is exp(83).
+     */
+    private static final double[][] EXP_C = expC();
+
     /** By width, then by c; sums to one. */
     private final double[][] weight;
 
@@ -200,8 +206,23 @@ public final class CleanChance {
         return FROM + i * STEP;
     }
 
-    private static double p(double tightness, int i, int k) {
-        return 1 / (1 + Math.exp(-(tightness - c(i)) / WIDTHS[k] - LN_ODDS));
+    private static double[][] expC() {
+        double[][] exp = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                exp[k][i] = Math.exp(c(i) / WIDTHS[k]);
+            }
+        }
+        return exp;
+    }
+
+    /** What {@link #p} of a width takes of a tightness. */
+    private static double factor(double tightness, int k) {
+        return Math.exp(-tightness / WIDTHS[k] - LN_ODDS);
+    }
+
+    private static double p(double factor, int i, int k) {
+        return 1 / (1 + factor * EXP_C[k][i]);
     }
 
     /** How many runs it rests on; a spell counts as a few. */
@@ -213,8 +234,9 @@ public final class CleanChance {
     public double at(double tightness) {
         double mean = 0;
         for (int k = 0; k < WIDTHS.length; k++) {
+            double factor = factor(tightness, k);
             for (int i = 0; i < SIZE; i++) {
-                mean += weight[k][i] * p(tightness, i, k);
+                mean += weight[k][i] * p(factor, i, k);
             }
         }
         return mean;
@@ -233,13 +255,16 @@ public final class CleanChance {
     public Band bandAt(double tightness) {
         // Tenths of a percent are fine enough to sort by.
         double[] share = new double[1001];
+        double mean = 0;
         for (int k = 0; k < WIDTHS.length; k++) {
+            double factor = factor(tightness, k);
             for (int i = 0; i < SIZE; i++) {
-                share[(int) Math.round(1000 * p(tightness, i, k))] += weight[k][i];
+                double p = p(factor, i, k);
+                mean += weight[k][i] * p;
+                share[(int) (1000 * p + 0.5)] += weight[k][i];
             }
         }
-        return new Band(
-                at(tightness), percentile(share, SHARE_BELOW) / 1000.0, percentile(share, 1 - SHARE_BELOW) / 1000.0);
+        return new Band(mean, percentile(share, SHARE_BELOW) / 1000.0, percentile(share, 1 - SHARE_BELOW) / 1000.0);
     }
 
     private double[] ofC() {

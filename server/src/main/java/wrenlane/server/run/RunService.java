@@ -40,10 +40,10 @@ import wrenlane.server.storage.Storage;
  */
 @Service
 public class RunService {
-    /** How far a page's clock may be ahead of ours. */
     /** Ids asked for in one question: SQLite takes a few thousand. */
     private static final int ASKED_AT_ONCE = 1000;
 
+    /** How far a page's clock may be ahead of ours. */
     private static final Duration CLOCK_AHEAD = Duration.ofDays(1);
 
     /** Longest name of a device, in characters. */
