@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { LABEL } from './Tools';
 import { todayIso, useDay, useDayLink, useRangeCheck } from '../features/day';
 
 /** Stands on every stop while the day's range check is open; gone once it is done, or knowingly passed over. */
@@ -13,7 +14,7 @@ export function CheckLabel() {
   return (
     <Link
       to={link('/lesson/check')}
-      className="border border-ochre px-2 py-1 text-[0.87rem] text-ochre no-underline hover:underline"
+      className={`${LABEL} border-ochre text-ochre no-underline hover:underline`}
     >
       <span className="max-sm:sr-only">Range check: </span>
       <span className="figures">{open}</span> open

@@ -9,7 +9,7 @@ import { useSignedOut } from '../shared/http';
 import { Conflicts } from '../shared/ui';
 import { usePreferences } from '../shared/units';
 import { SignIn } from './SignIn';
-import { DemoLabel, KeepOpenLabel, KeptLabel, Light, Shortcuts, Units } from './Tools';
+import { DemoLabel, KeepOpenLabel, Light, ReachLabel, Shortcuts, Units } from './Tools';
 
 /** The bar on top and the page under it. */
 export function Frame() {
@@ -33,15 +33,18 @@ function Page({ generation }: { generation: number }) {
       >
         To the page
       </a>
-      <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-panel px-6 py-2 max-sm:px-3">
-        <Link to={link('/today')} className="text-[1.3rem] font-bold tracking-tight text-ink no-underline">
+      <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-panel px-6 py-2 max-sm:gap-x-1.5 max-sm:px-3">
+        <Link
+          to={link('/today')}
+          className="mr-auto text-[1.3rem] font-bold tracking-tight whitespace-nowrap text-ink no-underline lg:mr-0"
+        >
           Wren Lane
         </Link>
         <div className="order-3 w-full min-w-0 lg:order-none lg:w-auto lg:flex-1">
           <Lane />
         </div>
-        <div className="ml-auto flex items-center gap-2">
-          <KeptLabel />
+        <div className="ml-auto flex items-center gap-2 max-sm:contents">
+          <ReachLabel />
           <KeepOpenLabel />
           <CheckLabel />
           <DemoLabel />

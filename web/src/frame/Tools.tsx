@@ -1,37 +1,40 @@
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { Link } from 'react-router';
-import { body, http, overNetwork, useKeptSince, useSignedOut } from '../shared/http';
+import { body, http, overNetwork, useReach, useSignedOut } from '../shared/http';
 import { Toggle } from '../shared/ui';
 import { usePreferences } from '../shared/units';
 import { useOpensAlone } from '../worker';
 
-const TOOL = 'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] hover:border-ink';
+const TOOL =
+  'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] whitespace-nowrap hover:border-ink max-sm:px-1.5';
+
+/** Of what the header says beside its buttons. */
+export const LABEL = 'border px-2 py-1 text-[0.87rem] whitespace-nowrap max-sm:px-1.5';
 
 /** Says that riders and runs are simulated, where they are. */
 export function DemoLabel() {
   const about = useQuery({ queryKey: ['about'], queryFn: () => body(http.GET('/api/about')) });
   return about.data?.demo ? (
-    <span className="border border-dashed border-ochre px-2 py-1 text-[0.87rem] text-ochre">
+    <span className={`${LABEL} border-dashed border-ochre text-ochre`}>
       Demo<span className="max-sm:sr-only">: simulated riders</span>
     </span>
   ) : null;
 }
 
 /** Says that the server is out of reach, and since when nothing newer is shown. */
-export function KeptLabel() {
-  const since = useKeptSince();
-  if (since === undefined) return null;
-  const at = new Date(since);
+export function ReachLabel() {
+  const { gone, since } = useReach();
+  if (!gone) return null;
+  const at = since === undefined ? undefined : new Date(since);
   return (
-    <span role="status" className="border border-brick px-2 py-1 text-[0.87rem] text-brick">
+    <span role="status" className={`${LABEL} border-brick text-brick`}>
       Out of reach
-      <span className="max-sm:sr-only">
-        : as read{' '}
-        {Number.isNaN(at.getTime())
-          ? 'before'
-          : at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
-      </span>
+      {at !== undefined && !Number.isNaN(at.getTime()) && (
+        <span className="max-sm:sr-only">
+          : as read {at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+        </span>
+      )}
     </span>
   );
 }
@@ -40,9 +43,11 @@ export function KeptLabel() {
 export function KeepOpenLabel() {
   const opens = useOpensAlone();
   const signedOut = useSignedOut();
-  if (!overNetwork() || opens !== false || signedOut) return null;
+  const { gone } = useReach();
+  // While it is out of reach that is said instead.
+  if (!overNetwork() || opens !== false || signedOut || gone) return null;
   return (
-    <Link to="/phone" className="border border-dashed border-ochre px-2 py-1 text-[0.87rem] text-ochre">
+    <Link to="/phone" className={`${LABEL} border-dashed border-ochre text-ochre`}>
       Keep open
     </Link>
   );
@@ -128,7 +133,8 @@ export function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) 
   const { keys, change } = usePreferences();
   return (
     <Popover.Root {...props}>
-      <Popover.Trigger className={TOOL} aria-label="Keys">
+      {/* A phone has no keys. */}
+      <Popover.Trigger className={`${TOOL} max-sm:hidden`} aria-label="Keys">
         ?
       </Popover.Trigger>
       <Popover.Portal>

@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { noteAccess } from './access';
-import { note } from './reach';
+import { note, noteGone } from './reach';
 import { Problem, readProblem } from './problem';
 
 /** A type the server describes, by its name there. */
@@ -29,6 +29,7 @@ export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
     noteAccess(answer.response.status);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
+    noteGone();
     throw new Problem(0, OUT_OF_REACH, []);
   }
   if (!news) throw new Problem(0, OUT_OF_REACH, []);

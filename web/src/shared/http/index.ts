@@ -6,5 +6,5 @@ export { together, useReading, type Loaded } from './loaded';
 export { useKeeping } from './useKeeping';
 export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
 export { useLatest, type Answer, type Latest } from './useLatest';
-export { countKept, useKeptSince } from './reach';
+export { countKept, useReach } from './reach';
 export { readRunsAnew, useNews } from './useNews';

@@ -1,6 +1,8 @@
+// @vitest-environment jsdom
+import { act, renderHook } from '@testing-library/react';
 import { expect, it } from 'vitest';
 import { KEPT_SINCE } from '../../worker';
-import { countKept, note } from './reach';
+import { countKept, note, noteGone, useReach } from './reach';
 
 function answer(url: string, kept: boolean): Response {
   const response = new Response(
@@ -18,4 +20,18 @@ it('takes what was kept only where the server itself has not answered since the 
   expect(note(answer('/api/days/5/runs', true))).toBe(false);
   expect(note(answer('/api/days/5/running', true))).toBe(true);
   expect(countKept()).toBe(before + 3);
+});
+
+it('is out of reach where nobody answers or only what was kept does, until the server does', () => {
+  const { result } = renderHook(() => useReach());
+  act(() => void note(answer('/api/days', false)));
+  expect(result.current).toEqual({ gone: false });
+  act(noteGone);
+  expect(result.current).toEqual({ gone: true });
+  act(() => void note(answer('/api/days/5', true)));
+  expect(result.current).toEqual({ gone: true, since: 'Thu, 14 May 2026 09:00:00 GMT' });
+  act(noteGone);
+  expect(result.current.since).toBeDefined();
+  act(() => void note(answer('/api/days', false)));
+  expect(result.current).toEqual({ gone: false });
 });

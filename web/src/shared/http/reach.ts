@@ -1,7 +1,14 @@
 import { useSyncExternalStore } from 'react';
 import { KEPT_SINCE } from '../../worker';
 
-let since: string | undefined;
+/** How it stands with the server: whether it answers, and else since when nothing newer is shown, where that is known. */
+export interface Reach {
+  gone: boolean;
+  since?: string;
+}
+
+const THERE: Reach = { gone: false };
+let reach = THERE;
 let keptAnswers = 0;
 const listeners = new Set<() => void>();
 
@@ -16,11 +23,21 @@ export function note(response: Response): boolean {
   const kept = response.headers.get(KEPT_SINCE) ?? undefined;
   if (kept === undefined) answered.add(response.url);
   else keptAnswers++;
-  if ((kept === undefined) !== (since === undefined)) {
-    since = kept;
-    listeners.forEach((tell) => tell());
-  }
+  const before = reach.since;
+  if (kept === undefined) become(THERE);
+  else if (before === undefined) become({ gone: true, since: kept });
   return kept === undefined || !answered.has(response.url);
+}
+
+/** Notes that nobody answered at all. */
+export function noteGone() {
+  if (!reach.gone) become({ gone: true });
+}
+
+function become(next: Reach) {
+  if (next === reach) return;
+  reach = next;
+  listeners.forEach((tell) => tell());
 }
 
 function subscribe(tell: () => void) {
@@ -28,9 +45,9 @@ function subscribe(tell: () => void) {
   return () => listeners.delete(tell);
 }
 
-/** Since when what is shown is only kept from before, as the server said the time; undefined while it answers. */
-export function useKeptSince(): string | undefined {
-  return useSyncExternalStore(subscribe, () => since);
+/** How it stands with the server now, as far as the last answers say. */
+export function useReach(): Reach {
+  return useSyncExternalStore(subscribe, () => reach);
 }
 
 /** How many answers so far were only kept from before: no more of them means that all since came from the server. */

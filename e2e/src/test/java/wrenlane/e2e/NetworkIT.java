@@ -7,7 +7,9 @@ import static wrenlane.e2e.App.fill;
 import static wrenlane.e2e.App.press;
 import static wrenlane.e2e.App.untilKept;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URI;
@@ -46,6 +48,11 @@ class NetworkIT {
                 .encodeToString(MessageDigest.getInstance("SHA-256").digest(key));
     }
 
+    /** What the header says. */
+    private static Locator label(Page page, String words) {
+        return page.getByRole(AriaRole.BANNER).getByText(words);
+    }
+
     /** It has not installed the certificate: it is asked in, told to keep the page open, and logs. */
     @Test
     void aPhoneThatWentOnPastTheWarningLogsAsLongAsThePageStaysOpen() throws IOException {
@@ -61,9 +68,11 @@ class NetworkIT {
         APP.server().stop();
         press(page, "Clean");
         assertThat(page.getByText("1 saved on this device")).isVisible();
+        assertThat(label(page, "Out of reach")).isVisible();
         APP.server().start();
         // Signed in still, though the server is another process by now.
         assertThat(page.getByText("All saved on the server")).isVisible();
+        assertThat(label(page, "Out of reach")).hasCount(0);
     }
 
     /** With the certificate installed it opens out of reach too. */

@@ -39,7 +39,12 @@ class DemoDay implements SmartLifecycle {
     public void start() {
         running = true;
         if (!file.isBlank() && days.all().isEmpty()) {
-            LOG.info("Demo day: {}", bringIn(Path.of(file)));
+            ImportService.ImportResponse came = bringIn(Path.of(file));
+            LOG.info(
+                    "The demo's {} days of {} riders are in; their {} runs are simulated",
+                    came.days(),
+                    came.riders(),
+                    came.simulatedRuns());
         }
     }
 
