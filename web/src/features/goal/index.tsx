@@ -5,7 +5,6 @@ import { lengthText, usePreferences } from '../../shared/units';
 import { share } from '../standing';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
-import { gapText, lessonsText } from './words';
 
 /** What a rider wants to be able to ride, and how far off it is. */
 export function GoalPanel({ riderId }: { riderId: number }) {
@@ -60,9 +59,8 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
         <p>This machine cannot be judged on it: tightness is not known there.</p>
       ) : (
         <p>
-          <b>{gapText(off.gap)}</b> Clean about <span className="figures">{share(off.gap.chance)}</span> in
-          100 now{off.runs === 0 ? ', from the level alone' : ''}.{' '}
-          {off.gap.tightness > 0 && lessonsText(off.gap.lessons)}
+          <b>{off.sentence}</b> Clean about <span className="figures">{share(off.gap.chance)}</span> in 100
+          now{off.runs === 0 ? ', from the level alone' : ''}. {off.pace}
         </p>
       )}
     </>

@@ -3,7 +3,6 @@ import { useReading } from '../../shared/http';
 import { Loading, Select, sideWord } from '../../shared/ui';
 import { dateText, lengthText, usePreferences } from '../../shared/units';
 import { useCompared, type Compared, type Progress } from './api';
-import { changeText } from './words';
 
 /** Two days side by side: the first of which enough is known and the last, until others are chosen. */
 export function CompareDays({ progress }: { progress: Progress }) {
@@ -60,7 +59,7 @@ function Sides({ of }: { of: Compared }) {
             <td>{sideWord(s.side)}</td>
             <td className="figures">{best(s.from)}</td>
             <td className="figures">{best(s.to)}</td>
-            <td>{s.change === undefined ? '–' : changeText(s.change)}</td>
+            <td>{s.change?.words ?? '–'}</td>
             <td className="figures whitespace-nowrap">
               {s.fromClean}/{s.fromRuns}, then {s.toClean}/{s.toRuns}
             </td>

@@ -7,7 +7,7 @@ import { Chevron, Figure, sideWord } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 import { HeldBack } from './HeldBack';
-import { changeText, gapText, measuredText } from './words';
+import { measuredText } from './words';
 
 /** What the lane says in words: both sides, what went wrong, what comes next. */
 export function Summary({ progress }: { progress: Progress }) {
@@ -64,7 +64,7 @@ function Headline({ standing, gap }: { standing: Progress['standing']; gap: Prog
         Left <span className="figures">{lengthText(l.metres, system)}</span>, right{' '}
         <span className="figures">{lengthText(r.metres, system)}</span>, clean four times in five.
       </h2>
-      {gap && <p className="mt-1">{gapText(gap, (metres) => lengthText(metres, system))}</p>}
+      {gap && <p className="mt-1">{gap.sentence}</p>}
     </div>
   );
 }
@@ -82,7 +82,7 @@ function Changes({ days }: { days: Progress['days'] }) {
           { of: 'Right, since the start', change: last.rightSinceStart },
         ]
       : []),
-  ].flatMap(({ of, change }) => (change === undefined ? [] : [{ of, text: changeText(change) }]));
+  ].flatMap(({ of, change }) => (change === undefined ? [] : [{ of, text: change.words }]));
   if (lines.length === 0) return null;
   return (
     <ul>

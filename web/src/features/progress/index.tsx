@@ -3,7 +3,7 @@ import { useDay, useDayLink } from '../day';
 import { LEVELS, useRiders, type Rider } from '../rider';
 import { chosen, usePart } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Loading, NotHere, Select, Toggle } from '../../shared/ui';
+import { Downloads, Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useProgress, type Progress } from './api';
 import type { Scale } from './chart';
 import { CompareDays } from './CompareDays';
@@ -138,6 +138,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
               <Legend />
               <CompareDays progress={progress} />
               <RunTable progress={shown} />
+              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} files={[]} />
             </>
           )}
           <Ridden rider={rider} />

@@ -1,30 +1,5 @@
-import { sideWord } from '../../shared/ui';
 import { lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
 import type { Progress } from './api';
-
-type Gap = NonNullable<Progress['gap']>;
-type Change = NonNullable<Progress['days'][number]['leftChange']>;
-
-/** How sure something is, as a share in words: never more than the figures bear. */
-export function sureText(certainty: number): string {
-  return `${Math.min(99, Math.round(certainty * 100))} % sure`;
-}
-
-/** Which side is behind and how far, as sure as it is; level where it may as well be the other. */
-export function gapText(gap: Gap, length: (metres: number) => string): string {
-  const by = gap.metres === undefined ? gap.tightness.toFixed(2) : length(gap.metres);
-  const side = sideWord(gap.behind);
-  if (!gap.clear) return `No side is clearly behind: ${side} by ${by}, ${sureText(gap.certainty)}.`;
-  return `The ${side} side is ${by} behind, ${sureText(gap.certainty)}: start on it, and alternate.`;
-}
-
-/** Whether the rider got better, as sure as it is. */
-export function changeText(change: Change): string {
-  const by = Math.abs(change.tightness).toFixed(2);
-  if (change.trend === 'BETTER') return `better by ${by}, ${sureText(change.certainty)}`;
-  if (change.trend === 'WORSE') return `worse by ${by}, ${sureText(1 - change.certainty)}`;
-  return 'no clear change';
-}
 
 type Measurement = Progress['measured'][number];
 

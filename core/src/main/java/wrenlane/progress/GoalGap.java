@@ -52,4 +52,14 @@ public record GoalGap(double tightness, int steps, double chance, Optional<Pace.
                 Math.min(left.now().at(goalTightness), right.now().at(goalTightness)),
                 gap > 0 ? Pace.of(behind.days()).flatMap(pace -> pace.to(gap)) : Optional.empty());
     }
+
+    /** How far off it is, in words. */
+    public String sentence() {
+        return tightness == 0 ? "Reached." : steps + (steps == 1 ? " step off." : " steps off.");
+    }
+
+    /** How long it takes, as far as that can be said; empty words where the goal is reached. */
+    public String paceSentence() {
+        return tightness == 0 ? "" : lessons.map(Pace.Lessons::sentence).orElse("How many lessons cannot be said yet.");
+    }
 }

@@ -78,7 +78,26 @@ public record Pace(double perLesson, double spread, int lessons) {
      * @param likely as often sooner as later; empty where the pace is not above zero
      * @param latest five times in a hundred it is later; empty where it may never be
      */
-    public record Lessons(double soonest, Optional<Double> likely, Optional<Double> latest) {}
+    public record Lessons(double soonest, Optional<Double> likely, Optional<Double> latest) {
+        /** In words; rounded up, for nobody rides half a lesson. */
+        public String sentence() {
+            if (likely.isEmpty()) {
+                return "Not at the pace of the last lessons.";
+            }
+            long about = up(likely.get());
+            String pace = "At this pace about " + about + (about == 1 ? " lesson" : " lessons");
+            if (latest.isEmpty()) {
+                return pace + ", " + up(soonest) + " at the soonest; it may take many more.";
+            }
+            return up(soonest) == up(latest.get())
+                    ? pace + "."
+                    : pace + ", " + up(soonest) + " to " + up(latest.get()) + ".";
+        }
+
+        private static long up(double lessons) {
+            return Math.max(1, (long) Math.ceil(lessons));
+        }
+    }
 
     /**
      * Lessons still needed at this pace; empty where even the fastest pace that is likely is none.

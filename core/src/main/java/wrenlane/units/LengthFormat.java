@@ -6,6 +6,11 @@ import java.util.Locale;
 public final class LengthFormat {
     private LengthFormat() {}
 
+    /** Metres or feet, as they are read. */
+    public static String of(double metres, LengthSystem system) {
+        return system == LengthSystem.METRIC ? metric(metres) : imperial(metres);
+    }
+
     /** Metres to the centimetre, such as {@code 7.20 m}. */
     public static String metric(double metres) {
         return String.format(Locale.ROOT, "%.2f m", metres);

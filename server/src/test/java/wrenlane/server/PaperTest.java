@@ -189,6 +189,38 @@ class PaperTest {
     }
 
     @Test
+    void theReportPrintsTheLaneAndWhatItSays() throws IOException {
+        long rider =
+                APP.get("/api/days/" + today()).body().at("/riders/1/riderId").asLong();
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/riders/" + rider + "/report.pdf"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("Tomas Ekvik", "650 adventure", "left turns", "right turns")
+                    .contains("clean four times in five", "since the last day", "Begin next time", "Ridden")
+                    .contains("A licensed instructor");
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(2);
+        }
+        try (PDDocument feet =
+                Loader.loadPDF(bytes("/api/riders/" + rider + "/report.pdf?paper=LETTER&system=IMPERIAL"))) {
+            assertThat(new PDFTextStripper().getText(feet))
+                    .contains("' ", " ft")
+                    .doesNotContain(" m,");
+        }
+    }
+
+    @Test
+    void aReportOfNothingSaysSo() throws IOException {
+        long rider =
+                APP.get("/api/days/" + today()).body().at("/riders/1/riderId").asLong();
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/riders/" + rider + "/report.pdf?kind=crossroads"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("No run of this kind yet.");
+        }
+        assertThat(APP.get("/api/riders/4711/report.pdf").status()).isEqualTo(404);
+        assertThat(APP.get("/api/riders/" + rider + "/report.pdf?kind=zigzag").status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void theDebriefPrintsWhatEachIsToldAndWhatToPractise() throws IOException {
         APP.finished("/api/days/4/debrief");
         try (PDDocument pdf = Loader.loadPDF(bytes("/api/days/4/debrief.pdf?paper=LETTER"))) {

@@ -11,7 +11,7 @@ import wrenlane.server.http.Versioned;
  * @param goal missing where there is none
  * @param off how far; missing without a goal
  */
-record GoalResponse(
+public record GoalResponse(
         long version, @Nullable GoalJson goal, @Nullable Off off) implements Versioned {
     /**
      * How far off: estimates.
@@ -22,11 +22,15 @@ record GoalResponse(
      *     ride it
      * @param gap missing where the tightness is
      * @param runs on that kind that speak for it
+     * @param sentence how far off it is in words; empty where the gap is missing
+     * @param pace how long it takes in words; empty where that cannot be asked
      */
-    record Off(
+    public record Off(
             String machineName,
             String kindLabel,
             @Nullable Double tightness,
             @Nullable GoalGap gap,
-            int runs) {}
+            int runs,
+            String sentence,
+            String pace) {}
 }

@@ -64,7 +64,8 @@ public class GoalService {
         return mapper.find(riderId).flatMap(GoalRow::goal);
     }
 
-    GoalResponse get(long riderId, LengthSystem system) {
+    /** A rider's goal, and how far off it is. */
+    public GoalResponse get(long riderId, LengthSystem system) {
         Read read = storage.read(() -> read(riderId));
         return read.asked()
                 .map(asked -> new GoalResponse(
@@ -99,18 +100,20 @@ public class GoalService {
                         .ofBothSides(course, asked.turn())
                         .at(asked.goal().setting().metres());
         SideHistories ridden = progress.histories(asked.ridden());
+        Optional<GoalGap> gap = tight.map(t -> GoalGap.to(
+                t,
+                tightness.ladder(course, asked.turn(), HandyLengths.of(system)),
+                ridden.of(Side.LEFT),
+                ridden.of(Side.RIGHT)));
         return new Off(
                 asked.machineName(),
                 asked.kind().label(),
                 tight.orElse(null),
-                tight.map(t -> GoalGap.to(
-                                t,
-                                tightness.ladder(course, asked.turn(), HandyLengths.of(system)),
-                                ridden.of(Side.LEFT),
-                                ridden.of(Side.RIGHT)))
-                        .orElse(null),
+                gap.orElse(null),
                 (int) Math.round(ridden.of(Side.LEFT).now().runs()
-                        + ridden.of(Side.RIGHT).now().runs()));
+                        + ridden.of(Side.RIGHT).now().runs()),
+                gap.map(GoalGap::sentence).orElse(""),
+                gap.map(GoalGap::paceSentence).orElse(""));
     }
 
     /** Keeps a goal, or takes it away. */

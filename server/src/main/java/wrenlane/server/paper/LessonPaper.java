@@ -29,6 +29,7 @@ import wrenlane.server.lesson.LessonResponse.LessonRider;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonService;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 
 /** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
@@ -167,7 +168,7 @@ class LessonPaper {
                                     "setting",
                                             t.task()
                                                     .settingMetres()
-                                                    .map(m -> SettingText.of(m, system))
+                                                    .map(m -> LengthFormat.of(m, system))
                                                     .orElse(""),
                                     "look", String.join(" ", d.words().look())));
                     cautions.addAll(d.words().cautions());

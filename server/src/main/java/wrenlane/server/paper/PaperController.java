@@ -25,8 +25,10 @@ class PaperController {
     private final PaperService service;
     private final LessonPaper lessons;
     private final DebriefPaper debriefs;
+    private final ReportPaper reports;
 
-    PaperController(PaperService service, LessonPaper lessons, DebriefPaper debriefs) {
+    PaperController(PaperService service, LessonPaper lessons, DebriefPaper debriefs, ReportPaper reports) {
+        this.reports = reports;
         this.debriefs = debriefs;
         this.service = service;
         this.lessons = lessons;
@@ -101,6 +103,17 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return file(debriefs.debriefPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "debrief-" + id + ".pdf");
+    }
+
+    /** A rider's progress on one kind of course. */
+    @GetMapping(value = "/riders/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> reportPdf(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "u-turn-box") String kind,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @RequestParam(defaultValue = "A4") Paper paper) {
+        return file(
+                reports.reportPdf(id, kind, system, paper), MediaType.APPLICATION_PDF_VALUE, "report-" + id + ".pdf");
     }
 
     @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")

@@ -19,8 +19,13 @@ import wrenlane.drawing.Svg;
 record PaperDrawing(String svg, String widthMillimetres, String heightMillimetres, long scale, List<Word> words) {
     private static final double MILLIMETRES = 1000;
 
-    /** A word and the middle of its foot, from the drawing's upper left corner. */
-    record Word(String text, String leftMillimetres, String topMillimetres) {}
+    /** A word and the box it is set in, from the drawing's upper left corner. */
+    record Word(String text, String leftMillimetres, String topMillimetres) {
+        /** With the middle of its foot at a place in millimetres. */
+        static Word at(String text, double x, double y) {
+            return new Word(text, millimetres(x - HALF_BOX), millimetres(y - FOOT));
+        }
+    }
 
     /** Half the width and the height of the box a word is set in, in millimetres. */
     private static final double HALF_BOX = 20;
@@ -44,10 +49,10 @@ record PaperDrawing(String svg, String widthMillimetres, String heightMillimetre
         List<Word> words = drawing.shapes().stream()
                 .filter(Shape.Label.class::isInstance)
                 .map(Shape.Label.class::cast)
-                .map(l -> new Word(
+                .map(l -> Word.at(
                         l.text(),
-                        millimetres((l.at().x() - b.minX() + Svg.MARGIN_METRES) * scale - HALF_BOX),
-                        millimetres((b.maxY() - l.at().y() + Svg.MARGIN_METRES) * scale - FOOT)))
+                        (l.at().x() - b.minX() + Svg.MARGIN_METRES) * scale,
+                        (b.maxY() - l.at().y() + Svg.MARGIN_METRES) * scale))
                 .toList();
         return new PaperDrawing(
                 Svg.element(shapes, "width:" + w + "mm;height:" + h + "mm"),

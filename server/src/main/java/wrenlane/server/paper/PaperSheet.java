@@ -13,6 +13,7 @@ import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
 import wrenlane.setout.TwoTapes;
 import wrenlane.setout.WalkingOrder;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.RidingMark;
 
@@ -57,7 +58,7 @@ record PaperSheet(
             List<RidingMark> marks,
             LengthSystem system,
             Paper paper) {
-        DoubleFunction<String> said = m -> SettingText.of(m, system);
+        DoubleFunction<String> said = m -> LengthFormat.of(m, system);
         TwoTapes tapes = TwoTapes.of(sheet);
         WalkingOrder walk = sheet.walk();
         List<Row> rows = new ArrayList<>();

@@ -10,18 +10,14 @@ import wrenlane.units.LengthSystem;
 final class SettingText {
     private SettingText() {}
 
-    static String of(double metres, LengthSystem system) {
-        return system == LengthSystem.METRIC ? LengthFormat.metric(metres) : LengthFormat.imperial(metres);
-    }
-
     /** All of them, the widest first, each with its letter where there are several. */
     static String all(List<Double> metres, LengthSystem system) {
         if (metres.size() == 1) {
-            return of(metres.get(0), system);
+            return LengthFormat.of(metres.get(0), system);
         }
         List<String> each = new ArrayList<>();
         for (int i = 0; i < metres.size(); i++) {
-            each.add(NestedCourse.letter(i) + " " + of(metres.get(i), system));
+            each.add(NestedCourse.letter(i) + " " + LengthFormat.of(metres.get(i), system));
         }
         return String.join(" · ", each);
     }

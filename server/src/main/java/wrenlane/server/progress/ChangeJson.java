@@ -1,21 +1,20 @@
 package wrenlane.server.progress;
 
+import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Trend;
 
 /**
- * How what a rider can do to a side has changed. The certainty takes both estimates as if each rested on runs of its own; they
- * share the older ones, so it is too cautious rather than too bold.
+ * How what a rider can do to a side has changed: a {@link Change}.
  *
  * @param tightness later less earlier: below zero where the rider got better
  * @param certainty 0 to 1: how likely they got better at all
  * @param trend what may be said of it
+ * @param words the same in words
  */
-record ChangeJson(double tightness, double certainty, Trend trend) {
+public record ChangeJson(double tightness, double certainty, Trend trend, String words) {
     static ChangeJson of(CleanChance before, CleanChance now) {
-        return new ChangeJson(
-                now.fourInFive().tightness() - before.fourInFive().tightness(),
-                before.chanceBehind(now),
-                Trend.of(before, now));
+        Change change = Change.of(before, now);
+        return new ChangeJson(change.tightness(), change.certainty(), change.trend(), change.words());
     }
 }

@@ -21,6 +21,7 @@ import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 
 /** What is known of a rider's day, for whoever tells them of it. */
@@ -89,8 +90,8 @@ public class DayProgress {
                         today.stream()
                                 .filter(r -> r.faults().isEmpty() && r.tightness() != null)
                                 .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
-                                .map(r -> ProgressService.said(r.settingMetres(), system)),
-                        standing.map(Standing::rung).map(rung -> ProgressService.said(rung.settingMetres(), system)),
+                                .map(r -> LengthFormat.of(r.settingMetres(), system)),
+                        standing.map(Standing::rung).map(rung -> LengthFormat.of(rung.settingMetres(), system)),
                         standing.map(Standing::weakSide),
                         read.progress().opinion()));
     }

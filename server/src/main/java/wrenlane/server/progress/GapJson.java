@@ -1,27 +1,36 @@
 package wrenlane.server.progress;
 
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
-import wrenlane.progress.CleanChance;
-import wrenlane.progress.Trend;
+import wrenlane.progress.SideGap;
+import wrenlane.units.LengthFormat;
+import wrenlane.units.LengthSystem;
 
 /**
  * How far one side is behind the other.
  *
  * @param behind the side that needs more room
- * @param tightness how much, above zero
+ * @param tightness how much, not below zero
  * @param metres the same on the machine reckoned for; missing where nothing is known of it
  * @param certainty 0 to 1: how likely it is the side that is behind at all
  * @param clear whether that is likely enough to call it the weak side
+ * @param sentence the same in words
  */
-record GapJson(Side behind, double tightness, @Nullable Double metres, double certainty, boolean clear) {
-    static GapJson of(EstimateJson left, EstimateJson right, CleanChance ofLeft, CleanChance ofRight) {
-        double gap = left.tightness() - right.tightness();
-        Side behind = gap >= 0 ? Side.LEFT : Side.RIGHT;
-        CleanChance weak = behind == Side.LEFT ? ofLeft : ofRight;
-        CleanChance other = behind == Side.LEFT ? ofRight : ofLeft;
+public record GapJson(
+        Side behind, double tightness, @Nullable Double metres, double certainty, boolean clear, String sentence) {
+    /** Of a machine's standing; null where too few runs speak for a side. */
+    static @Nullable GapJson of(Standing standing, LengthSystem system) {
+        EstimateJson left = standing.left();
+        EstimateJson right = standing.right();
+        if (left == null || right == null) {
+            return null;
+        }
+        SideGap gap = SideGap.of(standing.chances().left(), standing.chances().right());
         Double metres =
                 left.metres() == null || right.metres() == null ? null : Math.abs(left.metres() - right.metres());
-        return new GapJson(behind, Math.abs(gap), metres, weak.chanceBehind(other), Trend.isClearlyBehind(weak, other));
+        String by =
+                metres == null ? String.format(Locale.ROOT, "%.2f", gap.tightness()) : LengthFormat.of(metres, system);
+        return new GapJson(gap.behind(), gap.tightness(), metres, gap.certainty(), gap.clear(), gap.sentence(by));
     }
 }

@@ -15,7 +15,7 @@ import wrenlane.verdict.MistakeCost.Mistake;
  * @param drills ids of drills to go back to
  * @param mistake whose cost on a course says how much it matters there; missing where none is reckoned
  */
-record HeldBackJson(
+public record HeldBackJson(
         String sentence,
         @Nullable String likely,
         @Nullable String cue,

@@ -14,6 +14,7 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
@@ -53,7 +54,7 @@ class MistakeService {
                 () -> MistakeCost.of(
                         read.course(), ride, CourseFit.room(read.course(), ride).fit()));
         return new MistakesMade(
-                ProgressService.said(settingMetres, system),
+                LengthFormat.of(settingMetres, system),
                 costs.stream().filter(c -> made.contains(c.mistake())).toList());
     }
 }

@@ -19,7 +19,7 @@ import wrenlane.server.run.RunResponse;
  * @param measured by the watch, over a lane, by tape; only what was
  * @param heldBack by what, the commonest first; empty where the runs say too little
  */
-record ProgressResponse(
+public record ProgressResponse(
         long riderId,
         @Nullable String machineName,
         String kind,
@@ -35,7 +35,7 @@ record ProgressResponse(
         List<HeldBackJson> heldBack) {
 
     /** A kind of course the rider has runs on. */
-    record KindRidden(String kind, String label) {}
+    public record KindRidden(String kind, String label) {}
 
     /**
      * One day.
@@ -44,7 +44,7 @@ record ProgressResponse(
      * @param leftChange since the day before with an estimate
      * @param leftSinceStart since the first day with an estimate
      */
-    record ProgressDay(
+    public record ProgressDay(
             long dayId,
             LocalDate date,
             String title,
@@ -57,10 +57,10 @@ record ProgressResponse(
             @Nullable ChangeJson rightSinceStart) {}
 
     /** How often a fault was seen. */
-    record FaultCount(Fault fault, String label, int count) {}
+    public record FaultCount(Fault fault, String label, int count) {}
 
     /** Runs counted to one side; faults the most frequent first. */
-    record SideTally(Side side, int runs, int clean, List<FaultCount> faults) {}
+    public record SideTally(Side side, int runs, int clean, List<FaultCount> faults) {}
 
     /**
      * Something measured, and where it is going.
@@ -68,9 +68,9 @@ record ProgressResponse(
      * @param what in words, as said in a sentence
      * @param clear whether it goes anywhere that is more than chance
      */
-    record Measurement(String what, Unit unit, Drift drift, boolean clear) {
+    public record Measurement(String what, Unit unit, Drift drift, boolean clear) {
         /** What it is measured in. */
-        enum Unit {
+        public enum Unit {
             SECONDS,
             METRES_PER_SECOND,
             METRES

@@ -50,7 +50,6 @@ import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.HandyLengths;
-import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.Tightness;
@@ -208,7 +207,7 @@ public class ProgressService {
             Optional<String> opinion) {}
 
     /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
-    ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
+    public ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
         CourseKind kind = NamedKind.of(kindId);
         ReadProgress read = storage.read(() -> read(riders.get(riderId), kind));
         return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, kind, system));
@@ -254,13 +253,7 @@ public class ProgressService {
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT),
-                standing == null || standing.left() == null || standing.right() == null
-                        ? null
-                        : GapJson.of(
-                                standing.left(),
-                                standing.right(),
-                                standing.chances().left(),
-                                standing.chances().right()),
+                standing == null ? null : GapJson.of(standing, system),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
                 heldBack(read).stream().map(HeldBackJson::of).toList());
@@ -270,10 +263,6 @@ public class ProgressService {
         Set<Side> level =
                 Arrays.stream(Side.values()).filter(histories::isLevel).collect(Collectors.toSet());
         return level.isEmpty() ? null : Standstill.of(level);
-    }
-
-    static String said(double metres, LengthSystem system) {
-        return system == LengthSystem.METRIC ? LengthFormat.metric(metres) : LengthFormat.imperial(metres);
     }
 
     static List<HoldsBack> heldBack(ReadProgress read) {

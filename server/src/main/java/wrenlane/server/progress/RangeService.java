@@ -26,6 +26,7 @@ import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 
 /** What the range is told of a rider: today's runs on a course, and what the next might be. */
@@ -134,7 +135,7 @@ class RangeService {
                         settingMetres,
                         standing.ladder(),
                         standing.chances()::less,
-                        m -> ProgressService.said(m, system));
+                        m -> LengthFormat.of(m, system));
     }
 
     private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {

@@ -244,7 +244,7 @@ public class RunService {
     }
 
     /** What a rider rode on each machine, the one last ridden first. */
-    List<RiddenMachineRuns> byMachine(long riderId) {
+    public List<RiddenMachineRuns> byMachine(long riderId) {
         return mapper.byMachine(riderId);
     }
 

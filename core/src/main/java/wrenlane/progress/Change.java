@@ -1,0 +1,34 @@
+package wrenlane.progress;
+
+import java.util.Locale;
+
+/**
+ * How what a rider can do to a side has changed. The certainty takes both estimates as if each rested on runs of its own; they
+ * share the older ones, so it is too cautious rather than too bold.
+ *
+ * @param tightness later less earlier: below zero where the rider got better
+ * @param certainty 0 to 1: how likely they got better at all
+ * @param trend what may be said of it
+ */
+public record Change(double tightness, double certainty, Trend trend) {
+    /** From an estimate to a later one. */
+    public static Change of(CleanChance before, CleanChance now) {
+        return new Change(
+                now.fourInFive().tightness() - before.fourInFive().tightness(),
+                before.chanceBehind(now),
+                Trend.of(before, now));
+    }
+
+    /** In words, no surer than it is. */
+    public String words() {
+        return switch (trend) {
+            case BETTER -> words("better", certainty);
+            case WORSE -> words("worse", 1 - certainty);
+            case UNCLEAR -> "no clear change";
+        };
+    }
+
+    private String words(String how, double sure) {
+        return String.format(Locale.ROOT, "tightness %.2f %s, %s", Math.abs(tightness), how, Certainty.words(sure));
+    }
+}
