@@ -5,6 +5,7 @@ import { useReading } from '../../shared/http';
 import { Button, Downloads, Figure, Loading, NotesField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { Practice } from './Practice';
 import { ProgressTabs } from './ProgressTabs';
+import { Review } from './Review';
 import { useDebrief, useTell, type DebriefOf, type RiderDebrief } from './api';
 
 /** A day told to its riders: three sentences each, to be put in one's own words and printed. */
@@ -71,6 +72,7 @@ function Told({ day, debrief }: { day: Day; debrief: DebriefOf }) {
         />
       ))}
       {debrief.unfinished && <p className="text-soft">Calculating the rest…</p>}
+      <Review of={debrief.review} />
       <p className="text-sm text-soft">
         Reckoned from what was logged, on the kind of course each rode most; estimates where they say
         “better”. What you saw comes first: put it in your own words.
@@ -109,7 +111,7 @@ function Rider(props: {
       {props.editing ? (
         <OwnWords {...props} />
       ) : (
-        <div className="mt-1 flex items-start justify-between gap-4">
+        <div className="mt-1 flex items-start justify-between gap-x-4 gap-y-2 max-sm:flex-col">
           <div className="whitespace-pre-line">
             {rider.own.text === '' ? reckonedOf(rider) : rider.own.text}
           </div>

@@ -1,11 +1,14 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static wrenlane.e2e.App.button;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -37,6 +40,26 @@ class DebriefIT {
         button(page, "Back to what is reckoned").click();
         assertThat(ines).containsText("Clean in");
         page.close();
+    }
+
+    /** The lesson as it went is read below, and all of it printed; so is each rider's report. */
+    @Test
+    void theInstructorReadsHowItWentAndPrintsIt() {
+        Page page = APP.desk("/progress/debrief?day=4");
+        Locator review = of(page, "For the instructor");
+        assertThat(review).containsText("was not begun on Range");
+        assertThat(review).containsText("Slipway box");
+        assertPrints(page);
+        page.navigate(APP.address() + "/progress/1");
+        assertPrints(page);
+        page.close();
+    }
+
+    private static void assertPrints(Page page) {
+        String path = page.getByText("PDF, A4").getAttribute("href");
+        APIResponse printed = page.request().get(APP.address() + path);
+        assertEquals(200, printed.status(), path);
+        assertEquals("%PDF", new String(printed.body(), 0, 4, StandardCharsets.US_ASCII));
     }
 
     /** What is typed does not go without a word. */

@@ -53,6 +53,21 @@ class DebriefTest {
                 .contains("'");
     }
 
+    /** The demo's past lessons were never begun on Range: what was ridden is told without a plan. */
+    @Test
+    void aLessonThatWasNotBegunIsToldWithoutAPlan() {
+        JsonNode debrief = debrief();
+        JsonNode review = debrief.get("review");
+        assertThat(review.get("begun").asBoolean()).isFalse();
+        assertThat(review.has("plannedMinutes")).isFalse();
+        int scored = 0;
+        for (JsonNode station : review.get("stations")) {
+            assertThat(station.get("planned").asInt()).isZero();
+            scored += station.get("scored").asInt();
+        }
+        assertThat(scored).isEqualTo(debrief.get("runs").asInt());
+    }
+
     @Test
     void theInstructorsOwnWordsAreKeptAndNotWrittenOver() {
         long rider = debrief().at("/riders/0/riderId").asLong();

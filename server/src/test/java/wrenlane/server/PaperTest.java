@@ -228,6 +228,7 @@ class PaperTest {
             assertThat(text)
                     .contains("lesson 4", "Ines Corvell", "Begin next time at")
                     .contains("5 minutes alone", "10 minutes alone", "Stop at once at:", "Engine off")
+                    .contains("For the instructor", "was not begun on Range")
                     .contains("A licensed instructor");
         }
     }

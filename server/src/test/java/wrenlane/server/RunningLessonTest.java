@@ -146,6 +146,25 @@ class RunningLessonTest {
         assertThat(act("ONWARD", 0).get("status").asString()).isEqualTo("NOT_BEGUN");
     }
 
+    /** What was planned stays known, for the debrief, when the lesson is put away. */
+    @Test
+    void thePlanIsHeldAgainstWhatWasRidden() {
+        JsonNode running = onACourse();
+        String logged = log(running, running.at("/on/0/order/0"));
+        act("PUT_AWAY", running.get("step").asInt());
+        JsonNode review = APP.get(path().replace("/running", "/debrief")).body().get("review");
+        assertThat(review.get("begun").asBoolean()).isTrue();
+        assertThat(review.get("plannedMinutes").asInt()).isPositive();
+        assertThat(review.at("/stations/0/planned").asInt()).isGreaterThan(3);
+        int ridden = 0;
+        for (JsonNode rider : review.get("riders")) {
+            ridden += rider.get("ridden").asInt();
+        }
+        assertThat(ridden).isEqualTo(1);
+        assertThat(review.get("changes").toString()).contains("1 of ", "planned runs were ridden");
+        APP.delete("/api/runs/" + logged);
+    }
+
     @Test
     void refusesWhatCannotBe() {
         assertThat(send("PASS", 0).status()).isEqualTo(422);

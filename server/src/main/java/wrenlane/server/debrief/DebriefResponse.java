@@ -12,6 +12,7 @@ import wrenlane.coaching.Homework;
  * @param clean how many of them were clean
  * @param drops of the day
  * @param minutes from the first entry to the last; 0 where there are none
+ * @param review for the instructor
  * @param unfinished whether time ran out before every rider was looked at; asked again, it goes on from there
  */
 public record DebriefResponse(
@@ -23,7 +24,39 @@ public record DebriefResponse(
         int drops,
         long minutes,
         List<RiderDebrief> riders,
+        Review review,
         boolean unfinished) {
+    /**
+     * For the instructor: the lesson held against its plan.
+     *
+     * @param begun whether the lesson was begun with a running order; without it nothing was planned
+     * @param over whether nothing of the plan is still to come
+     * @param plannedMinutes when the riding was to end, from the start of the lesson; missing without a plan
+     * @param riddenMinutes when it did; missing without one
+     * @param stations that were planned or ridden
+     * @param riders who were planned or rode
+     * @param changes what to change next time, with what speaks for it
+     */
+    public record Review(
+            boolean begun,
+            boolean over,
+            @Nullable Integer plannedMinutes,
+            @Nullable Integer riddenMinutes,
+            List<ReviewPart> stations,
+            List<ReviewPart> riders,
+            List<String> changes) {}
+
+    /**
+     * What one station or rider had.
+     *
+     * @param planned runs; 0 without a plan
+     * @param ridden entries in the log
+     * @param scored of them that are clean or not
+     * @param clean of those
+     * @param drops among all
+     */
+    public record ReviewPart(String name, int planned, int ridden, int scored, int clean, int drops) {}
+
     /**
      * One rider's day.
      *

@@ -8,19 +8,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.Homework;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.TypedText;
+import wrenlane.lesson.LessonReview;
+import wrenlane.lesson.LessonReview.Ends;
+import wrenlane.lesson.RunningLesson;
 import wrenlane.run.Fault;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.debrief.DebriefResponse.Review;
+import wrenlane.server.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.lesson.RunningService;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
 import wrenlane.server.progress.DayProgress.ReadDay;
@@ -42,6 +52,8 @@ public class DebriefService {
     private final RiderService riders;
     private final DrillService drills;
     private final DayProgress progress;
+    private final RunningService lessons;
+    private final CourseService courses;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -52,6 +64,8 @@ public class DebriefService {
             RiderService riders,
             DrillService drills,
             DayProgress progress,
+            RunningService lessons,
+            CourseService courses,
             Storage storage,
             Reckoning reckoning) {
         this.mapper = mapper;
@@ -60,12 +74,22 @@ public class DebriefService {
         this.riders = riders;
         this.drills = drills;
         this.progress = progress;
+        this.lessons = lessons;
+        this.courses = courses;
         this.storage = storage;
         this.reckoning = reckoning;
     }
 
     /** What is read of one state of the data. */
-    private record Read(DayResponse day, List<RunResponse> runs, List<ReadRider> riders, Catalogue catalogue) {}
+    private record Read(
+            DayResponse day,
+            List<RunResponse> runs,
+            List<ReadRider> riders,
+            Catalogue catalogue,
+            Optional<RunningLesson> begun,
+            boolean over,
+            Map<String, String> riderNames,
+            Map<String, String> courseNames) {}
 
     private record ReadRider(RiderResponse rider, Optional<ReadDay> day, DebriefText own) {}
 
@@ -91,6 +115,7 @@ public class DebriefService {
                         .count(),
                 minutes(read.runs()),
                 told.stream().flatMap(Optional::stream).toList(),
+                review(read),
                 told.stream().anyMatch(Optional::isEmpty));
     }
 
@@ -116,7 +141,50 @@ public class DebriefService {
                             .map(row -> new DebriefText(row.version(), row.text()))
                             .orElse(DebriefText.NONE)));
         }
-        return new Read(day, runs.ofDay(day.id()), read, drills.catalogue());
+        return new Read(
+                day,
+                runs.ofDay(day.id()),
+                read,
+                drills.catalogue(),
+                lessons.begun(day.id()),
+                lessons.find(day.id()).map(RunningLesson::isOver).orElse(true),
+                riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), RiderResponse::name)),
+                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name)));
+    }
+
+    private static Review review(Read read) {
+        LessonReview review = LessonReview.of(
+                read.begun(),
+                read.over(),
+                read.runs().stream().map(DebriefService::entry).toList());
+        UnaryOperator<String> station = id -> read.courseNames().getOrDefault(id, "a course no longer here");
+        UnaryOperator<String> rider = id -> read.riderNames().getOrDefault(id, "somebody no longer here");
+        return new Review(
+                read.begun().isPresent(),
+                read.over(),
+                review.ends().map(Ends::plannedMinutes).orElse(null),
+                review.ends().map(Ends::minutes).orElse(null),
+                parts(review.stations(), station),
+                parts(review.riders(), rider),
+                review.changes(station, rider));
+    }
+
+    private static LessonReview.Entry entry(RunResponse run) {
+        boolean scored = run.sort().scored();
+        return new LessonReview.Entry(
+                String.valueOf(run.riderId()),
+                String.valueOf(run.courseId()),
+                run.loggedAt(),
+                scored,
+                scored && run.faults().isEmpty(),
+                run.faults().contains(Fault.DROP));
+    }
+
+    private static List<ReviewPart> parts(List<LessonReview.Part> parts, UnaryOperator<String> named) {
+        return parts.stream()
+                .map(p ->
+                        new ReviewPart(named.apply(p.id()), p.planned(), p.ridden(), p.scored(), p.clean(), p.drops()))
+                .toList();
     }
 
     private static RiderDebrief told(ReadRider read, Optional<DayFacts> facts, Catalogue catalogue) {

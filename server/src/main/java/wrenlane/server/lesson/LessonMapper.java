@@ -23,5 +23,8 @@ interface LessonMapper {
 
     void putRunning(@Param("dayId") long dayId, @Param("state") String state);
 
-    void dropRunning(long dayId);
+    void putAway(long dayId);
+
+    /** The same, also after it was put away. */
+    Optional<String> begun(long dayId);
 }

@@ -44,7 +44,7 @@ import wrenlane.server.storage.Storage;
 
 /** The lesson of a day while it is given: the same on every device. */
 @Service
-class RunningService {
+public class RunningService {
     private final LessonMapper mapper;
     private final LessonService lessons;
     private final DayService days;
@@ -112,7 +112,7 @@ class RunningService {
             if (!after.equals(before)) {
                 after.ifPresentOrElse(
                         lesson -> mapper.putRunning(dayId, json.writeValueAsString(RunningState.of(lesson))),
-                        () -> mapper.dropRunning(dayId));
+                        () -> mapper.putAway(dayId));
                 newsroom.tell(News.Topic.RUNS, dayId);
             }
             return response(day, after);
@@ -162,9 +162,17 @@ class RunningService {
     }
 
     /** The lesson of a day that was begun and not put away. */
-    Optional<RunningLesson> find(long dayId) {
-        return mapper.running(dayId)
-                .map(state -> json.readValue(state, RunningState.class).lesson());
+    public Optional<RunningLesson> find(long dayId) {
+        return mapper.running(dayId).map(this::read);
+    }
+
+    /** The lesson of a day as it was begun last, also after it was put away. */
+    public Optional<RunningLesson> begun(long dayId) {
+        return mapper.begun(dayId).map(this::read);
+    }
+
+    private RunningLesson read(String state) {
+        return json.readValue(state, RunningState.class).lesson();
     }
 
     private RunningResponse response(DayResponse day, Optional<RunningLesson> running) {

@@ -8,12 +8,13 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Homework;
 import wrenlane.server.debrief.DebriefResponse;
+import wrenlane.server.debrief.DebriefResponse.Review;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.debrief.DebriefService;
 import wrenlane.server.http.BusyException;
 import wrenlane.units.LengthSystem;
 
-/** Puts the debrief of a day on paper: what each rider is told, and what they can practise alone. */
+/** Puts the debrief of a day on paper: what each rider is told, what they can practise alone, and what the instructor makes of it. */
 @Service
 class DebriefPaper {
     private final DebriefService debriefs;
@@ -43,7 +44,23 @@ class DebriefPaper {
         words.put("drops", debrief.drops());
         words.put("minutes", debrief.minutes());
         words.put("riders", debrief.riders().stream().map(DebriefPaper::rider).toList());
+        words.put("review", review(debrief.review()));
         return pdf.write("debrief.html", words);
+    }
+
+    private static Map<String, Object> review(Review review) {
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put("begun", review.begun());
+        if (review.plannedMinutes() != null && review.riddenMinutes() != null) {
+            words.put("ends", Map.of("planned", review.plannedMinutes(), "ridden", review.riddenMinutes()));
+        }
+        words.put("changes", review.changes());
+        words.put(
+                "tables",
+                List.of(
+                        Map.of("what", "Course", "parts", review.stations()),
+                        Map.of("what", "Rider", "parts", review.riders())));
+        return words;
     }
 
     private static Map<String, Object> rider(RiderDebrief rider) {
