@@ -62,6 +62,28 @@ class LessonsTest {
         assertThat(turn.get("runs").asInt()).isGreaterThanOrEqualTo(2);
     }
 
+    /** Beside what each rides of what stands, how likely a clean run is there. */
+    @Test
+    void eachRunOnWhatStandsHasItsChance() {
+        int onWhatStands = 0;
+        // What the day's first course asks of everybody is known then.
+        APP.finished(path().replace("/lesson", "/briefing"));
+        for (JsonNode block : APP.get(path()).body().get("blocks")) {
+            for (JsonNode turn : block.get("turns")) {
+                boolean stands = turn.get("task").has("settingMetres");
+                assertThat(turn.has("chance")).isEqualTo(stands);
+                if (stands) {
+                    onWhatStands++;
+                    assertThat(turn.at("/chance/chance").asDouble())
+                            .isBetween(
+                                    turn.at("/chance/low").asDouble(),
+                                    turn.at("/chance/high").asDouble());
+                }
+            }
+        }
+        assertThat(onWhatStands).isGreaterThan(6);
+    }
+
     @Test
     void whatIsChangedIsKeptAndAPreviewIsNot() {
         Map<String, Object> hot = settings(200);

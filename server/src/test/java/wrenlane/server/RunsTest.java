@@ -51,6 +51,31 @@ class RunsTest {
                 .body();
     }
 
+    /** The same width is tighter to the side that a machine turns less to. */
+    @Test
+    void aRunIsAsTightAsTheMachineTurnsToItsSide() {
+        Map<String, Object> uneven = Courses.machine("turns less to the right");
+        uneven.put("circles", List.of(circle("LEFT", 5.2), circle("RIGHT", 6.4)));
+        long other = id(APP.post("/api/machines", uneven));
+        for (int i = 0; i < 12; i++) {
+            Map<String, Object> run = run(i % 2 == 0 ? "LEFT" : "RIGHT", 7.2);
+            run.put("machineId", other);
+            run.put("loggedAt", OneRidersDay.at(i));
+            there.ride(run);
+        }
+        JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
+        // 7.2 m over what each side needs at least: to the right there is less left.
+        assertThat(progress.at("/days/0/runs/0/tightness").asDouble())
+                .isGreaterThan(progress.at("/days/0/runs/1/tightness").asDouble() + 0.1);
+        // All were clean, so whoever rode the tighter of them is known to be able to do more.
+        assertThat(progress.at("/standing/left/tightness").asDouble())
+                .isGreaterThan(progress.at("/standing/right/tightness").asDouble());
+    }
+
+    private static Map<String, Object> circle(String side, double diameter) {
+        return Map.of("side", side, "posture", "UPRIGHT", "diameter", Courses.length(diameter));
+    }
+
     @Test
     void sendingARunTwiceStoresItOnce() {
         String id = UUID.randomUUID().toString();

@@ -1,5 +1,6 @@
 package wrenlane.server.day;
 
+import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 import wrenlane.server.progress.ProgressDays;
 import wrenlane.server.run.RunDays;
@@ -15,13 +16,13 @@ class DayLookups implements ProgressDays, RunDays {
 
     @Override
     public Heading heading(long dayId) {
-        DayResponse day = days.get(dayId);
-        return new Heading(day.date(), day.title());
+        DayRow day = days.row(dayId);
+        return new Heading(LocalDate.parse(day.date()), day.title());
     }
 
     @Override
     public void require(long dayId) {
-        days.get(dayId);
+        days.row(dayId);
     }
 
     @Override

@@ -63,8 +63,12 @@ public class DayService {
     }
 
     public DayResponse get(long id) {
-        return storage.read(
-                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("day", id)));
+        return storage.read(() -> response(row(id)));
+    }
+
+    /** The day alone, without its riders and courses. */
+    DayRow row(long id) {
+        return storage.read(() -> mapper.find(id).orElseThrow(() -> new NotFoundException("day", id)));
     }
 
     public DayResponse create(DayRequest request) {

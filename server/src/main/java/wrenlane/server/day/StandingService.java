@@ -28,6 +28,7 @@ import wrenlane.server.day.StandingResponse.SettingJson;
 import wrenlane.server.day.StandingResponse.SettingsChoice;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
+import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.progress.Standing;
@@ -107,8 +108,9 @@ public class StandingService {
      *
      * @param settingMetres missing where none suits
      * @param weakSide to begin on; missing where both are level, or not known
+     * @param chance of a clean run there, to the side where it is less; missing where nothing is known of it
      */
-    public record Rides(Optional<Double> settingMetres, Optional<Side> weakSide) {}
+    public record Rides(Optional<Double> settingMetres, Optional<Side> weakSide, Optional<ChanceJson> chance) {}
 
     /**
      * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is reckoned in the
@@ -137,13 +139,15 @@ public class StandingService {
 
     /** What a rider who stands there rides of some settings. */
     static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
+        Optional<Double> setting = range(rider, standing)
+                .flatMap(range -> StandingChoice.at(List.of(range), settings)
+                        .riders()
+                        .get(0)
+                        .settingMetres());
         return new Rides(
-                range(rider, standing)
-                        .flatMap(range -> StandingChoice.at(List.of(range), settings)
-                                .riders()
-                                .get(0)
-                                .settingMetres()),
-                Optional.ofNullable(standing.weakSide()));
+                setting,
+                Optional.ofNullable(standing.weakSide()),
+                setting.flatMap(metres -> Optional.ofNullable(standing.chanceAt(metres))));
     }
 
     private Standing standing(Read read, ReadRider r, LengthSystem system) {

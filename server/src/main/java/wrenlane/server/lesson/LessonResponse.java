@@ -6,6 +6,7 @@ import wrenlane.finding.Finding;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
 import wrenlane.server.http.Versioned;
+import wrenlane.server.progress.ChanceJson;
 
 /**
  * A lesson as planned.
@@ -72,7 +73,15 @@ public record LessonResponse(
      * @param runs in all
      * @param left of them to the left, where sides are ridden one at a time
      * @param right of them to the right
+     * @param chance of a clean run on what they ride: an estimate; missing in the open, and where nothing is known of it
      */
     public record PlannedTurn(
-            long riderId, String riderName, RiderTask task, int runs, int left, int right, boolean easier) {}
+            long riderId,
+            String riderName,
+            RiderTask task,
+            int runs,
+            int left,
+            int right,
+            boolean easier,
+            @Nullable ChanceJson chance) {}
 }

@@ -50,6 +50,7 @@ import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.news.News;
 import wrenlane.server.news.Newsroom;
+import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
@@ -265,7 +266,7 @@ public class LessonService {
                         .map(s -> new StationText(
                                 s.id(), s.name(), standsAt(read, s), without(s, stand), s.passSeconds()))
                         .toList(),
-                lesson.map(l -> blocks(l, stand, stations)).orElse(List.of()),
+                lesson.map(l -> blocks(l, stand, stations, rides)).orElse(List.of()),
                 lesson.map(Lesson::findings).orElseGet(() -> nobody(present)),
                 rides.values().stream()
                         .anyMatch(onIt -> onIt.size() < read.day().riders().size()));
@@ -340,7 +341,8 @@ public class LessonService {
                                 "Somebody has no drill left that needs no cones: take in again one that was left out."));
     }
 
-    private static List<PlannedBlock> blocks(Lesson lesson, List<RiderDrills> stand, List<Station> stations) {
+    private static List<PlannedBlock> blocks(
+            Lesson lesson, List<RiderDrills> stand, List<Station> stations, Map<Long, Map<Long, Rides>> rides) {
         Map<String, String> names = new LinkedHashMap<>();
         stand.forEach(r -> names.put(String.valueOf(r.riderId()), r.riderName()));
         return lesson.blocks().stream()
@@ -352,7 +354,9 @@ public class LessonService {
                         b.area(),
                         b.station().orElse(null),
                         b.station().map(id -> name(stations, id)).orElse(null),
-                        b.turns().stream().map(t -> turn(t, names)).toList()))
+                        b.turns().stream()
+                                .map(t -> turn(t, names, chance(b, t, rides)))
+                                .toList()))
                 .toList();
     }
 
@@ -364,7 +368,15 @@ public class LessonService {
                 .orElse(id);
     }
 
-    private static PlannedTurn turn(Block.Turn turn, Map<String, String> names) {
+    private static Optional<ChanceJson> chance(Block block, Block.Turn turn, Map<Long, Map<Long, Rides>> rides) {
+        return block.station()
+                .filter(id -> !id.equals(Station.OPEN))
+                .map(id -> rides.getOrDefault(Long.valueOf(id), Map.of()))
+                .flatMap(onIt -> Optional.ofNullable(onIt.get(Long.valueOf(turn.rider()))))
+                .flatMap(Rides::chance);
+    }
+
+    private static PlannedTurn turn(Block.Turn turn, Map<String, String> names, Optional<ChanceJson> chance) {
         RiderTask task = turn.task();
         return new PlannedTurn(
                 Long.parseLong(turn.rider()),
@@ -373,6 +385,7 @@ public class LessonService {
                 turn.runs(),
                 turn.runsTo(Side.LEFT),
                 turn.runsTo(Side.RIGHT),
-                turn.easier());
+                turn.easier(),
+                chance.orElse(null));
     }
 }

@@ -62,17 +62,17 @@ class Estimates {
         return chances;
     }
 
-    /** How tight a run was, reckoned anew for the machine it was ridden on. */
-    Optional<Double> tightness(ReadRuns read, RiddenRun ridden) {
-        return new Tights(read).of(ridden);
+    /** How tight each run was, reckoned anew for the machine it was ridden on. */
+    Tights tights(ReadRuns read) {
+        return new Tights(read);
     }
 
-    /** How tight the courses of some runs are; many of them were ridden on the same, which is looked up once. */
-    private final class Tights {
+    /** How tight runs were; many of them were ridden on the same, to the same side, which is looked up once. */
+    final class Tights {
         private final ReadRuns read;
         private final Map<Course, Map<Long, Tightness>> found = new IdentityHashMap<>();
 
-        Tights(ReadRuns read) {
+        private Tights(ReadRuns read) {
             this.read = read;
         }
 

@@ -125,9 +125,10 @@ public class ProgressService {
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
     private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
+        Estimates.Tights tights = estimates.tights(read);
         return some.stream()
                 .filter(r -> r.run().sort().scored())
-                .map(r -> r.run().record(estimates.tightness(read, r)))
+                .map(r -> r.run().record(tights.of(r)))
                 .toList();
     }
 
@@ -319,6 +320,7 @@ public class ProgressService {
         List<ProgressDay> result = new ArrayList<>();
         SideHistory left = new SideHistory();
         SideHistory right = new SideHistory();
+        Estimates.Tights tights = estimates.tights(read.ofKind());
         for (SideHistories.DayChances day : histories.days()) {
             CleanChance ofLeft = day.of(Side.LEFT);
             CleanChance ofRight = day.of(Side.RIGHT);
@@ -329,10 +331,7 @@ public class ProgressService {
                     heading.date(),
                     heading.title(),
                     Objects.requireNonNull(grouped.get(day.dayId())).stream()
-                            .map(r -> r.run()
-                                    .withTightness(estimates
-                                            .tightness(read.ofKind(), r)
-                                            .orElse(null)))
+                            .map(r -> r.run().withTightness(tights.of(r).orElse(null)))
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
                     EstimateJson.of(ofRight, overRight),
