@@ -26,12 +26,28 @@ import wrenlane.rider.RiderLevel;
  * step of variance {@value #DAY_SPREAD}² + {@value #WEEK_SPREAD}² for each week gone by, eight at most: a random walk seen
  * through a filter, as in any text on state estimation.
  *
+ * <p><b>Other kinds.</b> Riders of a level differ, and each rides some kinds better than others: what one can do on a kind is
+ * taken as c = r + e, with r normal about the level's start with a spread of {@value #RIDER_SPREAD} and e normal about 0 with one
+ * of {@value #KIND_SPREAD}, apart for each kind; their squares add up to that of {@value #PRIOR_SPREAD}. The estimate of
+ * another kind, normal with mean m and spread s, is the level's prior with its runs; so the runs alone say y with variance v,
+ * where 1/v = 1/s² − 1/{@value #PRIOR_SPREAD}² and y/v = m/s² − μ/{@value #PRIOR_SPREAD}². As y is r with variance
+ * {@value #KIND_SPREAD}² + v, all others together make r normal with precision P = 1/{@value #RIDER_SPREAD}² + Σ
+ * 1/({@value #KIND_SPREAD}² + v) (a hierarchical normal model, as in any text on Bayesian statistics), and this kind's c
+ * normal with variance 1/P + {@value #KIND_SPREAD}². Over the level's prior that is one more normal factor, by which the weights
+ * are multiplied after the runs; without others it is 1. Others are taken as they stood after their last run.
+ *
  * <p>Means are of the weighted grid, bands from its 5th to its 95th percentile: nine times in ten the truth lies in the band,
  * as far as the model holds.
  */
 public final class CleanChance {
     /** Spread of what riders of a level can do, one standard deviation, in tightness. */
     static final double PRIOR_SPREAD = 0.2;
+
+    /** Of that, what is a rider's own on all kinds; chosen by us. */
+    static final double RIDER_SPREAD = 0.16;
+
+    /** And what is a kind's with them; chosen by us. */
+    static final double KIND_SPREAD = 0.12;
 
     /** Middle width of the change from failing to clean, in tightness. */
     static final double PRIOR_WIDTH = 0.085;
@@ -75,10 +91,16 @@ public final class CleanChance {
     private final double[][] weight;
 
     private final double runs;
+    private final double runsElsewhere;
 
     private CleanChance(double[][] weight, double runs) {
+        this(weight, runs, 0);
+    }
+
+    private CleanChance(double[][] weight, double runs, double runsElsewhere) {
         this.weight = weight;
         this.runs = runs;
+        this.runsElsewhere = runsElsewhere;
     }
 
     /** What is expected of a level before any run. */
@@ -113,6 +135,66 @@ public final class CleanChance {
             last = trial.at();
         }
         return chance.with(day);
+    }
+
+    /**
+     * The same with what the rider's other kinds say, to the same side.
+     *
+     * @param level it was begun from, as theirs were
+     * @param others estimates, each from the runs on its own kind alone
+     */
+    public CleanChance besides(RiderLevel level, List<CleanChance> others) {
+        double start = StartTightness.of(level);
+        double prior = 1 / (PRIOR_SPREAD * PRIOR_SPREAD);
+        double ofKind = KIND_SPREAD * KIND_SPREAD;
+        double precision = 1 / (RIDER_SPREAD * RIDER_SPREAD);
+        double weighted = start * precision;
+        double told = 0;
+        for (CleanChance other : others) {
+            double mean = other.mean();
+            double known = 1 / other.variance(mean);
+            double said = known - prior;
+            // Less is known than from the level alone: its runs contradict each other, and say nothing here.
+            if (said > 0 && other.runs > 0) {
+                double y = (mean * known - start * prior) / said;
+                double share = 1 / (ofKind + 1 / said);
+                precision += share;
+                weighted += share * y;
+                told += other.runs;
+            }
+        }
+        double here = 1 / (1 / precision + ofKind);
+        double more = here - prior;
+        if (told == 0) {
+            return this;
+        }
+        double at = (weighted / precision * here - start * prior) / more;
+        double[][] next = new double[WIDTHS.length][SIZE];
+        for (int k = 0; k < WIDTHS.length; k++) {
+            for (int i = 0; i < SIZE; i++) {
+                double off = c(i) - at;
+                next[k][i] = weight[k][i] * Math.exp(-more * off * off / 2);
+            }
+        }
+        return new CleanChance(normal(next), runs, told);
+    }
+
+    private double mean() {
+        double[] ofC = ofC();
+        double mean = 0;
+        for (int i = 0; i < SIZE; i++) {
+            mean += ofC[i] * c(i);
+        }
+        return mean;
+    }
+
+    private double variance(double mean) {
+        double[] ofC = ofC();
+        double variance = 0;
+        for (int i = 0; i < SIZE; i++) {
+            variance += ofC[i] * (c(i) - mean) * (c(i) - mean);
+        }
+        return variance;
     }
 
     /** With the trials of a day, of which those at the same tightness are reckoned as one: that comes to the same. */
@@ -230,6 +312,11 @@ public final class CleanChance {
         return runs;
     }
 
+    /** How many runs on other kinds speak for it besides. */
+    public double runsElsewhere() {
+        return runsElsewhere;
+    }
+
     /** The chance of a clean run at a tightness, 0 to 1: the mean over all that is still possible. */
     public double at(double tightness) {
         double mean = 0;
@@ -280,11 +367,7 @@ public final class CleanChance {
     /** The tightness ridden clean four times in five. */
     public CleanSetting fourInFive() {
         double[] ofC = ofC();
-        double mean = 0;
-        for (int i = 0; i < SIZE; i++) {
-            mean += ofC[i] * c(i);
-        }
-        return new CleanSetting(mean, c(percentile(ofC, SHARE_BELOW)), c(percentile(ofC, 1 - SHARE_BELOW)));
+        return new CleanSetting(mean(), c(percentile(ofC, SHARE_BELOW)), c(percentile(ofC, 1 - SHARE_BELOW)));
     }
 
     /** The first place at which a share of the weight is reached. */
