@@ -1,6 +1,6 @@
 import { Chevron } from '../../shared/ui';
 import { sayLength, usePreferences } from '../../shared/units';
-import { share } from '../standing';
+import { restsOn, share } from '../standing';
 import type { PairFit, SideFit } from './api';
 import { ANSWERS, worse } from './model';
 import type { Pair } from './pairs';
@@ -107,14 +107,14 @@ function Row(props: {
   );
 }
 
-/** The rider's own chance of a clean run in 100, with its band: an estimate; from the level alone it says so. */
+/** The rider's own chance of a clean run in 100, with its band: an estimate; without runs it says what it rests on. */
 function OwnChance({ of }: { of: Chance }) {
   return (
     <span className="block text-[0.8rem] font-normal text-soft">
       clean <span className="figures">{share(of.chance)}</span>
       <span className="block">
         {of.runs === 0 ? (
-          'by level'
+          restsOn(of)
         ) : (
           <span className="figures">
             {share(of.low)} to {share(of.high)}

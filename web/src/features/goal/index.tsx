@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useReading } from '../../shared/http';
 import { Button, Loading } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
-import { share } from '../standing';
+import { restsOn, share } from '../standing';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
 
@@ -60,7 +60,7 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
       ) : (
         <p>
           <b>{off.sentence}</b> Clean about <span className="figures">{share(off.gap.chance)}</span> in 100
-          now{off.runs === 0 ? ', from the level alone' : ''}. {off.pace}
+          now{off.runs === 0 && `, ${restsOn(off)}`}. {off.pace}
         </p>
       )}
     </>

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { Setting, share, StandsAt } from '../standing';
+import { restsOn, Setting, share, StandsAt } from '../standing';
 import { Button, CautionNote, sideWord } from '../../shared/ui';
 import { clock, findingsOf, lasting, moved, open, wishesOf, wishIndex, without } from './model';
 import type { LessonEdit } from './useLessonEdit';
@@ -68,7 +68,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                   )}
                   {t.chance && (
                     <span className="block text-[0.87rem] text-soft">
-                      clean {share(t.chance.chance)} in 100{t.chance.runs === 0 && ', by level'}
+                      clean {share(t.chance.chance)} in 100{t.chance.runs === 0 && `, ${restsOn(t.chance)}`}
                     </span>
                   )}
                 </td>

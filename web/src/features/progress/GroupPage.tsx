@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { todayIso, useDay, useDayLink, type Day } from '../day';
-import { share } from '../standing';
+import { restsOn, share } from '../standing';
 import { useReading } from '../../shared/http';
 import { Button, Chevron, Loading, sideWord, TextField, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
@@ -137,7 +137,7 @@ function Cell(props: { rider: GroupRider | undefined; nextMetres: number | undef
             {!known && ', '}
           </>
         )}
-        {!known && 'by level'}
+        {!known && restsOn(rider.next)}
       </span>
     </>
   );

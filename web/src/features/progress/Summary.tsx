@@ -41,9 +41,9 @@ export function Summary({ progress }: { progress: Progress }) {
         lastRidden={progress.machineName}
       />
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        The line is an estimate from level and the last {LATEST} runs to each side: the tightest setting
-        ridden clean four times in five. Nine times in ten it lies in the band. First runs at a new setting do
-        not count. <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
+        The line is an estimate from level, other courses and the last {LATEST} runs to each side: the
+        tightest setting ridden clean four times in five. Nine times in ten it lies in the band. First runs at
+        a new setting do not count. <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
       </p>
     </aside>
   );

@@ -9,14 +9,19 @@ export function share(chance: number): string {
   return fives < 5 ? '<5' : `${fives}`;
 }
 
-/** The chance of a clean run with its band, an estimate; from the level alone it says so. */
+/** What a chance rests on where the rider has no run of the kind. */
+export function restsOn(of: { runsElsewhere: number } | undefined): string {
+  return of !== undefined && of.runsElsewhere > 0 ? 'by other courses' : 'by level';
+}
+
+/** The chance of a clean run with its band, an estimate; without runs it says what it rests on. */
 export function Chance({ of }: { of: ChanceOf }) {
   return (
     <span className="whitespace-nowrap">
       clean <b className="figures">{share(of.chance)}</b> in 100{' '}
       <span className="text-soft">
         (<span className="figures">{share(of.low)}</span> to <span className="figures">{share(of.high)}</span>
-        {of.runs === 0 ? ', from the level alone' : ''})
+        {of.runs === 0 ? `, ${restsOn(of)}` : ''})
       </span>
     </span>
   );

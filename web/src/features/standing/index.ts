@@ -5,4 +5,4 @@ export { Untold } from './Untold';
 export { Setting } from './Setting';
 export { StandsAt } from './StandsAt';
 export { WhatStandsPanel } from './WhatStandsPanel';
-export { Chance, share, type ChanceOf } from './Chance';
+export { Chance, restsOn, share, type ChanceOf } from './Chance';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
-import { saidAt, Setting, share } from '../standing';
+import { restsOn, saidAt, Setting, share } from '../standing';
 import { lengthText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
@@ -55,7 +55,9 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
                 {r.chance === undefined ? '–' : share(r.chance.chance)}
                 {r.chance && (
                   <span className="block text-[0.8rem] text-soft">
-                    {r.chance.runs === 0 ? 'by level' : `${share(r.chance.low)} to ${share(r.chance.high)}`}
+                    {r.chance.runs === 0
+                      ? restsOn(r.chance)
+                      : `${share(r.chance.low)} to ${share(r.chance.high)}`}
                   </span>
                 )}
               </td>
@@ -71,8 +73,8 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
       <p className="mt-2 text-sm text-soft">
         Rides: what suits of what the day’s first course stands at. Chance: of a clean run on that, to the
         weaker side, with the band it lies in nine times in ten. Clean: the width ridden clean four times in
-        five. Both are estimates from level and the latest runs. The rung to begin on is two steps easier than
-        the weaker side’s best; without runs, the level sets it.
+        five. Both are estimates from level, other courses and the latest runs. The rung to begin on is two
+        steps easier than the weaker side’s best; without runs, the level sets it.
       </p>
     </div>
   );

@@ -72,6 +72,29 @@ class RunsTest {
                 .isGreaterThan(progress.at("/standing/right/tightness").asDouble());
     }
 
+    private JsonNode chanceOnACircle() {
+        Map<String, Object> on = Map.of("riderId", rider, "tightness", Map.of("LEFT", 1.5, "RIGHT", 1.5));
+        return APP.post("/api/clean-chances", Map.of("kind", "circle", "riders", List.of(on)))
+                .body()
+                .get(0);
+    }
+
+    @Test
+    void whatIsRiddenOnOneKindSaysSomethingOfAnother() {
+        JsonNode before = chanceOnACircle();
+        assertThat(before.get("runsElsewhere").asInt()).isZero();
+        for (int i = 0; i < 24; i++) {
+            Map<String, Object> run = run(i % 2 == 0 ? "LEFT" : "RIGHT", 6.4);
+            run.put("loggedAt", OneRidersDay.at(i));
+            there.ride(run);
+        }
+        JsonNode after = chanceOnACircle();
+        assertThat(after.get("runs").asInt()).isZero();
+        assertThat(after.get("runsElsewhere").asInt()).isGreaterThan(8);
+        assertThat(after.get("chance").asDouble())
+                .isGreaterThan(before.get("chance").asDouble());
+    }
+
     private static Map<String, Object> circle(String side, double diameter) {
         return Map.of("side", side, "posture", "UPRIGHT", "diameter", Courses.length(diameter));
     }

@@ -22,6 +22,7 @@ public record GoalResponse(
      *     ride it
      * @param gap missing where the tightness is
      * @param runs on that kind that speak for it
+     * @param runsElsewhere on other kinds that speak for it besides
      * @param sentence how far off it is in words; empty where the gap is missing
      * @param pace how long it takes in words; empty where that cannot be asked
      */
@@ -31,6 +32,7 @@ public record GoalResponse(
             @Nullable Double tightness,
             @Nullable GoalGap gap,
             int runs,
+            int runsElsewhere,
             String sentence,
             String pace) {}
 }

@@ -1,6 +1,8 @@
 package wrenlane.server.goal;
 
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
@@ -9,6 +11,7 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.NamedKind;
@@ -110,10 +113,16 @@ public class GoalService {
                 asked.kind().label(),
                 tight.orElse(null),
                 gap.orElse(null),
-                (int) Math.round(ridden.of(Side.LEFT).now().runs()
-                        + ridden.of(Side.RIGHT).now().runs()),
+                counted(ridden, CleanChance::runs),
+                counted(ridden, CleanChance::runsElsewhere),
                 gap.map(GoalGap::sentence).orElse(""),
                 gap.map(GoalGap::paceSentence).orElse(""));
+    }
+
+    private static int counted(SideHistories ridden, ToDoubleFunction<CleanChance> runs) {
+        return (int) Math.round(Arrays.stream(Side.values())
+                .mapToDouble(side -> runs.applyAsDouble(ridden.of(side).now()))
+                .sum());
     }
 
     /** Keeps a goal, or takes it away. */

@@ -8,11 +8,13 @@ import wrenlane.progress.CleanChance;
  * @param chance 0 to 1
  * @param low 5th percentile
  * @param high 95th percentile
- * @param runs it rests on, to that side; 0 where the level alone speaks
+ * @param runs it rests on, to that side
+ * @param runsElsewhere on other kinds of course that speak for it besides; where neither do, the level alone speaks
  */
-public record ChanceJson(double chance, double low, double high, int runs) {
+public record ChanceJson(double chance, double low, double high, int runs, int runsElsewhere) {
     static ChanceJson of(CleanChance of, double tightness) {
         CleanChance.Band band = of.bandAt(tightness);
-        return new ChanceJson(band.chance(), band.low(), band.high(), (int) Math.round(of.runs()));
+        return new ChanceJson(band.chance(), band.low(), band.high(), (int) Math.round(of.runs()), (int)
+                Math.round(of.runsElsewhere()));
     }
 }

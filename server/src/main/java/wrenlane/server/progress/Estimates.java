@@ -10,6 +10,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
@@ -42,7 +43,11 @@ class Estimates {
     /** What an estimate rests on, by which it is kept: most pages ask again of somebody who has not ridden since. */
     private record Evidence(RiderLevel level, List<Trial> trials) {}
 
+    /** The same with what other kinds say. */
+    private record AllEvidence(Evidence here, List<Evidence> elsewhere) {}
+
     private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
+    private final Kept<AllEvidence, CleanChance> keptBesides = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final CourseTightness tightness;
 
     Estimates(CourseTightness tightness) {
@@ -56,10 +61,51 @@ class Estimates {
      */
     Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<RiddenRun> some) {
         Map<Side, List<Trial>> trials = trials(read, some);
+        List<Map<Side, List<Trial>>> elsewhere = read.elsewhere().stream()
+                .flatMap(other -> upTo(until(read, some), other).stream().map(runs -> trials(other, runs)))
+                .toList();
         Map<Side, CleanChance> chances = new EnumMap<>(Side.class);
-        trials.forEach((side, of) ->
-                chances.put(side, kept.get(new Evidence(level, of), () -> CleanChance.of(level, of))));
+        trials.forEach((side, of) -> chances.put(
+                side,
+                chance(
+                        new Evidence(level, of),
+                        elsewhere.stream()
+                                .flatMap(other -> Stream.ofNullable(other.get(side)))
+                                .filter(other -> !other.isEmpty())
+                                .map(other -> new Evidence(level, other))
+                                .toList())));
         return chances;
+    }
+
+    private CleanChance chance(Evidence here, List<Evidence> elsewhere) {
+        if (elsewhere.isEmpty()) {
+            return chance(here);
+        }
+        return keptBesides.get(
+                new AllEvidence(here, elsewhere),
+                () -> chance(here)
+                        .besides(
+                                here.level(),
+                                elsewhere.stream().map(this::chance).toList()));
+    }
+
+    private CleanChance chance(Evidence evidence) {
+        return kept.get(evidence, () -> CleanChance.of(evidence.level(), evidence.trials()));
+    }
+
+    /** Up to when what was done elsewhere counts: the last of some runs, or now where they are all. */
+    private static Instant until(ReadRuns read, List<RiddenRun> some) {
+        return some.size() == read.runs().size()
+                ? Instant.MAX
+                : some.get(some.size() - 1).run().loggedAt();
+    }
+
+    /** Runs of another kind up to an instant; empty where there are none. */
+    private static Optional<List<RiddenRun>> upTo(Instant until, ReadRuns other) {
+        List<RiddenRun> runs = other.runs().stream()
+                .filter(r -> !r.run().loggedAt().isAfter(until))
+                .toList();
+        return runs.isEmpty() ? Optional.empty() : Optional.of(runs);
     }
 
     /** How tight each run was, reckoned anew for the machine it was ridden on. */
@@ -111,12 +157,7 @@ class Estimates {
                     .ifPresent(trial -> trials.computeIfAbsent(ridden.run().side(), s -> new ArrayList<>())
                             .add(trial));
         }
-        boolean all = some.size() == read.runs().size();
-        addTold(
-                trials,
-                read,
-                fromTheFirst ? Instant.MIN : latest.get(0).run().loggedAt(),
-                all ? Instant.MAX : some.get(some.size() - 1).run().loggedAt());
+        addTold(trials, read, fromTheFirst ? Instant.MIN : latest.get(0).run().loggedAt(), until(read, some));
         return trials;
     }
 

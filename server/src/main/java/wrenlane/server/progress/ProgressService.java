@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -103,15 +104,44 @@ public class ProgressService {
      * @param runs oldest first
      * @param aim how often the next should be clean
      * @param told runs practised alone, oldest first
+     * @param elsewhere the same of the rider's other kinds that ask for a turn
      */
-    public record ReadRuns(List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, List<ToldRuns> told) {}
+    public record ReadRuns(
+            List<RiddenRun> runs,
+            Map<Long, MachineTurn> turns,
+            Aim aim,
+            List<ToldRuns> told,
+            List<ReadRuns> elsewhere) {
+        /** These, and what was read of other kinds. */
+        Stream<ReadRuns> withElsewhere() {
+            return Stream.concat(Stream.of(this), elsewhere.stream());
+        }
+    }
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
     public ReadRuns latest(long riderId, CourseKind kind) {
-        return read(runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS), practice.told(riderId, kind));
+        return read(
+                riderId,
+                kind,
+                runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS),
+                runs.latestElsewhere(riderId, kind.id(), CleanSetting.LATEST_RUNS));
     }
 
-    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told) {
+    /**
+     * Reads what belongs to runs.
+     *
+     * @param elsewhere on other kinds, by kind
+     */
+    private ReadRuns read(
+            long riderId, CourseKind kind, List<RiddenRun> ridden, Map<String, List<RiddenRun>> elsewhere) {
+        List<ReadRuns> others = new ArrayList<>();
+        elsewhere.forEach((id, of) -> CourseKinds.find(id)
+                .filter(other -> other.turning() != CourseKind.Turning.STRAIGHT)
+                .ifPresent(other -> others.add(read(of, practice.told(riderId, other), List.of()))));
+        return read(ridden, practice.told(riderId, kind), others);
+    }
+
+    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told, List<ReadRuns> elsewhere) {
         return new ReadRuns(
                 ridden,
                 machines.turns(Stream.concat(
@@ -120,7 +150,8 @@ public class ProgressService {
                         .distinct()
                         .toList()),
                 aim.aim(),
-                told);
+                told,
+                elsewhere);
     }
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
@@ -142,6 +173,15 @@ public class ProgressService {
         for (Side side : Side.values()) {
             known &= tightness.isKnown(course, turn, side);
         }
+        for (ReadRuns of : read.withElsewhere().toList()) {
+            known &= isKnown(of);
+        }
+        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
+    }
+
+    /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
+    private boolean isKnown(ReadRuns read) {
+        boolean known = true;
         for (RiddenRun ridden : read.runs()) {
             MachineTurn on = read.turns().get(ridden.run().machineId());
             known &= on == null
@@ -151,7 +191,7 @@ public class ProgressService {
             MachineTurn on = read.turns().get(told.machineId());
             known &= on == null || tightness.isKnown(told.course(), on, told.side());
         }
-        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
+        return known;
     }
 
     /**
@@ -226,7 +266,7 @@ public class ProgressService {
         all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
         return new ReadProgress(
                 rider,
-                read(all, practice.told(rider.id(), kind)),
+                read(rider.id(), kind, all, elsewhere(ridden, kind)),
                 headings,
                 kinds(ridden),
                 Optional.ofNullable(machineId)
@@ -235,6 +275,16 @@ public class ProgressService {
                 lastRidden(all, kind),
                 causes.causes(),
                 opinions.words(rider.id(), kind.id()));
+    }
+
+    /** As much of each other kind as is read where only the latest are, so that every page says the same. */
+    private static Map<String, List<RiddenRun>> elsewhere(List<RiddenRun> ridden, CourseKind kind) {
+        Map<String, List<RiddenRun>> byKind = new TreeMap<>();
+        ridden.stream()
+                .filter(r -> !r.run().kind().equals(kind.id()))
+                .forEach(r -> byKind.computeIfAbsent(r.run().kind(), k -> new ArrayList<>())
+                        .add(r));
+        return byKind;
     }
 
     /** What is said of it. */

@@ -19,9 +19,10 @@ interface RunMapper {
             @Param("courseId") long courseId,
             @Param("most") int most);
 
-    /** Those that count of a rider on a kind to a side, the newest first. */
+    /** Kinds with runs of a rider that count. */
     List<String> kindsRidden(long riderId);
 
+    /** Those that count of a rider on a kind to a side, the newest first. */
     List<RunRow> latest(
             @Param("riderId") long riderId,
             @Param("kind") String kind,

@@ -7,8 +7,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -61,6 +63,8 @@ public class RunService {
     private record Latest(Stamped riders, String kind, int most) {}
 
     private final Kept<Latest, List<RiddenRun>> latest =
+            Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
+    private final Kept<Latest, Map<String, List<RiddenRun>>> elsewhere =
             Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
     private final RunMapper mapper;
     private final Stamps stamps;
@@ -225,6 +229,18 @@ public class RunService {
                         .flatMap(side -> oldestFirst(mapper.latest(riderId, kind, side.name(), most)))
                         .sorted(Comparator.comparing(RunRow::loggedAtMs))
                         .toList())));
+    }
+
+    /** The same on every other kind that the rider has runs on, by kind. */
+    public Map<String, List<RiddenRun>> latestElsewhere(long riderId, String kind, int most) {
+        return storage.read(() ->
+                elsewhere.get(new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most), () -> {
+                    Map<String, List<RiddenRun>> byKind = new TreeMap<>();
+                    kindsRidden(riderId).stream()
+                            .filter(other -> !other.equals(kind))
+                            .forEach(other -> byKind.put(other, latest(riderId, other, most)));
+                    return byKind;
+                }));
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
