@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.ToIntBiFunction;
 import java.util.function.ToIntFunction;
 
 /** What was reckoned, kept as long as there is memory for it; the longest unused goes first. */
@@ -21,9 +22,14 @@ public final class Kept<K, V> {
      * @param bytes what a key and what is kept for it take, about
      */
     public static <K, V> Kept<K, V> within(long mostBytes, ToIntFunction<K> bytes) {
+        return within(mostBytes, (key, value) -> bytes.applyAsInt(key));
+    }
+
+    /** The same where what is kept says itself how much it takes. */
+    public static <K, V> Kept<K, V> within(long mostBytes, ToIntBiFunction<K, V> bytes) {
         return new Kept<>(Caffeine.newBuilder()
                 .maximumWeight(mostBytes)
-                .weigher((K key, V value) -> bytes.applyAsInt(key))
+                .weigher(bytes::applyAsInt)
                 .build());
     }
 

@@ -66,6 +66,11 @@ public class RunService {
             Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
     private final Kept<Latest, Map<String, List<RiddenRun>>> elsewhere =
             Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
+
+    /** All of a rider: one page asks for them several times over. */
+    private final Kept<Stamped, List<RiddenRun>> ofRider =
+            Kept.within(2 * MOST_BYTES, (rider, runs) -> runs.size() * RUN_BYTES + RUN_BYTES);
+
     private final RunMapper mapper;
     private final Stamps stamps;
     private final CourseService courses;
@@ -256,7 +261,8 @@ public class RunService {
 
     /** Runs of a rider that still count, oldest first. */
     public List<RiddenRun> ofRider(long riderId) {
-        return RunRow.ridden(mapper.ofRider(riderId));
+        return storage.read(() ->
+                ofRider.get(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), () -> RunRow.ridden(mapper.ofRider(riderId))));
     }
 
     /** What a rider rode on each machine, the one last ridden first. */
