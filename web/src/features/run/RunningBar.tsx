@@ -26,6 +26,11 @@ export function RunningBar(props: {
   if (running === undefined) return null;
   const go = (what: Act, riderId?: number) =>
     act.mutate({ act: what, ...(riderId !== undefined && { riderId }) }, { onError: say.failed });
+  const anew = () =>
+    act.mutate(
+      { act: 'PLAN_ANEW' },
+      { onSuccess: () => say.done('The rest is planned anew.'), onError: say.failed },
+    );
   if (running.status === 'NOT_BEGUN') {
     return (
       <div className="flex items-center justify-between gap-3 border-b border-rule pb-2">
@@ -90,6 +95,12 @@ export function RunningBar(props: {
             </Button>
           </div>
           <WhoIsHere running={running} go={go} />
+          <div>
+            <Button className="min-h-11" disabled={act.isPending} onClick={anew}>
+              Plan the rest anew
+            </Button>
+            <p className="mt-1 text-sm text-soft">For who is here, in the time that is left.</p>
+          </div>
           {running.step > 0 && (
             <Button className="min-h-11" onClick={() => go('BACK')}>
               Back to the step before

@@ -68,6 +68,11 @@ public record Block(Sort sort, int startMinute, int minutes, int area, Optional<
         }
     }
 
+    /** The same so many minutes later. */
+    Block later(int by) {
+        return new Block(sort, startMinute + by, minutes, area, station, turns);
+    }
+
     /** The minute it ends. */
     public int endMinute() {
         return startMinute + minutes;

@@ -16,6 +16,7 @@ import java.util.Set;
  * @param helpers beside the instructor, each able to watch an area
  * @param weather of the day
  * @param wishes stations in the order they are wanted; empty where the planner chooses
+ * @param underWay where a lesson is on already, of which the rest is planned; missing for a whole one
  */
 public record LessonBrief(
         int minutes,
@@ -24,7 +25,35 @@ public record LessonBrief(
         int areas,
         int helpers,
         Weather weather,
-        List<Wish> wishes) {
+        List<Wish> wishes,
+        Optional<UnderWay> underWay) {
+    /**
+     * Of a lesson that is on: riders are briefed and warm.
+     *
+     * @param riddenMinutes since the last rest or talk
+     * @param standing id of the station that stands in each area, the first area's first
+     */
+    public record UnderWay(int riddenMinutes, List<String> standing) {
+        public UnderWay {
+            standing = List.copyOf(standing);
+            if (riddenMinutes < 0) {
+                throw new IllegalArgumentException("riddenMinutes is " + riddenMinutes + " min; it is not below 0");
+            }
+        }
+    }
+
+    /** Of a whole lesson. */
+    public LessonBrief(
+            int minutes,
+            List<String> riders,
+            List<Station> stations,
+            int areas,
+            int helpers,
+            Weather weather,
+            List<Wish> wishes) {
+        this(minutes, riders, stations, areas, helpers, weather, wishes, Optional.empty());
+    }
+
     /** Shortest lesson there is, in minutes. */
     public static final int SHORTEST = 20;
 
@@ -67,7 +96,28 @@ public record LessonBrief(
 
     /** The same with another length and other wishes. */
     LessonBrief with(int otherMinutes, List<Wish> otherWishes) {
-        return new LessonBrief(otherMinutes, riders, stations, areas, helpers, weather, otherWishes);
+        return new LessonBrief(otherMinutes, riders, stations, areas, helpers, weather, otherWishes, underWay);
+    }
+
+    /**
+     * The rest of a lesson that is on.
+     *
+     * @param left minutes to the end, {@link #SHORTEST} and more
+     */
+    public LessonBrief rest(int left, List<Wish> wishesLeft, UnderWay now) {
+        return new LessonBrief(left, riders, stations, areas, helpers, weather, wishesLeft, Optional.of(now));
+    }
+
+    /** Minutes ridden since the last rest or talk when it begins. */
+    int riddenBefore() {
+        return underWay.map(UnderWay::riddenMinutes).orElse(0);
+    }
+
+    /** What stands in an area when it begins; empty where nothing does, or nobody knows. */
+    Optional<Station> standing(int area) {
+        return underWay.map(UnderWay::standing)
+                .filter(standing -> area < standing.size())
+                .flatMap(standing -> station(standing.get(area)));
     }
 
     /** All riders. */

@@ -99,14 +99,17 @@ public final class LessonChecker {
 
     /** It begins with the briefing and a warm-up, and ends with a success and the debrief. */
     private void frame() {
+        boolean whole = brief.underWay().isEmpty();
         if (blocks.isEmpty()
-                || blocks.get(0).sort() != Sort.BRIEFING
+                || (whole && blocks.get(0).sort() != Sort.BRIEFING)
                 || blocks.get(blocks.size() - 1).sort() != Sort.DEBRIEF) {
             checks.add("frame", "blocks", "A lesson begins with briefing and checks, and ends with the debrief.");
         }
         List<Sort> riding =
                 blocks.stream().map(Block::sort).filter(Sort::isRiding).toList();
-        if (riding.isEmpty() || riding.get(0) != Sort.WARM_UP || riding.get(riding.size() - 1) != Sort.CLOSING) {
+        if (riding.isEmpty()
+                || (whole && riding.get(0) != Sort.WARM_UP)
+                || riding.get(riding.size() - 1) != Sort.CLOSING) {
             checks.add("frame", "blocks", "Riding begins with a warm-up and ends with a success.");
         }
         if (!riding.contains(Sort.DRILLS)) {
@@ -123,6 +126,10 @@ public final class LessonChecker {
     /** Cones are laid before anybody rides through them. */
     private void changes() {
         Map<Integer, Station> standing = new LinkedHashMap<>();
+        for (int area = 0; area < brief.areas(); area++) {
+            int here = area;
+            brief.standing(area).ifPresent(station -> standing.put(here, station));
+        }
         Map<Integer, Integer> prepared = new LinkedHashMap<>();
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
@@ -191,6 +198,9 @@ public final class LessonChecker {
     private void rests() {
         int limit = brief.weather().longestMinutes();
         Map<Integer, Integer> since = new LinkedHashMap<>();
+        for (int area = 0; area < brief.areas(); area++) {
+            since.put(area, brief.riddenBefore());
+        }
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
             if (block.sort().isRiding()) {

@@ -78,6 +78,22 @@ public final class LessonPlanner {
         return new Lesson(blocks, findings);
     }
 
+    /**
+     * The rest of a lesson: what was still to come in its order, as far as the time allows; what comes last goes first. Where
+     * nothing of it fits the planner chooses.
+     *
+     * @param brief of a lesson under way, with what was to come as its wishes
+     */
+    public static Lesson rest(LessonBrief brief) {
+        for (int kept = brief.wishes().size(); kept > 0; kept--) {
+            Lesson lesson = plan(brief.with(brief.minutes(), brief.wishes().subList(0, kept)));
+            if (end(lesson.blocks()) <= brief.minutes()) {
+                return lesson;
+            }
+        }
+        return plan(brief.with(brief.minutes(), List.of()));
+    }
+
     /** The shortest lesson in which everybody rides something, in minutes. */
     public static int shortestMinutes(LessonBrief brief) {
         return shortestMinutes(brief, List.of());

@@ -36,6 +36,8 @@ public record RunningLesson(
     /** A rider's turn that went by without a run being logged: skipped, or ridden where nothing is. */
     public record Passed(String rider, Instant at) {}
 
+    private static final double SECONDS_A_MINUTE = 60;
+
     public RunningLesson {
         blocks = List.copyOf(blocks);
         away = Set.copyOf(away);
@@ -131,6 +133,83 @@ public record RunningLesson(
     /** The step before this one begins once more. */
     public RunningLesson back(Instant now) {
         return step == 0 ? this : at(step - 1, now);
+    }
+
+    /**
+     * When the step that is on ends, in minutes from the start of the lesson, if it ends no sooner than planned: what is
+     * planned anew begins there.
+     */
+    public int minuteAfterStep(Instant now) {
+        Instant end = endsAt(now).filter(at -> at.isAfter(now)).orElse(now);
+        return (int) Math.ceil(Duration.between(begunAt, end).toSeconds() / SECONDS_A_MINUTE);
+    }
+
+    /** When the lesson was to end, in minutes from its start. */
+    public int endMinute() {
+        return blocks.stream().mapToInt(Block::endMinute).max().orElseThrow();
+    }
+
+    /** Minutes ridden since the last rest or talk when the step that is on ends, by the plan. */
+    public int riddenAtEndOfStep() {
+        int ridden = 0;
+        for (int start : starts(blocks).limit(step + 1L).toArray()) {
+            List<Block> on =
+                    blocks.stream().filter(b -> b.startMinute() == start).toList();
+            int longest = on.stream().mapToInt(Block::minutes).max().orElse(0);
+            if (on.stream().anyMatch(b -> b.sort().isRiding())) {
+                ridden += longest;
+            } else if (on.stream().allMatch(b -> b.sort() != Block.Sort.CHANGE_OVER)) {
+                ridden = 0;
+            }
+        }
+        return ridden;
+    }
+
+    /** What stands in each area at the end of the step that is on; empty where no area has been ridden on. */
+    public List<String> standing() {
+        List<String> standing = new ArrayList<>();
+        for (int start : starts(blocks).limit(step + 1L).toArray()) {
+            List<String> on = blocks.stream()
+                    .filter(b -> b.startMinute() == start)
+                    .sorted(Comparator.comparingInt(Block::area))
+                    .flatMap(b -> b.station().stream())
+                    .toList();
+            if (!on.isEmpty()) {
+                standing = on;
+            }
+        }
+        return List.copyOf(standing);
+    }
+
+    /** Stations of the rounds of drills that were still to come, in their order. */
+    public List<String> stationsToCome() {
+        int now = startOf(step).orElse(Integer.MAX_VALUE);
+        return blocks.stream()
+                .filter(b -> b.startMinute() > now && b.sort() == Block.Sort.DRILLS && b.area() == 0)
+                .flatMap(b -> b.station().stream())
+                .toList();
+    }
+
+    /**
+     * The same with another order from the end of this step on. This step keeps its length, and is taken to lie where it really
+     * does, so that the lesson is neither behind nor ahead from there.
+     *
+     * @param rest begins at minute 0; at least one block
+     */
+    public RunningLesson planned(List<Block> rest, Instant now) {
+        if (rest.isEmpty() || isOver()) {
+            throw new IllegalArgumentException("there is no rest of the lesson to plan: it is over, or rest is empty");
+        }
+        int start = startOf(step).orElseThrow();
+        int end = start + minutes().orElseThrow();
+        int late = Math.max(0, minuteAfterStep(now) - end);
+        List<Block> next = new ArrayList<>();
+        blocks.stream()
+                .filter(b -> b.startMinute() <= start)
+                .map(b -> b.startMinute() == start ? b.later(late) : b)
+                .forEach(next::add);
+        rest.stream().map(b -> b.later(end + late)).forEach(next::add);
+        return new RunningLesson(next, begunAt, step, since, pausedAt, away, passed);
     }
 
     /** The clock stands still. */

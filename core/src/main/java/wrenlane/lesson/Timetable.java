@@ -79,8 +79,11 @@ final class Timetable {
         }
 
         void through(List<Round> rounds) {
-            talk(Sort.BRIEFING, talk);
-            ride(new Round(everywhere(), warmUp), 0, Sort.WARM_UP);
+            riddenSincePause = brief.riddenBefore();
+            if (brief.underWay().isEmpty()) {
+                talk(Sort.BRIEFING, talk);
+                ride(new Round(everywhere(), warmUp), 0, Sort.WARM_UP);
+            }
             List<Station> before = List.of();
             for (Round round : rounds) {
                 change(before, round.stations());
@@ -118,7 +121,7 @@ final class Timetable {
         private void change(List<Station> from, List<Station> to) {
             int longest = 0;
             for (int a = 0; a < to.size(); a++) {
-                Optional<Station> before = from.isEmpty() ? Optional.empty() : Optional.of(from.get(a));
+                Optional<Station> before = from.isEmpty() ? brief.standing(a) : Optional.of(from.get(a));
                 longest = Math.max(longest, to.get(a).minutesAfter(before));
             }
             for (int a = 0; withBlocks && longest > 0 && a < to.size(); a++) {

@@ -51,6 +51,88 @@ class LessonPlannerTest {
         }
     }
 
+    private static LessonBrief.UnderWay underWay(int riddenMinutes, String... standing) {
+        return new LessonBrief.UnderWay(riddenMinutes, List.of(standing));
+    }
+
+    /** From any point of any lesson, with what was to come, the rest is right where there is time for anything at all. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theRestOfEveryLessonIsRightOrTooShort(long seed) {
+        LessonBrief whole = Briefs.random(seed);
+        List<Wish> wishes = whole.stations().stream()
+                .filter(s -> s.isForAll(whole.everyone()))
+                .limit(3)
+                .map(s -> new Wish(s.id(), Optional.empty()))
+                .toList();
+        int left = 20 + (int) (seed * 37 % 120);
+        LessonBrief brief = whole.rest(left, wishes, underWay((int) (seed % 31), Station.OPEN));
+        Lesson rest = LessonPlanner.rest(brief);
+        int end = rest.blocks().get(rest.blocks().size() - 1).endMinute();
+        assertThat(rest.blocks()).extracting(Block::sort).doesNotContain(Sort.BRIEFING, Sort.WARM_UP);
+        if (end <= left) {
+            assertThat(LessonChecker.check(brief, rest))
+                    .extracting(Finding::code)
+                    .isSubsetOf("hardest-late");
+        } else {
+            assertThat(broken(rest)).extracting(Finding::code).contains("too-short");
+        }
+    }
+
+    @Test
+    void theRestBeginsWithWhatIsRiddenAndEndsOnTime() {
+        LessonBrief brief = Briefs.usual(4).rest(60, List.of(), underWay(0, "box"));
+        Lesson rest = LessonPlanner.rest(brief);
+        assertThat(rest.findings()).isEmpty();
+        assertThat(rest.blocks().get(0).startMinute()).isZero();
+        assertThat(rest.blocks())
+                .extracting(Block::sort)
+                .doesNotContain(Sort.BRIEFING, Sort.WARM_UP)
+                .endsWith(Sort.CLOSING, Sort.DEBRIEF);
+        assertThat(rest.blocks().get(rest.blocks().size() - 1).endMinute()).isEqualTo(60);
+    }
+
+    @Test
+    void whoHasRiddenLongRestsFirst() {
+        LessonBrief fresh = Briefs.usual(4).rest(90, List.of(new Wish("box", Optional.empty())), underWay(0, "box"));
+        LessonBrief tired = Briefs.usual(4).rest(90, List.of(new Wish("box", Optional.empty())), underWay(45, "box"));
+        assertThat(LessonPlanner.rest(fresh).blocks().get(0).sort()).isEqualTo(Sort.DRILLS);
+        assertThat(LessonPlanner.rest(tired).blocks().get(0).sort()).isEqualTo(Sort.REST);
+    }
+
+    @Test
+    void whatStandsNeedsNoChangeOver() {
+        List<Wish> box = List.of(new Wish("box", Optional.empty()));
+        assertThat(LessonPlanner.rest(Briefs.usual(4).rest(60, box, underWay(0, "box")))
+                        .blocks())
+                .extracting(Block::sort)
+                .doesNotContain(Sort.CHANGE_OVER);
+        assertThat(LessonPlanner.rest(Briefs.usual(4).rest(60, box, underWay(0, "weave")))
+                        .blocks())
+                .extracting(Block::sort)
+                .startsWith(Sort.CHANGE_OVER, Sort.DRILLS);
+    }
+
+    @Test
+    void whatComesLastGoesFirstWhereTimeIsShort() {
+        List<Wish> toCome = List.of(
+                new Wish("weave", Optional.empty()),
+                new Wish("box", Optional.empty()),
+                new Wish("eight", Optional.empty()));
+        assertThat(ridden(LessonPlanner.rest(Briefs.usual(4).rest(120, toCome, underWay(0, "weave")))))
+                .containsExactly("weave", "box", "eight");
+        assertThat(ridden(LessonPlanner.rest(Briefs.usual(4).rest(40, toCome, underWay(0, "weave")))))
+                .startsWith("weave")
+                .doesNotContain("eight");
+    }
+
+    private static List<String> ridden(Lesson lesson) {
+        return lesson.blocks().stream()
+                .filter(b -> b.sort() == Sort.DRILLS)
+                .flatMap(b -> b.station().stream())
+                .toList();
+    }
+
     @Test
     void aUsualLessonRidesTheHardestInTheMiddleAndEndsWithASuccess() {
         Lesson lesson = LessonPlanner.plan(Briefs.usual(6));

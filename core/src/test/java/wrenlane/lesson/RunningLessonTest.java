@@ -67,6 +67,74 @@ class RunningLessonTest {
         return order.stream().map(Up::rider).toList();
     }
 
+    /** Box 0 to 10, eight 10 to 25, debrief 25 to 30. */
+    private static final List<Block> REST = List.of(
+            drills(0, 10, 0, "1", turn("ada", 2, Optional.empty())),
+            drills(10, 15, 0, "3", turn("ada", 2, Optional.empty())),
+            pause(Sort.DEBRIEF, 25, 5));
+
+    @Test
+    void whatComesAfterThisStepIsAsPlannedAnew() {
+        RunningLesson lesson = begun().onward(at(10)).planned(REST, at(15));
+        assertThat(lesson.now()).containsExactly(BOX);
+        assertThat(lesson.endsAt(at(15))).hasValue(at(30));
+        assertThat(lesson.endMinute()).isEqualTo(60);
+        lesson = lesson.onward(at(30));
+        assertThat(lesson.now()).extracting(Block::minutes).containsExactly(10);
+        assertThat(lesson.behind(at(30))).isZero();
+        lesson = lesson.onward(at(40)).onward(at(55));
+        assertThat(lesson.now()).extracting(Block::sort).containsExactly(Sort.DEBRIEF);
+        assertThat(lesson.onward(at(60)).isOver()).isTrue();
+    }
+
+    /** Eight minutes late, and the step goes on until its own end: from there the lesson is on time. */
+    @Test
+    void whatWasLateIsNoLongerBehindOncePlannedAnew() {
+        RunningLesson late = begun().onward(at(18));
+        assertThat(late.behind(at(20))).isEqualTo(Duration.ofMinutes(8));
+        assertThat(late.minuteAfterStep(at(20))).isEqualTo(38);
+        RunningLesson anew = late.planned(REST, at(20));
+        assertThat(anew.behind(at(20))).isZero();
+        assertThat(anew.endsAt(at(20))).hasValue(at(38));
+        assertThat(anew.onward(at(38)).behind(at(38))).isZero();
+        assertThat(anew.endMinute()).isEqualTo(68);
+    }
+
+    /** Over its time by five minutes: the rest begins now. */
+    @Test
+    void aStepThatIsOverItsTimeEndsNow() {
+        RunningLesson lesson = begun().onward(at(10));
+        assertThat(lesson.minuteAfterStep(at(35))).isEqualTo(35);
+        assertThat(lesson.planned(REST, at(35)).onward(at(35)).behind(at(35))).isZero();
+    }
+
+    @Test
+    void knowsWhatStandsAndWhatIsStillToCome() {
+        RunningLesson lesson = begun();
+        assertThat(lesson.standing()).isEmpty();
+        assertThat(lesson.stationsToCome()).containsExactly("1", "1");
+        assertThat(lesson.riddenAtEndOfStep()).isZero();
+        lesson = lesson.onward(at(10));
+        assertThat(lesson.standing()).containsExactly("1");
+        assertThat(lesson.stationsToCome()).containsExactly("1");
+        assertThat(lesson.riddenAtEndOfStep()).isEqualTo(20);
+        lesson = lesson.onward(at(30));
+        assertThat(lesson.standing()).containsExactly("1");
+        assertThat(lesson.riddenAtEndOfStep()).isZero();
+        lesson = lesson.onward(at(40));
+        assertThat(lesson.standing()).containsExactly("1", "2");
+        assertThat(lesson.stationsToCome()).isEmpty();
+        assertThat(lesson.riddenAtEndOfStep()).isEqualTo(20);
+    }
+
+    @Test
+    void aLessonThatIsOverHasNoRest() {
+        RunningLesson over =
+                begun().onward(at(10)).onward(at(30)).onward(at(40)).onward(at(60));
+        assertThatThrownBy(() -> over.planned(REST, at(60))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> begun().planned(List.of(), at(1))).isInstanceOf(IllegalArgumentException.class);
+    }
+
     @Test
     void stepsFollowOneAnotherToTheEnd() {
         RunningLesson lesson = begun();

@@ -91,6 +91,9 @@ class RunningLessonIT {
                 lesson(page).getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Tomas Ekvik"));
         tomas.getByText("Is away").click();
         assertThat(next(page)).hasText("Next: Brigid Vanner");
+        button(page, "Plan the rest anew").click();
+        assertThat(page.getByText("The rest is planned anew.")).isVisible();
+        assertThat(lesson(page)).containsText("Slipway box");
         Locator brigid = lesson(page)
                 .getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions().setHasText("Brigid Vanner"));

@@ -146,6 +146,27 @@ class RunningLessonTest {
         assertThat(act("ONWARD", 0).get("status").asString()).isEqualTo("NOT_BEGUN");
     }
 
+    /** Somebody leaves: the rest is planned for those who are there, and what is on stays. */
+    @Test
+    void theRestIsPlannedAnewForWhoIsHere() {
+        JsonNode running = onACourse();
+        String on = running.get("on").get(0).get("label").asString();
+        long gone = order(running).get(0);
+        JsonNode without = ofRider("LEAVE", running, gone);
+        JsonNode anew = act("PLAN_ANEW", without.get("step").asInt());
+        assertThat(anew.get("step")).isEqualTo(running.get("step"));
+        assertThat(anew.at("/on/0/label").asString()).isEqualTo(on);
+        assertThat(anew.get("status").asString()).isEqualTo("ON");
+        JsonNode later = anew;
+        while (later.get("status").asString().equals("ON")) {
+            later = act("ONWARD", later.get("step").asInt());
+            assertThat(order(later)).doesNotContain(gone);
+        }
+        assertThat(later.get("status").asString()).isEqualTo("OVER");
+        // Whoever taps twice, or too late, changes nothing.
+        assertThat(act("PLAN_ANEW", 0).get("status").asString()).isEqualTo("OVER");
+    }
+
     /** What was planned stays known, for the debrief, when the lesson is put away. */
     @Test
     void thePlanIsHeldAgainstWhatWasRidden() {

@@ -1,5 +1,6 @@
 package wrenlane.server.lesson;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -23,7 +24,9 @@ import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.LessonTemplate;
 import wrenlane.lesson.RangeCheck;
 import wrenlane.lesson.RiderTask;
+import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
+import wrenlane.lesson.Wish;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Side;
@@ -270,6 +273,45 @@ public class LessonService {
                 lesson.map(Lesson::findings).orElseGet(() -> nobody(present)),
                 rides.values().stream()
                         .anyMatch(onIt -> onIt.size() < read.day().riders().size()));
+    }
+
+    /**
+     * The rest of a lesson that is on, planned anew for who is there: in the time that its settings leave, with what was still to
+     * come as far as it fits.
+     *
+     * @throws RefusedException where there is too little time left, or nobody is there
+     */
+    List<Block> rest(long dayId, RunningLesson running, Instant now) {
+        Read read = storage.read(() -> read(dayId));
+        List<DayRider> there = present(read).stream()
+                .filter(r -> !running.away().contains(String.valueOf(r.riderId())))
+                .toList();
+        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings.of(read.catalogue(), there));
+        List<Station> stations = stations(read, tasks, standing.rides(read.day(), read.courses(), LengthSystem.METRIC));
+        int left = read.settings().minutes() - running.minuteAfterStep(now);
+        if (left < LessonBrief.SHORTEST) {
+            throw RefusedException.of(
+                    "too-little-left",
+                    "minutes",
+                    "Fewer than " + LessonBrief.SHORTEST
+                            + " minutes are left after this. Make the lesson longer on Lesson, or end it as it was planned.");
+        }
+        LessonBrief brief = brief(read.settings(), tasks.keySet(), stations)
+                .orElseThrow(() ->
+                        RefusedException.of("nobody", "riders", "Nobody is here who could ride: say on Range who is."));
+        List<Wish> toCome = running.stationsToCome().stream()
+                .filter(id -> brief.station(id).isPresent())
+                .map(id -> new Wish(id, Optional.empty()))
+                .toList();
+        Lesson rest = LessonPlanner.rest(
+                brief.rest(left, toCome, new LessonBrief.UnderWay(running.riddenAtEndOfStep(), running.standing())));
+        rest.findings().stream()
+                .filter(f -> f.code().equals("too-short"))
+                .findFirst()
+                .ifPresent(f -> {
+                    throw RefusedException.of(f.code(), f.where(), f.message());
+                });
+        return rest.blocks();
     }
 
     private static List<Station> stations(

@@ -24,6 +24,8 @@ record RunningAct(
         PAUSE,
         /** The clock goes on. */
         GO_ON,
+        /** What comes after this step is planned anew, for who is there and in the time that is left. */
+        PLAN_ANEW,
         /** A rider's turn goes by: skipped, or ridden where nothing is logged. */
         PASS,
         /** A rider leaves, or is not there yet. */

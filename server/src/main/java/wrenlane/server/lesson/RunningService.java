@@ -102,13 +102,15 @@ public class RunningService {
                     "Say which rider it is, where a rider skips, leaves or comes, and only there.");
         }
         // Planned before the writer is taken.
-        List<Block> planned = act.act() == Act.BEGIN ? planned(dayId) : List.of();
+        List<Block> planned = act.act() == Act.BEGIN
+                ? planned(dayId)
+                : act.act() == Act.PLAN_ANEW ? plannedAnew(dayId, act.step()) : List.of();
         return storage.write(() -> {
             DayResponse day = days.get(dayId);
             Optional<RunningLesson> before = find(dayId);
             Optional<RunningLesson> after = act.act() == Act.BEGIN
                     ? Optional.of(before.orElseGet(() -> RunningLesson.begin(planned, Set.of(), clock.instant())))
-                    : before.flatMap(lesson -> after(lesson, act));
+                    : before.flatMap(lesson -> after(lesson, act, planned));
             if (!after.equals(before)) {
                 after.ifPresentOrElse(
                         lesson -> mapper.putRunning(dayId, json.writeValueAsString(RunningState.of(lesson))),
@@ -119,7 +121,7 @@ public class RunningService {
         });
     }
 
-    private Optional<RunningLesson> after(RunningLesson lesson, RunningAct act) {
+    private Optional<RunningLesson> after(RunningLesson lesson, RunningAct act, List<Block> planned) {
         if (act.step() != lesson.step()) {
             return Optional.of(lesson);
         }
@@ -131,11 +133,20 @@ public class RunningService {
             case BACK -> Optional.of(lesson.back(now));
             case PAUSE -> Optional.of(lesson.pause(now));
             case GO_ON -> Optional.of(lesson.goOn(now));
+            case PLAN_ANEW -> Optional.of(planned.isEmpty() ? lesson : lesson.planned(planned, now));
             case PASS -> Optional.of(lesson.pass(rider, now));
             case LEAVE -> Optional.of(lesson.withAway(rider, true));
             case COME -> Optional.of(lesson.withAway(rider, false));
             case PUT_AWAY -> Optional.empty();
         };
+    }
+
+    /** Of a lesson that is on at that step; nothing where it is not, for somebody else was first. */
+    private List<Block> plannedAnew(long dayId, int step) {
+        return storage.read(() -> find(dayId))
+                .filter(lesson -> lesson.step() == step && !lesson.isOver())
+                .map(lesson -> lessons.rest(dayId, lesson, clock.instant()))
+                .orElse(List.of());
     }
 
     private List<Block> planned(long dayId) {
