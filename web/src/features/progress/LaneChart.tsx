@@ -25,7 +25,7 @@ export function LaneChart({ progress, scale }: { progress: Progress; scale: Scal
           height={chart.height}
           className="drawing"
           role="img"
-          aria-label="Width ridden, run by run; the table below has every run"
+          aria-label={`${progress.settingLabel} ridden, run by run; the table below has every run`}
         >
           <Axis chart={chart} scale={scale} />
           <Estimates chart={chart} />

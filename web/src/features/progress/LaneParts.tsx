@@ -107,7 +107,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
           fontWeight={600}
           fill="var(--ink)"
         >
-          {dateText(d.date)}
+          {chart.narrow ? dateText(d.date).replace(/ \d{4}$/, '') : dateText(d.date)}
         </text>
       ))}
     </g>

@@ -16,6 +16,7 @@ export interface Mark {
 export interface Chart {
   width: number;
   height: number;
+  narrow: boolean;
   top: number;
   bottom: number;
   middle: number;
@@ -32,8 +33,11 @@ export interface Chart {
 
 const TOP = 46;
 const BOTTOM = 14;
-/** Half the kerb's width where both limits meet the middle, in pixels: room for the dates. */
+/** Half the kerb's width where both limits meet the middle, in pixels: room for the dates, on a phone without their years. */
 const HALF_KERB = 66;
+const HALF_KERB_NARROW = 42;
+/** Charts less wide than this are narrow, in pixels. */
+const NARROW = 520;
 
 function value(of: { settingMetres: number; tightness?: number | undefined }, scale: Scale): number {
   // Kinds that are ridden straight on have no tightness, and are shown in metres alone.
@@ -68,9 +72,11 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
   };
   const least = Math.min(limit.LEFT, limit.RIGHT, narrowest);
   const middle = width / 2;
-  const perUnit = (middle - HALF_KERB - 18) / Math.max(0.001, widest - least);
+  const narrow = width < NARROW;
+  const halfKerb = narrow ? HALF_KERB_NARROW : HALF_KERB;
+  const perUnit = (middle - halfKerb - 18) / Math.max(0.001, widest - least);
   const x = (side: Side, v: number) =>
-    middle + (side === 'LEFT' ? -1 : 1) * (HALF_KERB + (v - least) * perUnit);
+    middle + (side === 'LEFT' ? -1 : 1) * (halfKerb + (v - least) * perUnit);
   const bottom = height - BOTTOM;
   const gap = 16;
   const perRun = (bottom - TOP - gap * days.length) / Math.max(1, Math.max(1, runs.length));
@@ -101,6 +107,7 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
   return {
     width,
     height,
+    narrow,
     top: TOP,
     bottom,
     middle,
