@@ -181,13 +181,26 @@ public record RunningLesson(
         return List.copyOf(standing);
     }
 
-    /** Stations of the rounds of drills that were still to come, in their order. */
+    /**
+     * Stations of the rounds of drills that were still to come, in their order, those of one round side by side. Groups that
+     * change places within a round ride the same stations again, which are said once.
+     */
     public List<String> stationsToCome() {
         int now = startOf(step).orElse(Integer.MAX_VALUE);
-        return blocks.stream()
-                .filter(b -> b.startMinute() > now && b.sort() == Block.Sort.DRILLS && b.area() == 0)
-                .flatMap(b -> b.station().stream())
-                .toList();
+        List<String> toCome = new ArrayList<>();
+        List<String> before = List.of();
+        for (int start : starts(blocks).filter(s -> s > now).toArray()) {
+            List<String> round = blocks.stream()
+                    .filter(b -> b.startMinute() == start && b.sort() == Block.Sort.DRILLS)
+                    .sorted(Comparator.comparingInt(Block::area))
+                    .flatMap(b -> b.station().stream())
+                    .toList();
+            if (!round.isEmpty() && !round.equals(before)) {
+                toCome.addAll(round);
+                before = round;
+            }
+        }
+        return List.copyOf(toCome);
     }
 
     /**

@@ -112,11 +112,11 @@ class RunningLessonTest {
     void knowsWhatStandsAndWhatIsStillToCome() {
         RunningLesson lesson = begun();
         assertThat(lesson.standing()).isEmpty();
-        assertThat(lesson.stationsToCome()).containsExactly("1", "1");
+        assertThat(lesson.stationsToCome()).containsExactly("1", "1", "2");
         assertThat(lesson.riddenAtEndOfStep()).isZero();
         lesson = lesson.onward(at(10));
         assertThat(lesson.standing()).containsExactly("1");
-        assertThat(lesson.stationsToCome()).containsExactly("1");
+        assertThat(lesson.stationsToCome()).containsExactly("1", "2");
         assertThat(lesson.riddenAtEndOfStep()).isEqualTo(20);
         lesson = lesson.onward(at(30));
         assertThat(lesson.standing()).containsExactly("1");
@@ -125,6 +125,25 @@ class RunningLessonTest {
         assertThat(lesson.standing()).containsExactly("1", "2");
         assertThat(lesson.stationsToCome()).isEmpty();
         assertThat(lesson.riddenAtEndOfStep()).isEqualTo(20);
+    }
+
+    /** Two groups in two areas change places: one round, said once. */
+    @Test
+    void groupsThatChangePlacesRideOneRound() {
+        Turn ada = turn("ada", 2, Optional.empty());
+        Turn ben = turn("ben", 2, Optional.empty());
+        RunningLesson lesson = RunningLesson.begin(
+                List.of(
+                        pause(Sort.BRIEFING, 0, 10),
+                        drills(10, 10, 0, "1", ada),
+                        drills(10, 10, 1, "2", ben),
+                        drills(20, 10, 0, "1", ben),
+                        drills(20, 10, 1, "2", ada),
+                        drills(30, 10, 0, "3", ada),
+                        drills(30, 10, 1, "4", ben)),
+                Set.of(),
+                NINE);
+        assertThat(lesson.stationsToCome()).containsExactly("1", "2", "3", "4");
     }
 
     @Test

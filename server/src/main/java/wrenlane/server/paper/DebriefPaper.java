@@ -14,7 +14,7 @@ import wrenlane.server.debrief.DebriefService;
 import wrenlane.server.http.BusyException;
 import wrenlane.units.LengthSystem;
 
-/** Puts the debrief of a day on paper: what each rider is told, what they can practise alone, and what the instructor makes of it. */
+/** Puts the debrief of a day on paper: what each rider is told and can practise alone, and how the lesson went. */
 @Service
 class DebriefPaper {
     private final DebriefService debriefs;

@@ -277,7 +277,7 @@ public class ProgressService {
                 opinions.words(rider.id(), kind.id()));
     }
 
-    /** As much of each other kind as is read where only the latest are, so that every page says the same. */
+    /** Runs on every other kind, by kind; estimates look at the latest of them, whether more are read or not. */
     private static Map<String, List<RiddenRun>> elsewhere(List<RiddenRun> ridden, CourseKind kind) {
         Map<String, List<RiddenRun>> byKind = new TreeMap<>();
         ridden.stream()
