@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { deviceName } from '../../shared/device';
 import { body, http, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
@@ -23,10 +23,14 @@ export interface RangeQuestion {
   settingMetres: number | undefined;
 }
 
-/** One rider on one course of the day, with advice for the next run at a setting. */
-export function useRange(q: RangeQuestion) {
+/**
+ * One rider on one course of the day, with advice for the next run at a setting. Where that cannot be had, what was last read at
+ * another setting goes on standing there, without its advice: the runs of the day are the same at any.
+ */
+export function useRange(q: RangeQuestion): { data: RangeView | undefined; isError: boolean } {
   const { system } = usePreferences();
-  return useQuery({
+  const client = useQueryClient();
+  const { data, isError } = useQuery({
     queryKey: ['range', q, system],
     placeholderData: (before: RangeView | undefined) => before,
     queryFn: () =>
@@ -44,6 +48,18 @@ export function useRange(q: RangeQuestion) {
         }),
       ),
   });
+  return { data: data ?? (isError ? knownOf(client, q) : undefined), isError };
+}
+
+/** What was last read of a rider on a course, at whatever setting. */
+export function knownOf(client: QueryClient, q: RangeQuestion): RangeView | undefined {
+  const { settingMetres: _, ...who } = q;
+  const [latest] = client
+    .getQueryCache()
+    .findAll({ queryKey: ['range', who], predicate: ({ state }) => state.data !== undefined })
+    .toSorted((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
+  const view = latest?.state.data as RangeView | undefined;
+  return view && { standing: view.standing, runs: view.runs, unscored: view.unscored };
 }
 
 /** What it takes to have a course stand at other settings for one rider, and when it is best done. */
