@@ -75,10 +75,12 @@ public record RunningLesson(
 
     /** The blocks that are on, one for each area; none when the lesson is over. */
     public List<Block> now() {
-        return startOf(step)
-                .map(start ->
-                        blocks.stream().filter(b -> b.startMinute() == start).toList())
-                .orElse(List.of());
+        return startOf(step).map(this::startingAt).orElse(List.of());
+    }
+
+    /** By area, as the running order has them. */
+    private List<Block> startingAt(int minute) {
+        return blocks.stream().filter(b -> b.startMinute() == minute).toList();
     }
 
     /** What comes after; none in the last step. */
@@ -153,8 +155,7 @@ public record RunningLesson(
     public int riddenAtEndOfStep() {
         int ridden = 0;
         for (int start : starts(blocks).limit(step + 1L).toArray()) {
-            List<Block> on =
-                    blocks.stream().filter(b -> b.startMinute() == start).toList();
+            List<Block> on = startingAt(start);
             int longest = on.stream().mapToInt(Block::minutes).max().orElse(0);
             if (on.stream().anyMatch(b -> b.sort().isRiding())) {
                 ridden += longest;
@@ -169,9 +170,7 @@ public record RunningLesson(
     public List<String> standing() {
         List<String> standing = new ArrayList<>();
         for (int start : starts(blocks).limit(step + 1L).toArray()) {
-            List<String> on = blocks.stream()
-                    .filter(b -> b.startMinute() == start)
-                    .sorted(Comparator.comparingInt(Block::area))
+            List<String> on = startingAt(start).stream()
                     .flatMap(b -> b.station().stream())
                     .toList();
             if (!on.isEmpty()) {
@@ -190,9 +189,8 @@ public record RunningLesson(
         List<String> toCome = new ArrayList<>();
         List<String> before = List.of();
         for (int start : starts(blocks).filter(s -> s > now).toArray()) {
-            List<String> round = blocks.stream()
-                    .filter(b -> b.startMinute() == start && b.sort() == Block.Sort.DRILLS)
-                    .sorted(Comparator.comparingInt(Block::area))
+            List<String> round = startingAt(start).stream()
+                    .filter(b -> b.sort() == Block.Sort.DRILLS)
                     .flatMap(b -> b.station().stream())
                     .toList();
             if (!round.isEmpty() && !round.equals(before)) {

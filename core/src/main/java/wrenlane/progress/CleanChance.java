@@ -163,11 +163,11 @@ public final class CleanChance {
                 told += other.runs;
             }
         }
-        double here = 1 / (1 / precision + ofKind);
-        double more = here - prior;
         if (told == 0) {
             return this;
         }
+        double here = 1 / (1 / precision + ofKind);
+        double more = here - prior;
         double at = (weighted / precision * here - start * prior) / more;
         double[][] next = new double[WIDTHS.length][SIZE];
         for (int k = 0; k < WIDTHS.length; k++) {

@@ -2,7 +2,6 @@ package wrenlane.server.paper;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -100,10 +99,6 @@ record LaneSheet(
         return (int) day.runs().stream().filter(LaneSheet::isDrawn).count();
     }
 
-    private static String mm(double millimetres) {
-        return String.format(Locale.ROOT, "%.2f", millimetres);
-    }
-
     /** Where everything stands, in millimetres from the upper left corner. */
     private static final class Layout {
         private final List<ProgressDay> days;
@@ -165,7 +160,14 @@ record LaneSheet(
             for (Side side : Side.values()) {
                 estimates(side);
             }
-            return new LaneSheet(mm(width), mm(height), lines, areas, rings, words, lessonsLeftOut);
+            return new LaneSheet(
+                    PaperDrawing.millimetres(width),
+                    PaperDrawing.millimetres(height),
+                    lines,
+                    areas,
+                    rings,
+                    words,
+                    lessonsLeftOut);
         }
 
         private double bottom() {
@@ -226,7 +228,7 @@ record LaneSheet(
             }
             double out = run.side() == Side.LEFT ? -BESIDE : BESIDE;
             for (int i = 0; i < run.faults().size(); i++) {
-                rings.add(Map.of("x", mm(x + i * out), "y", mm(y)));
+                rings.add(Map.of("x", PaperDrawing.millimetres(x + i * out), "y", PaperDrawing.millimetres(y)));
                 word(String.valueOf(run.faults().get(i).letter()), x + i * out, y + HALF_LINE);
             }
         }
@@ -264,7 +266,7 @@ record LaneSheet(
         }
 
         private static String at(double x, double y) {
-            return mm(x) + "," + mm(y);
+            return PaperDrawing.millimetres(x) + "," + PaperDrawing.millimetres(y);
         }
 
         private void vertical(String sort, double x, double from, double to) {

@@ -62,7 +62,8 @@ record PaperDrawing(String svg, String widthMillimetres, String heightMillimetre
                 words);
     }
 
-    private static String millimetres(double mm) {
+    /** As they stand in a style or a drawing. */
+    static String millimetres(double mm) {
         return String.format(Locale.ROOT, "%.2f", mm);
     }
 }
