@@ -2,7 +2,7 @@ import { Button } from '../../shared/ui';
 import type { Outbox } from './outbox';
 
 /** Says plainly what is saved on this device and what on the server. */
-export function Saved(props: { box: Outbox; reached: boolean; dismiss: () => void }) {
+export function Saved(props: { box: Outbox; keeping: boolean; reached: boolean; dismiss: () => void }) {
   const { waiting, refused } = props.box;
   if (refused.length > 0) {
     return (
@@ -14,6 +14,7 @@ export function Saved(props: { box: Outbox; reached: boolean; dismiss: () => voi
       </div>
     );
   }
+  if (props.keeping) return <span className="text-soft">Saving …</span>;
   if (waiting.length === 0) {
     return props.reached ? (
       <span className="text-moss">All saved on the server</span>

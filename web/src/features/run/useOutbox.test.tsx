@@ -67,6 +67,17 @@ describe('the outbox on a device', () => {
     await waitFor(() => expect(result.current.box.waiting).toEqual([]));
   });
 
+  it('does not say that all is saved of what is only just being kept, nor before it was read', async () => {
+    put.mockRejectedValue(outOfReach);
+    const { result } = outbox();
+    expect(result.current.keeping).toBe(true);
+    await waitFor(() => expect(result.current.keeping).toBe(false));
+    act(() => result.current.add({ kind: 'log', id: 'a', run }));
+    expect(result.current).toMatchObject({ keeping: true, box: { waiting: [] } });
+    await waitFor(() => expect(result.current.keeping).toBe(false));
+    expect(result.current.box.waiting).toHaveLength(1);
+  });
+
   it('keeps everything while the server is out of reach, through a reload, and sends it afterwards', async () => {
     put.mockRejectedValue(outOfReach);
     const before = outbox();

@@ -46,6 +46,8 @@ async function readAnew(client: QueryClient): Promise<boolean> {
 
 export interface HeldOutbox {
   box: Outbox;
+  /** Whether something is on its way into the box, or the box has not been read yet: then it says less than was done. */
+  keeping: boolean;
   reached: boolean;
   add: (entry: Entry) => void;
   /** Puts a run in the place of another that says the same but for what is given, and says its id. */
@@ -58,6 +60,8 @@ export function useOutbox(): HeldOutbox {
   const client = useQueryClient();
   const say = useSay();
   const [box, setBox] = useState(EMPTY);
+  const [read, setRead] = useState(false);
+  const [putting, setPutting] = useState(0);
   const [reached, setReached] = useState(true);
   const busy = useRef(false);
   const reading = useRef(false);
@@ -107,7 +111,11 @@ export function useOutbox(): HeldOutbox {
     const unread = () => undefined;
     const send = () => void flush().catch(unread);
     // What this device cannot read it has not kept either: said when something is to be kept.
-    void takeOver().then(look).then(flush).catch(unread);
+    void takeOver()
+      .then(look)
+      .finally(() => setRead(true))
+      .then(flush)
+      .catch(unread);
     const again = setInterval(send, RETRY);
     window.addEventListener('online', send);
     const quiet = onOtherTabs(() => void look().catch(unread));
@@ -119,8 +127,10 @@ export function useOutbox(): HeldOutbox {
   }, [flush, look]);
 
   const add = (entry: Entry) => {
+    setPutting((before) => before + 1);
     putWaiting(entry)
       .then(look)
+      .finally(() => setPutting((before) => before - 1))
       .then(flush)
       .catch(() => say.failed(new Error(UNKEPT)));
   };
@@ -132,5 +142,5 @@ export function useOutbox(): HeldOutbox {
     add({ kind: 'log', id, run: correction(run, changes, deviceName(), new Date()) });
     return id;
   };
-  return { box, reached, add, correct, dismiss };
+  return { box, keeping: !read || putting > 0, reached, add, correct, dismiss };
 }

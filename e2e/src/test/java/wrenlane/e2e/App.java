@@ -45,8 +45,9 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
     }
 
     @Override
-    public void afterEach(ExtensionContext context) {
+    public void afterEach(ExtensionContext context) throws IOException {
         chromium().leavePages();
+        server().startIfEnded();
     }
 
     @Override

@@ -109,6 +109,13 @@ final class RunningServer implements AutoCloseable {
         awaitFirstPage();
     }
 
+    /** Starts it again where a test that failed left it ended. */
+    void startIfEnded() throws IOException {
+        if (!process.isAlive()) {
+            start();
+        }
+    }
+
     private Process launch() throws IOException {
         List<String> command = new ArrayList<>(List.of(JAVA, "-Xmx512m", "-XX:+UseSerialGC"));
         command.addAll(options);
