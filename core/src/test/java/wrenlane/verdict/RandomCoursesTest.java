@@ -32,7 +32,7 @@ import wrenlane.riding.RidingStyle;
 /** Courses and machines drawn at random, from a seed: what is said to fit holds when it is ridden again. */
 class RandomCoursesTest {
     /** A sample; {@code ./wren bench courses} draws two thousand, or as many as are asked for. */
-    private static final int COURSES = Integer.getInteger("wren.courses", 300);
+    private static final int COURSES = Integer.getInteger("wren.courses", 150);
 
     /** A course drawn, what was said of it, and the first rule that a line said to fit breaks. */
     private record Drawn(long seed, Course course, FitAnswer answer, Optional<String> broken) {}
@@ -52,7 +52,7 @@ class RandomCoursesTest {
                         .isEmpty());
         assertThat(answers.getOrDefault(FitAnswer.FITS, 0L)).isGreaterThan(COURSES / 4);
         assertThat(answers.getOrDefault(FitAnswer.DOES_NOT_FIT, 0L)).isGreaterThan(COURSES / 50);
-        assertThat(answers.getOrDefault(FitAnswer.NOT_SOLVED, 0L)).isLessThan(COURSES / 100);
+        assertThat(answers.getOrDefault(FitAnswer.NOT_SOLVED, 0L)).isLessThanOrEqualTo(COURSES / 100);
     }
 
     /** None of the defaults, of any kind and class of machine, is left without an answer. */
