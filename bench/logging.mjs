@@ -2,11 +2,8 @@
 // what a run costs at least: a bare insert of the same durability on the same disk. All the while every device listens for
 // news, and how long after a run was acknowledged each of them heard is measured: gathered news may come for several at once.
 // Usage: node bench/logging.mjs JAR DEMO_FILE [SECONDS]
-import { spawn } from 'node:child_process';
 import { X509Certificate } from 'node:crypto';
 import { Agent, request } from 'node:https';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { PASSPHRASE, Server, spread } from './server.mjs';
 
 const [jar, demo, seconds = '60'] = process.argv.slice(2);
@@ -16,16 +13,6 @@ const server = await Server.withDemoDay(jar, demo, 18803, { onNetwork: true });
 const started = await server.memory();
 const [day] = await server.json('/api/days');
 const errors = [];
-
-/** The bare inserts, as many a second as the clients log. */
-function bare(forSeconds) {
-  const here = dirname(fileURLToPath(import.meta.url));
-  const process = spawn('java', ['-cp', join(dirname(jar), 'lib', '*'), join(here, 'BareInsert.java'), server.data,
-    String(PER_SECOND * forSeconds), String(PER_SECOND)], { stdio: ['ignore', 'pipe', 'inherit'] });
-  let said = '';
-  process.stdout.on('data', (text) => (said += text));
-  return new Promise((go) => process.once('exit', () => go(said.trim().split('\n').map(Number))));
-}
 
 const ca = await (await fetch(`${server.address}/api/network/authority.crt`)).arrayBuffer();
 const trust = { ca: new X509Certificate(Buffer.from(ca)).toString() };
@@ -112,7 +99,7 @@ async function load(name, forSeconds, beside) {
   const reads = [];
   late.length = 0;
   const until = performance.now() + 1000 * forSeconds;
-  const [least] = await Promise.all([beside ? bare(forSeconds) : undefined,
+  const [least] = await Promise.all([beside ? server.bare('BareInsert', PER_SECOND * forSeconds, PER_SECOND) : undefined,
     ...Array.from({ length: CLIENTS }, (_, i) => client(i, until, writes, reads))]);
   const w = spread(writes);
   const r = spread(reads);

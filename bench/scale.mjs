@@ -42,8 +42,12 @@ async function measure(name, count, job) {
     await job(i);
     times.push(performance.now() - from);
   }
+  report(name, times);
+}
+
+function report(name, times) {
   const { median, p95, longest } = spread(times);
-  console.log(`${name}: ${count} times, median ${median.toFixed(1)} ms, 95 % ${p95.toFixed(1)} ms, longest ${longest.toFixed(1)} ms`);
+  console.log(`${name}: ${times.length} times, median ${median.toFixed(1)} ms, 95 % ${p95.toFixed(1)} ms, longest ${longest.toFixed(1)} ms`);
 }
 
 try {
@@ -70,6 +74,7 @@ try {
   const progress = (i) => json(`/api/riders/${ids[(i * 37) % RIDERS]}/progress`);
   await measure('progress of a rider, first time', 20, progress);
   await measure('progress of a rider', 60, (i) => progress(i % 20));
+  report('  the rows of a rider alone, read once more', (await server.bare('BareRead', ...ids.slice(0, 60))).slice(20));
   await measure('riders', 20, () => json('/api/riders'));
   await measure('group of the demo day', 20, () => json(`/api/days/${day.id}/group`));
   await measure('briefing of the demo day', 20, () => json(`/api/days/${day.id}/briefing`));

@@ -2,7 +2,8 @@
 import { spawn } from 'node:child_process';
 import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 /** Numbers between 0 and 1 from a seed, the same each time (mulberry32). */
 export function random(seed) {
@@ -85,6 +86,19 @@ export class Server {
     const answer = await fetch(this.address + path, options);
     if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
     return answer.status === 204 ? undefined : answer.json();
+  }
+
+  /** Times, in milliseconds, of a bare job beside this directory's scripts, on this server's data and with its library. */
+  async bare(job, ...args) {
+    const here = dirname(fileURLToPath(import.meta.url));
+    const classes = join(dirname(this.jar), 'lib', '*');
+    const process = spawn('java', ['-cp', classes, join(here, `${job}.java`), this.data, ...args.map(String)], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    let said = '';
+    process.stdout.on('data', (text) => (said += text));
+    await new Promise((go) => process.once('close', go));
+    return said.trim().split('\n').map(Number);
   }
 
   /** Memory the process holds now and has held at most, in MB, as the system counts it. */
