@@ -1,13 +1,13 @@
 import { Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
-import { STOPS, titleOf, useDayLink } from '../features/day';
+import { STOPS, titleOf, useDay, useDayLink } from '../features/day';
 import { ErrorBoundary } from './ErrorBoundary';
 import { CheckLabel } from './CheckLabel';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { useSignedOut } from '../shared/http';
 import { Conflicts } from '../shared/ui';
-import { usePreferences } from '../shared/units';
+import { shortDate, usePreferences } from '../shared/units';
 import { SignIn } from './SignIn';
 import { DemoLabel, KeepOpenLabel, Light, ReachLabel, Shortcuts, Units } from './Tools';
 
@@ -18,7 +18,6 @@ export function Frame() {
 
 function Page({ generation }: { generation: number }) {
   const [shortcuts, setShortcuts] = useState(false);
-  const link = useDayLink();
   const signedOut = useSignedOut();
   const { pathname } = useLocation();
   useEffect(() => {
@@ -34,12 +33,7 @@ function Page({ generation }: { generation: number }) {
         To the page
       </a>
       <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-panel px-6 py-2 max-sm:gap-x-1.5 max-sm:px-3">
-        <Link
-          to={link('/today')}
-          className="mr-auto text-[1.3rem] font-bold tracking-tight whitespace-nowrap text-ink no-underline lg:mr-0"
-        >
-          Wren Lane
-        </Link>
+        <Brand />
         <div className="order-3 w-full min-w-0 lg:order-none lg:w-auto lg:flex-1">
           <Lane />
         </div>
@@ -65,6 +59,26 @@ function Page({ generation }: { generation: number }) {
         </ErrorBoundary>
       </main>
     </div>
+  );
+}
+
+/** The name of the app over the day that is worked on: both lead to it. */
+function Brand() {
+  const link = useDayLink();
+  const read = useDay();
+  const day = read.state === 'ready' ? read.value.day : undefined;
+  return (
+    <Link
+      to={link('/today')}
+      className="mr-auto w-36 min-w-0 leading-tight xl:w-52 text-ink no-underline max-sm:w-0 max-sm:flex-1 lg:mr-0"
+    >
+      <span className="block text-[1.3rem] font-bold tracking-tight whitespace-nowrap">Wren Lane</span>
+      {day && (
+        <span className="block truncate text-[0.87rem] text-soft" title={day.title}>
+          {shortDate(day.date)} · {day.title}
+        </span>
+      )}
+    </Link>
   );
 }
 

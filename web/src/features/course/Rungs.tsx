@@ -1,3 +1,4 @@
+import { Term } from '../../shared/ui';
 import { sayLength, usePreferences } from '../../shared/units';
 import type { Ladder } from './api';
 
@@ -14,7 +15,7 @@ export function Rungs(props: {
   return (
     <div className="min-h-17">
       <div className="mb-1 text-sm text-soft">
-        Rungs of {props.label} for {props.machineName}
+        <Term word="rung">Rungs</Term> of {props.label} for {props.machineName}
         {props.ladder?.rungs.some((r) => r.tightness !== undefined) && ', with their tightness'}
       </div>
       <div role="group" aria-label="Rungs" className="flex flex-wrap">

@@ -1,4 +1,4 @@
-import { Figure } from '../../shared/ui';
+import { Figure, Term } from '../../shared/ui';
 import { lengthText, sayLength, speedText, usePreferences } from '../../shared/units';
 import type { CourseKind, Fit, Line, SideFit } from './api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from './model';
@@ -67,7 +67,10 @@ export function Verdict(props: {
         />
         {!straight && (
           <div className={`contents ${props.stale ? 'opacity-50' : ''}`}>
-            <Figure name="Tightness" figure={side?.tightness?.toFixed(2) ?? '…'} />
+            <Figure
+              name={<Term word="tightness">Tightness</Term>}
+              figure={side?.tightness?.toFixed(2) ?? '…'}
+            />
             <Figure
               name={`Tightness 1.00 at a ${setting} of`}
               figure={limit?.figure ?? '…'}

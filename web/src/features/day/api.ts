@@ -39,6 +39,18 @@ export function useSaveDay() {
   });
 }
 
+/** Deletes a day without runs. */
+export function useDeleteDay() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/days/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['days'] }),
+  });
+}
+
 /** A file is sent as it is: the server reads it, and says where it is wrong. */
 const asItIs = { bodySerializer: (text: string) => text, headers: { 'Content-Type': 'application/json' } };
 

@@ -1,6 +1,7 @@
 export {
   useBriefing,
   useDays,
+  useDeleteDay,
   useImport,
   usePreview,
   useRangeCheck,
@@ -10,7 +11,7 @@ export {
   type DayRequest,
   type Preview,
 } from './api';
-export { changed, todayIso } from './model';
+export { blankDay, changed, likeDay, shifted, todayIso } from './model';
 export { NextStep } from './NextStep';
 export { StopRules } from './StopRules';
 export { StopTabs } from './StopTabs';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Day } from './api';
-import { changed, chosenDay, todayIso } from './model';
+import { changed, chosenDay, likeDay, shifted, todayIso } from './model';
 
 const day = (id: number, date: string): Day => ({
   id,
@@ -44,4 +44,31 @@ it('changes only what is named', () => {
     riders: [],
     yardId: 7,
   });
+});
+
+it('makes a day like another, with its places and settings', () => {
+  const stand = { xMetres: 1, yMetres: 2, turnRadians: 0 };
+  const known: Day = {
+    ...day(1, '2026-05-01'),
+    yardId: 7,
+    stands: [{ courseId: 1, stand }],
+    standsAt: [{ courseId: 1, metres: [7, 6] }],
+    riders: [{ riderId: 2, machineId: 3 }],
+  };
+  expect(likeDay(known, '2026-06-01', 'Next')).toEqual({
+    date: '2026-06-01',
+    title: 'Next',
+    yardId: 7,
+    courseIds: [1],
+    stands: [{ courseId: 1, stand }],
+    standsAt: [{ courseId: 1, metres: [7, 6] }],
+    riders: [{ riderId: 2, machineId: 3 }],
+  });
+});
+
+it('shifts one of a list as far as it goes', () => {
+  expect(shifted([1, 2, 3], 2, -1)).toEqual([1, 3, 2]);
+  expect(shifted([1, 2, 3], 0, 1)).toEqual([2, 1, 3]);
+  expect(shifted([1, 2, 3], 2, 1)).toEqual([1, 2, 3]);
+  expect(shifted([1, 2, 3], 0, -1)).toEqual([1, 2, 3]);
 });

@@ -30,3 +30,20 @@ export function changed(day: Day, some: Partial<DayRequest>): DayRequest {
     ...some,
   };
 }
+
+/** A day of which nothing is known but when it is. */
+export function blankDay(date: string, title: string): DayRequest {
+  return { date, title, courseIds: [], stands: [], riders: [] };
+}
+
+/** A new day with the yard, the courses at their places and settings, and the riders of another. */
+export function likeDay(day: Day, date: string, title: string): DayRequest {
+  return changed(day, { date, title });
+}
+
+/** The same list with one of it a place earlier or later, as far as it goes. */
+export function shifted<T>(list: T[], at: number, by: -1 | 1): T[] {
+  const to = at + by;
+  const [one, other] = [list[at], list[to]];
+  return one === undefined || other === undefined ? list : list.with(at, other).with(to, one);
+}

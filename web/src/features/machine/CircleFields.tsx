@@ -26,8 +26,8 @@ export function CircleFields(props: {
         {EACH.map(({ posture, side, name }) => {
           const key = `${posture}/${side}` as const;
           return (
-            <div key={key} className="flex items-start gap-2">
-              <div className="flex-1">
+            <div key={key} className="grid justify-items-start">
+              <div className="w-full">
                 <LengthField
                   label={`Circle ${name}, ${sideWord(side)}`}
                   value={circles[key]}
@@ -38,7 +38,7 @@ export function CircleFields(props: {
               {circles[key] && (
                 <Button
                   kind="quiet"
-                  className="mt-6"
+                  className="px-0!"
                   aria-label={`Remove the circle ${name}, ${sideWord(side)}`}
                   onClick={() => {
                     const { [key]: _dropped, ...others } = circles;

@@ -13,8 +13,8 @@ export function FigureFields(props: {
     onChange(text.trim() === '' ? others : { ...others, [dimension]: text });
   };
   return (
-    <table className="table-plain">
-      <caption className="mb-1 text-left font-semibold">Figures</caption>
+    <table className="table-plain mt-2">
+      <caption className="sr-only">Figures</caption>
       <thead>
         <tr>
           <th>Figure</th>

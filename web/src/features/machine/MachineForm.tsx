@@ -4,26 +4,36 @@ import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
-import { draftOf, fresh, requestOf, TRANSMISSIONS, type Draft } from './model';
+import { asRequest, copyOf, draftOf, fresh, requestOf, TRANSMISSIONS, type Draft } from './model';
 import { TurnTable } from './TurnTable';
 
 /** Describes a machine; the turn that follows stands beside it at once. */
 export function MachineForm(props: {
   machine: Machine | undefined;
+  /** The one that a new machine is a copy of, if of any. */
+  like: Machine | undefined;
   classes: MachineClass[];
   /** Whether it was stored just now, by the button that has to keep the focus. */
   justSaved: boolean;
   onSaved: (saved: Machine) => void;
   onDeleted: () => void;
+  /** Starts a new one from what is stored of this one. */
+  onCopy: () => void;
 }) {
-  const { machine, classes } = props;
+  const { machine, classes, like } = props;
   const classOf = (id: string) => classes.find((c) => c.id === id) ?? (classes[0] as MachineClass);
   const [draft, setDraft] = useState<Draft>(() =>
-    machine ? draftOf(machine, classOf(machine.classId)) : fresh(classOf('twin-300')),
+    machine
+      ? draftOf(machine, classOf(machine.classId))
+      : like
+        ? copyOf(like, classOf(like.classId))
+        : fresh(classOf('twin-300')),
   );
   const kind = classOf(draft.classId);
   const request = requestOf(draft, kind);
   const report = useTurnReport(request);
+  const measured = Object.keys(draft.measured).length;
+  const [opened] = useState(measured > 0);
   const [stored, setStored] = useState(machine);
   const save = useSaveMachine();
   const remove = useDeleteMachine();
@@ -44,9 +54,23 @@ export function MachineForm(props: {
         onError: say.failed,
       },
     );
+  const deleted = (gone: Machine) =>
+    remove
+      .mutateAsync(gone)
+      .then(() => {
+        unsaved.letGo();
+        props.onDeleted();
+        say.done(`${gone.name} is deleted.`, () => {
+          save
+            .mutateAsync({ machine: asRequest(gone) })
+            .then(props.onSaved)
+            .catch(say.failed);
+        });
+      })
+      .catch(say.failed);
   return (
     <form
-      className="grid content-start gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]"
+      className="grid content-start gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]"
       onSubmit={(e) => {
         e.preventDefault();
         submit();
@@ -54,13 +78,13 @@ export function MachineForm(props: {
     >
       {unsaved.question}
       <div className="grid content-start gap-4">
-        <div className="grid gap-4 sm:grid-cols-3">
-          <TextField
-            label="Name"
-            maxLength={80}
-            value={draft.name}
-            onChange={(e) => change({ name: e.target.value })}
-          />
+        <TextField
+          label="Name"
+          maxLength={80}
+          value={draft.name}
+          onChange={(e) => change({ name: e.target.value })}
+        />
+        <div className="grid gap-4 sm:grid-cols-2">
           <Select
             label="Class to start from"
             value={draft.classId}
@@ -81,38 +105,38 @@ export function MachineForm(props: {
             onChoose={(v) => change({ transmission: v })}
           />
         </div>
+        <CircleFields circles={draft.circles} onChange={(circles) => change({ circles })} />
+        <div className="flex flex-wrap items-center gap-3">
+          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={report.isError}>
+            Save machine
+          </Button>
+          {stored && (
+            <>
+              <Button onClick={props.onCopy}>Copy</Button>
+              <Button disabled={remove.isPending} onClick={() => void deleted(stored)}>
+                Delete
+              </Button>
+            </>
+          )}
+          {stored && <NextStep here="MACHINES" own={{ path: '/riders/new', name: 'Riders' }} />}
+        </div>
+        <details className="border-t border-rule pt-3" open={opened}>
+          <summary className="cursor-pointer font-semibold">
+            More figures
+            <span className="font-normal text-soft">
+              {measured === 0 ? ': all typical of the class' : `: ${measured} measured`}
+            </span>
+          </summary>
+          <FigureFields kind={kind} measured={draft.measured} onChange={(measured) => change({ measured })} />
+        </details>
+      </div>
+      <div className="grid content-start gap-4">
         <TurnTable report={report.data} />
         {report.isError && (
           <p role="alert" className="text-brick">
             {report.error.message}
           </p>
         )}
-        <CircleFields circles={draft.circles} onChange={(circles) => change({ circles })} />
-      </div>
-      <div className="grid content-start gap-3">
-        <FigureFields kind={kind} measured={draft.measured} onChange={(measured) => change({ measured })} />
-        <div className="flex items-center gap-3">
-          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={report.isError}>
-            Save machine
-          </Button>
-          {stored && (
-            <Button
-              onClick={() =>
-                remove.mutate(stored, {
-                  onSuccess: () => {
-                    say.done('Machine deleted.');
-                    unsaved.letGo();
-                    props.onDeleted();
-                  },
-                  onError: say.failed,
-                })
-              }
-            >
-              Delete
-            </Button>
-          )}
-          {stored && <NextStep here="MACHINES" own={{ path: '/riders/new', name: 'Riders' }} />}
-        </div>
       </div>
     </form>
   );

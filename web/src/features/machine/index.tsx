@@ -1,11 +1,11 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
-import { chosen, JUST_SAVED, useJustSaved } from '../../shared/address';
+import { chosen, JUST_SAVED, useAddress, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Loading, NotHere } from '../../shared/ui';
+import { Loading, NamedList, NotHere } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
 import { useMachineClasses, useMachines, type Machine, type MachineClass } from './api';
 import { MachineForm } from './MachineForm';
-import { MachineList } from './MachineList';
 import { GroupTabs } from './GroupTabs';
 
 export { useMachineClasses, useMachines, useSaveMachine, type Machine } from './api';
@@ -25,6 +25,9 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
   const navigate = useNavigate();
   const link = useDayLink();
   const justSaved = useJustSaved();
+  const { system } = usePreferences();
+  const [search] = useAddress();
+  const like = machines.find((m) => String(m.id) === search.get('like'));
   const { one: shown, missing } = chosen(machines, id);
   if (missing) {
     return (
@@ -37,14 +40,29 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
     <div className="flex flex-1 flex-col">
       <GroupTabs here="machines" />
       <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <MachineList machines={machines} shown={shown?.id} />
+        <NamedList
+          what="machine"
+          all={machines}
+          shown={shown?.id}
+          to={(to) => link(`/machines/${to}`)}
+          detail={({ turn }) => (
+            <span className="figures">
+              {lengthText(turn.limitLeftMetres, system)} left · {lengthText(turn.limitRightMetres, system)}{' '}
+              right
+            </span>
+          )}
+        >
+          No machine yet. Choose a class beside this to start from its typical figures.
+        </NamedList>
         <MachineForm
-          key={shown?.id ?? 'new'}
+          key={shown?.id ?? `new/${like?.id ?? ''}`}
           machine={shown}
+          like={like}
           classes={classes}
           justSaved={justSaved}
           onSaved={(saved) => void navigate(link(`/machines/${saved.id}`), { state: JUST_SAVED })}
           onDeleted={() => void navigate(link('/machines'))}
+          onCopy={() => shown && void navigate(link(`/machines/new?like=${shown.id}`))}
         />
       </div>
     </div>

@@ -85,6 +85,11 @@ export function requestOf(draft: Draft, kind: MachineClass): MachineRequest {
   return { name: name.trim() === '' ? kind.label : name, classId, transmission, figures, circles };
 }
 
+/** A draft of a new machine with all that is known of another. */
+export function copyOf(machine: Machine, kind: MachineClass): Draft {
+  return { ...draftOf(machine, kind), name: `${machine.name.slice(0, 74)}, copy` };
+}
+
 /** A stored machine as it would be sent again. */
 export function asRequest(machine: Machine): MachineRequest {
   const { name, classId, transmission, figures, circles } = machine;

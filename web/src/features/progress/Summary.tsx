@@ -3,7 +3,7 @@ import { useDayLink } from '../day';
 import { GoalPanel } from '../goal';
 import { PractisedPanel } from '../practised';
 import { share } from '../standing';
-import { Chevron, Figure, sideWord } from '../../shared/ui';
+import { Chevron, Figure, sideWord, Term } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 import { HeldBack } from './HeldBack';
@@ -24,7 +24,14 @@ export function Summary({ progress }: { progress: Progress }) {
         <p className="border-l-4 border-ochre pl-3">{progress.standstill}</p>
       )}
       <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-        <Figure name="Left, tightness" figure={standing?.left?.tightness.toFixed(2) ?? '–'} />
+        <Figure
+          name={
+            <>
+              Left, <Term word="tightness">tightness</Term>
+            </>
+          }
+          figure={standing?.left?.tightness.toFixed(2) ?? '–'}
+        />
         <Figure name="Right, tightness" figure={standing?.right?.tightness.toFixed(2) ?? '–'} />
         <Figure name="Left, clean" figure={String(left.clean)} unit={`of ${left.runs}`} />
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />

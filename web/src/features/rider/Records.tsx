@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useReading } from '../../shared/http';
-import { Button, Downloads, Loading, useSay } from '../../shared/ui';
+import { AskFirst, Button, Downloads, Loading, useSay } from '../../shared/ui';
 import { useArchiveRider, useDeleteRecords, useRecords, type Kept, type Rider } from './api';
 import { keptText } from './model';
 
@@ -61,35 +61,31 @@ function ForEver(props: { rider: Rider; kept: Kept; onDeleted: () => void; onLef
   const remove = useDeleteRecords();
   const say = useSay();
   return (
-    <div role="group" aria-label={`Delete ${rider.name}`} className="border-l-4 border-brick pl-3">
+    <AskFirst
+      label={`Delete ${rider.name}`}
+      doIt="Delete for ever"
+      leaveIt="Keep them"
+      pending={remove.isPending}
+      onDo={() =>
+        remove.mutate(rider, {
+          onSuccess: () => {
+            say.done('Deleted, with all records.');
+            props.onDeleted();
+          },
+          onError: say.failed,
+        })
+      }
+      onLeave={props.onLeft}
+    >
       <p>
         <b>{rider.name} and all that is kept of them are deleted for ever</b>: {keptText(kept)}. It cannot be
         undone; take the records away first if anybody may ask for them.
       </p>
-      <p className="mt-1">
+      <p>
         What remains: copies of your data made before, until they are deleted too; what phones keep for
         opening out of reach, until they next reach the server; files and papers already taken away; names
         written in notes about others.
       </p>
-      <div className="mt-2 flex flex-wrap gap-3">
-        <Button
-          disabled={remove.isPending}
-          onClick={() =>
-            remove.mutate(rider, {
-              onSuccess: () => {
-                say.done('Deleted, with all records.');
-                props.onDeleted();
-              },
-              onError: say.failed,
-            })
-          }
-        >
-          Delete for ever
-        </Button>
-        <Button kind="quiet" autoFocus onClick={props.onLeft}>
-          Keep them
-        </Button>
-      </div>
-    </div>
+    </AskFirst>
   );
 }

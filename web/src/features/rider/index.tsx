@@ -1,12 +1,10 @@
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDayLink } from '../day';
 import { GroupTabs, useMachines, type Machine } from '../machine';
 import { chosen, JUST_SAVED, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Loading, NotHere, TextField } from '../../shared/ui';
+import { Loading, NamedList, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
-import { found } from './model';
 import { Records } from './Records';
 import { RiderForm } from './RiderForm';
 
@@ -18,9 +16,6 @@ export const LEVELS: Record<Rider['level'], string> = {
   DEVELOPING: 'developing',
   SKILLED: 'skilled',
 };
-
-/** Lists longer than this can be searched. */
-const FEW = 8;
 
 /** The riders: level, school, usual machine, notes. */
 export default function RidersPage() {
@@ -45,7 +40,6 @@ function Shown({
   const navigate = useNavigate();
   const link = useDayLink();
   const justSaved = useJustSaved();
-  const [typed, setTyped] = useState('');
   const { one: shown, missing } = chosen(riders, id);
   if (missing) {
     return (
@@ -58,33 +52,22 @@ function Shown({
     <div className="flex flex-1 flex-col">
       <GroupTabs here="riders" />
       <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <div>
-          {riders.length === 0 && <p className="mb-3">No rider yet. Describe the first one beside this.</p>}
-          {riders.length > FEW && (
-            <TextField label="Find a rider" value={typed} onChange={(e) => setTyped(e.target.value)} />
+        <NamedList
+          what="rider"
+          all={riders}
+          shown={shown?.id}
+          to={(to) => link(`/riders/${to}`)}
+          last={(r) => r.archived}
+          detail={(r) => (
+            <>
+              {LEVELS[r.level]} ·{' '}
+              {machines.find((m) => m.id === r.machineId)?.name ?? 'no machine of their own'}
+              {r.archived && ' · put away'}
+            </>
           )}
-          <ul>
-            {found(riders, typed).map((r) => (
-              <li key={r.id}>
-                <Link
-                  to={link(`/riders/${r.id}`)}
-                  aria-current={r.id === shown?.id ? 'true' : undefined}
-                  className={`block border-b border-rule px-2 py-2 text-ink no-underline ${r.id === shown?.id ? 'border-l-4 border-l-cone bg-panel' : 'hover:bg-panel'}`}
-                >
-                  <span className="font-semibold">{r.name}</span>
-                  <span className="block text-[0.87rem] text-soft">
-                    {LEVELS[r.level]} ·{' '}
-                    {machines.find((m) => m.id === r.machineId)?.name ?? 'no machine of their own'}
-                    {r.archived && ' · put away'}
-                  </span>
-                </Link>
-              </li>
-            ))}
-          </ul>
-          <Link to={link('/riders/new')} className="mt-3 inline-block">
-            New rider
-          </Link>
-        </div>
+        >
+          No rider yet. Describe the first one beside this.
+        </NamedList>
         <div>
           <RiderForm
             key={shown?.id ?? 'new'}

@@ -1,5 +1,5 @@
 import { counted } from '../../shared/ui';
-import type { Kept, Rider, RiderRequest } from './api';
+import type { Kept, RiderRequest } from './api';
 
 /** What somebody is taken for until more is said of them. */
 export const NEW_RIDER: RiderRequest = { name: '', level: 'NOVICE', school: 'CLUTCH_FIRST', notes: '' };
@@ -16,12 +16,4 @@ export function keptText(kept: Kept): string {
     { n: kept.practice, what: 'practice' },
   ].flatMap(({ n, what }) => (n === 0 ? [] : [counted(n, what)]));
   return parts.length === 0 ? 'only the description' : ['the description', ...parts].join(', ');
-}
-
-/** Riders whose name says something that was typed; those put away come last. */
-export function found(riders: Rider[], typed: string): Rider[] {
-  const wanted = typed.trim().toLocaleLowerCase();
-  return riders
-    .filter((r) => r.name.toLocaleLowerCase().includes(wanted))
-    .toSorted((a, b) => Number(a.archived) - Number(b.archived));
 }

@@ -5,6 +5,8 @@ import { changed, useDayLink, useSaveDay, type Day, type DayRequest } from '../d
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import { useYards } from '../yard';
+import { CourseOrder } from './CourseOrder';
+import { DeleteDay } from './DeleteDay';
 import { Button, Select, TextField, useSay } from '../../shared/ui';
 
 /** Who and what is on the day. */
@@ -15,12 +17,13 @@ export function DayEditor({ day }: { day: Day }) {
       <Button aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Close' : 'Change the day'}
       </Button>
-      {open && <Editor key={day.id} day={day} />}
+      {open && <Editor key={day.id} day={day} onDeleted={() => setOpen(false)} />}
     </section>
   );
 }
 
-function Editor({ day }: { day: Day }) {
+function Editor(props: { day: Day; onDeleted: () => void }) {
+  const { day } = props;
   const [draft, setDraft] = useState<DayRequest>(() => changed(day, {}));
   const all = useRiders().data ?? [];
   const riders = all.filter((r) => !r.archived || draft.riders.some((o) => o.riderId === r.id));
@@ -105,6 +108,10 @@ function Editor({ day }: { day: Day }) {
             </label>
           ))}
         </div>
+        <CourseOrder
+          courses={draft.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? [])}
+          onOrder={(courseIds) => change({ courseIds })}
+        />
       </fieldset>
       <fieldset>
         <legend className="mb-1 font-semibold">Riders and their machines</legend>
@@ -124,7 +131,7 @@ function Editor({ day }: { day: Day }) {
           ))}
         </div>
       </fieldset>
-      <div>
+      <div className="flex flex-wrap items-start gap-3">
         <Button
           kind="primary"
           type="submit"
@@ -132,6 +139,7 @@ function Editor({ day }: { day: Day }) {
         >
           Save the day
         </Button>
+        <DeleteDay day={stored} onDeleted={props.onDeleted} />
       </div>
     </form>
   );

@@ -1,36 +1,53 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Copies } from '../copy';
-import { todayIso, useSaveDay } from '../day';
-import { Button, TextField, useSay } from '../../shared/ui';
+import { blankDay, likeDay, todayIso, useSaveDay, type Day } from '../day';
+import { Button, Select, TextField, useSay } from '../../shared/ui';
+import { dateText } from '../../shared/units';
 import { BringIn } from './BringIn';
 
-/** Starts a day, or brings days in from a file. */
-export function NewDay({ first = false }: { first?: boolean }) {
+/** Starts a day, by default with all that another has, or brings days in from a file. */
+export function NewDay({ days = [], like }: { days?: Day[]; like?: Day }) {
+  const first = days.length === 0;
+  const [likeId, setLikeId] = useState(String((like ?? days[0])?.id ?? ''));
   const [date, setDate] = useState(todayIso(new Date()));
   const [title, setTitle] = useState('Slow-riding lesson');
   const [, setParams] = useSearchParams();
   const save = useSaveDay();
   const say = useSay();
+  const model = days.find((d) => String(d.id) === likeId);
   return (
     <div className="m-6 grid max-w-xl gap-4">
-      {first ? <h1>Start a day</h1> : <h2>New day</h2>}
+      {first && <h1>Start a day</h1>}
       <p>
-        A day ties together a yard, its courses and the riders. Give it a date; the rest follows along the
-        lane.
+        A day ties together a yard, its courses and the riders. Give it a date;{' '}
+        {first
+          ? 'the rest follows along the lane.'
+          : 'what it has of another day can be changed at every stop. The lesson is planned anew.'}
       </p>
       <form
         className="grid gap-4"
         onSubmit={(e) => {
           e.preventDefault();
           save.mutate(
-            { day: { date, title, courseIds: [], stands: [], riders: [] } },
+            { day: model === undefined ? blankDay(date, title) : likeDay(model, date, title) },
             { onSuccess: (day) => setParams({ day: String(day.id) }), onError: say.failed },
           );
         }}
       >
         <TextField label="Date" type="date" value={date} onChange={(e) => setDate(e.target.value)} />
         <TextField label="Title" maxLength={80} value={title} onChange={(e) => setTitle(e.target.value)} />
+        {!first && (
+          <Select
+            label="With the yard, courses, places and riders of"
+            value={likeId}
+            options={[
+              ...days.map((d) => ({ value: String(d.id), label: `${dateText(d.date)} · ${d.title}` })),
+              { value: '', label: 'no other day' },
+            ]}
+            onChoose={setLikeId}
+          />
+        )}
         <div>
           <Button
             kind="primary"

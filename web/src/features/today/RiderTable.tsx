@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
 import { restsOn, saidAt, Setting, share } from '../standing';
+import { Term } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
@@ -21,8 +22,12 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
           <tr>
             <th>Rider</th>
             <th>Machine</th>
-            <th className="text-right!">Rung to begin</th>
-            <th className="text-right!">Tightness</th>
+            <th className="text-right!">
+              <Term word="rung">Rung to begin</Term>
+            </th>
+            <th className="text-right!">
+              <Term word="tightness">Tightness</Term>
+            </th>
             <th className="text-right!">Rides</th>
             <th className="text-right!">Chance, in 100</th>
             <th className="text-right!">Clean left</th>

@@ -9,12 +9,15 @@ import { DayEditor } from './DayEditor';
 import { NewDay } from './NewDay';
 import { RiderTable } from './RiderTable';
 
+/** In the address of a day that is not stored yet. */
+const NEW = 'new';
+
 /** The day on one page: what to bring, who rides what, what is not ready. */
 export default function TodayPage() {
   const day = useDay();
   return (
     <Loading of={day}>
-      {({ day: d, days }) => (d === undefined ? <NewDay first /> : <Chosen key={d.id} day={d} days={days} />)}
+      {({ day: d, days }) => (d === undefined ? <NewDay /> : <Chosen key={d.id} day={d} days={days} />)}
     </Loading>
   );
 }
@@ -22,25 +25,26 @@ export default function TodayPage() {
 function Chosen({ day, days }: { day: Day; days: Day[] }) {
   const [params, setParams] = useSearchParams();
   const briefing = useReading(useBriefing(day.id));
+  const another = params.get('day') === NEW;
   return (
     <div className="flex flex-1 flex-col">
       <div className="flex flex-wrap items-end justify-between gap-3 px-6 pt-4">
         <div>
-          <h1>{day.title}</h1>
-          <p className="text-soft">{dateText(day.date)}</p>
+          <h1>{another ? 'New day' : day.title}</h1>
+          {!another && <p className="text-soft">{dateText(day.date)}</p>}
         </div>
         <Select
           label="Day"
-          value={params.get('day') === 'new' ? 'new' : String(day.id)}
+          value={another ? NEW : String(day.id)}
           options={[
             ...days.map((d) => ({ value: String(d.id), label: `${dateText(d.date)} · ${d.title}` })),
-            { value: 'new', label: 'New day…' },
+            { value: NEW, label: 'New day…' },
           ]}
           onChoose={(v) => setParams({ day: v })}
         />
       </div>
-      {params.get('day') === 'new' ? (
-        <NewDay />
+      {another ? (
+        <NewDay days={days} like={day} />
       ) : (
         <Loading of={briefing}>{(b) => <Page day={day} briefing={b} />}</Loading>
       )}

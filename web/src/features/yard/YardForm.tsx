@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { NextStep } from '../day';
 import { Button, CautionNote, NotesField, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
-import { useSaveYard, useSurvey, type Survey, type Yard } from './api';
+import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
 import { BayRowFields, GroundFields } from './GroundFields';
-import { draftOf, groundOf, requestOf, whole, type Change, type Draft } from './model';
+import { asRequest, draftOf, groundOf, requestOf, whole, type Change, type Draft } from './model';
 import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
 import { YardDrawing } from './YardDrawing';
@@ -16,6 +16,7 @@ export function YardForm(props: {
   /** Whether it was stored just now, by the button that has to keep the focus. */
   justSaved: boolean;
   onSaved: (saved: Yard) => void;
+  onDeleted: () => void;
 }) {
   const { yard, onSaved } = props;
   const [draft, setDraft] = useState<Draft>(() => draftOf(yard));
@@ -46,6 +47,21 @@ export function YardForm(props: {
       },
     );
   };
+  const remove = useDeleteYard();
+  const deleted = (gone: Yard) =>
+    remove
+      .mutateAsync(gone)
+      .then(() => {
+        unsaved.letGo();
+        props.onDeleted();
+        say.done(`${gone.name} is deleted.`, () => {
+          save
+            .mutateAsync({ yard: asRequest(gone) })
+            .then(onSaved)
+            .catch(say.failed);
+        });
+      })
+      .catch(say.failed);
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
@@ -104,10 +120,15 @@ export function YardForm(props: {
           onChange={(v) => change({ bay: v })}
         />
         <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
-        <div className="flex items-center gap-3">
+        <div className="flex flex-wrap items-center gap-3">
           <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={request === undefined}>
             Save yard
           </Button>
+          {stored && (
+            <Button disabled={remove.isPending} onClick={() => void deleted(stored)}>
+              Delete
+            </Button>
+          )}
           {request === undefined && (
             <span className="text-sm text-soft">Needs a name, all lengths and the fall.</span>
           )}

@@ -1,4 +1,4 @@
-import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
@@ -26,6 +26,18 @@ export function useSaveYard() {
             http.PUT('/api/yards/{id}', { params: { path: { id: stored.id }, header }, body: yard }),
           ),
     onSuccess: keep,
+  });
+}
+
+/** Deletes a yard that no day is on. */
+export function useDeleteYard() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/yards/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['yards'] }),
   });
 }
 

@@ -87,6 +87,10 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
             setPicked(String(stored.id));
             if (day !== undefined && day.yardId === undefined) choose(stored.id);
           }}
+          onDeleted={() => {
+            setSaved(undefined);
+            setPicked(undefined);
+          }}
         />
       )}
     </div>

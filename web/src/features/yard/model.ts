@@ -197,6 +197,11 @@ export function requestOf(draft: Draft): YardRequest | undefined {
   return { name: draft.name, ground, notes: draft.notes, ...(pace && { pace }), ...(bay && { bay }) };
 }
 
+/** A stored yard as it would be asked for again. */
+export function asRequest({ name, ground, notes, pace, bay }: Yard): YardRequest {
+  return { name, ground, notes, ...(pace && { pace }), ...(bay && { bay }) };
+}
+
 /** A plain number of metres as a length field shows it. */
 export function lengthOf(metres: number): Length {
   return { metres, uncertaintyMetres: 0, method: 'TAPE', text: typedLength(metres, 'METRIC') };

@@ -103,7 +103,7 @@ export function Figure({
   unit,
   after,
 }: {
-  name: string;
+  name: ReactNode;
   figure: string;
   unit?: string;
   after?: string;

@@ -5,6 +5,7 @@ import {
   lengthText,
   smallText,
   roomText,
+  shortDate,
   speedBand,
   speedText,
   typedLength,
@@ -45,6 +46,7 @@ describe('speeds, angles and dates', () => {
     expect(speedBand(8 / 3.6, 13 / 3.6, 'mph')).toBe('5 to 8\u2009mph');
     expect(degreesText(Math.PI / 6)).toBe('30.0°');
     expect(dateText('2026-05-14')).toBe('14 May 2026');
+    expect(shortDate('2026-05-04')).toBe('4 May');
   });
 });
 

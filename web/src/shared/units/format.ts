@@ -75,7 +75,12 @@ export function degreesText(radians: number): string {
 
 /** A date as 14 May 2026. */
 export function dateText(iso: string): string {
-  const [year, month, day] = iso.split('-').map(Number);
+  return `${shortDate(iso)} ${Number(iso.slice(0, 4))}`;
+}
+
+/** The same without its year, where space is short and the year is clear. */
+export function shortDate(iso: string): string {
+  const [, month, day] = iso.split('-').map(Number);
   const names = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-  return `${day} ${names[(month ?? 1) - 1]} ${year}`;
+  return `${day} ${names[(month ?? 1) - 1]}`;
 }

@@ -1,0 +1,28 @@
+import { Popover } from 'radix-ui';
+
+const MEANS = {
+  tightness:
+    'How hard a course is on a machine. 1.00 asks for all that the machine and practised hands can do; larger is easier, and 1.5 leaves half as much again. It means the same on every course and machine.',
+  rung: 'One setting on the way from easy to tight. A rider stays on a rung until it is clean to both sides, then goes to the next; each session begins two rungs easier than the best.',
+} as const;
+
+/** A word of the trade that says what it means when it is tapped. */
+export function Term(props: { word: keyof typeof MEANS; children: string }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="cursor-help font-[inherit] underline decoration-dotted underline-offset-3">
+        {props.children}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          collisionPadding={8}
+          aria-label={props.children}
+          className="z-40 max-w-72 border border-ink bg-panel p-3 text-[0.93rem] shadow-lg"
+        >
+          {MEANS[props.word]}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
