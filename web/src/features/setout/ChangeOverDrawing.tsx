@@ -4,7 +4,10 @@ import { keyOf, toDo, type Move } from './moves';
 
 const MARGIN = { x: 40, y: 40 };
 
-/** Cones as they stand hollow, as they will stand filled, arrows numbered as the list. */
+/** A stretch shorter than this on the drawing has no tip. */
+const SHORT = 28;
+
+/** Cones as they stand hollow, as they will stand filled, and the walk between, numbered as the list. */
 export function ChangeOverDrawing({ change }: { change: ChangeOver }) {
   const done = toDo(change);
   return (
@@ -17,12 +20,14 @@ export function ChangeOverDrawing({ change }: { change: ChangeOver }) {
       {(view) => (
         <>
           <Stack view={view} />
-          {change.steps.map((s) => (
-            <Cones key={keyOf(s)} step={s} view={view} />
+          <Walk walked={done} view={view} />
+          {change.steps.map((s, i) => (
+            <ConeAt key={keyOf(s, i)} step={s} view={view} />
           ))}
-          {done.map((s, i) => (
-            <Arrow key={keyOf(s)} step={s} number={i + 1} view={view} />
-          ))}
+          {done.map(
+            (s, i) =>
+              s.doing !== 'AT_STACK' && <Numbered key={keyOf(s, i)} step={s} number={i + 1} view={view} />,
+          )}
         </>
       )}
     </Tarmac>
@@ -44,67 +49,77 @@ function Stack({ view }: { view: View }) {
   );
 }
 
-function Cones({ step, view }: { step: Move; view: View }) {
+function ConeAt({ step, view }: { step: Move; view: View }) {
+  if (step.doing === 'AT_STACK') return null;
   const r = step.sort === 'TALL' ? 7 : 5;
+  const goes = step.doing === 'PICK_UP';
   return (
-    <g aria-hidden="true" stroke="var(--plan-cone)" strokeWidth={2}>
-      {step.doing !== 'COMES' && (
-        <circle cx={view.x(step.from.x)} cy={view.y(step.from.y)} r={r} fill="none" strokeDasharray="3 2" />
-      )}
-      {step.doing !== 'GOES' && (
-        <circle cx={view.x(step.to.x)} cy={view.y(step.to.y)} r={r} fill="var(--plan-cone)" />
-      )}
+    <circle
+      aria-hidden="true"
+      cx={view.x(step.place.x)}
+      cy={view.y(step.place.y)}
+      r={r}
+      stroke="var(--plan-cone)"
+      strokeWidth={2}
+      fill={goes ? 'var(--tarmac)' : 'var(--plan-cone)'}
+      strokeDasharray={goes ? '3 2' : undefined}
+    />
+  );
+}
+
+/** The way from the stack through every stop, with a tip in the middle of each stretch long enough for one. */
+function Walk({ walked, view }: { walked: Move[]; view: View }) {
+  const points = [{ x: 0, y: 0 }, ...walked.map((s) => s.place)].map((p) => ({
+    x: view.x(p.x),
+    y: view.y(p.y),
+  }));
+  return (
+    <g aria-hidden="true" stroke="var(--chalk)" fill="none">
+      <path
+        d={`M${points.map((p) => `${p.x} ${p.y}`).join('L')}`}
+        strokeWidth={1.5}
+        strokeDasharray="6 4"
+        strokeLinejoin="round"
+      />
+      {points.slice(1).map((to, i) => {
+        const from = points[i] ?? to;
+        if (Math.hypot(to.x - from.x, to.y - from.y) < SHORT) return null;
+        const angle = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+        return (
+          <path
+            key={i}
+            d="M-4 -4L3 0L-4 4"
+            transform={`translate(${(from.x + to.x) / 2} ${(from.y + to.y) / 2}) rotate(${angle})`}
+            strokeWidth={1.8}
+          />
+        );
+      })}
     </g>
   );
 }
 
-function Arrow({ step, number, view }: { step: Move; number: number; view: View }) {
-  const from = { x: view.x(step.from.x), y: view.y(step.from.y) };
-  const to = { x: view.x(step.to.x), y: view.y(step.to.y) };
-  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
-  const short = step.doing === 'MOVES' ? Math.max(0, length - 9) / length : 0;
-  const tip = { x: from.x + (to.x - from.x) * short, y: from.y + (to.y - from.y) * short };
-  const angle = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
-  const at =
-    step.doing === 'MOVES'
-      ? { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 }
-      : step.doing === 'GOES'
-        ? from
-        : to;
+function Numbered({ step, number, view }: { step: Move; number: number; view: View }) {
   return (
-    <g aria-hidden="true">
-      {step.doing === 'MOVES' && (
-        <>
-          <path d={`M${from.x} ${from.y}L${tip.x} ${tip.y}`} stroke="var(--chalk)" strokeWidth={1.5} />
-          <path
-            d="M-7 -4L0 0L-7 4"
-            transform={`translate(${tip.x} ${tip.y}) rotate(${angle})`}
-            stroke="var(--chalk)"
-            strokeWidth={1.8}
-            fill="none"
-          />
-        </>
-      )}
-      <text
-        x={at.x + 12}
-        y={at.y - 8}
-        fill="var(--chalk)"
-        className="figures"
-        fontSize={14}
-        fontWeight={600}
-        textAnchor="middle"
-        paintOrder="stroke"
-        stroke="var(--tarmac)"
-        strokeWidth={4}
-      >
-        {step.doing === 'COMES' ? `+${number}` : step.doing === 'GOES' ? `−${number}` : number}
-      </text>
-    </g>
+    <text
+      aria-hidden="true"
+      x={view.x(step.place.x) + 12}
+      y={view.y(step.place.y) - 8}
+      fill="var(--chalk)"
+      className="figures"
+      fontSize={14}
+      fontWeight={600}
+      textAnchor="middle"
+      paintOrder="stroke"
+      stroke="var(--tarmac)"
+      strokeWidth={4}
+    >
+      {number}
+    </text>
   );
 }
 
 function boundsOf(change: ChangeOver): Bounds {
-  const points = [{ x: 0, y: 0 }, ...change.steps.flatMap((s) => [s.from, s.to])];
+  const points = [{ x: 0, y: 0 }, ...change.steps.map((s) => s.place)];
   return {
     minX: Math.min(...points.map((p) => p.x)) - 0.5,
     maxX: Math.max(...points.map((p) => p.x)) + 0.5,

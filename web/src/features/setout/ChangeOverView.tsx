@@ -1,15 +1,17 @@
+import { useState } from 'react';
 import { pairsOf, requestOf, useLadder, type Course } from '../course';
 import type { Day } from '../day';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
-import { Loading, Select } from '../../shared/ui';
+import { Loading, Select, TextField } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useChangeOver, type ChangeOver, type ChangeOverRequest, type SetOutRequest } from './api';
 import { ChangeOverDrawing } from './ChangeOverDrawing';
 import { SORTS } from './model';
-import { keyOf, toDo, type Move } from './moves';
+import { atStackText, conesText, keyOf, toDo, type Move } from './moves';
+import { useStack } from './useStack';
 
 const RUNG = 'rung:';
 
@@ -24,6 +26,8 @@ export function ChangeOverView(props: {
 }) {
   const { course, day, to } = props;
   const { system } = usePreferences();
+  const stack = useStack();
+  const [typed, setTyped] = useState(String(stack.holds));
   const machines = useMachines().data ?? [];
   const riders = useRiders().data ?? [];
   const pair = pairsOf(day, machines, riders)[0];
@@ -63,6 +67,20 @@ export function ChangeOverView(props: {
           ]}
           onChoose={props.onTo}
         />
+        <div className="w-36">
+          <TextField
+            label="Cones in hand at most"
+            type="number"
+            min={1}
+            max={60}
+            value={typed}
+            onChange={(e) => {
+              setTyped(e.target.value);
+              if (e.target.value !== '') stack.say(Number(e.target.value));
+            }}
+            onBlur={() => setTyped(String(stack.holds))}
+          />
+        </div>
       </div>
       {target && (
         <Shown
@@ -71,6 +89,7 @@ export function ChangeOverView(props: {
             from: { course: from, standsAt: saidAt(day, course.id) },
             to: target,
             system,
+            stackHolds: stack.holds,
             ...(day?.yardId !== undefined && { yardId: day.yardId }),
             ...(fromStand && { fromStand }),
             ...(toStand && { toStand }),
@@ -88,7 +107,9 @@ function Shown({ request, to }: { request: ChangeOverRequest; to: string }) {
     <Loading of={change}>
       {(c) => (
         <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
-          <ChangeOverDrawing change={c} />
+          <div className="lg:sticky lg:top-4 lg:self-start">
+            <ChangeOverDrawing change={c} />
+          </div>
           <Steps change={c} from={request.from.course.name} to={to} />
         </div>
       )}
@@ -107,7 +128,8 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
   return (
     <div>
       <p className="mb-2">
-        From {from} to {to}, both from the same datum and baseline; spare cones are stacked at the datum.{' '}
+        From {from} to {to}, both from the same datum and baseline; spare cones are stacked at the datum. One
+        walk with a stack in hand.{' '}
         {done.length === 0 ? (
           'Every cone stays where it is.'
         ) : (
@@ -123,8 +145,15 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
         </p>
       )}
       <ol className="grid list-decimal gap-1 pl-8">
-        {done.map((s) => (
-          <li key={keyOf(s)}>{sentence(s, text)}</li>
+        {done.map((s, i) => (
+          <li key={keyOf(s, i)}>
+            <span className="flex justify-between gap-x-4">
+              <span className="min-w-0">{sentence(s, text)}</span>
+              <span className="text-[0.87rem] whitespace-nowrap text-soft" title={conesText(s.inHand)}>
+                <span className="figures">{s.inHand.tall + s.inHand.flat}</span> in hand
+              </span>
+            </span>
+          </li>
         ))}
       </ol>
     </div>
@@ -132,29 +161,25 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
 }
 
 function sentence(s: Move, text: (metres: number) => string) {
-  const place = (
-    <span className="figures whitespace-nowrap">
-      {text(s.to.x)} along, {text(s.to.y)} across
-    </span>
-  );
-  if (s.doing === 'GOES') {
-    return (
-      <>
-        Pick up {SORTS[s.sort]} <b>{s.fromLabel}</b>.
-      </>
-    );
+  const sort = s.sort === undefined ? '' : SORTS[s.sort];
+  switch (s.doing) {
+    case 'AT_STACK':
+      return <b>At the datum, {atStackText(s.change)}.</b>;
+    case 'PICK_UP':
+      return (
+        <>
+          Pick up {sort} <b>{s.fromLabel}</b>.
+        </>
+      );
+    default:
+      return (
+        <>
+          Lay a {sort} down as <b>{s.toLabel}</b>:{' '}
+          <span className="figures whitespace-nowrap">
+            {text(s.place.x)} along, {text(s.place.y)} across
+          </span>
+          .
+        </>
+      );
   }
-  if (s.doing === 'COMES') {
-    return (
-      <>
-        From the stack, a {SORTS[s.sort]} as <b>{s.toLabel}</b>: {place}.
-      </>
-    );
-  }
-  return (
-    <>
-      Move {SORTS[s.sort]} <b>{s.fromLabel}</b> to <b>{s.toLabel}</b>: {place},{' '}
-      <span className="figures">{text(s.carriedMetres)}</span> away.
-    </>
-  );
 }

@@ -5,15 +5,18 @@ import { saidAt } from '../standing';
 import { Button, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useDayOrder, type DayOrder } from './api';
+import { useStack } from './useStack';
 
 /** The order of the day's courses with the least change-over, keeping what has to come in its turn. */
 export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) {
   const { system } = usePreferences();
+  const { holds } = useStack();
   const [kept, setKept] = useState<number[]>([]);
   const order = useDayOrder(
     courses.map((c) => ({ course: requestOf(c), standsAt: saidAt(day, c.id) })),
     kept,
     system,
+    holds,
   ).data;
   const save = useSaveDay();
   const say = useSay();
@@ -44,15 +47,15 @@ export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) 
         {order && (
           <div aria-live="polite">
             <p className="mb-2">
-              {asListed ? 'The order they are in is the best: ' : 'Least carrying: '}
+              {asListed ? 'The order they are in is the best: ' : 'Least walking: '}
               <b>{order.order.map(name).join(', ')}</b>. About{' '}
-              <span className="figures">{lengthText(order.carriedMetres, system)}</span> to carry and{' '}
+              <span className="figures">{lengthText(order.walkedMetres, system)}</span> to walk and{' '}
               <span className="figures">{Math.round(order.minutes)}</span> min in all
               {!asListed && (
                 <>
                   {' '}
                   instead of <span className="figures">
-                    {lengthText(order.listedCarriedMetres, system)}
+                    {lengthText(order.listedWalkedMetres, system)}
                   </span>{' '}
                   and <span className="figures">{Math.round(order.listedMinutes)}</span> min
                 </>

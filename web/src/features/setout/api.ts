@@ -47,12 +47,17 @@ export function useChangeOver(request: ChangeOverRequest) {
 }
 
 /** The order of courses with the least change-over. */
-export function useDayOrder(courses: LaidCourse[], keepInOrder: number[], system: LengthSystem) {
+export function useDayOrder(
+  courses: LaidCourse[],
+  keepInOrder: number[],
+  system: LengthSystem,
+  stackHolds: number,
+) {
   return useQuery({
-    queryKey: ['day-order', courses, keepInOrder, system],
+    queryKey: ['day-order', courses, keepInOrder, system, stackHolds],
     enabled: courses.length > 1,
     placeholderData: keepPreviousData,
-    queryFn: () => body(http.POST('/api/day-orders', { body: { courses, keepInOrder, system } })),
+    queryFn: () => body(http.POST('/api/day-orders', { body: { courses, keepInOrder, system, stackHolds } })),
   });
 }
 

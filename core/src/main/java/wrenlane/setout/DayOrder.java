@@ -4,27 +4,26 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import wrenlane.plane.Point;
-import wrenlane.setout.ChangeOver.Doing;
 
 /**
  * The order of a day's courses with the least change-over, that keeps some of them in the order given.
  *
  * <p>Each course is set up out of the one before, the first from the stack, and the last is cleared to it. The least sum
- * of metres carried is found exactly over all orders, by dynamic programming over subsets (Held and Karp, 1962); an order
+ * of metres walked is found exactly over all orders, by dynamic programming over subsets (Held and Karp, 1962); an order
  * counts only where every course comes after those it has to follow.
  *
  * @param order numbers of the courses
- * @param carriedMetres for all change-overs, the first set-out and the clearing
+ * @param walkedMetres for all change-overs, the first set-out and the clearing
  * @param minutes an estimate for the same
- * @param listedCarriedMetres the same in the order given
+ * @param listedWalkedMetres the same in the order given
  * @param listedMinutes the same in the order given
  * @param shared cones that stay where they are from one course to another, for each pair that shares any
  */
 public record DayOrder(
         List<Integer> order,
-        double carriedMetres,
+        double walkedMetres,
         double minutes,
-        double listedCarriedMetres,
+        double listedWalkedMetres,
         double listedMinutes,
         List<Shared> shared) {
     /** Most courses of which every order is weighed up. */
@@ -46,13 +45,13 @@ public record DayOrder(
 
     /** Change-overs between all courses; the last row and column are the cleared yard. */
     private record Costs(ChangeOver[][] change) {
-        static Costs of(List<SetOutSheet> sheets, Point stack) {
+        static Costs of(List<SetOutSheet> sheets, Point stack, int holds) {
             List<SetOutSheet> all = new ArrayList<>(sheets);
             all.add(sheets.get(0).cleared());
             ChangeOver[][] change = new ChangeOver[all.size()][all.size()];
             for (int i = 0; i < all.size(); i++) {
                 for (int j = 0; j < all.size(); j++) {
-                    change[i][j] = ChangeOver.between(all.get(i), all.get(j), stack);
+                    change[i][j] = ChangeOver.between(all.get(i), all.get(j), stack, holds);
                 }
             }
             return new Costs(change);
@@ -63,11 +62,11 @@ public record DayOrder(
         }
 
         double metres(int from, int to) {
-            return change[from][to].carriedMetres();
+            return change[from][to].walkedMetres();
         }
 
         double metres(List<Integer> order) {
-            return along(order).stream().mapToDouble(ChangeOver::carriedMetres).sum();
+            return along(order).stream().mapToDouble(ChangeOver::walkedMetres).sum();
         }
 
         double minutes(List<Integer> order) {
@@ -92,22 +91,21 @@ public record DayOrder(
      * @param sheets of the courses as they are listed, from one baseline; 1 to {@link #MOST}
      * @param inOrder numbers of courses that keep the order in which they stand here
      * @param stack where spare cones stand, along and across from the datum
+     * @param holds most cones in hand
      * @throws IllegalArgumentException where there are no courses, or too many
      */
-    public static DayOrder best(List<SetOutSheet> sheets, List<Integer> inOrder, Point stack) {
+    public static DayOrder best(List<SetOutSheet> sheets, List<Integer> inOrder, Point stack, int holds) {
         if (sheets.isEmpty() || sheets.size() > MOST) {
             throw new IllegalArgumentException(
                     "there are " + sheets.size() + " courses; a day's order has from 1 to " + MOST);
         }
-        Costs costs = Costs.of(sheets, stack);
+        Costs costs = Costs.of(sheets, stack, holds);
         List<Integer> listed = new ArrayList<>();
         List<Shared> shared = new ArrayList<>();
         for (int i = 0; i < sheets.size(); i++) {
             listed.add(i);
             for (int j = i + 1; j < sheets.size(); j++) {
-                int stay = (int) costs.change[i][j].steps().stream()
-                        .filter(s -> s.doing() == Doing.STAYS)
-                        .count();
+                int stay = (int) costs.change[i][j].conesThatStay();
                 if (stay > 0) {
                     shared.add(new Shared(i, j, stay));
                 }
@@ -127,7 +125,7 @@ public record DayOrder(
         return before;
     }
 
-    /** least[set][last]: the least carrying that sets up a set of courses and ends with one of them. */
+    /** least[set][last]: the least walking that sets up a set of courses and ends with one of them. */
     private static List<Integer> least(Costs costs, int[] mustFollow) {
         int n = mustFollow.length;
         int all = (1 << n) - 1;

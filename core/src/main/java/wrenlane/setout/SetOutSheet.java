@@ -111,9 +111,7 @@ public record SetOutSheet(
 
     /** An order of the steps with little walking, from the datum with all cones in hand. */
     public WalkingOrder walk() {
-        return WalkingOrder.from(
-                DATUM,
-                steps.stream().map(s -> WalkingOrder.Errand.at(s.place())).toList());
+        return WalkingOrder.from(DATUM, steps.stream().map(SetOutStep::place).toList());
     }
 
     /** How many cones of each sort a plan takes. */

@@ -6,18 +6,18 @@ import java.util.List;
 import wrenlane.plane.Point;
 
 /**
- * An order in which a list of errands is walked, starting from one place and ending anywhere, with little walking.
+ * An order in which a list of places is walked, starting from one place and ending anywhere, with little walking.
  *
- * <p>Up to {@link #EXACT} errands the order is the best there is, by dynamic programming over subsets (Held and Karp,
- * 1962). Above, it starts at the nearest errand each time and is then improved until neither turning a stretch round nor
- * moving a stretch of up to three errands elsewhere shortens it.
+ * <p>Up to {@link #EXACT} places the order is the best there is, by dynamic programming over subsets (Held and Karp,
+ * 1962). Above, it starts at the nearest place each time and is then improved until neither turning a stretch round nor
+ * moving a stretch of up to three places elsewhere shortens it.
  *
- * @param order numbers of the errands, in the order they are walked
- * @param walkedMetres from the start to the last errand's end, the errands' own ways included
+ * @param order numbers of the places, in the order they are walked
+ * @param walkedMetres from the start to the last place
  * @param minutes an estimate of the time it takes
  */
 public record WalkingOrder(List<Integer> order, double walkedMetres, double minutes) {
-    /** Most errands for which every order is weighed up. */
+    /** Most places for which every order is weighed up. */
     static final int EXACT = 11;
 
     /** Walking pace of someone with cones in hand, in m/s; an estimate of ours. */
@@ -35,46 +35,28 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
         order = List.copyOf(order);
     }
 
-    /**
-     * Something to do on the ground: from where it begins to where it ends, as one carries a cone from a mark to another.
-     *
-     * @param from metres in any one system of axes
-     * @param to where it ends; the same place for a cone only put down or picked up
-     */
-    public record Errand(Point from, Point to) {
-        /** An errand at one place. */
-        public static Errand at(Point place) {
-            return new Errand(place, place);
-        }
-
-        double metres() {
-            return from.distanceTo(to);
-        }
-    }
-
-    /** Looks for an order of errands from a start. */
-    public static WalkingOrder from(Point start, List<Errand> errands) {
-        int[] order = errands.size() <= EXACT ? exact(start, errands) : improved(start, errands);
-        double own = errands.stream().mapToDouble(Errand::metres).sum();
-        double walked = own + between(start, errands, order);
+    /** Looks for an order of places from a start. */
+    public static WalkingOrder from(Point start, List<Point> places) {
+        int[] order = places.size() <= EXACT ? exact(start, places) : improved(start, places);
+        double walked = between(start, places, order);
         double seconds = walked / WALK_METRES_PER_SECOND + order.length * HANDLING_SECONDS;
         return new WalkingOrder(Arrays.stream(order).boxed().toList(), walked, seconds / 60);
     }
 
-    /** Metres walked between errands in an order. */
-    private static double between(Point start, List<Errand> errands, int[] order) {
+    /** Metres walked between places in an order. */
+    private static double between(Point start, List<Point> places, int[] order) {
         double sum = 0;
         Point at = start;
         for (int i : order) {
-            sum += at.distanceTo(errands.get(i).from());
-            at = errands.get(i).to();
+            sum += at.distanceTo(places.get(i));
+            at = places.get(i);
         }
         return sum;
     }
 
-    /** best[set][last]: the least walking that does a set of errands and ends with one of them. */
-    private static int[] exact(Point start, List<Errand> errands) {
-        int n = errands.size();
+    /** best[set][last]: the least walking that comes to a set of places and ends with one of them. */
+    private static int[] exact(Point start, List<Point> places) {
+        int n = places.size();
         int all = (1 << n) - 1;
         double[][] best = new double[all + 1][n];
         int[][] before = new int[all + 1][n];
@@ -82,7 +64,7 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
             Arrays.fill(row, Double.POSITIVE_INFINITY);
         }
         for (int i = 0; i < n; i++) {
-            best[1 << i][i] = start.distanceTo(errands.get(i).from());
+            best[1 << i][i] = start.distanceTo(places.get(i));
         }
         for (int set = 1; set <= all; set++) {
             for (int last = 0; last < n; last++) {
@@ -92,10 +74,7 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
                 }
                 for (int next = 0; next < n; next++) {
                     int with = set | 1 << next;
-                    double there = here
-                            + errands.get(last)
-                                    .to()
-                                    .distanceTo(errands.get(next).from());
+                    double there = here + places.get(last).distanceTo(places.get(next));
                     if (with != set && there < best[with][next]) {
                         best[with][next] = there;
                         before[with][next] = last;
@@ -118,16 +97,16 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
         return order;
     }
 
-    private static int[] improved(Point start, List<Errand> errands) {
-        int[] order = nearestFirst(start, errands);
-        double length = between(start, errands, order);
+    private static int[] improved(Point start, List<Point> places) {
+        int[] order = nearestFirst(start, places);
+        double length = between(start, places, order);
         boolean better = true;
         while (better) {
             better = false;
             for (int i = 0; i < order.length; i++) {
                 for (int j = i; j < order.length; j++) {
                     for (int[] other : changed(order, i, j)) {
-                        double now = between(start, errands, other);
+                        double now = between(start, places, other);
                         if (now < length - GAIN) {
                             order = other;
                             length = now;
@@ -170,23 +149,22 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
         return rotated;
     }
 
-    private static int[] nearestFirst(Point start, List<Errand> errands) {
+    private static int[] nearestFirst(Point start, List<Point> places) {
         List<Integer> left = new ArrayList<>();
-        for (int i = 0; i < errands.size(); i++) {
+        for (int i = 0; i < places.size(); i++) {
             left.add(i);
         }
-        int[] order = new int[errands.size()];
+        int[] order = new int[places.size()];
         Point at = start;
         for (int place = 0; place < order.length; place++) {
             int nearest = 0;
             for (int k = 1; k < left.size(); k++) {
-                if (at.distanceTo(errands.get(left.get(k)).from())
-                        < at.distanceTo(errands.get(left.get(nearest)).from())) {
+                if (at.distanceTo(places.get(left.get(k))) < at.distanceTo(places.get(left.get(nearest)))) {
                     nearest = k;
                 }
             }
             order[place] = left.remove(nearest);
-            at = errands.get(order[place]).to();
+            at = places.get(order[place]);
         }
         return order;
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -21,17 +22,27 @@ import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
-import wrenlane.setout.ChangeOver.ConeMove;
+import wrenlane.setout.ChangeOver.Cones;
 import wrenlane.setout.ChangeOver.Doing;
+import wrenlane.setout.ChangeOver.Step;
+import wrenlane.setout.StackWalk.Stop;
 import wrenlane.units.LengthSystem;
 
 class ChangeOverTest {
     private static final Point STACK = new Point(0, -2);
 
     private static SetOutSheet sheet(SplittableRandom random, int tall, int flat) {
+        return sheet(
+                IntStream.range(0, tall + flat)
+                        .mapToObj(i -> new Point(random.nextDouble(0, 20), random.nextDouble(0, 10)))
+                        .toList(),
+                tall);
+    }
+
+    private static SetOutSheet sheet(List<Point> places, int tall) {
         List<SetOutStep> steps = new ArrayList<>();
-        for (int i = 0; i < tall + flat; i++) {
-            Point at = new Point(random.nextDouble(0, 20), random.nextDouble(0, 10));
+        for (int i = 0; i < places.size(); i++) {
+            Point at = places.get(i);
             ConeSort sort = i < tall ? ConeSort.TALL : ConeSort.FLAT;
             steps.add(SetOutStep.taped(new Cone(String.valueOf(i + 1), ConeRole.EDGE, sort, at, at), at.x(), at.y()));
         }
@@ -45,65 +56,140 @@ class ChangeOverTest {
                 0);
     }
 
-    private static List<Point> places(SetOutSheet sheet, ConeSort sort) {
-        return sheet.steps().stream()
-                .filter(s -> s.cone().sort() == sort)
-                .map(SetOutStep::place)
-                .toList();
+    /** Walks it again, stop by stop: nothing is laid down that is not in hand, the hand is never too full, none is left. */
+    private static double walkedAgain(ChangeOver change, int holds) {
+        Point at = STACK;
+        int tall = 0;
+        int flat = 0;
+        double metres = 0;
+        for (Step s : change.steps()) {
+            if (s.doing() == Doing.STAYS) {
+                continue;
+            }
+            metres += at.distanceTo(s.place());
+            at = s.place();
+            if (s.doing() == Doing.AT_STACK) {
+                assertThat(s.place()).isEqualTo(STACK);
+            } else {
+                assertThat(Math.abs(s.change().tall()) + Math.abs(s.change().flat()))
+                        .isEqualTo(1);
+            }
+            tall += s.change().tall();
+            flat += s.change().flat();
+            assertThat(s.inHand()).isEqualTo(new Cones(tall, flat));
+            assertThat(Math.min(tall, flat)).isNotNegative();
+            assertThat(tall + flat).isLessThanOrEqualTo(holds);
+        }
+        assertThat(tall + flat).isZero();
+        return metres;
     }
 
-    /** The least carrying of one sort, by trying every cone for every place. */
-    private static double leastCarried(List<Point> from, List<Point> to) {
-        if (to.isEmpty()) {
-            return from.stream().mapToDouble(STACK::distanceTo).sum();
+    /** Looks for any walk shorter than one that is known, by going on from every stop to every other and to the stack. */
+    private static final class Shorter {
+        private final List<Stop> stops;
+        private final int holds;
+        private final double known;
+
+        Shorter(List<Stop> stops, int holds, double known) {
+            this.stops = stops;
+            this.holds = holds;
+            this.known = known - 1e-7;
         }
-        Point place = to.get(0);
-        List<Point> rest = to.subList(1, to.size());
-        double best = STACK.distanceTo(place) + leastCarried(from, rest);
-        for (Point cone : from) {
-            List<Point> others = new ArrayList<>(from);
-            others.remove(cone);
-            best = Math.min(best, cone.distanceTo(place) + leastCarried(others, rest));
+
+        boolean exists() {
+            return fromStack(0, STACK, 0);
         }
-        return best;
+
+        private boolean fromStack(int done, Point at, double metres) {
+            double there = metres + at.distanceTo(STACK);
+            for (int tall = 0; tall <= holds && there < known; tall++) {
+                for (int flat = 0; tall + flat <= holds; flat++) {
+                    if (goesOn(done, STACK, tall, flat, there, false)) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private boolean goesOn(int done, Point at, int tall, int flat, double metres, boolean mayTurnBack) {
+            if (done == (1 << stops.size()) - 1) {
+                return metres + (tall + flat > 0 ? at.distanceTo(STACK) : 0) < known;
+            }
+            for (int i = 0; i < stops.size(); i++) {
+                Stop s = stops.get(i);
+                int t = tall + (s.sort() == ConeSort.TALL ? s.change() : 0);
+                int f = flat + (s.sort() == ConeSort.FLAT ? s.change() : 0);
+                double then = metres + at.distanceTo(s.place());
+                boolean can = (done & 1 << i) == 0 && t >= 0 && f >= 0 && t + f <= holds && then < known;
+                if (can && goesOn(done | 1 << i, s.place(), t, f, then, true)) {
+                    return true;
+                }
+            }
+            return mayTurnBack && fromStack(done, at, metres);
+        }
     }
 
-    /** What someone does who always moves the pair that is nearest. */
-    private static double greedy(List<Point> from, List<Point> to) {
-        List<Point> cones = new ArrayList<>(from);
-        List<Point> open = new ArrayList<>(to);
-        double sum = 0;
-        while (!cones.isEmpty() && !open.isEmpty()) {
-            Point cone = cones.stream()
-                    .min(Comparator.comparingDouble(
-                            c -> open.stream().mapToDouble(c::distanceTo).min().orElseThrow()))
-                    .orElseThrow();
-            Point place = open.stream()
-                    .min(Comparator.comparingDouble(cone::distanceTo))
-                    .orElseThrow();
-            sum += cone.distanceTo(place);
-            cones.remove(cone);
-            open.remove(place);
-        }
-        return sum
-                + cones.stream().mapToDouble(STACK::distanceTo).sum()
-                + open.stream().mapToDouble(STACK::distanceTo).sum();
+    private static List<Stop> stops(SetOutSheet first, SetOutSheet second) {
+        List<Stop> stops = new ArrayList<>();
+        first.steps().forEach(s -> stops.add(new Stop(s.place(), s.cone().sort(), true)));
+        second.steps().forEach(s -> stops.add(new Stop(s.place(), s.cone().sort(), false)));
+        return stops;
     }
 
+    /** Up to five cones to up to five marks, and as few as one in hand. */
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11})
-    void carriesTheLeastThereIs(int seed) {
+    void noWalkIsShorter(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        SetOutSheet first = sheet(random, random.nextInt(0, 5), random.nextInt(1, 6));
-        SetOutSheet second = sheet(random, random.nextInt(0, 5), random.nextInt(1, 6));
-        ChangeOver change = ChangeOver.between(first, second, STACK);
-        double least = 0;
-        double greedy = 0;
-        for (ConeSort sort : ConeSort.values()) {
-            least += leastCarried(places(first, sort), places(second, sort));
-            greedy += greedy(places(first, sort), places(second, sort));
+        int tall = random.nextInt(0, 3);
+        SetOutSheet first = sheet(random, tall, random.nextInt(0, 4));
+        SetOutSheet second = sheet(random, 2 - tall / 2, random.nextInt(1, 4));
+        int holds = 1 + seed % 4;
+        ChangeOver change = ChangeOver.between(first, second, STACK, holds);
+        assertThat(walkedAgain(change, holds)).isCloseTo(change.walkedMetres(), within(1e-9));
+        assertThat(new Shorter(stops(first, second), holds, change.walkedMetres()).exists())
+                .isFalse();
+        assertThat(new Shorter(stops(first, second), holds, change.walkedMetres() + 1e-3).exists())
+                .as("the search itself finds what there is")
+                .isTrue();
+    }
+
+    /** What someone walks who carries each cone alone: the nearest one to each mark, else one of the stack's. */
+    private static double oneByOne(SetOutSheet first, SetOutSheet second) {
+        List<Stop> cones = new ArrayList<>(stops(first, second.cleared()));
+        Point at = STACK;
+        double metres = 0;
+        for (Stop mark : stops(first.cleared(), second)) {
+            Optional<Stop> cone = cones.stream()
+                    .filter(c -> c.sort() == mark.sort())
+                    .min(Comparator.comparingDouble(c -> c.place().distanceTo(mark.place())));
+            Point from = cone.map(Stop::place).orElse(STACK);
+            metres += at.distanceTo(from) + from.distanceTo(mark.place());
+            cone.ifPresent(cones::remove);
+            at = mark.place();
         }
-        assertThat(change.carriedMetres()).isCloseTo(least, within(1e-9)).isLessThanOrEqualTo(greedy + 1e-9);
+        for (Stop cone : cones) {
+            metres += at.distanceTo(cone.place()) + cone.place().distanceTo(STACK);
+            at = STACK;
+        }
+        return metres;
+    }
+
+    /** Many cones, any hand: it can be walked, never above one cone at a time, and never longer with a larger hand. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3, 4, 5})
+    void aLargerHandNeverWalksFurther(int seed) {
+        SplittableRandom random = new SplittableRandom(100 + seed);
+        SetOutSheet first = sheet(random, random.nextInt(0, 12), random.nextInt(0, 20));
+        SetOutSheet second = sheet(random, random.nextInt(0, 12), random.nextInt(1, 20));
+        double before = oneByOne(first, second);
+        for (int holds : new int[] {1, 4, 12}) {
+            ChangeOver change = ChangeOver.between(first, second, STACK, holds);
+            assertThat(walkedAgain(change, holds)).isCloseTo(change.walkedMetres(), within(1e-9));
+            assertThat(change.walkedMetres()).as("%d in hand", holds).isLessThanOrEqualTo(before + 1e-9);
+            before = change.walkedMetres();
+        }
     }
 
     /** From any kind to any other at their standards: every cone is seen to, every place is filled by its sort. */
@@ -114,17 +200,14 @@ class ChangeOverTest {
             for (CourseKind b : CourseKinds.all()) {
                 SetOutSheet second = SetOutSheet.of(Course.standard(b), LengthSystem.METRIC);
                 ChangeOver change = ChangeOver.between(first, second, STACK);
-                assertThat(change.steps().stream()
-                                .filter(s -> s.doing() != Doing.COMES)
-                                .map(ConeMove::fromLabel))
+                assertThat(change.steps().stream().map(Step::fromLabel).filter(l -> !l.isEmpty()))
                         .as("%s to %s", a.id(), b.id())
                         .containsExactlyInAnyOrderElementsOf(labels(first));
-                assertThat(change.steps().stream()
-                                .filter(s -> s.doing() != Doing.GOES)
-                                .map(ConeMove::toLabel))
+                assertThat(change.steps().stream().map(Step::toLabel).filter(l -> !l.isEmpty()))
                         .containsExactlyInAnyOrderElementsOf(labels(second));
-                assertThat(change.steps().stream().filter(s -> s.doing() != Doing.GOES))
-                        .allSatisfy(s -> assertThat(sortOf(second, s.toLabel())).isEqualTo(s.sort()));
+                assertThat(change.steps().stream().filter(s -> !s.toLabel().isEmpty()))
+                        .allSatisfy(s -> assertThat(s.sort()).contains(sortOf(second, s.toLabel())));
+                assertThat(walkedAgain(change, ChangeOver.USUAL_STACK)).isCloseTo(change.walkedMetres(), within(1e-9));
             }
         }
     }
@@ -146,19 +229,43 @@ class ChangeOverTest {
     void nothingIsDoneFromACourseToItself() {
         SetOutSheet sheet = SetOutSheet.of(Course.standard(CourseKinds.uTurnBox()), LengthSystem.METRIC);
         ChangeOver change = ChangeOver.between(sheet, sheet, STACK);
-        assertThat(change.steps()).extracting(ConeMove::doing).containsOnly(Doing.STAYS);
-        assertThat(change.carriedMetres()).isZero();
+        assertThat(change.steps()).extracting(Step::doing).containsOnly(Doing.STAYS);
+        assertThat(change.walkedMetres()).isZero();
         assertThat(change.minutes()).isZero();
     }
 
-    /** Sixty cones to sixty other places: every number of theirs is used once. */
+    /** Sixty cones to sixty other places: every one is picked up and every mark has one. */
     @Test
     void changesSixtyCones() {
         SplittableRandom random = new SplittableRandom(60);
         ChangeOver change = ChangeOver.between(sheet(random, 0, 60), sheet(random, 0, 60), STACK);
-        assertThat(change.steps()).hasSize(60);
+        assertThat(change.conesTouched()).isEqualTo(60);
+        assertThat(walkedAgain(change, ChangeOver.USUAL_STACK)).isCloseTo(change.walkedMetres(), within(1e-9));
         assertThat(IntStream.rangeClosed(1, 60).mapToObj(String::valueOf))
-                .containsExactlyInAnyOrderElementsOf(
-                        change.steps().stream().map(ConeMove::toLabel).toList());
+                .containsExactlyInAnyOrderElementsOf(change.steps().stream()
+                        .map(Step::toLabel)
+                        .filter(l -> !l.isEmpty())
+                        .toList());
+    }
+
+    /** Two marks beyond two cones in a row: 2 m to the stack's first cone, on to the last mark, 13 m in all, by hand. */
+    @Test
+    void picksUpAndLaysDownOnTheWay() {
+        SetOutSheet first = row(0, 1);
+        SetOutSheet second = row(9, 10);
+        ChangeOver change = ChangeOver.between(first, second, new Point(-3, 0));
+        assertThat(change.steps())
+                .extracting(Step::doing)
+                .containsExactly(Doing.PICK_UP, Doing.PICK_UP, Doing.LAY_DOWN, Doing.LAY_DOWN);
+        assertThat(change.walkedMetres()).isCloseTo(13, within(1e-9));
+        // 13 m at 1.1 m/s, two cones bent for and two laid down.
+        assertThat(change.minutes()).isCloseTo((13 / 1.1 + 2 * 3 + 2 * 8) / 60, within(1e-9));
+        // With one in hand: to 0, to 9, back to 1, to 10.
+        assertThat(ChangeOver.between(first, second, new Point(-3, 0), 1).walkedMetres())
+                .isCloseTo(3 + 9 + 8 + 9, within(1e-9));
+    }
+
+    private static SetOutSheet row(double... along) {
+        return sheet(Arrays.stream(along).mapToObj(x -> new Point(x, 0)).toList(), 0);
     }
 }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wrenlane.e2e.App.button;
 import static wrenlane.e2e.App.choose;
+import static wrenlane.e2e.App.fill;
 import static wrenlane.e2e.App.press;
 
 import com.microsoft.playwright.Download;
@@ -76,6 +77,12 @@ class SetOutIT {
         assertThat(change.getByText("to walk and")).isVisible();
         assertThat(change.getByRole(AriaRole.LISTITEM).first()).isVisible();
         assertThat(page).hasURL(Pattern.compile("[?&]to=\\d+"));
+        int stops = change.getByRole(AriaRole.LISTITEM).count();
+        fill(page, "Cones in hand at most", "1");
+        // One by one, each of them is put on the stack or taken from it on its way.
+        assertThat(change.getByText("At the datum").nth(5)).isVisible();
+        assertTrue(change.getByRole(AriaRole.LISTITEM).count() > stops);
+        fill(page, "Cones in hand at most", "12");
         page.reload();
         assertThat(change.getByText("Pick up tall cone").first()).isVisible();
         to.selectOption(new SelectOption().setIndex(5));
@@ -87,10 +94,10 @@ class SetOutIT {
     }
 
     @Test
-    void putsTheDaysCoursesInTheOrderOfLeastCarrying() {
+    void putsTheDaysCoursesInTheOrderOfLeastWalking() {
         Page page = APP.desk("/set-out");
         Locator order = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of the day"));
-        assertThat(order).containsText("Least carrying");
+        assertThat(order).containsText("Least walking");
         order.getByLabel("Bollard weave").check();
         order.getByLabel("Two turntables").check();
         assertThat(order).containsText(Pattern.compile("Bollard weave.*Two turntables.*About"));

@@ -137,9 +137,9 @@ class ResourcesTest {
                 .body();
         Map<String, Integer> doings = new TreeMap<>();
         change.get("steps").forEach(s -> doings.merge(s.get("doing").asString(), 1, Integer::sum));
-        assertThat(doings.keySet()).isSubsetOf("STAYS", "MOVES", "COMES", "GOES");
-        assertThat(doings).containsKeys("STAYS", "MOVES");
-        assertThat(change.get("carriedMetres").asDouble()).isBetween(0.8, 8.0);
+        assertThat(doings.keySet()).isSubsetOf("STAYS", "PICK_UP", "LAY_DOWN", "AT_STACK");
+        assertThat(doings).containsKeys("STAYS", "PICK_UP", "LAY_DOWN");
+        assertThat(change.get("walkedMetres").asDouble()).isBetween(6.4, 30.0);
         assertThat(change.get("minutes").asDouble()).isPositive();
     }
 
@@ -188,8 +188,8 @@ class ResourcesTest {
                                 "system", "METRIC"))
                 .body();
         assertThat(order.get("order").size()).isEqualTo(3);
-        assertThat(order.get("carriedMetres").asDouble())
-                .isLessThan(order.get("listedCarriedMetres").asDouble());
+        assertThat(order.get("walkedMetres").asDouble())
+                .isLessThan(order.get("listedWalkedMetres").asDouble());
         assertThat(order.get("shared").size()).isEqualTo(3);
     }
 

@@ -217,7 +217,7 @@ class RunsTest {
     void saysWhatMovingConesForOneRiderCosts() {
         JsonNode narrower = move(6.4);
         assertThat(narrower.get("cones").asInt()).isBetween(1, 20);
-        assertThat(narrower.get("carriedMetres").asDouble()).isGreaterThanOrEqualTo(0.8 - 1e-9);
+        assertThat(narrower.get("walkedMetres").asDouble()).isGreaterThanOrEqualTo(0.8 - 1e-9);
         assertThat(narrower.get("minutes").asDouble()).isPositive();
         assertThat(narrower.get("moment").asString()).contains("Nobody else needs");
         assertThat(move(7.2).get("cones").asInt()).isZero();

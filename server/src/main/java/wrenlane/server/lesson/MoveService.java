@@ -85,10 +85,8 @@ class MoveService {
                 .filter(s -> to.stream().noneMatch(t -> NestedCourse.isSameSetting(s, t)))
                 .toList();
         return new MoveCost(
-                change.steps().stream()
-                        .filter(s -> s.doing() != ChangeOver.Doing.STAYS)
-                        .count(),
-                change.carriedMetres(),
+                change.conesTouched(),
+                change.walkedMetres(),
                 change.minutes(),
                 moment(read, courseId, riderId, goes).said(id -> read.names().getOrDefault(id, "somebody")));
     }

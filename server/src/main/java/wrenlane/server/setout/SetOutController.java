@@ -1,6 +1,8 @@
 package wrenlane.server.setout;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -61,11 +63,14 @@ class SetOutController {
     /**
      * Two courses, one set up out of the other: both from one side of the yard where both stand on it, else both from one
      * datum along one baseline.
+     *
+     * @param stackHolds most cones in hand; as many as is usual where missing
      */
     record ChangeOverRequest(
             @NotNull @Valid LaidCourse from,
             @NotNull @Valid LaidCourse to,
             @NotNull LengthSystem system,
+            @Min(1) @Max(ChangeOver.LARGEST_STACK) @Nullable Integer stackHolds,
             @Nullable Long yardId,
             @Valid @Nullable StandJson fromStand,
             @Valid @Nullable StandJson toStand,
@@ -75,11 +80,13 @@ class SetOutController {
      * Courses to be set up one after another from one datum.
      *
      * @param keepInOrder numbers of courses that keep the order in which they stand here
+     * @param stackHolds most cones in hand; as many as is usual where missing
      */
     record DayOrderRequest(
             @NotNull @Size(min = 1, max = DayOrder.MOST) List<@NotNull @Valid LaidCourse> courses,
             @NotNull @Size(max = DayOrder.MOST) List<@NotNull Integer> keepInOrder,
-            @NotNull LengthSystem system) {}
+            @NotNull LengthSystem system,
+            @Min(1) @Max(ChangeOver.LARGEST_STACK) @Nullable Integer stackHolds) {}
 
     @PostMapping("/set-outs")
     SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
@@ -125,7 +132,9 @@ class SetOutController {
                 service.sheet(request.from().nested(), request.system(), request.yardId(), request.fromStand(), along);
         SetOutSheet to =
                 service.sheet(request.to().nested(), request.system(), request.yardId(), request.toStand(), along);
-        return reckoning.whole(Rank.ONE, "this change-over", () -> ChangeOver.between(from, to, SetOutSheet.DATUM));
+        int holds = stack(request.stackHolds());
+        return reckoning.whole(
+                Rank.ONE, "this change-over", () -> ChangeOver.between(from, to, SetOutSheet.DATUM, holds));
     }
 
     /** The order of a day's courses with the least change-over. */
@@ -140,7 +149,13 @@ class SetOutController {
                 .map(c -> SetOutSheet.of(c.nested(), request.system()))
                 .toList();
         List<Integer> kept = request.keepInOrder().stream().distinct().sorted().toList();
-        return reckoning.whole(Rank.ONE, "the order of the day", () -> DayOrder.best(sheets, kept, SetOutSheet.DATUM));
+        int holds = stack(request.stackHolds());
+        return reckoning.whole(
+                Rank.ONE, "the order of the day", () -> DayOrder.best(sheets, kept, SetOutSheet.DATUM, holds));
+    }
+
+    private static int stack(@Nullable Integer holds) {
+        return holds == null ? ChangeOver.USUAL_STACK : holds;
     }
 
     @PostMapping("/square-checks")
