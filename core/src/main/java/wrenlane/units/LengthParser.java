@@ -11,8 +11,9 @@ import wrenlane.finding.TypedText;
  * Reads a length the way an instructor says it.
  *
  * <p>Understood: {@code 7.2}, {@code 7,2 m}, {@code 720 cm}, {@code 7200 mm}, {@code 7.2 m wheel}, {@code 23' 6"},
- * {@code 23 ft 6 in}, {@code 18 in}, {@code 9 paces}, {@code 2.5 bays}; decimal point or comma, any case, curly
- * primes. A bare number is metres, or feet for a person who reads feet.
+ * {@code 23 ft 6 in}, {@code 18 in}, {@code 9 paces}, {@code 2.5 bays}, where spaces and stalls are bays; decimal point or
+ * comma, any case, curly primes. A bare number is metres, or feet for a person who reads feet; one that would be longer
+ * than most yards is asked back, since it may be centimetres, millimetres or inches.
  */
 public final class LengthParser {
     /** One international foot, in metres, exactly (international yard and pound agreement, 1959). */
@@ -24,12 +25,15 @@ public final class LengthParser {
     /** Longest text looked at; chosen by us, because no length takes more to say. */
     static final int MAX_TEXT = 60;
 
+    /** Longest that a bare number is taken for without asking, in metres; chosen by us: few paved yards are longer. */
+    private static final double LONGEST_BARE_METRES = 100;
+
     private static final String NUMBER = "(\\d{1,9}(?:\\.\\d{0,9})?|\\.\\d{1,9})";
     private static final Pattern METRIC = Pattern.compile(NUMBER + "(m|metres?|meters?|cm|mm)(?:by)?(wheel)?");
     private static final Pattern FEET =
             Pattern.compile(NUMBER + "(?:ft|foot|feet|')(?:" + NUMBER + "(?:in|inch|inches|\")?)?");
     private static final Pattern INCHES = Pattern.compile(NUMBER + "(?:in|inch|inches|\")");
-    private static final Pattern COUNTED = Pattern.compile(NUMBER + "(paces?|bays?)");
+    private static final Pattern COUNTED = Pattern.compile(NUMBER + "(paces?|bays?|spaces?|stalls?)");
     private static final Pattern BARE = Pattern.compile(NUMBER);
 
     private final Calibrations calibrations;
@@ -140,10 +144,20 @@ public final class LengthParser {
     }
 
     private Optional<LengthReading> bare(String plain) {
-        return BARE.matcher(plain).matches()
-                ? Optional.of(measured(
-                        number(plain) * (bare == LengthSystem.METRIC ? 1 : METRES_PER_FOOT), LengthMethod.TAPE))
-                : Optional.empty();
+        if (!BARE.matcher(plain).matches()) {
+            return Optional.empty();
+        }
+        boolean metric = bare == LengthSystem.METRIC;
+        double metres = number(plain) * (metric ? 1 : METRES_PER_FOOT);
+        if (metres > LONGEST_BARE_METRES) {
+            String small = !metric ? "in" : metres > MeasuredLength.MAX_METRES ? "mm" : "cm";
+            String large = metric ? "m" : "ft";
+            return Optional.of(not(
+                    "length-of-what",
+                    "%s of what? Say %s %s, or %s %s if it is that long."
+                            .formatted(plain, plain, small, plain, large)));
+        }
+        return Optional.of(measured(metres, LengthMethod.TAPE));
     }
 
     private static LengthReading measured(double metres, LengthMethod method) {

@@ -86,6 +86,25 @@ class LengthParserTest {
         assertThat(understood(feet.parse("10 m")).metres()).isCloseTo(10, within(ROUNDING_METRES));
     }
 
+    /** Who forgets the unit of 720 means centimetres; nobody's box is 720 m deep. */
+    @Test
+    void asksBackWhatABareNumberIsThatWouldBeLongerThanAYard() {
+        assertThat(said(PARSER.parse("720"))).isEqualTo("720 of what? Say 720 cm, or 720 m if it is that long.");
+        assertThat(said(PARSER.parse("7200"))).startsWith("7200 of what? Say 7200 mm");
+        assertThat(understood(PARSER.parse("100")).metres()).isCloseTo(100, within(ROUNDING_METRES));
+        assertThat(understood(PARSER.parse("720 m")).metres()).isCloseTo(720, within(ROUNDING_METRES));
+        LengthParser feet = new LengthParser(Calibrations.NONE, LengthSystem.IMPERIAL);
+        assertThat(said(feet.parse("330"))).contains("330 in", "330 ft");
+        assertThat(understood(feet.parse("328")).metres()).isCloseTo(99.9744, within(ROUNDING_METRES));
+    }
+
+    @Test
+    void spacesAndStallsAreBays() {
+        double bays = understood(PARSER.parse("2.5 bays")).metres();
+        assertThat(understood(PARSER.parse("2.5 spaces")).metres()).isEqualTo(bays);
+        assertThat(understood(PARSER.parse("2.5 Stalls")).metres()).isEqualTo(bays);
+    }
+
     @ParameterizedTest
     @CsvSource({"7.2 m, 0.0172", "20 m, 0.03", "20 m wheel, 0.2"})
     void carriesTheUncertaintyOfTapeAndWheel(String text, double uncertaintyMetres) {
@@ -104,6 +123,11 @@ class LengthParserTest {
     private static MeasuredLength understood(LengthReading reading) {
         assertThat(reading).isInstanceOf(LengthReading.Understood.class);
         return ((LengthReading.Understood) reading).length();
+    }
+
+    private static String said(LengthReading reading) {
+        assertThat(reading).isInstanceOf(LengthReading.NotUnderstood.class);
+        return ((LengthReading.NotUnderstood) reading).finding().message();
     }
 
     private static String code(LengthReading reading) {
