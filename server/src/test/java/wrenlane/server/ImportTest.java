@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.lesson.Weather;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
@@ -169,6 +171,7 @@ class ImportTest {
         same(defs.at("/machine/properties/transmission/enum"), Transmission.values());
         same(defs.at("/machine/properties/figures/items/properties/dimension/enum"), MachineDimension.values());
         same(defs.at("/rider/properties/level/enum"), RiderLevel.values());
+        same(defs.at("/day/properties/lesson/properties/weather/enum"), Weather.values());
         same(defs.at("/rider/properties/school/enum"), School.values());
         same(
                 JSON.readTree(Files.readString(SCHEMA)).at("/properties/kit/properties/conesOwned/propertyNames/enum"),
@@ -303,5 +306,68 @@ class ImportTest {
                 .isEqualTo(out.at("/riders/0/machine").asString());
         assertThat(shown.has("on")).isTrue();
         assertThat(APP.post("/api/imports", out).status()).isEqualTo(201);
+    }
+
+    /** What the lesson is planned from goes along, with riders and courses of its own file; and is checked as the rest is. */
+    @Test
+    void theLessonOfADayGoesOutAndComesIn() throws IOException {
+        APP.send("POST", "/api/imports", demo());
+        JsonNode day = APP.get("/api/days").body().get(0);
+        String lesson = "/api/days/" + day.get("id").asLong() + "/lesson";
+        long away = day.at("/riders/1/riderId").asLong();
+        String wanted = day.at("/courseIds/2").asString();
+        Map<String, Object> said = Map.of(
+                "startsAt",
+                "14:15",
+                "minutes",
+                95,
+                "areas",
+                2,
+                "helpers",
+                1,
+                "weather",
+                "HOT",
+                "absent",
+                List.of(away),
+                "wishes",
+                List.of(Map.of("station", wanted, "minutes", 20), Map.of("station", "open")));
+        assertThat(APP.put(lesson, said).status()).isEqualTo(200);
+        ObjectNode out = (ObjectNode) APP.get("/api/days/" + day.get("id").asLong() + "/export.json")
+                .body()
+                .deepCopy();
+        assertThat(out.at("/days/0/lesson/wishes").toString())
+                .isEqualTo("[{\"course\":\"course-3\",\"minutes\":20},{}]");
+        assertThat(APP.post("/api/imports", out).status()).isEqualTo(201);
+        JsonNode copy = APP.get("/api/days").body().get(0);
+        assertThat(copy.get("id").asLong()).isGreaterThan(day.get("id").asLong());
+        JsonNode settings = APP.get("/api/days/" + copy.get("id").asLong() + "/lesson")
+                .body()
+                .get("settings");
+        assertThat(settings.get("startsAt").asString()).isEqualTo("14:15");
+        assertThat(settings.get("minutes").asInt()).isEqualTo(95);
+        assertThat(settings.get("weather").asString()).isEqualTo("HOT");
+        assertThat(settings.at("/absent/0").asLong())
+                .isEqualTo(copy.at("/riders/1/riderId").asLong())
+                .isNotEqualTo(away);
+        assertThat(settings.at("/wishes/0/station").asString())
+                .isEqualTo(copy.at("/courseIds/2").asString());
+        assertThat(settings.at("/wishes/1/station").asString()).isEqualTo("open");
+
+        // A course of the file that is not on the day, somebody nobody knows, a minute too many: each is said, and
+        // nothing comes.
+        ((ArrayNode) out.at("/days/0/courses")).remove(2);
+        ((ArrayNode) out.at("/days/0/stands")).removeAll();
+        assertThat(refusal(out)).contains("A course of the lesson is not on the day");
+        ((ArrayNode) out.at("/days/0/lesson/absent")).set(0, "nobody");
+        assertThat(refusal(out)).contains("no rider with the key");
+        ((ObjectNode) out.at("/days/0/lesson")).put("minutes", 481);
+        assertThat(refusal(out)).contains("480");
+        assertThat(APP.get("/api/days").body().get(0)).isEqualTo(copy);
+    }
+
+    private static String refusal(JsonNode file) {
+        RunningApp.Answer answer = APP.post("/api/imports", file);
+        assertThat(answer.status()).isEqualTo(422);
+        return answer.raw().body();
     }
 }

@@ -9,9 +9,11 @@ import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.RiderDrillService;
+import wrenlane.server.imports.ImportDocument.LessonItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.kit.KitService;
+import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderRequest;
 import wrenlane.server.rider.RiderService;
@@ -26,6 +28,7 @@ class Arrival {
     private final RiderService riders;
     private final CourseService courses;
     private final DayService days;
+    private final LessonStore lessons;
     private final KitService kit;
     private final RunService runs;
     private final RiderDrillService drills;
@@ -37,6 +40,7 @@ class Arrival {
             RiderService riders,
             CourseService courses,
             DayService days,
+            LessonStore lessons,
             KitService kit,
             RunService runs,
             RiderDrillService drills,
@@ -46,6 +50,7 @@ class Arrival {
         this.riders = riders;
         this.courses = courses;
         this.days = days;
+        this.lessons = lessons;
         this.kit = kit;
         this.runs = runs;
         this.drills = drills;
@@ -71,6 +76,10 @@ class Arrival {
             DayResponse day = days.create(
                     Preparation.request(d.item(), d.draft().date(), yardIds, courseIds, riderIds, machineIds));
             dayIds.add(day.id());
+            LessonItem lesson = d.item().lesson();
+            if (lesson != null) {
+                lessons.putFirst(day.id(), Preparation.lesson(lesson, riderIds, courseIds));
+            }
             return day.id();
         });
         runs.insertAll(ridden.stream()

@@ -1,14 +1,17 @@
 package wrenlane.server.imports;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -22,14 +25,18 @@ import wrenlane.server.imports.ImportDocument.DayItem;
 import wrenlane.server.imports.ImportDocument.DayRiderItem;
 import wrenlane.server.imports.ImportDocument.DiagonalItem;
 import wrenlane.server.imports.ImportDocument.GroundItem;
+import wrenlane.server.imports.ImportDocument.LessonItem;
 import wrenlane.server.imports.ImportDocument.MachineItem;
 import wrenlane.server.imports.ImportDocument.OutlineItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.ImportDocument.ShownItem;
 import wrenlane.server.imports.ImportDocument.StandItem;
 import wrenlane.server.imports.ImportDocument.StandsAtItem;
+import wrenlane.server.imports.ImportDocument.WishItem;
 import wrenlane.server.imports.ImportDocument.YardItem;
 import wrenlane.server.length.CalibrationJson;
+import wrenlane.server.lesson.LessonSettings;
+import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderResponse;
@@ -47,6 +54,7 @@ class ExportService {
     private final RiderService riders;
     private final CourseService courses;
     private final DayService days;
+    private final LessonStore lessons;
     private final RiderDrillService drills;
     private final KeptFields kept;
     private final Storage storage;
@@ -58,6 +66,7 @@ class ExportService {
             RiderService riders,
             CourseService courses,
             DayService days,
+            LessonStore lessons,
             RiderDrillService drills,
             KeptFields kept,
             Storage storage,
@@ -67,6 +76,7 @@ class ExportService {
         this.riders = riders;
         this.courses = courses;
         this.days = days;
+        this.lessons = lessons;
         this.drills = drills;
         this.kept = kept;
         this.storage = storage;
@@ -137,8 +147,35 @@ class ExportService {
                                 .map(r ->
                                         new DayRiderItem(key(riderKeys, r.riderId()), key(machineKeys, r.machineId())))
                                 .toList(),
+                        lessons.settings(id)
+                                .map(said -> lessonItem(day, said, riderKeys, courseKeys))
+                                .orElse(null),
                         kept.of("day", id))),
                 null);
+    }
+
+    /** What is no longer on the day is left out. */
+    private static LessonItem lessonItem(
+            DayResponse day, LessonSettings said, Map<Long, String> riderKeys, Map<Long, String> courseKeys) {
+        Set<String> there =
+                day.courseIds().stream().map(String::valueOf).collect(Collectors.toCollection(HashSet::new));
+        there.add(Station.OPEN);
+        return new LessonItem(
+                said.startsAt(),
+                said.minutes(),
+                said.areas(),
+                said.helpers(),
+                said.weather(),
+                said.absent().stream()
+                        .filter(riderKeys::containsKey)
+                        .map(r -> key(riderKeys, r))
+                        .toList(),
+                said.wishes().stream()
+                        .filter(w -> there.contains(w.station()))
+                        .map(w -> new WishItem(
+                                w.station().equals(Station.OPEN) ? null : key(courseKeys, Long.valueOf(w.station())),
+                                w.minutes()))
+                        .toList());
     }
 
     private String written(ImportDocument document) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import wrenlane.lesson.Weather;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
@@ -131,7 +132,26 @@ record ImportDocument(
             @Nullable List<StandItem> stands,
             @Nullable List<StandsAtItem> standsAt,
             List<DayRiderItem> riders,
+            @Nullable LessonItem lesson,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
+
+    /** What the lesson of a day is planned from; riders who are not there, and courses, by their keys. */
+    record LessonItem(
+            String startsAt,
+            int minutes,
+            int areas,
+            int helpers,
+            Weather weather,
+            @Nullable List<String> absent,
+            @Nullable List<WishItem> wishes) {}
+
+    /**
+     * A station in its place.
+     *
+     * @param course by its key; missing for open ground
+     * @param minutes fixed; missing where the planner shares the time out
+     */
+    record WishItem(@Nullable String course, @Nullable Integer minutes) {}
 
     /** A simulated rider, by the key of a rider: makes runs for every past day of the file. */
     record VirtualRiderItem(

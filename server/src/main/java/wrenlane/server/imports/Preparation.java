@@ -7,13 +7,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
+import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -22,6 +25,7 @@ import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayItem;
+import wrenlane.server.imports.ImportDocument.LessonItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.ImportDocument.StandsAtItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
@@ -29,6 +33,7 @@ import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.imports.Prepared.ReadyCourse;
 import wrenlane.server.imports.Prepared.ReadyDay;
 import wrenlane.server.imports.Prepared.ReadyMachine;
+import wrenlane.server.lesson.LessonSettings;
 import wrenlane.server.machine.MachineRequest;
 import wrenlane.server.yard.YardRequest;
 
@@ -78,6 +83,7 @@ final class Preparation {
                     DayRequest draft = request(d, date(d), yards, courses, riders, machines);
                     DayService.check(draft);
                     checkWhatStands(d, readyCourses);
+                    checkLesson(d, draft, riders, courses);
                     return new ReadyDay(d, draft);
                 });
         Map<String, VirtualRiderItem> virtual = virtualRiders(file);
@@ -171,6 +177,43 @@ final class Preparation {
                         .toList(),
                 d.riders().stream()
                         .map(r -> new DayRider(riders.get(r.rider()), machines.get(r.machine())))
+                        .toList());
+    }
+
+    private static void checkLesson(DayItem d, DayRequest draft, Keys<Long> riders, Keys<Long> courses) {
+        LessonItem item = d.lesson();
+        if (item == null) {
+            return;
+        }
+        LessonSettings lesson = lesson(item, riders, courses);
+        Checks checks = new Checks();
+        Set<Long> ridersOfDay = draft.riders().stream().map(DayRider::riderId).collect(Collectors.toSet());
+        if (!ridersOfDay.containsAll(lesson.absent())) {
+            checks.add("absent-not-on-day", "lesson.absent", "Somebody who is not there is not on the day at all.");
+        }
+        boolean onDay = lesson.wishes().stream()
+                .map(LessonSettings.WishJson::station)
+                .filter(station -> !station.equals(Station.OPEN))
+                .allMatch(station -> draft.courseIds().contains(Long.valueOf(station)));
+        if (!onDay) {
+            checks.add("no-such-station", "lesson.wishes", "A course of the lesson is not on the day.");
+        }
+        RefusedException.unlessNone(checks);
+    }
+
+    /** A lesson of a file with what its keys stand for. */
+    static LessonSettings lesson(LessonItem item, Keys<Long> riders, Keys<Long> courses) {
+        return new LessonSettings(
+                item.startsAt(),
+                item.minutes(),
+                item.areas(),
+                item.helpers(),
+                item.weather(),
+                orNone(item.absent()).stream().map(riders::get).toList(),
+                orNone(item.wishes()).stream()
+                        .map(w -> new LessonSettings.WishJson(
+                                w.course() == null ? Station.OPEN : String.valueOf(courses.get(w.course())),
+                                w.minutes()))
                         .toList());
     }
 

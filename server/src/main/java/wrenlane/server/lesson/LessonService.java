@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
@@ -49,6 +48,7 @@ import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.lesson.LessonStore.Said;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.news.News;
@@ -72,7 +72,7 @@ public class LessonService {
     private static final int PLAN_BYTES = 30_000;
 
     private final Kept<LessonBrief, Lesson> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
-    private final LessonMapper mapper;
+    private final LessonStore store;
     private final DayService days;
     private final CourseService courses;
     private final DrillService drills;
@@ -83,10 +83,9 @@ public class LessonService {
     private final YardService yards;
     private final Newsroom newsroom;
     private final Storage storage;
-    private final JsonMapper json;
 
     LessonService(
-            LessonMapper mapper,
+            LessonStore store,
             DayService days,
             CourseService courses,
             DrillService drills,
@@ -96,9 +95,8 @@ public class LessonService {
             MachineService machines,
             YardService yards,
             Newsroom newsroom,
-            Storage storage,
-            JsonMapper json) {
-        this.mapper = mapper;
+            Storage storage) {
+        this.store = store;
         this.days = days;
         this.courses = courses;
         this.drills = drills;
@@ -109,7 +107,6 @@ public class LessonService {
         this.yards = yards;
         this.newsroom = newsroom;
         this.storage = storage;
-        this.json = json;
     }
 
     /** What is read of one state of the data. */
@@ -143,7 +140,7 @@ public class LessonService {
             expected.check(read.version(), () -> new Stored(read.version(), read.settings()), settings);
             Read wanted = new Read(read.day(), read.courses(), read.catalogue(), settings, read.version() + 1);
             check(wanted);
-            mapper.put(new LessonRow(dayId, wanted.version(), json.writeValueAsString(settings)));
+            store.put(dayId, new Said(wanted.version(), settings));
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
@@ -152,14 +149,14 @@ public class LessonService {
 
     private Read read(long dayId) {
         DayResponse day = days.get(dayId);
-        Optional<LessonRow> row = mapper.find(dayId);
-        LessonSettings settings = said(row);
+        Optional<Said> said = store.find(dayId);
+        LessonSettings settings = said.map(Said::settings).orElse(LessonSettings.USUAL);
         return new Read(
                 day,
                 day.courseIds().stream().map(courses::get).toList(),
                 drills.catalogue(),
                 stillThere(settings, day),
-                row.map(LessonRow::version).orElse(0L));
+                said.map(Said::version).orElse(0L));
     }
 
     /** Without wishes for courses, and absences of riders, that are no longer on the day. */
@@ -199,11 +196,7 @@ public class LessonService {
 
     /** What was said of a day's lesson, or the usual. */
     LessonSettings settings(long dayId) {
-        return said(mapper.find(dayId));
-    }
-
-    private LessonSettings said(Optional<LessonRow> row) {
-        return row.map(r -> json.readValue(r.settings(), LessonSettings.class)).orElse(LessonSettings.USUAL);
+        return store.settings(dayId).orElse(LessonSettings.USUAL);
     }
 
     /** What a day is like, for the range check. */
