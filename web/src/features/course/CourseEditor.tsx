@@ -13,6 +13,7 @@ import {
 } from './api';
 import { CourseDrawing } from './CourseDrawing';
 import { CourseFields } from './CourseFields';
+import { EdgeMarking } from './EdgeMarking';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
 import { LineStrip } from './LineStrip';
@@ -137,6 +138,11 @@ export function CourseEditor(props: {
           onRung={(metres) => void draft.settle(dimension.name, `${metres.toFixed(2)} m`)}
         />
         <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
+        {/* While something is dragged or does not go together, as the last good state was. */}
+        <EdgeMarking
+          course={answered?.request.course ?? course}
+          onSet={(name, metres) => void draft.settle(name, `${metres.toFixed(2)} m`)}
+        />
       </section>
       <Reading
         answered={answered}

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   body,
   changing,
@@ -74,6 +74,17 @@ export function useLadder(request: ReckonRequest | undefined) {
       http.POST('/api/course-ladders', { body: r.request, params: { query: { system: r.system } }, signal }),
     ),
   );
+}
+
+/** How densely the edges of a course can be marked, and with how many markers in all. */
+export function useEdgeMarkings(course: CourseRequest, markers: number | undefined) {
+  return useQuery({
+    queryKey: ['edge-markings', course, markers],
+    placeholderData: keepPreviousData,
+    retry: false,
+    queryFn: () =>
+      body(http.POST('/api/edge-markings', { body: { course, ...(markers !== undefined && { markers }) } })),
+  });
 }
 
 /** What swinging out buys. */

@@ -1,6 +1,7 @@
 package wrenlane.course;
 
 import java.util.List;
+import java.util.Optional;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
@@ -30,6 +31,11 @@ public interface CourseKind {
     /** Whether it can stand at several settings at once, the narrow ones within the wide. */
     default boolean nests() {
         return true;
+    }
+
+    /** How far apart the marks along its edges stand at most; empty where it has no edges to mark. */
+    default Optional<CourseDimension> edgeSpacing() {
+        return Optional.empty();
     }
 
     /** What contradicts what, among settings each within its own limits. */

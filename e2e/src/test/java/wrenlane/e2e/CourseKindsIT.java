@@ -194,6 +194,21 @@ class CourseKindsIT {
                 .isVisible();
     }
 
+    /** Fewer markers than the full edges take: what they allow is said, and laid at one press. */
+    @Test
+    void laysTheEdgesWithAsManyMarkersAsThereAre() {
+        choose("U-turn box");
+        Locator spacing = page.getByLabel("Edge spacing", new Page.GetByLabelOptions().setExact(true));
+        page.getByLabel("Or markers there are").fill("8");
+        assertThat(page.getByText("3 fewer along the edges")).isVisible();
+        page.getByText("Lay them every").click();
+        assertThat(spacing).hasValue(Pattern.compile("^3\\.75"));
+        page.getByLabel("Or markers there are").fill("3");
+        assertThat(page.getByText("take 4: 1 more")).isVisible();
+        page.getByText("full, 10").click();
+        assertThat(spacing).hasValue(Pattern.compile("^2\\.5"));
+    }
+
     @Test
     void drawsCallsAtRandomAndRefusesNonsense() {
         choose("Crossroads");

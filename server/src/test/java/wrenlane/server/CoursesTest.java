@@ -283,4 +283,20 @@ class CoursesTest {
     private static String json(Object body) {
         return tools.jackson.databind.json.JsonMapper.builder().build().writeValueAsString(body);
     }
+
+    @Test
+    void marksTheEdgesWithAsManyAsThereAre() {
+        JsonNode marks = APP.post("/api/edge-markings", Map.of("course", Courses.box(7.2), "markers", 8))
+                .body();
+        assertThat(marks.get("dimension").asString()).isEqualTo("edgeSpacingMetres");
+        assertThat(marks.get("densities")
+                        .valueStream()
+                        .map(d -> d.get("density").asString()))
+                .containsExactly("FULL", "FEW", "CORNERS");
+        assertThat(marks.at("/withThem/marks/markers").asInt()).isEqualTo(7);
+        assertThat(marks.at("/withThem/said").asString()).contains("3 fewer");
+        assertThat(APP.post("/api/edge-markings", Map.of("course", Courses.box(7.2), "markers", -1))
+                        .status())
+                .isEqualTo(422);
+    }
 }

@@ -2,6 +2,7 @@ package wrenlane.course.kind;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -47,6 +48,11 @@ final class FigureEightBox implements CourseKind {
     @Override
     public List<CourseOption> options() {
         return List.of(MARKING);
+    }
+
+    @Override
+    public Optional<CourseDimension> edgeSpacing() {
+        return Optional.of(EDGE);
     }
 
     @Override

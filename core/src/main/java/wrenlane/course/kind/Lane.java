@@ -1,6 +1,7 @@
 package wrenlane.course.kind;
 
 import java.util.List;
+import java.util.Optional;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -45,6 +46,11 @@ final class Lane implements CourseKind {
     @Override
     public List<CourseOption> options() {
         return List.of(MARKING);
+    }
+
+    @Override
+    public Optional<CourseDimension> edgeSpacing() {
+        return Optional.of(EDGE);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package wrenlane.course.kind;
 
 import java.util.List;
+import java.util.Optional;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -61,6 +62,11 @@ final class UTurnBox implements CourseKind {
     @Override
     public List<CourseOption> options() {
         return List.of(START, SWING, MARKING);
+    }
+
+    @Override
+    public Optional<CourseDimension> edgeSpacing() {
+        return Optional.of(EDGE);
     }
 
     @Override

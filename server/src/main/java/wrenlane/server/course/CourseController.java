@@ -1,7 +1,11 @@
 package wrenlane.server.course;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -18,6 +22,7 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
+import wrenlane.course.EdgeMarks;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.server.http.Expected;
 
@@ -64,6 +69,35 @@ class CourseController {
     @GetMapping("/course-kinds")
     List<CourseKindJson> listCourseKinds() {
         return CourseKinds.all().stream().map(CourseKindJson::of).toList();
+    }
+
+    /**
+     * A course whose edges are to be marked.
+     *
+     * @param markers there are, if that is asked about
+     */
+    record EdgeMarkingRequest(
+            @NotNull @Valid CourseRequest course,
+            @Nullable @Min(0) @Max(2000) Integer markers) {}
+
+    /**
+     * How densely the edges of a course can be marked.
+     *
+     * @param dimension that is set for it; missing on a kind without edges
+     * @param densities the densest first
+     * @param withThem what the markers there are allow
+     */
+    record EdgeMarkingResponse(
+            @Nullable String dimension, List<EdgeMarks> densities, EdgeMarks.@Nullable WithWhatThereIs withThem) {}
+
+    @PostMapping("/edge-markings")
+    EdgeMarkingResponse findEdgeMarkings(@Valid @RequestBody EdgeMarkingRequest request) {
+        Course course = request.course().course();
+        Integer markers = request.markers();
+        return new EdgeMarkingResponse(
+                course.kind().edgeSpacing().map(CourseDimension::name).orElse(null),
+                EdgeMarks.of(course),
+                markers == null ? null : EdgeMarks.within(course, markers).orElse(null));
     }
 
     @GetMapping("/courses")
