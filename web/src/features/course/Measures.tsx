@@ -7,6 +7,9 @@ import { inSentence, snapped } from './model';
 /** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
 const AWAY = 34;
 
+/** How far more where it runs below or above, in pixels: beyond the letters of the corners. */
+const LETTERED = 12;
+
 /** How far more where cones are labelled, in pixels: beyond the labels. */
 const LABELLED = 18;
 
@@ -17,7 +20,7 @@ const ALONG = [0.42, 0.85, 0.25];
 export function roomFor(plan: Plan, labels: boolean): { x: number; y: number } {
   const rows = Math.max(1, ...plan.measures.map((m) => Math.hypot(m.away.x, m.away.y)));
   const more = (rows - 1) * AWAY + (labels ? LABELLED : 0);
-  return { x: 78 + more, y: 56 + (labels ? LABELLED : 0) };
+  return { x: 78 + more, y: 56 + (labels ? LABELLED : LETTERED) };
 }
 
 /** A line shorter than this has no room for its figure, in pixels. */
@@ -63,7 +66,8 @@ function OneMeasure(props: {
   const metres = changing ? props.course.lengths[m.name]?.metres : onGround;
   if (metres === undefined) return null;
   const row = Math.hypot(m.away.x, m.away.y);
-  const out = AWAY + (props.labels ? LABELLED / row : 0);
+  const lettered = m.away.y === 0 ? 0 : LETTERED;
+  const out = AWAY + (props.labels ? LABELLED : lettered) / row;
   const away = { x: m.away.x * out, y: -m.away.y * out };
   const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
   const from = end(m.from);
