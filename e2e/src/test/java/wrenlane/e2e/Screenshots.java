@@ -45,7 +45,7 @@ public final class Screenshots {
         desk.navigate(server.address() + "/set-out");
         desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
         desk.getByText("to walk and").waitFor();
-        desk.evaluate("() => window.scrollTo(0, document.body.scrollHeight)");
+        desk.evaluate("() => document.querySelector('[aria-label=\"Change over\"]').scrollIntoView()");
         shoot(desk, "change-over");
         take(desk, "/lesson", "lesson");
         take(desk, "/lesson/drills?rider=3", "drills");
