@@ -11,7 +11,7 @@ import wrenlane.finding.Finding;
  * <p>Constructive. What is ridden is chosen by weighing up every order of the few stations worth most (or it is as the
  * instructor wishes): the sum over rounds of what a minute is worth to the riders there times its minutes, less what
  * change-overs take; an order in which the hardest comes too late is worth far less. Rounds are as long as the time allows,
- * all alike. Where that does not fit, talks are made shorter, then fewer areas are ridden on, since each group has to ride
+ * all alike but for what is left over in the end. Where that does not fit, talks are made shorter, then fewer areas are ridden on, since each group has to ride
  * everywhere. What a lesson keeps is said in {@link LessonChecker}, which is asked last; what it finds goes out with it.
  */
 public final class LessonPlanner {
@@ -223,7 +223,32 @@ public final class LessonPlanner {
         for (int count = 1; count <= most; count++) {
             best = Trial.better(best, orders(few, count * areas, new ArrayList<>()));
         }
-        return best.rounds();
+        return stretched(best.rounds());
+    }
+
+    /** What time is left goes to the rounds in turn, a minute each, as far as each may be long and nothing gets worse for it. */
+    private List<Round> stretched(List<Round> rounds) {
+        List<Round> longest = rounds;
+        for (boolean longer = true; longer; ) {
+            longer = false;
+            for (int i = 0; i < rounds.size(); i++) {
+                Round round = longest.get(i);
+                List<Round> tried = new ArrayList<>(longest);
+                tried.set(i, new Round(round.stations(), round.minutes() + 1));
+                if (round.minutes() < longest(round.stations()) && isNoWorse(tried, longest)) {
+                    longest = tried;
+                    longer = true;
+                }
+            }
+        }
+        return longest;
+    }
+
+    private boolean isNoWorse(List<Round> tried, List<Round> than) {
+        Timetable.Outline outline = timetable.outline(tried);
+        List<Station> order = tried.stream().flatMap(r -> r.stations().stream()).toList();
+        return outline.endMinute() <= brief.minutes()
+                && awkwardness(order, outline) <= awkwardness(order, timetable.outline(than));
     }
 
     /** The best of all orders of so many stations; which area a station of a round is in does not matter. */

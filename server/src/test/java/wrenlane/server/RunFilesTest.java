@@ -187,7 +187,7 @@ class RunFilesTest {
                 + line.replace(rider, "Nobody Known")
                 + line.replace("left", "up")
                 + line.replace("7.2", "wide")
-                + line.replace("7.2", "700")
+                + line.replace("7.2", "70")
                 + line.replace("clean", "fine")
                 + line.replace("2026-05-14", "2199-01-01"));
         int before = runsKept();
