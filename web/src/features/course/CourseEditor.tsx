@@ -138,9 +138,9 @@ export function CourseEditor(props: {
           onRung={(metres) => void draft.settle(dimension.name, `${metres.toFixed(2)} m`)}
         />
         <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
-        {/* While something is dragged or does not go together, as the last good state was. */}
         <EdgeMarking
-          course={answered?.request.course ?? course}
+          course={course}
+          drawn={answered?.request.course ?? course}
           onSet={(name, metres) => void draft.settle(name, `${metres.toFixed(2)} m`)}
         />
       </section>

@@ -8,6 +8,8 @@ const WORDS = { FULL: 'full', FEW: 'few', CORNERS: 'corners alone' } as const;
 /** How densely the edges are marked: in a word, or with as many markers as there are. */
 export function EdgeMarking(props: {
   course: CourseRequest;
+  /** The same as it was last drawn: what is being typed may not go together. */
+  drawn: CourseRequest;
   /** Sets a dimension to so many metres. */
   onSet: (dimension: string, metres: number) => void;
 }) {
@@ -15,7 +17,7 @@ export function EdgeMarking(props: {
   const { system } = usePreferences();
   const [typed, setTyped] = useState('');
   const markers = typed.trim() !== '' && Number.isInteger(Number(typed)) ? Number(typed) : undefined;
-  const marks = useEdgeMarkings(course, markers).data;
+  const marks = useEdgeMarkings(props.drawn, markers).data;
   const dimension = marks?.dimension;
   if (marks === undefined || dimension === undefined || marks.densities.length < 2) return null;
   const now = course.lengths[dimension]?.metres ?? 0;
