@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { NextStep } from '../day';
-import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Select, TextField, useDeleting, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
@@ -54,20 +54,17 @@ export function MachineForm(props: {
         onError: say.failed,
       },
     );
+  const deleting = useDeleting();
   const deleted = (gone: Machine) =>
-    remove
-      .mutateAsync(gone)
-      .then(() => {
+    deleting(gone, {
+      remove: () => remove.mutateAsync(gone),
+      onGone: () => {
         unsaved.letGo();
         props.onDeleted();
-        say.done(`${gone.name} is deleted.`, () => {
-          save
-            .mutateAsync({ machine: asRequest(gone) })
-            .then(props.onSaved)
-            .catch(say.failed);
-        });
-      })
-      .catch(say.failed);
+      },
+      restore: () => save.mutateAsync({ machine: asRequest(gone) }),
+      onBack: props.onSaved,
+    });
   return (
     <form
       className="grid content-start gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]"

@@ -1,6 +1,14 @@
 import { useState } from 'react';
 import { NextStep } from '../day';
-import { Button, CautionNote, NotesField, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import {
+  Button,
+  CautionNote,
+  NotesField,
+  TextField,
+  useDeleting,
+  useSay,
+  useUnsavedDraft,
+} from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
@@ -48,20 +56,17 @@ export function YardForm(props: {
     );
   };
   const remove = useDeleteYard();
+  const deleting = useDeleting();
   const deleted = (gone: Yard) =>
-    remove
-      .mutateAsync(gone)
-      .then(() => {
+    deleting(gone, {
+      remove: () => remove.mutateAsync(gone),
+      onGone: () => {
         unsaved.letGo();
         props.onDeleted();
-        say.done(`${gone.name} is deleted.`, () => {
-          save
-            .mutateAsync({ yard: asRequest(gone) })
-            .then(onSaved)
-            .catch(say.failed);
-        });
-      })
-      .catch(say.failed);
+      },
+      restore: () => save.mutateAsync({ yard: asRequest(gone) }),
+      onBack: onSaved,
+    });
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}

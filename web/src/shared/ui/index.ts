@@ -12,3 +12,4 @@ export { Conflicts } from './Conflicts';
 export { counted } from './counted';
 export { NamedList } from './NamedList';
 export { AskFirst } from './AskFirst';
+export { useDeleting } from './useDeleting';
