@@ -1,3 +1,4 @@
+import { counted } from '../../shared/ui';
 import type { ChangeOver } from './api';
 import { SORTS } from './model';
 
@@ -16,9 +17,7 @@ export function conesText({ tall, flat }: Cones): string {
     { n: tall, one: SORTS.TALL },
     { n: flat, one: SORTS.FLAT },
   ].filter((part) => part.n > 0);
-  return some.length === 0
-    ? 'nothing'
-    : some.map(({ n, one }) => `${n} ${one}${n === 1 ? '' : 's'}`).join(', ');
+  return some.length === 0 ? 'nothing' : some.map(({ n, one }) => counted(n, one)).join(', ');
 }
 
 /** What is done at the stack, in words: some cones may be taken while others are put back. */

@@ -17,13 +17,12 @@ export function DayEditor({ day }: { day: Day }) {
       <Button aria-expanded={open} onClick={() => setOpen(!open)}>
         {open ? 'Close' : 'Change the day'}
       </Button>
-      {open && <Editor key={day.id} day={day} onDeleted={() => setOpen(false)} />}
+      {open && <Editor key={day.id} day={day} />}
     </section>
   );
 }
 
-function Editor(props: { day: Day; onDeleted: () => void }) {
-  const { day } = props;
+function Editor({ day }: { day: Day }) {
   const [draft, setDraft] = useState<DayRequest>(() => changed(day, {}));
   const all = useRiders().data ?? [];
   const riders = all.filter((r) => !r.archived || draft.riders.some((o) => o.riderId === r.id));
@@ -139,7 +138,7 @@ function Editor(props: { day: Day; onDeleted: () => void }) {
         >
           Save the day
         </Button>
-        <DeleteDay day={stored} onDeleted={props.onDeleted} />
+        <DeleteDay day={stored} />
       </div>
     </form>
   );

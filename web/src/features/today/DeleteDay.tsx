@@ -4,7 +4,7 @@ import { useDeleteDay, type Day } from '../day';
 import { AskFirst, Button, useSay } from '../../shared/ui';
 
 /** Deletes a day nobody has ridden on; what belongs to it alone goes too, so it is asked for first. */
-export function DeleteDay({ day, onDeleted }: { day: Day; onDeleted: () => void }) {
+export function DeleteDay({ day }: { day: Day }) {
   const [asking, setAsking] = useState(false);
   const [, setParams] = useSearchParams();
   const remove = useDeleteDay();
@@ -17,14 +17,14 @@ export function DeleteDay({ day, onDeleted }: { day: Day; onDeleted: () => void 
       leaveIt="Keep it"
       pending={remove.isPending}
       onDo={() =>
-        remove.mutate(day, {
-          onSuccess: () => {
+        // Whether or not this is still on the page, once the day is gone from it.
+        void remove
+          .mutateAsync(day)
+          .then(() => {
             say.done(`${day.title} is deleted.`);
-            onDeleted();
             setParams({});
-          },
-          onError: say.failed,
-        })
+          })
+          .catch(say.failed)
       }
       onLeave={() => setAsking(false)}
     >

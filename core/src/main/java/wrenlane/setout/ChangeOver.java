@@ -32,12 +32,6 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
     /** Most that can be asked for. */
     public static final int LARGEST_STACK = 60;
 
-    /** Walking pace of someone with cones in hand, in m/s; an estimate of ours. */
-    private static final double WALK_METRES_PER_SECOND = 1.1;
-
-    /** To read a figure, find the mark and lay a cone down, in seconds; an estimate of ours. */
-    private static final double LAYING_SECONDS = 8;
-
     /** To bend for a cone, or to take from the stack and put back, in seconds; an estimate of ours. */
     private static final double TAKING_SECONDS = 3;
 
@@ -122,9 +116,9 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
         StackWalk walk = StackWalk.of(stack, stops, holds);
         List<Step> walked = walked(walk.visits(), stops, labels, stack, holds);
         steps.addAll(walked);
-        double seconds = walk.metres() / WALK_METRES_PER_SECOND
+        double seconds = walk.metres() / WalkingOrder.WALK_METRES_PER_SECOND
                 + walked.stream()
-                        .mapToDouble(s -> s.doing == Doing.LAY_DOWN ? LAYING_SECONDS : TAKING_SECONDS)
+                        .mapToDouble(s -> s.doing == Doing.LAY_DOWN ? WalkingOrder.HANDLING_SECONDS : TAKING_SECONDS)
                         .sum();
         return new ChangeOver(steps, walk.metres(), seconds / 60);
     }

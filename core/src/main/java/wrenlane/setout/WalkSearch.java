@@ -25,6 +25,13 @@ final class WalkSearch {
         this.ground = ground;
     }
 
+    /** The better of both. */
+    int[] shortest() {
+        int[] alone = improved(oneByOne());
+        int[] nearest = improved(nearestFirst());
+        return ground.metres(nearest) <= ground.metres(alone) ? nearest : alone;
+    }
+
     /** Each marker to be moved is carried alone, to the nearest mark; the rest to and from the stack. */
     private int[] oneByOne() {
         List<Integer> walk = new ArrayList<>();
@@ -93,12 +100,6 @@ final class WalkSearch {
                 .orElse(-1);
     }
 
-    int[] shortest() {
-        int[] alone = improved(oneByOne());
-        int[] nearest = improved(nearestFirst());
-        return ground.metres(nearest) <= ground.metres(alone) ? nearest : alone;
-    }
-
     /** Takes whatever makes the walk shorter until nothing does. */
     private int[] improved(int[] first) {
         int[] walk = first;
@@ -117,9 +118,11 @@ final class WalkSearch {
 
     /** A shorter walk by a change that begins at a place of it, or the same one. */
     private int[] improvedAt(int[] walk, int i) {
-        int[] without = removed(walk, i);
-        if (walk[i] == ground.stack() && shorter(without, walk)) {
-            return without;
+        if (walk[i] == ground.stack()) {
+            int[] without = removed(walk, i);
+            if (shorter(without, walk)) {
+                return without;
+            }
         }
         int[] with = inserted(walk, i, new int[] {ground.stack()});
         if (shorter(with, walk)) {

@@ -21,10 +21,10 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
     static final int EXACT = 11;
 
     /** Walking pace of someone with cones in hand, in m/s; an estimate of ours. */
-    private static final double WALK_METRES_PER_SECOND = 1.1;
+    static final double WALK_METRES_PER_SECOND = 1.1;
 
     /** Time to read a figure, find the mark and put a cone down or pick it up, in seconds; an estimate of ours. */
-    private static final double HANDLING_SECONDS = 8;
+    static final double HANDLING_SECONDS = 8;
 
     /** Longest stretch that is moved elsewhere as a whole. */
     private static final int STRETCH = 3;
