@@ -58,8 +58,8 @@ final class LineEnds {
 
     /** Holds what is given at both ends. */
     void tie(StagedProgram p, LineNodes line) {
-        tie(p::tieStart, line, start(line));
-        tie(p::tieEnd, line, end(line));
+        tie(p.start::tie, line, start(line));
+        tie(p.end::tie, line, end(line));
     }
 
     /** One end of a program's chain. */

@@ -68,7 +68,7 @@ final class LineProgram {
      * @return nothing where the program was not solved
      */
     Optional<Change> best(LineNodes line, Clearances clear, double share, double over, double caution, double worth) {
-        StagedProgram p = chain(line);
+        StagedProgram p = new StagedProgram(StageLinks.along(line));
         p.positionWeight = caution * line.spacing;
         p.headingWeight = caution * line.spacing;
         p.curvatureWeight = CURVATURE_CAUTION * caution * line.spacing;
@@ -111,38 +111,12 @@ final class LineProgram {
                 };
     }
 
-    /** How each node follows from the one before. */
-    private static StagedProgram chain(LineNodes line) {
-        StagedProgram p = new StagedProgram(line.segments);
-        LineNodes.Pose pose = new LineNodes.Pose();
-        for (int i = 0; i < line.segments; i++) {
-            line.pose(i, 1, pose);
-            int l = i * StagedProgram.LINK;
-            double[] links = p.links;
-            links[l] = pose.xHeading;
-            links[l + 1] = pose.xCurvature;
-            links[l + 2] = pose.yHeading;
-            links[l + 3] = pose.yCurvature;
-            links[l + 4] = pose.headingCurvature;
-            links[l + 5] = pose.xInput;
-            links[l + 6] = pose.yInput;
-            links[l + 7] = pose.headingInput;
-            links[l + 8] = pose.xSpacing;
-            links[l + 9] = pose.ySpacing;
-            links[l + 10] = pose.headingSpacing;
-            links[l + 11] = pose.x - line.x[i + 1];
-            links[l + 12] = pose.y - line.y[i + 1];
-            links[l + 13] = pose.heading - line.heading[i + 1];
-        }
-        return p;
-    }
-
     /**
      * The least change, by the weighted sum of squares, that closes a line's gaps and brings its ends where they belong, to
      * first order.
      */
     static LineNodes closer(LineNodes line, LineEnds ends) {
-        StagedProgram p = chain(line);
+        StagedProgram p = new StagedProgram(StageLinks.along(line));
         p.positionWeight = 1;
         p.headingWeight = 1;
         p.curvatureWeight = 1;

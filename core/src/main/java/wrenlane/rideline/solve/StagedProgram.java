@@ -1,20 +1,17 @@
 package wrenlane.rideline.solve;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * A convex quadratic program over a chain of stages, solved by an interior-point method whose every step costs a time
  * proportional to the length of the chain.
  *
  * <p>Stage i has a state (x, y, θ, κ) and, but for the last, one input w, all as changes from a known line. Three
- * unknowns are shared by all stages: the change of the node spacing h, the room m and the share τ. From stage to stage
+ * unknowns are shared by all stages: the change of the node spacing h, the room m and the share τ. Each stage follows from
+ * the one before by its {@link StageLinks}.
  *
- * <pre>x⁺ = x + a₀₂θ + a₀₃κ + b₀w + g₀h + d₀   (y alike)   θ⁺ = θ + a₂₃κ + b₂w + g₂h + d₂   κ⁺ = κ + w</pre>
- *
- * Minimised is Σ½(q_x(x²+y²) + q_θθ² + q_κκ²) + Σ(½r w² + ρ w) + ½ε(h² + m² + τ²) + c·(h, m, τ), subject to rows
- * a·(x, y, θ, κ, h, m, τ, w) + c ≥ 0, each at one stage, and with given states at the ends held by a stiff quadratic.
+ * <p>Minimised is Σ½(q_x(x²+y²) + q_θθ² + q_κκ²) + Σ(½r w² + ρ w) + ½ε(h² + m² + τ²) + c·(h, m, τ), subject to rows
+ * a·(x, y, θ, κ, h, m, τ, w) + c ≥ 0, each at one stage, and with each {@link HeldEnd} where it belongs.
  *
  * <p>Method: Mehrotra's predictor and corrector (Nocedal and Wright, Numerical Optimization, 2nd ed., §16.6). Each
  * Newton system is a linear-quadratic control problem, solved by the Riccati recursion on the state joined by the three
@@ -23,9 +20,6 @@ import java.util.List;
  * others, since they have few coefficients and are quicker for it.
  */
 final class StagedProgram {
-    /** Of each stage: a₀₂ a₀₃ a₁₂ a₁₃ a₂₃ b₀ b₁ b₂ g₀ g₁ g₂ d₀ d₁ d₂. */
-    static final int LINK = 14;
-
     private static final int MOST_ROUNDS = 40;
     /** Mean gap and residual at which an answer is as good as exact. */
     static final double EXACT = 3e-8;
@@ -33,11 +27,10 @@ final class StagedProgram {
     private static final double RESIDUAL_TOLERANCE = 1e-8;
     /** Share of the way to the nearest bound that a step goes. */
     private static final double SHORT_OF_THE_BOUND = 0.995;
-    /** Weight that holds a given end, against multipliers of order one: leaves it off by about 1e-7. */
-    private static final double STIFF = 1e7;
 
     final int stages;
-    final double[] links;
+    final HeldEnd start = new HeldEnd();
+    final HeldEnd end = new HeldEnd();
     /** q_x, q_θ, q_κ of every stage, and r of every input. */
     double positionWeight, headingWeight, curvatureWeight, inputWeight;
 
@@ -45,14 +38,10 @@ final class StagedProgram {
     final double[] sharedLinear = new double[3];
     double sharedWeight = 1e-8;
 
-    /** Ends held: at each, rows of four coefficients and a target. */
-    private final List<double[]> startTies = new ArrayList<>();
-
-    private final List<double[]> endTies = new ArrayList<>();
-
     /** The answer. */
     final Unknowns found;
 
+    private final StageLinks links;
     private Rows[] rows = {};
 
     private final Unknowns step;
@@ -62,11 +51,11 @@ final class StagedProgram {
     private final double[] inputCurvature;
     private final double[] feed;
     private final double[] linear = new double[CostToGo.JOINED];
-    private final double[] startFactor = new double[CostToGo.JOINED * CostToGo.JOINED];
+    private final StartFactor startFactor = new StartFactor();
 
-    StagedProgram(int stages) {
-        this.stages = stages;
-        links = new double[stages * LINK];
+    StagedProgram(StageLinks links) {
+        this.links = links;
+        stages = links.stages;
         inputLinear = new double[stages];
         found = new Unknowns(stages);
         step = new Unknowns(stages);
@@ -74,16 +63,6 @@ final class StagedProgram {
         gains = new double[stages * CostToGo.JOINED];
         inputCurvature = new double[stages];
         feed = new double[stages];
-    }
-
-    /** Holds a combination of the first state's components at a value. */
-    void tieStart(double x, double y, double heading, double curvature, double target) {
-        startTies.add(new double[] {x, y, heading, curvature, target});
-    }
-
-    /** Holds a combination of the last state's components at a value. */
-    void tieEnd(double x, double y, double heading, double curvature, double target) {
-        endTies.add(new double[] {x, y, heading, curvature, target});
     }
 
     /** Sets what has to hold. */
@@ -150,33 +129,25 @@ final class StagedProgram {
         found.clear();
         found.shared[Unknowns.ROOM] = room;
         found.shared[Unknowns.SHARE] = share;
-        double[] q = found.states;
-        for (int i = 0; i < stages; i++) {
-            int l = i * LINK;
-            int s = i * Unknowns.STATE;
-            q[s + 4] = q[s] + links[l] * q[s + 2] + links[l + 1] * q[s + 3] + links[l + 11];
-            q[s + 5] = q[s + 1] + links[l + 2] * q[s + 2] + links[l + 3] * q[s + 3] + links[l + 12];
-            q[s + 6] = q[s + 2] + links[l + 4] * q[s + 3] + links[l + 13];
-            q[s + 7] = q[s + 3];
-        }
+        links.drift(found.states);
     }
 
     /** Backward pass for the quadratic terms. */
     private void factor() {
         cost.clear();
         addStageCost(stages);
-        addTies(endTies);
+        end.addCost(cost);
         for (int i = stages - 1; i >= 0; i--) {
-            cost.through(links, i * LINK);
+            cost.through(links.of, i * StageLinks.SIZE);
             cost.add(CostToGo.INPUT, CostToGo.INPUT, inputWeight);
             addStageCost(i);
             inputCurvature[i] = cost.eliminateInput(gains, i * CostToGo.JOINED);
         }
-        addTies(startTies);
+        start.addCost(cost);
         for (int c = CostToGo.SPACING; c <= CostToGo.SHARE; c++) {
             cost.add(c, c, sharedWeight);
         }
-        factorStart();
+        startFactor.of(cost);
     }
 
     private void addStageCost(int stage) {
@@ -186,28 +157,6 @@ final class StagedProgram {
         cost.add(CostToGo.CURVATURE, CostToGo.CURVATURE, curvatureWeight);
         for (Rows r : rows) {
             r.addCost(stage, cost);
-        }
-    }
-
-    private void addTies(List<double[]> ties) {
-        for (double[] tie : ties) {
-            for (int j = 0; j < Unknowns.STATE; j++) {
-                for (int k = j; k < Unknowns.STATE; k++) {
-                    cost.add(j, k, STIFF * tie[j] * tie[k]);
-                }
-            }
-        }
-    }
-
-    private void addTieSlopes(int s, List<double[]> ties) {
-        for (double[] tie : ties) {
-            double off = -tie[4];
-            for (int j = 0; j < Unknowns.STATE; j++) {
-                off += tie[j] * found.states[s + j];
-            }
-            for (int j = 0; j < Unknowns.STATE; j++) {
-                slope.states[s + j] += STIFF * off * tie[j];
-            }
         }
     }
 
@@ -221,10 +170,9 @@ final class StagedProgram {
         Arrays.fill(p, 0);
         System.arraycopy(slope.states, stages * Unknowns.STATE, p, 0, Unknowns.STATE);
         for (int i = stages - 1; i >= 0; i--) {
-            int l = i * LINK;
-            double input = slope.inputs[i] + links[l + 5] * p[0] + links[l + 6] * p[1] + links[l + 7] * p[2] + p[3];
+            double input = slope.inputs[i] + links.alongInput(i, p);
             feed[i] = input / inputCurvature[i];
-            turnBack(p, l);
+            links.turnBack(i, p);
             int g = i * CostToGo.JOINED;
             for (int j = 0; j < CostToGo.JOINED; j++) {
                 p[j] -= gains[g + j] * input;
@@ -237,19 +185,11 @@ final class StagedProgram {
         for (int j = 0; j < 3; j++) {
             p[CostToGo.SPACING + j] += slope.shared[j];
         }
-        solveStart(p);
+        startFactor.solve(p);
         rollOut(p);
         for (Rows r : rows) {
             r.follow(step);
         }
-    }
-
-    /** v := Aᵀ v, for the state joined by the shared unknowns. */
-    private void turnBack(double[] v, int l) {
-        double v0 = v[0], v1 = v[1], v2 = v[2];
-        v[2] += links[l] * v0 + links[l + 2] * v1;
-        v[3] += links[l + 1] * v0 + links[l + 3] * v1 + links[l + 4] * v2;
-        v[4] += links[l + 8] * v0 + links[l + 9] * v1 + links[l + 10] * v2;
     }
 
     /** The cost's slope at the point, with the rows' part. */
@@ -260,8 +200,8 @@ final class StagedProgram {
             slope.states[s + 2] = headingWeight * found.states[s + 2];
             slope.states[s + 3] = curvatureWeight * found.states[s + 3];
         }
-        addTieSlopes(0, startTies);
-        addTieSlopes(stages * Unknowns.STATE, endTies);
+        start.addSlopes(found.states, slope.states, 0);
+        end.addSlopes(found.states, slope.states, stages * Unknowns.STATE);
         for (int i = 0; i < stages; i++) {
             slope.inputs[i] = inputWeight * found.inputs[i] + inputLinear[i];
         }
@@ -273,67 +213,25 @@ final class StagedProgram {
         }
     }
 
-    /** Cholesky's factor of the cost of the first state and the shared unknowns. */
-    private void factorStart() {
-        double[] c = startFactor;
-        int n = CostToGo.JOINED;
-        for (int a = 0; a < n; a++) {
-            for (int b = 0; b <= a; b++) {
-                double m = cost.get(b, a);
-                for (int k = 0; k < b; k++) {
-                    m -= c[a * n + k] * c[b * n + k];
-                }
-                c[a * n + b] = a == b ? Math.sqrt(Math.max(m, LEAST_PIVOT)) : m / c[b * n + b];
-            }
-        }
-    }
-
-    private static final double LEAST_PIVOT = 1e-14;
-
-    /** v := −P₀⁻¹ v, for the first state and the shared unknowns. */
-    private void solveStart(double[] v) {
-        double[] c = startFactor;
-        int n = CostToGo.JOINED;
-        for (int a = 0; a < n; a++) {
-            double sum = -v[a];
-            for (int k = 0; k < a; k++) {
-                sum -= c[a * n + k] * v[k];
-            }
-            v[a] = sum / c[a * n + a];
-        }
-        for (int a = n - 1; a >= 0; a--) {
-            double sum = v[a];
-            for (int k = a + 1; k < n; k++) {
-                sum -= c[k * n + a] * v[k];
-            }
-            v[a] = sum / c[a * n + a];
-        }
-    }
-
     /** Forward pass: the step of every state and input, from that of the first state and the shared unknowns. */
-    private void rollOut(double[] start) {
+    private void rollOut(double[] first) {
         double[] q = step.states;
-        System.arraycopy(start, 0, q, 0, Unknowns.STATE);
-        System.arraycopy(start, CostToGo.SPACING, step.shared, 0, 3);
+        System.arraycopy(first, 0, q, 0, Unknowns.STATE);
+        System.arraycopy(first, CostToGo.SPACING, step.shared, 0, 3);
         double h = step.shared[0], m = step.shared[1], t = step.shared[2];
         for (int i = 0; i < stages; i++) {
-            int l = i * LINK;
             int s = i * Unknowns.STATE;
             int g = i * CostToGo.JOINED;
-            double x = q[s], y = q[s + 1], heading = q[s + 2], curvature = q[s + 3];
             double w = -feed[i]
-                    - gains[g] * x
-                    - gains[g + 1] * y
-                    - gains[g + 2] * heading
-                    - gains[g + 3] * curvature
+                    - gains[g] * q[s]
+                    - gains[g + 1] * q[s + 1]
+                    - gains[g + 2] * q[s + 2]
+                    - gains[g + 3] * q[s + 3]
                     - gains[g + 4] * h
                     - gains[g + 5] * m
                     - gains[g + 6] * t;
             step.inputs[i] = w;
-            q[s + 4] = x + links[l] * heading + links[l + 1] * curvature + links[l + 5] * w + links[l + 8] * h;
-            q[s + 5] = y + links[l + 2] * heading + links[l + 3] * curvature + links[l + 6] * w + links[l + 9] * h;
-            q[s + 6] = heading + links[l + 4] * curvature + links[l + 7] * w + links[l + 10] * h;
-            q[s + 7] = curvature + w;
+            links.step(i, q, w, h);
         }
     }
 

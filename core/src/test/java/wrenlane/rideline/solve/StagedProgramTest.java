@@ -24,7 +24,11 @@ class StagedProgramTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void findsTheCostThatAGeneralSolverFinds(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        StagedProgram program = new StagedProgram(STAGES);
+        StageLinks links = new StageLinks(STAGES);
+        for (int c = 0; c < links.of.length; c++) {
+            links.of[c] = random.nextDouble(-0.4, 0.4);
+        }
+        StagedProgram program = new StagedProgram(links);
         program.positionWeight = 0.4;
         program.headingWeight = 0.3;
         program.curvatureWeight = 0.05;
@@ -33,13 +37,10 @@ class StagedProgramTest {
         program.sharedLinear[1] = -1;
         program.sharedLinear[2] = 2;
         for (int i = 0; i < STAGES; i++) {
-            for (int c = 0; c < StagedProgram.LINK; c++) {
-                program.links[i * StagedProgram.LINK + c] = random.nextDouble(-0.4, 0.4);
-            }
             program.inputLinear[i] = random.nextDouble(-0.1, 0.1);
         }
-        program.tieStart(1, 0, 0, 0, 0);
-        program.tieStart(0, 0, 0, 1, 0);
+        program.start.tie(1, 0, 0, 0, 0);
+        program.start.tie(0, 0, 0, 1, 0);
         CurvatureBounds curvature = new CurvatureBounds(STAGES);
         InputBounds inputs = new InputBounds(STAGES, 0.3, 0, 0.2);
         StageRows rows = new StageRows(STAGES);
@@ -52,7 +53,7 @@ class StagedProgramTest {
         }
         program.require(curvature, inputs, rows);
         assertThat(program.solve(0, 0, StagedProgram.EXACT)).isTrue();
-        double general = general(program, curvature, inputs, rows);
+        double general = general(program, links, curvature, inputs, rows);
         assertThat(cost(program)).isCloseTo(general, within(SAME_COST * Math.max(1, Math.abs(general))));
     }
 
@@ -96,7 +97,8 @@ class StagedProgramTest {
     }
 
     /** Every unknown and every link of the chain as a variable and an equation of ojAlgo's. */
-    private static double general(StagedProgram p, CurvatureBounds curvature, InputBounds bounds, StageRows rows) {
+    private static double general(
+            StagedProgram p, StageLinks links, CurvatureBounds curvature, InputBounds bounds, StageRows rows) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         Expression cost = model.addExpression("cost").weight(1);
         List<Variable> states = new ArrayList<>();
@@ -116,7 +118,7 @@ class StagedProgramTest {
         }
         states.get(0).level(0);
         states.get(3).level(0);
-        link(model, p, states, inputs, shared);
+        link(model, links, states, inputs, shared);
         for (int i = 0; i <= STAGES; i++) {
             for (int side = 0; side < 2; side++) {
                 int sign = side == 0 ? -1 : 1;
@@ -162,7 +164,7 @@ class StagedProgramTest {
 
     private static void link(
             ExpressionsBasedModel model,
-            StagedProgram p,
+            StageLinks links,
             List<Variable> states,
             List<Variable> inputs,
             List<Variable> shared) {
@@ -174,16 +176,16 @@ class StagedProgramTest {
                 Expression link = model.addExpression("l" + i + c);
                 link.set(states.get(4 * (i + 1) + c), -1);
                 link.add(states.get(4 * i + c), 1);
-                int l = i * StagedProgram.LINK;
+                int l = i * StageLinks.SIZE;
                 if (at[0] >= 0) {
-                    link.add(states.get(4 * i + 2), p.links[l + at[0]]);
+                    link.add(states.get(4 * i + 2), links.of[l + at[0]]);
                 }
                 if (at[1] >= 0) {
-                    link.add(states.get(4 * i + 3), p.links[l + at[1]]);
-                    link.add(shared.get(0), p.links[l + at[3]]);
+                    link.add(states.get(4 * i + 3), links.of[l + at[1]]);
+                    link.add(shared.get(0), links.of[l + at[3]]);
                 }
-                link.add(inputs.get(i), at[2] >= 0 ? p.links[l + at[2]] : 1);
-                link.level(at[4] >= 0 ? -p.links[l + at[4]] : 0);
+                link.add(inputs.get(i), at[2] >= 0 ? links.of[l + at[2]] : 1);
+                link.level(at[4] >= 0 ? -links.of[l + at[4]] : 0);
             }
         }
     }
