@@ -5,13 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.exception.MathRuntimeException;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealVector;
-import org.hipparchus.linear.SingularValueDecomposition;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
-import org.hipparchus.util.Pair;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
@@ -20,14 +13,10 @@ import wrenlane.units.MeasuredLength;
 import wrenlane.yard.SurveyedOutline.Adjusted;
 
 /**
- * Adjusts a measured outline by least squares, as surveyors do.
+ * Judges a measured outline as surveyors do: from what was measured of it to where its corners lie ({@link
+ * OutlineAdjustment}), or to what contradicts what.
  *
- * <p>Unknown are the corners' places but for what turning and moving the whole leaves free: A lies at the origin and B
- * on x, so n corners have 2n − 3 unknowns. Every side, diagonal and square corner gives one equation, weighted by its
- * standard deviation; where there are more equations than unknowns, Σ ((made − measured) / deviation)² is made least
- * (Levenberg and Marquardt's method, Hipparchus), which spreads the closing error by how far out each measurement may be.
- *
- * <p>If all is measured as well as its deviation says, that sum follows the chi-square distribution with as many degrees
+ * <p>If all is measured as well as its deviation says, the sum of squares left follows the chi-square distribution with as many degrees
  * of freedom as there are equations to spare. Above its 99.9 % point something is wrong. Then each measurement is left out
  * in turn: where the others agree without it, it alone explains the misfit, and what they make of it is its likely true
  * value.
@@ -38,9 +27,6 @@ final class OutlineSurvey {
      * 3, 4 and 5 m leaves. By the law of cosines dγ = c·dc / (a·b), with dc = 1 cm 0.24°.
      */
     private static final double SQUARE_DEVIATION = Math.toRadians(0.25);
-
-    /** A direction of the unknowns that changes no measurement by more than this share of the largest is free. */
-    private static final double FREE_SHARE = 1e-7;
 
     /** Most explanations told; chosen by us: more are not acted on. */
     private static final int MOST_TOLD = 3;
@@ -85,105 +71,27 @@ final class OutlineSurvey {
                 name, from, from, to, false, length.metres(), Math.max(1e-3, length.uncertaintyMetres()));
     }
 
-    /** A solution: places, and the sum of squares left. */
-    private record Solved(Point[] at, double squares) {}
-
     SurveyedOutline adjusted() {
         Point[] guess = new OutlineGuess(outline).corners();
-        if (!determined(measures, guess)) {
+        if (!OutlineAdjustment.determined(measures, guess)) {
             return new SurveyedOutline(List.of(guess), 0, 0, List.of(), List.of(loose()));
         }
-        Solved solved = solve(measures, guess);
-        Polygon polygon = Shapes.polygon(List.of(solved.at));
+        OutlineAdjustment solved = OutlineAdjustment.of(measures, guess);
+        Polygon polygon = Shapes.polygon(List.of(solved.at()));
         if (!polygon.isValid() || !Orientation.isCCW(polygon.getExteriorRing().getCoordinates())) {
-            return new SurveyedOutline(List.of(solved.at), 0, 0, List.of(), List.of(crosses()));
+            return new SurveyedOutline(List.of(solved.at()), 0, 0, List.of(), List.of(crosses()));
         }
-        int spare = measures.size() - unknowns();
+        int spare = measures.size() - OutlineAdjustment.unknowns(n);
         List<Finding> findings =
-                solved.squares > likelyUpTo(spare) ? List.of(misfit(solved, spare)) : List.<Finding>of();
+                solved.squares() > likelyUpTo(spare) ? List.of(misfit(solved, spare)) : List.<Finding>of();
         return new SurveyedOutline(
-                List.of(solved.at), polygon.getArea(), closingError(solved.at), told(solved.at), findings);
-    }
-
-    private int unknowns() {
-        return 2 * n - 3;
+                List.of(solved.at()), polygon.getArea(), closingError(solved.at()), told(solved.at()), findings);
     }
 
     private List<Adjusted> told(Point[] at) {
         return measures.stream()
                 .map(m -> new Adjusted(m.what(), m.angle(), m.measured(), m.of(at)))
                 .toList();
-    }
-
-    private Solved solve(List<OutlineMeasure> used, Point[] from) {
-        try {
-            RealVector best = new LevenbergMarquardtOptimizer()
-                    .optimize(new LeastSquaresBuilder()
-                            .start(unknownsOf(from))
-                            .target(new double[used.size()])
-                            .model(x -> new Pair<>(
-                                    residuals(used, x),
-                                    MatrixUtils.createRealMatrix(jacobian(used, places(x.toArray())))))
-                            .maxEvaluations(500)
-                            .maxIterations(500)
-                            .build())
-                    .getPoint();
-            return new Solved(places(best.toArray()), squares(used, places(best.toArray())));
-        } catch (MathRuntimeException e) {
-            // The method found no way on: what it started from is as good as it gets, and its misfit says so.
-            return new Solved(from, squares(used, from));
-        }
-    }
-
-    private RealVector residuals(List<OutlineMeasure> used, RealVector x) {
-        Point[] at = places(x.toArray());
-        return MatrixUtils.createRealVector(
-                used.stream().mapToDouble(m -> m.residual(at)).toArray());
-    }
-
-    private static double squares(List<OutlineMeasure> used, Point[] at) {
-        return used.stream().mapToDouble(m -> m.residual(at)).map(r -> r * r).sum();
-    }
-
-    /** The unknowns are B's x, then x and y of every later corner. */
-    private double[] unknownsOf(Point[] at) {
-        double[] x = new double[unknowns()];
-        x[0] = at[1].x();
-        for (int i = 2; i < n; i++) {
-            x[2 * i - 3] = at[i].x();
-            x[2 * i - 2] = at[i].y();
-        }
-        return x;
-    }
-
-    private Point[] places(double[] x) {
-        Point[] at = new Point[n];
-        at[0] = new Point(0, 0);
-        at[1] = new Point(x[0], 0);
-        for (int i = 2; i < n; i++) {
-            at[i] = new Point(x[2 * i - 3], x[2 * i - 2]);
-        }
-        return at;
-    }
-
-    private double[][] jacobian(List<OutlineMeasure> used, Point[] at) {
-        double[][] rows = new double[used.size()][unknowns()];
-        for (int r = 0; r < rows.length; r++) {
-            double[] full = new double[2 * n];
-            used.get(r).derivatives(at, full);
-            rows[r][0] = full[2];
-            System.arraycopy(full, 4, rows[r], 1, 2 * n - 4);
-        }
-        return rows;
-    }
-
-    private boolean determined(List<OutlineMeasure> used, Point[] at) {
-        if (used.size() < unknowns()) {
-            return false;
-        }
-        double[] singular =
-                new SingularValueDecomposition(MatrixUtils.createRealMatrix(jacobian(used, at))).getSingularValues();
-        return singular[unknowns() - 1] > FREE_SHARE * singular[0];
     }
 
     /** The 99.9 % point of the chi-square distribution; zero degrees leave nothing to tell, so a trace of rounding. */
@@ -200,14 +108,14 @@ final class OutlineSurvey {
     /** A measurement that alone explains the misfit, with what the others make of it. */
     private record Suspect(OutlineMeasure measure, double others, double squares) {}
 
-    private Finding misfit(Solved solved, int spare) {
+    private Finding misfit(OutlineAdjustment solved, int spare) {
         List<Suspect> suspects = new ArrayList<>();
         for (OutlineMeasure m : measures) {
             List<OutlineMeasure> others = measures.stream().filter(o -> o != m).toList();
-            if (determined(others, solved.at)) {
-                Solved without = solve(others, solved.at);
-                if (without.squares <= likelyUpTo(spare - 1)) {
-                    suspects.add(new Suspect(m, m.of(without.at), without.squares));
+            if (OutlineAdjustment.determined(others, solved.at())) {
+                OutlineAdjustment without = OutlineAdjustment.of(others, solved.at());
+                if (without.squares() <= likelyUpTo(spare - 1)) {
+                    suspects.add(new Suspect(m, m.of(without.at()), without.squares()));
                 }
             }
         }
@@ -217,7 +125,7 @@ final class OutlineSurvey {
                     SurveyedOutline.MISFIT,
                     "outline",
                     "The lengths and corners contradict each other, and no single one explains it. Measure the "
-                            + worst(solved.at) + " again first.");
+                            + worst(solved.at()) + " again first.");
         }
         String told = suspects.stream()
                 .limit(MOST_TOLD)
@@ -263,7 +171,7 @@ final class OutlineSurvey {
                 wanted.add(MeasuredOutline.letter((i + n - 1) % n) + " to " + MeasuredOutline.letter((i + 1) % n));
             }
         }
-        int missing = Math.max(1, unknowns() - measures.size());
+        int missing = Math.max(1, OutlineAdjustment.unknowns(n) - measures.size());
         return new Finding(
                 SurveyedOutline.LOOSE,
                 "outline",
