@@ -6,7 +6,7 @@ import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
-import { CourseEditor } from './CourseEditor';
+import { CourseEditor } from './edit/CourseEditor';
 import { fresh, requestOf } from './model';
 
 export {
@@ -20,8 +20,8 @@ export {
 } from './api';
 export { ladderOf, requestOf, settingOf } from './model';
 export { pairsOf, type Pair } from './pairs';
-export { CourseDrawing } from './CourseDrawing';
-export { mistakeText } from './mistakes';
+export { CourseDrawing } from './plan/CourseDrawing';
+export { mistakeText } from './reading/mistakes';
 export { useEvaluation } from './useEvaluation';
 
 /** A course: its dimensions, who fits it, and by how much. */
@@ -41,9 +41,6 @@ export default function CoursePage() {
     </Loading>
   );
 }
-
-/** The kind that a new course starts from. */
-const FIRST_KIND = 'u-turn-box';
 
 function Shown(props: {
   day: Day | undefined;
@@ -65,7 +62,7 @@ function Shown(props: {
       </NotHere>
     );
   }
-  const standard = kinds.find((k) => k.kind === FIRST_KIND) ?? kinds[0];
+  const standard = kinds.find((k) => k.usual);
   if (standard === undefined) return null;
   return (
     <CourseEditor

@@ -31,7 +31,7 @@ function Form(props: {
 }) {
   const { stored, kinds, machines } = props;
   const [name, setName] = useState(stored.goal?.name ?? '');
-  const [kindId, setKind] = useState(stored.goal?.kind ?? 'u-turn-box');
+  const [kindId, setKind] = useState(stored.goal?.kind ?? kinds.find((k) => k.usual)?.kind ?? '');
   const [machineId, setMachine] = useState(String(stored.goal?.machineId ?? machines[0]?.id ?? ''));
   const [setting, setSetting] = useState(stored.goal?.setting);
   const save = useSaveGoal(props.riderId);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useReading } from '../../shared/http';
 import { Button, Loading } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
+import { lengthText, tightnessText, usePreferences } from '../../shared/units';
 import { restsOn, share } from '../standing';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
@@ -51,7 +51,7 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
         {off.machineName}
         {off.tightness !== undefined && (
           <>
-            , tightness <span className="figures">{off.tightness.toFixed(2)}</span>
+            , tightness <span className="figures">{tightnessText(off.tightness)}</span>
           </>
         )}
       </p>

@@ -1,10 +1,12 @@
 import { useEffect, useRef, useState } from 'react';
+import { usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 import { layOut, type Scale } from './chart';
 import { Axis, Estimates, Kerb, RunMark } from './LaneParts';
 
 /** The two-sided lane: left turns to the left of the middle, right turns to the right, closing in on the kerb. */
 export function LaneChart({ progress, scale }: { progress: Progress; scale: Scale }) {
+  const { system } = usePreferences();
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(0);
   useEffect(() => {
@@ -16,7 +18,7 @@ export function LaneChart({ progress, scale }: { progress: Progress; scale: Scal
   }, []);
   const runs = progress.days.reduce((n, d) => n + d.runs.length, 0);
   const height = Math.max(420, runs * 10 + progress.days.length * 16 + 60);
-  const chart = width > 0 ? layOut(progress, scale, width, height) : undefined;
+  const chart = width > 0 ? layOut(progress, scale, system, width, height) : undefined;
   return (
     <div ref={box} className="w-full" style={{ minHeight: height }}>
       {chart && (
@@ -27,7 +29,7 @@ export function LaneChart({ progress, scale }: { progress: Progress; scale: Scal
           role="img"
           aria-label={`${progress.settingLabel} ridden, run by run; the table below has every run`}
         >
-          <Axis chart={chart} scale={scale} />
+          <Axis chart={chart} />
           <Estimates chart={chart} />
           <Kerb chart={chart} limits={progress.standing} scale={scale} />
           {chart.marks.map((m) => (

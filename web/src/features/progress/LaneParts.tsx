@@ -1,17 +1,15 @@
-import { dateText, lengthText, sayLength, usePreferences } from '../../shared/units';
+import { dateText, sayLength, shortDate, usePreferences } from '../../shared/units';
 import { letterOf } from '../run';
 import type { Progress } from './api';
 import type { Chart, Mark, Scale } from './chart';
 
 /** Widths at top, rungs as ticks at both ends, a line between days. */
-export function Axis({ chart, scale }: { chart: Chart; scale: Scale }) {
-  const { system } = usePreferences();
-  const say = (v: number) =>
-    scale === 'tightness' ? v.toFixed(1) : system === 'METRIC' ? v.toFixed(0) : lengthText(v, system);
+export function Axis({ chart }: { chart: Chart }) {
+  const unit = chart.unit === '' ? '' : `, ${chart.unit}`;
   return (
     <g>
       {chart.ticks.map((t) => (
-        <g key={t.side + t.value}>
+        <g key={t.side + t.text}>
           <line x1={t.x} x2={t.x} y1={chart.top} y2={chart.bottom} stroke="var(--rule)" />
           <text
             x={t.x}
@@ -21,7 +19,7 @@ export function Axis({ chart, scale }: { chart: Chart; scale: Scale }) {
             fill="var(--soft)"
             className="figures"
           >
-            {say(t.value)}
+            {t.text}
           </text>
         </g>
       ))}
@@ -37,10 +35,10 @@ export function Axis({ chart, scale }: { chart: Chart; scale: Scale }) {
         <line key={d.id} x1={0} x2={chart.width} y1={d.from - 8} y2={d.from - 8} stroke="var(--rule)" />
       ))}
       <text x={2} y={12} fontSize={13} fontWeight={650} fill="var(--ink)">
-        ◀ left turns{scale === 'metres' && system === 'METRIC' ? ', m' : ''}
+        ◀ left turns{unit}
       </text>
       <text x={chart.width - 2} y={12} textAnchor="end" fontSize={13} fontWeight={650} fill="var(--ink)">
-        right turns{scale === 'metres' && system === 'METRIC' ? ', m' : ''} ▷
+        right turns{unit} ▷
       </text>
     </g>
   );
@@ -107,7 +105,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
           fontWeight={600}
           fill="var(--ink)"
         >
-          {chart.narrow ? dateText(d.date).replace(/ \d{4}$/, '') : dateText(d.date)}
+          {chart.narrow ? shortDate(d.date) : dateText(d.date)}
         </text>
       ))}
     </g>

@@ -1,5 +1,12 @@
 import { sideWord } from '../../shared/ui';
-import { dateText, lengthText, speedText, usePreferences } from '../../shared/units';
+import {
+  dateText,
+  lengthText,
+  secondsText,
+  speedText,
+  tightnessText,
+  usePreferences,
+} from '../../shared/units';
 import { entryText } from '../run';
 import type { Progress } from './api';
 
@@ -30,12 +37,12 @@ export function RunTable({ progress }: { progress: Progress }) {
                 <td className="figures text-right whitespace-nowrap">
                   {lengthText(r.settingMetres, system)}
                 </td>
-                <td className="figures text-right">{r.tightness?.toFixed(2) ?? '–'}</td>
+                <td className="figures text-right">{tightnessText(r.tightness)}</td>
                 <td>
                   {entryText(r)}
-                  {r.seconds !== undefined && `, ${r.seconds.toFixed(1)} s`}
+                  {r.seconds !== undefined && `, ${secondsText(r.seconds)}`}
                   {r.speedMetresPerSecond !== undefined && `, ${speedText(r.speedMetresPerSecond, speed)}`}
-                  {r.note !== '' && <span className="block text-soft">{r.note}</span>}
+                  {r.note !== undefined && <span className="block text-soft">{r.note}</span>}
                   {r.simulated && <span className="text-soft"> (simulated)</span>}
                 </td>
               </tr>

@@ -4,7 +4,7 @@ import { GoalPanel } from '../goal';
 import { PractisedPanel } from '../practised';
 import { share } from '../standing';
 import { Chevron, Figure, sideWord, Term } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
+import { lengthText, tightnessText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 import { HeldBack } from './HeldBack';
 import { measuredText } from './words';
@@ -30,9 +30,9 @@ export function Summary({ progress }: { progress: Progress }) {
               Left, <Term word="tightness">tightness</Term>
             </>
           }
-          figure={standing?.left?.tightness.toFixed(2) ?? '–'}
+          figure={tightnessText(standing?.left?.tightness)}
         />
-        <Figure name="Right, tightness" figure={standing?.right?.tightness.toFixed(2) ?? '–'} />
+        <Figure name="Right, tightness" figure={tightnessText(standing?.right?.tightness)} />
         <Figure name="Left, clean" figure={String(left.clean)} unit={`of ${left.runs}`} />
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
       </div>
@@ -169,7 +169,7 @@ function Next({ progress }: { progress: Progress }) {
         <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>
         {standing.rung.tightness !== undefined && (
           <>
-            , tightness <span className="figures">{standing.rung.tightness.toFixed(2)}</span>
+            , tightness <span className="figures">{tightnessText(standing.rung.tightness)}</span>
           </>
         )}
         {standing.weakSide && `, ${sideWord(standing.weakSide)} side first`}.

@@ -6,15 +6,17 @@ export type Progress = Api<'ProgressResponse'>;
 export type ProgressDay = Api<'ProgressDay'>;
 export type Estimate = Api<'EstimateJson'>;
 
-/** A rider's runs on one kind of course over all days. */
-export function useProgress(riderId: number, kind: string) {
+/** A rider's runs on one kind of course over all days; where none is chosen, on the usual one or the first ridden. */
+export function useProgress(riderId: number, kind: string | undefined) {
   const { system } = usePreferences();
   return useQuery({
     queryKey: ['progress', riderId, kind, system],
     placeholderData: (before: Progress | undefined) => (before?.riderId === riderId ? before : undefined),
     queryFn: () =>
       body(
-        http.GET('/api/riders/{id}/progress', { params: { path: { id: riderId }, query: { kind, system } } }),
+        http.GET('/api/riders/{id}/progress', {
+          params: { path: { id: riderId }, query: { system, ...(kind !== undefined && { kind }) } },
+        }),
       ),
   });
 }

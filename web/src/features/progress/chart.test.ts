@@ -12,20 +12,10 @@ const run = (
   settingMetres,
   tightness: settingMetres / 5,
   faults: [],
-  dayId: 1,
-  riderId: 1,
   machineId: 1,
-  courseId: 1,
-  kind: 'u-turn-box',
   courseName: 'Box',
-  loggedAt: '2026-05-14T09:00:00Z',
   simulated: false,
-  withdrawn: false,
   sort: 'RUN',
-  faultCounts: {},
-  note: '',
-  device: '',
-  withdrawnOn: '',
 });
 
 const estimate = {
@@ -63,7 +53,7 @@ const progress: Progress = {
   measured: [],
 };
 
-const chart = layOut(progress, 'metres', 800, 500);
+const chart = layOut(progress, 'metres', 'METRIC', 800, 500);
 const mark = (id: string) => chart?.marks.find((m) => m.id === id);
 
 describe('the lane of progress', () => {
@@ -93,7 +83,7 @@ describe('the lane of progress', () => {
 
   it('keeps everything inside the drawing', () => {
     for (const scale of ['metres', 'tightness'] as const) {
-      const laid = layOut(progress, scale, 360, 400);
+      const laid = layOut(progress, scale, 'METRIC', 360, 400);
       for (const m of laid?.marks ?? []) {
         expect(m.x).toBeGreaterThan(0);
         expect(m.x).toBeLessThan(360);
@@ -102,8 +92,28 @@ describe('the lane of progress', () => {
     }
   });
 
+  it.each([
+    ['metres', 'METRIC', 'm', 1],
+    ['metres', 'IMPERIAL', 'ft', 1 / 0.3048],
+    ['tightness', 'IMPERIAL', '', 1],
+  ] as const)('says %s in %s at round figures, where they are', (scale, system, unit, per) => {
+    const laid = layOut(progress, scale, system, 800, 500);
+    expect(laid?.unit).toBe(unit);
+    const right = laid?.ticks.filter((t) => t.side === 'RIGHT') ?? [];
+    expect(right.length).toBeGreaterThan(2);
+    // Run b, 8 m or 1.6 tight, lies between its neighbours on the axis, in proportion.
+    const value = (scale === 'metres' ? 8 : 1.6) * per;
+    const [first, last] = [right.at(0), right.at(-1)];
+    if (first === undefined || last === undefined) throw new Error('no ticks');
+    const perUnit = (last.x - first.x) / (Number(last.text) - Number(first.text));
+    expect(laid?.marks.find((m) => m.id === 'b')?.x).toBeCloseTo(
+      first.x + (value - Number(first.text)) * perUnit,
+      6,
+    );
+  });
+
   it('is not drawn without runs', () => {
-    expect(layOut({ ...progress, days: [] }, 'metres', 800, 500)).toBeUndefined();
+    expect(layOut({ ...progress, days: [] }, 'metres', 'METRIC', 800, 500)).toBeUndefined();
   });
 });
 
@@ -115,5 +125,5 @@ it('has no mark for a spell, nor for what was broken off', () => {
     { ...run('o', 'LEFT', 8), sort: 'BROKEN_OFF' as const },
   ];
   const more = { ...progress, days: [{ ...day, runs: [...day.runs, ...others] }] };
-  expect(layOut(more, 'metres', 600, 400)?.marks.map((m) => m.id)).toEqual(['a', 'b']);
+  expect(layOut(more, 'metres', 'METRIC', 600, 400)?.marks.map((m) => m.id)).toEqual(['a', 'b']);
 });

@@ -1,3 +1,6 @@
+import { scaleLinear } from 'd3-scale';
+import { area, line } from 'd3-shape';
+import { METRES_PER_FOOT, type LengthSystem } from '../../shared/units';
 import type { Estimate, Progress, ProgressDay } from './api';
 
 export type Scale = 'metres' | 'tightness';
@@ -24,8 +27,10 @@ export interface Chart {
   days: { id: number; date: string; y: number; from: number; to: number }[];
   /** Estimate lines with their bands, for each side. */
   estimates: { side: Side; line: string; band: string }[];
-  /** Ticks of the axis, for each side. */
-  ticks: { side: Side; value: number; x: number }[];
+  /** Ticks of the axis, for each side, at whole metres, feet or tenths of tightness where there is room. */
+  ticks: { side: Side; text: string; x: number }[];
+  /** What the ticks are in; empty for tightness. */
+  unit: 'm' | 'ft' | '';
   /** Inner edges of the kerb: the machine's limit. */
   kerb: { left: number; right: number };
   rungs: { side: Side; x: number }[];
@@ -33,9 +38,13 @@ export interface Chart {
 
 const TOP = 46;
 const BOTTOM = 14;
+/** Between the widest run and the edge. */
+const EDGE = 18;
 /** Half the kerb's width where both limits meet the middle, in pixels: room for the dates, on a phone without their years. */
 const HALF_KERB = 66;
 const HALF_KERB_NARROW = 42;
+/** Pixels between ticks, about. */
+const BETWEEN_TICKS = 56;
 /** Charts less wide than this are narrow, in pixels. */
 const NARROW = 520;
 
@@ -52,8 +61,32 @@ function estimateAt(e: Estimate, scale: Scale): [number, number, number] | undef
     : [metres, lowMetres, highMetres];
 }
 
+/** An estimate at the end of a day, in pixels. */
+interface Along {
+  y: number;
+  mid: number;
+  low: number;
+  high: number;
+}
+
+const ESTIMATE = line<Along>(
+  (a) => a.mid,
+  (a) => a.y,
+).digits(1);
+const BAND = area<Along>()
+  .y((a) => a.y)
+  .x0((a) => a.low)
+  .x1((a) => a.high)
+  .digits(1);
+
 /** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards. */
-export function layOut(progress: Progress, scale: Scale, width: number, height: number): Chart | undefined {
+export function layOut(
+  progress: Progress,
+  scale: Scale,
+  system: LengthSystem,
+  width: number,
+  height: number,
+): Chart | undefined {
   const { standing } = progress;
   // A spell, and what was broken off, say nothing at one place of the lane; the table has them.
   const days = progress.days.map((d) => ({ ...d, runs: d.runs.filter((r) => r.sort === 'RUN') }));
@@ -74,9 +107,10 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
   const middle = width / 2;
   const narrow = width < NARROW;
   const halfKerb = narrow ? HALF_KERB_NARROW : HALF_KERB;
-  const perUnit = (middle - halfKerb - 18) / Math.max(0.001, widest - least);
-  const x = (side: Side, v: number) =>
-    middle + (side === 'LEFT' ? -1 : 1) * (halfKerb + (v - least) * perUnit);
+  const outwards = scaleLinear()
+    .domain([least, Math.max(widest, least + 0.001)])
+    .range([halfKerb, middle - EDGE]);
+  const x = (side: Side, v: number) => middle + (side === 'LEFT' ? -1 : 1) * outwards(v);
   const bottom = height - BOTTOM;
   const gap = 16;
   const perRun = (bottom - TOP - gap * days.length) / Math.max(1, Math.max(1, runs.length));
@@ -99,10 +133,10 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
     y += gap / 2;
     return { id: d.dayId, date: d.date, from, to, y: (from + to) / 2 };
   });
-  const step = scale === 'metres' ? 1 : 0.2;
-  const values = Array.from({ length: 60 }, (_, i) => Math.ceil(least / step) * step + i * step).filter(
-    (v) => v <= widest + 1e-9,
-  );
+  const per = scale === 'metres' && system === 'IMPERIAL' ? METRES_PER_FOOT : 1;
+  const axis = outwards.copy().domain(outwards.domain().map((v) => v / per));
+  const count = Math.max(2, Math.round((middle - EDGE - halfKerb) / BETWEEN_TICKS));
+  const said = axis.tickFormat(count);
   const sides: Side[] = ['LEFT', 'RIGHT'];
   return {
     width,
@@ -124,21 +158,12 @@ export function layOut(progress: Progress, scale: Scale, width: number, height: 
         return [{ y: at.y, mid: x(side, mid), low: x(side, low), high: x(side, high) }];
       });
       if (along.length === 0) return [];
-      const path = (points: [number, number][]) =>
-        points.map(([px, py], i) => `${i === 0 ? 'M' : 'L'}${px.toFixed(1)} ${py.toFixed(1)}`).join('');
-      return [
-        {
-          side,
-          line: path(along.map((a) => [a.mid, a.y])),
-          band:
-            path([
-              ...along.map((a): [number, number] => [a.low, a.y]),
-              ...along.toReversed().map((a): [number, number] => [a.high, a.y]),
-            ]) + 'Z',
-        },
-      ];
+      return [{ side, line: ESTIMATE(along) ?? '', band: BAND(along) ?? '' }];
     }),
-    ticks: sides.flatMap((side) => values.map((v) => ({ side, value: v, x: x(side, v) }))),
+    ticks: sides.flatMap((side) =>
+      axis.ticks(count).map((v) => ({ side, text: said(v), x: x(side, v * per) })),
+    ),
+    unit: scale === 'tightness' ? '' : system === 'METRIC' ? 'm' : 'ft',
     kerb: { left: x('LEFT', limit.LEFT), right: x('RIGHT', limit.RIGHT) },
     rungs: sides.flatMap((side) => standing.ladder.rungs.map((r) => ({ side, x: x(side, value(r, scale)) }))),
   };

@@ -53,20 +53,10 @@ function Chosen({ riders, first }: { riders: Rider[]; first: number | undefined 
   return <OfRider key={rider.id} rider={rider} riders={riders} />;
 }
 
-/** The kind that is shown first, where the rider has ridden it. */
-const FIRST_KIND = 'u-turn-box';
-
 function OfRider({ rider, riders }: { rider: Rider; riders: Rider[] }) {
   const [chosen, setKind] = usePart('kind');
-  const first = useReading(useProgress(rider.id, chosen ?? FIRST_KIND));
-  // Somebody who has ridden other kinds alone has progress all the same.
-  const ridden =
-    first.state === 'ready' && chosen === null && first.value.days.length === 0
-      ? first.value.kinds.find((k) => k.kind !== FIRST_KIND)?.kind
-      : undefined;
-  const other = useReading(useProgress(rider.id, ridden ?? chosen ?? FIRST_KIND));
   return (
-    <Loading of={ridden === undefined ? first : other}>
+    <Loading of={useReading(useProgress(rider.id, chosen ?? undefined))}>
       {(p) => <Shown rider={rider} riders={riders} progress={p} onKind={setKind} />}
     </Loading>
   );

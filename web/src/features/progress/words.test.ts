@@ -7,7 +7,7 @@ describe('measuredText', () => {
     expect(
       measuredText({ what: 'the time by the watch', unit: 'SECONDS', drift, clear: true }, 'METRIC', 'km/h'),
     ).toBe(
-      '8.3 s in the last lesson (7.9 s to 8.6 s), 6.4 s in the first of 4; clearly more from lesson to lesson.',
+      '8.3\u2009s in the last lesson (7.9\u2009s to 8.6\u2009s), 6.4\u2009s in the first of 4; clearly more from lesson to lesson.',
     );
   });
   it('says no more of one lesson than there is', () => {

@@ -1,4 +1,4 @@
-import { lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
+import { type LengthSystem, lengthText, secondsText, speedText, type SpeedUnit } from '../../shared/units';
 import type { Progress } from './api';
 
 type Measurement = Progress['measured'][number];
@@ -7,7 +7,7 @@ type Measurement = Progress['measured'][number];
 export function measuredText(of: Measurement, system: LengthSystem, speed: SpeedUnit): string {
   const said = (value: number) =>
     of.unit === 'SECONDS'
-      ? `${value.toFixed(1)} s`
+      ? secondsText(value)
       : of.unit === 'METRES'
         ? lengthText(value, system)
         : speedText(value, speed);

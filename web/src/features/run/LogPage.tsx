@@ -7,7 +7,7 @@ import { LONGEST_NAME, useDeviceName } from '../../shared/device';
 import { usePart } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
 import { Button, Chevron, Loading, Select, TextField } from '../../shared/ui';
-import { lengthText, speedText, usePreferences } from '../../shared/units';
+import { lengthText, secondsText, speedText, usePreferences } from '../../shared/units';
 import { useRunLog } from './api';
 import { CorrectRun } from './CorrectRun';
 import { dayLog, type LogLine } from './dayLog';
@@ -157,7 +157,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
           <b className="truncate">{nameOf(props.riders, run.riderId)}</b>
           <Chevron side={run.side} size={12} />
           <Outcome run={run} />
-          {run.seconds !== undefined && <span className="figures">{run.seconds.toFixed(1)} s</span>}
+          {run.seconds !== undefined && <span className="figures">{secondsText(run.seconds)}</span>}
         </div>
         <p className="truncate text-soft">
           {props.courses.find((c) => c.id === run.courseId)?.name ?? 'a course that was deleted'},{' '}

@@ -1,4 +1,5 @@
 import { Chevron } from '../../shared/ui';
+import { secondsText } from '../../shared/units';
 import { Outcome } from './marks';
 import type { ShownRun } from './outbox';
 
@@ -46,7 +47,7 @@ export function Tallies(props: {
                 <Chevron side={r.side} size={10} />
                 <Outcome run={r} />
                 {r.seconds !== undefined && (
-                  <span className="figures text-[0.8rem] text-soft">{r.seconds.toFixed(1)} s</span>
+                  <span className="figures text-[0.8rem] text-soft">{secondsText(r.seconds)}</span>
                 )}
               </button>
             </li>

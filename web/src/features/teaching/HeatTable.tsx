@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Machine } from '../machine';
 import { useReading } from '../../shared/http';
 import { Loading, Select } from '../../shared/ui';
-import { speedText, usePreferences } from '../../shared/units';
+import { decimals, speedText, usePreferences } from '../../shared/units';
 import { useHeat, type Heat } from './api';
 
 /** How warm each method makes one machine's clutch, against a slow ride on the clutch alone. */
@@ -60,8 +60,8 @@ function Table({ schools }: { schools: Heat[] }) {
                 style={{ width: `${(100 * s.slowLane) / most}%` }}
               />
             </td>
-            <td className="figures text-right">{s.slowLane.toFixed(1)}</td>
-            <td className="figures text-right">{s.turning.toFixed(1)}</td>
+            <td className="figures text-right">{decimals(s.slowLane, 1)}</td>
+            <td className="figures text-right">{decimals(s.turning, 1)}</td>
           </tr>
         ))}
       </tbody>

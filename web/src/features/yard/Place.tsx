@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Course } from '../course';
 import { useDayLink } from '../day';
 import { Button, TextField } from '../../shared/ui';
+import { lengthText, usePreferences } from '../../shared/units';
 import type { Stand } from './api';
 import { MetresField } from './MetresField';
 
@@ -20,6 +21,7 @@ export function Place(props: {
   onTakeUp: () => void;
 }) {
   const { course, stand, chosen } = props;
+  const { system } = usePreferences();
   const link = useDayLink();
   if (stand === undefined) {
     return (
@@ -43,7 +45,7 @@ export function Place(props: {
           {course.name}
         </button>
         <span className="figures text-soft">
-          {stand.xMetres.toFixed(1)} · {stand.yMetres.toFixed(1)} m ·{' '}
+          {lengthText(stand.xMetres, system)} · {lengthText(stand.yMetres, system)} ·{' '}
           {Math.round(stand.turnRadians * DEGREES)}°
         </span>
       </div>

@@ -1,5 +1,5 @@
 import type { Ground, View } from '../../shared/plan';
-import { lengthText, usePreferences } from '../../shared/units';
+import { decimals, lengthText, usePreferences } from '../../shared/units';
 import type { YardGround } from './api';
 import { BLOCKING, type BayRow, type Obstacle } from './model';
 
@@ -161,7 +161,7 @@ export function Fall({
         <path d="M-16 0H16M9 -5L16 0L9 5" stroke="var(--chalk)" strokeWidth={1.8} fill="none" />
       </g>
       <text x={x - 26} y={y + 5} fill="var(--chalk)" fontSize={13} textAnchor="end">
-        falls <tspan className="figures">{ground.fallPercent.toFixed(1)}</tspan> %
+        falls <tspan className="figures">{decimals(ground.fallPercent, 1)}</tspan> %
       </text>
     </g>
   );

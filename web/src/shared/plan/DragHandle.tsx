@@ -1,4 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
+import { lengthText, usePreferences } from '../units';
 
 /** A handle that drags a dimension; with the keyboard, arrows move it by a centimetre, with Shift by ten. */
 export function DragHandle(props: {
@@ -14,6 +15,7 @@ export function DragHandle(props: {
   onChange: (metres: number) => void;
   onCommit: (metres: number) => void;
 }) {
+  const { system } = usePreferences();
   // Where the drag began, and with which metres: what is dragged may move under the pointer meanwhile.
   const begun = useRef<{ x: number; y: number; metres: number; perPixel: { x: number; y: number } }>(
     undefined,
@@ -32,7 +34,7 @@ export function DragHandle(props: {
       aria-valuemin={props.min}
       aria-valuemax={props.max}
       aria-valuenow={Number(props.metres.toFixed(2))}
-      aria-valuetext={`${props.metres.toFixed(2)} metres`}
+      aria-valuetext={lengthText(props.metres, system)}
       className={`touch-none ${props.along === 'y' ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
       onPointerDown={(e) => {
         begun.current = { x: e.clientX, y: e.clientY, metres: props.metres, perPixel: props.perPixel };

@@ -4,7 +4,9 @@ export type SpeedUnit = 'km/h' | 'mph';
 
 const THIN = '\u2009';
 const INCH = 0.0254;
+export const METRES_PER_FOOT = 12 * INCH;
 const MPH = 0.44704;
+const MONTH = new Intl.DateTimeFormat('en', { month: 'short', timeZone: 'UTC' });
 
 /** A figure and its unit, to be set apart on screen. */
 export interface Said {
@@ -12,8 +14,30 @@ export interface Said {
   unit: string;
 }
 
+/** A number with so many decimals, its minus as wide as its digits; what rounds to nothing has none. */
+export function decimals(value: number, digits: number): string {
+  return new Intl.NumberFormat('en', {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+    useGrouping: false,
+    signDisplay: 'negative',
+  })
+    .format(value)
+    .replace('-', '−');
+}
+
+/** A tightness; a dash where a kind has none. */
+export function tightnessText(tightness: number | undefined): string {
+  return tightness === undefined ? '–' : decimals(tightness, 2);
+}
+
+/** A time by the watch. */
+export function secondsText(seconds: number): string {
+  return `${decimals(seconds, 1)}${THIN}s`;
+}
+
 function metric(metres: number): Said {
-  return { figure: metres.toFixed(2).replace('-', '−'), unit: 'm' };
+  return { figure: decimals(metres, 2), unit: 'm' };
 }
 
 function imperial(metres: number): Said {
@@ -37,13 +61,13 @@ export function lengthText(metres: number, system: LengthSystem): string {
 
 /** A length of a few millimetres, such as what rounding leaves. */
 export function smallText(metres: number, system: LengthSystem): string {
-  return system === 'METRIC' ? `${(metres * 1000).toFixed(0)}${THIN}mm` : `${(metres / INCH).toFixed(2)}″`;
+  return system === 'METRIC' ? `${decimals(metres * 1000, 0)}${THIN}mm` : `${decimals(metres / INCH, 2)}″`;
 }
 
 /** A length with how far out it may be. */
 export function roomText(metres: number, uncertainty: number, system: LengthSystem): string {
   return system === 'METRIC'
-    ? `${metric(metres).figure} ± ${uncertainty.toFixed(2)}${THIN}m`
+    ? `${metric(metres).figure} ± ${decimals(uncertainty, 2)}${THIN}m`
     : `${imperial(metres).figure} ± ${imperial(uncertainty).figure}`;
 }
 
@@ -56,21 +80,28 @@ export function typedLength(metres: number, system: LengthSystem): string {
         .replace('″', '"');
 }
 
+/** An area, to the square metre or foot. */
+export function areaText(squareMetres: number, system: LengthSystem): string {
+  return system === 'METRIC'
+    ? `${decimals(squareMetres, 0)}${THIN}m²`
+    : `${decimals(squareMetres / METRES_PER_FOOT ** 2, 0)}${THIN}sq ft`;
+}
+
 /** From one speed to another, to the whole unit. */
 export function speedBand(low: number, high: number, unit: SpeedUnit): string {
-  const whole = (metresPerSecond: number) => (metresPerSecond * (unit === 'mph' ? 1 / MPH : 3.6)).toFixed(0);
+  const whole = (metresPerSecond: number) => decimals(metresPerSecond * (unit === 'mph' ? 1 / MPH : 3.6), 0);
   return `${whole(low)} to ${whole(high)}${THIN}${unit}`;
 }
 
 /** A speed, to the tenth. */
 export function speedText(metresPerSecond: number, unit: SpeedUnit): string {
   const value = unit === 'km/h' ? metresPerSecond * 3.6 : metresPerSecond / MPH;
-  return `${value.toFixed(1)}${THIN}${unit}`;
+  return `${decimals(value, 1)}${THIN}${unit}`;
 }
 
 /** An angle in degrees. */
 export function degreesText(radians: number): string {
-  return `${((radians * 180) / Math.PI).toFixed(1)}°`;
+  return `${decimals((radians * 180) / Math.PI, 1)}°`;
 }
 
 /** A date as 14 May 2026. */
@@ -80,7 +111,6 @@ export function dateText(iso: string): string {
 
 /** The same without its year, where space is short and the year is clear. */
 export function shortDate(iso: string): string {
-  const [, month, day] = iso.split('-').map(Number);
-  const names = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-  return `${day} ${names[(month ?? 1) - 1]}`;
+  const date = new Date(`${iso}T00:00Z`);
+  return `${date.getUTCDate()} ${MONTH.format(date)}`;
 }

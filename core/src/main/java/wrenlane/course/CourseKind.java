@@ -38,6 +38,21 @@ public interface CourseKind {
         return Optional.empty();
     }
 
+    /** The choice of swinging out before or after a turn; empty where there is none. */
+    default Optional<CourseOption> swingOut() {
+        return Optional.empty();
+    }
+
+    /** The length that a time by the watch is taken over, so that it makes a speed; empty where none is. */
+    default Optional<CourseDimension> timedLength() {
+        return Optional.empty();
+    }
+
+    /** Whether riding it measures the machine's own circle. */
+    default boolean measuresTurn() {
+        return false;
+    }
+
     /** What contradicts what, among settings each within its own limits. */
     default List<Finding> contradictions(CourseSettings settings) {
         return List.of();

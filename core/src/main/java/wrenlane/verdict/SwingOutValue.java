@@ -23,19 +23,17 @@ public record SwingOutValue(double noneMetres, double beforeMetres, double bothM
         return noneMetres - bothMetres >= WORTH_METRES;
     }
 
-    /** Name of the option that lets a kind swing out. */
-    private static final String OPTION = "swingOut";
-
     /** The value on a course; empty where its kind has no swing-out, or no width fits. */
     public static Optional<SwingOutValue> of(Course course, Ride ride) {
-        Optional<CourseOption> option = course.kind().options().stream()
-                .filter(o -> o.name().equals(OPTION))
-                .findFirst();
-        return option.flatMap(o -> width(course, o, "NONE", ride)
-                .flatMap(none -> width(course, o, "BEFORE", ride)
-                        .flatMap(before -> width(course, o, "BEFORE_AND_AFTER", ride)
-                                .map(both -> new SwingOutValue(
-                                        none, Math.min(none, before), Math.min(none, Math.min(before, both)))))));
+        return course.kind()
+                .swingOut()
+                .flatMap(o -> width(course, o, "NONE", ride)
+                        .flatMap(none -> width(course, o, "BEFORE", ride)
+                                .flatMap(before -> width(course, o, "BEFORE_AND_AFTER", ride)
+                                        .map(both -> new SwingOutValue(
+                                                none,
+                                                Math.min(none, before),
+                                                Math.min(none, Math.min(before, both)))))));
     }
 
     private static Optional<Double> width(Course course, CourseOption option, String choice, Ride ride) {

@@ -40,7 +40,12 @@ public final class CourseKinds {
         return Crossroads.draw(count, seed);
     }
 
-    /** The kind that a rider's progress is first read from. */
+    /** The kind taken where none is chosen: the one most lessons come back to. */
+    public static CourseKind usual() {
+        return uTurnBox();
+    }
+
+    /** The box in which machines are turned round. */
     public static CourseKind uTurnBox() {
         return find(UTurnBox.ID).orElseThrow();
     }

@@ -54,6 +54,11 @@ final class Lane implements CourseKind {
     }
 
     @Override
+    public Optional<CourseDimension> timedLength() {
+        return Optional.of(LENGTH);
+    }
+
+    @Override
     public Turning turning() {
         return Turning.STRAIGHT;
     }

@@ -57,6 +57,11 @@ final class TurningCircleTest implements CourseKind {
     }
 
     @Override
+    public boolean measuresTurn() {
+        return true;
+    }
+
+    @Override
     public Turning turning() {
         return Turning.ONE_SIDE;
     }

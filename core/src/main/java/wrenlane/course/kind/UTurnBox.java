@@ -70,6 +70,11 @@ final class UTurnBox implements CourseKind {
     }
 
     @Override
+    public Optional<CourseOption> swingOut() {
+        return Optional.of(SWING);
+    }
+
+    @Override
     public Turning turning() {
         return Turning.ONE_SIDE;
     }

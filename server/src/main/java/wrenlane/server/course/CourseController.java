@@ -39,6 +39,9 @@ class CourseController {
     /**
      * A kind of course.
      *
+     * @param usual whether it is taken where none is chosen
+     * @param measuresTurn whether riding it measures the machine's own circle
+     * @param swingsOut whether swinging out can be chosen
      * @param dimensions with limits and standards, in metres or counts
      * @param options choices besides
      * @param start what a new course starts from
@@ -48,6 +51,9 @@ class CourseController {
             String kind,
             String label,
             String purpose,
+            boolean usual,
+            boolean measuresTurn,
+            boolean swingsOut,
             CourseKind.Turning turning,
             List<CourseDimension> dimensions,
             List<CourseOption> options,
@@ -58,6 +64,9 @@ class CourseController {
                     kind.id(),
                     kind.label(),
                     kind.purpose(),
+                    kind.equals(CourseKinds.usual()),
+                    kind.measuresTurn(),
+                    kind.swingOut().isPresent(),
                     kind.turning(),
                     kind.dimensions(),
                     kind.options(),

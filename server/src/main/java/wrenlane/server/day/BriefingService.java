@@ -185,9 +185,7 @@ public class BriefingService {
 
     /** The course that rungs are said for: the day's first. */
     private static Course first(List<CourseResponse> set) {
-        return set.isEmpty()
-                ? Course.standard(CourseKinds.uTurnBox())
-                : set.get(0).course();
+        return set.isEmpty() ? Course.standard(CourseKinds.usual()) : set.get(0).course();
     }
 
     private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, List<Double> stands) {

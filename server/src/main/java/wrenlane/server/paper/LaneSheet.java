@@ -14,8 +14,8 @@ import wrenlane.run.RunSort;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.ProgressResponse;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.Standing;
-import wrenlane.server.run.RunResponse;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
@@ -91,7 +91,7 @@ record LaneSheet(
                 .sheet(first));
     }
 
-    private static boolean isDrawn(RunResponse run) {
+    private static boolean isDrawn(ShownRun run) {
         return run.sort() == RunSort.RUN;
     }
 
@@ -134,7 +134,7 @@ record LaneSheet(
                             days.stream()
                                     .flatMap(d -> d.runs().stream())
                                     .filter(LaneSheet::isDrawn)
-                                    .map(RunResponse::settingMetres),
+                                    .map(ShownRun::settingMetres),
                             standing.ladder().rungs().stream().map(Ladder.Rung::settingMetres),
                             days.stream()
                                     .flatMap(d -> Stream.of(Side.values()).map(side -> estimate(d, side)))
@@ -210,7 +210,7 @@ record LaneSheet(
                 }
                 double from = y;
                 y += BETWEEN_DAYS / 2;
-                for (RunResponse run :
+                for (ShownRun run :
                         day.runs().stream().filter(LaneSheet::isDrawn).toList()) {
                     run(run, y + perRun / 2);
                     y += perRun;
@@ -221,7 +221,7 @@ record LaneSheet(
             }
         }
 
-        private void run(RunResponse run, double y) {
+        private void run(ShownRun run, double y) {
             double x = x(run.side(), run.settingMetres());
             if (run.faults().isEmpty()) {
                 vertical("clean", x, y - HALF_STROKE, y + HALF_STROKE);

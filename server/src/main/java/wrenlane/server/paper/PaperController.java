@@ -109,7 +109,7 @@ class PaperController {
     @GetMapping(value = "/riders/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> reportPdf(
             @PathVariable long id,
-            @RequestParam(defaultValue = "u-turn-box") String kind,
+            @RequestParam(required = false) @Nullable String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return file(

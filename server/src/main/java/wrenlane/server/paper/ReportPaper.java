@@ -68,7 +68,7 @@ class ReportPaper {
     }
 
     /** The report of a rider as PDF. */
-    byte[] reportPdf(long riderId, String kind, LengthSystem system, Paper paper) {
+    byte[] reportPdf(long riderId, @Nullable String kind, LengthSystem system, Paper paper) {
         RiderResponse rider = riders.get(riderId);
         ProgressResponse of = progress.progress(riderId, kind, system);
         Optional<LaneSheet> lane = LaneSheet.of(of, paper, system);
@@ -92,7 +92,7 @@ class ReportPaper {
         words.put("clean", clean(of.left()) + " to the left, " + clean(of.right()) + " to the right");
         Catalogue catalogue = drills.catalogue();
         words.put("held", of.heldBack().stream().map(h -> held(h, catalogue)).toList());
-        opinions.words(riderId, kind).ifPresent(opinion -> words.put("opinion", opinion));
+        opinions.words(riderId, of.kind()).ifPresent(opinion -> words.put("opinion", opinion));
         next(of, system).ifPresent(next -> words.put("next", next));
         goal(goals.get(riderId, system), system).ifPresent(goal -> words.put("goal", goal));
         putList(

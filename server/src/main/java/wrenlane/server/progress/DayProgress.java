@@ -16,10 +16,10 @@ import wrenlane.machine.Transmission;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
@@ -65,17 +65,18 @@ public class DayProgress {
 
     /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
     public DayFacts facts(ReadDay read, LengthSystem system) {
-        ProgressResponse all = progress.reckoned(read.progress(), read.kind(), system);
+        ProgressResponse all = progress.reckoned(read.progress(), system);
         Optional<ProgressDay> day =
                 all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
-        List<RunResponse> today = day.map(ProgressDay::runs).orElse(List.of()).stream()
-                .filter(r -> r.sort().scored())
-                .toList();
+        List<ShownRun> shown = day.map(ProgressDay::runs).orElse(List.of());
         Map<Side, Trend> trends = new EnumMap<>(Side.class);
         day.map(ProgressDay::leftChange).ifPresent(c -> trends.put(Side.LEFT, c.trend()));
         day.map(ProgressDay::rightChange).ifPresent(c -> trends.put(Side.RIGHT, c.trend()));
-        Tally tally =
-                Tally.of(today.stream().map(r -> r.record(Optional.empty())).toList());
+        Tally tally = Tally.of(read.progress().ofKind().runs().stream()
+                .map(RiddenRun::run)
+                .filter(r -> r.dayId() == read.dayId() && r.sort().scored())
+                .map(r -> r.record(Optional.empty()))
+                .toList());
         Optional<Standing> standing = Optional.ofNullable(all.standing());
         return new DayFacts(
                 Optional.ofNullable(all.machineName()),
@@ -87,8 +88,8 @@ public class DayProgress {
                         trends,
                         ProgressService.heldBack(read.progress()),
                         tally.faults(),
-                        today.stream()
-                                .filter(r -> r.faults().isEmpty() && r.tightness() != null)
+                        shown.stream()
+                                .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.tightness() != null)
                                 .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
                                 .map(r -> LengthFormat.of(r.settingMetres(), system)),
                         standing.map(Standing::rung).map(rung -> LengthFormat.of(rung.settingMetres(), system)),

@@ -35,10 +35,11 @@ class ProgressController {
         this.range = range;
     }
 
+    /** A rider's progress on one kind of course; where none is named, on the usual one or the first ridden. */
     @GetMapping("/riders/{id}/progress")
     ProgressResponse getProgress(
             @PathVariable long id,
-            @RequestParam(defaultValue = "u-turn-box") String kind,
+            @RequestParam(required = false) @Nullable String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.progress(id, kind, system);
     }

@@ -2,14 +2,17 @@ package wrenlane.server.progress;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
 import wrenlane.run.Fault;
+import wrenlane.run.RunSort;
 import wrenlane.server.run.RunResponse;
 
 /**
- * A rider's U-turns over all days.
+ * A rider's runs on one kind of course over all days.
  *
  * @param machineName the machine the limits and metres are for; missing where the rider has none
  * @param standing missing where the rider has no machine
@@ -38,6 +41,54 @@ public record ProgressResponse(
     public record KindRidden(String kind, String label) {}
 
     /**
+     * A run as it is drawn and listed: as little as a page of a thousand of them needs.
+     *
+     * @param tightness of the setting on the machine; missing on kinds ridden straight on
+     * @param seconds by the watch; missing where it was not used
+     * @param speedMetresPerSecond over a course of known length that is ridden straight on
+     * @param minutes of a spell
+     * @param laps of a spell
+     * @param faultCounts how often each fault was seen in a spell; missing for anything else
+     * @param note missing where none was written
+     * @param simulated whether it comes from a virtual rider
+     */
+    public record ShownRun(
+            String id,
+            long machineId,
+            String courseName,
+            Side side,
+            double settingMetres,
+            @Nullable Double tightness,
+            List<Fault> faults,
+            RunSort sort,
+            @Nullable Double seconds,
+            @Nullable Double speedMetresPerSecond,
+            @Nullable Double minutes,
+            @Nullable Integer laps,
+            @Nullable Map<Fault, Integer> faultCounts,
+            @Nullable String note,
+            boolean simulated) {
+        static ShownRun of(RunResponse run, Optional<Double> tightness) {
+            return new ShownRun(
+                    run.id(),
+                    run.machineId(),
+                    run.courseName(),
+                    run.side(),
+                    run.settingMetres(),
+                    tightness.orElse(null),
+                    run.faults(),
+                    run.sort(),
+                    run.seconds(),
+                    run.speedMetresPerSecond(),
+                    run.minutes(),
+                    run.laps(),
+                    run.faultCounts().isEmpty() ? null : run.faultCounts(),
+                    run.note().isEmpty() ? null : run.note(),
+                    run.simulated());
+        }
+    }
+
+    /**
      * One day.
      *
      * @param left estimate as it stood at the end of that day
@@ -48,7 +99,7 @@ public record ProgressResponse(
             long dayId,
             LocalDate date,
             String title,
-            List<RunResponse> runs,
+            List<ShownRun> runs,
             @Nullable EstimateJson left,
             @Nullable EstimateJson right,
             @Nullable ChangeJson leftChange,

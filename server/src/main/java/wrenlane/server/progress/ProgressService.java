@@ -41,6 +41,7 @@ import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
@@ -232,31 +233,50 @@ public class ProgressService {
     }
 
     /**
-     * What is read for a rider's progress.
+     * What is read for a rider's progress on a kind.
      *
+     * @param kinds ridden at all, in the order they are taught
      * @param causes what faults come from
      * @param opinion what the instructor holds to be behind the faults
      */
     public record ReadProgress(
             RiderResponse rider,
+            CourseKind kind,
             ReadRuns ofKind,
             Map<Long, ProgressDays.Heading> headings,
-            List<KindRidden> kinds,
+            List<CourseKind> kinds,
             Optional<RiddenMachine> machine,
             Course course,
             Causes causes,
             Optional<String> opinion) {}
 
-    /** A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one. */
-    public ProgressResponse progress(long riderId, String kindId, LengthSystem system) {
-        CourseKind kind = NamedKind.of(kindId);
-        ReadProgress read = storage.read(() -> read(riders.get(riderId), kind));
-        return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, kind, system));
+    /**
+     * A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one.
+     *
+     * @param kindId where none is named, {@link CourseKinds#usual}, or the first the rider has ridden where not that
+     */
+    public ProgressResponse progress(long riderId, @Nullable String kindId, LengthSystem system) {
+        Optional<CourseKind> named = Optional.ofNullable(kindId).map(NamedKind::of);
+        ReadProgress read = storage.read(() -> read(riders.get(riderId), named));
+        return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, system));
+    }
+
+    private ReadProgress read(RiderResponse rider, Optional<CourseKind> named) {
+        List<RiddenRun> ridden = runs.ofRider(rider.id());
+        return read(rider, named.orElseGet(() -> usual(ridden)), ridden);
+    }
+
+    private static CourseKind usual(List<RiddenRun> ridden) {
+        List<CourseKind> kinds = kinds(ridden);
+        return kinds.isEmpty() || kinds.contains(CourseKinds.usual()) ? CourseKinds.usual() : kinds.get(0);
     }
 
     /** What a rider's progress on a kind is reckoned from. */
     public ReadProgress read(RiderResponse rider, CourseKind kind) {
-        List<RiddenRun> ridden = runs.ofRider(rider.id());
+        return read(rider, kind, runs.ofRider(rider.id()));
+    }
+
+    private ReadProgress read(RiderResponse rider, CourseKind kind, List<RiddenRun> ridden) {
         List<RiddenRun> all =
                 ridden.stream().filter(r -> r.run().kind().equals(kind.id())).toList();
         Long machineId = all.isEmpty()
@@ -266,6 +286,7 @@ public class ProgressService {
         all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
         return new ReadProgress(
                 rider,
+                kind,
                 read(rider.id(), kind, all, elsewhere(ridden, kind)),
                 headings,
                 kinds(ridden),
@@ -288,7 +309,7 @@ public class ProgressService {
     }
 
     /** What is said of it. */
-    ProgressResponse reckoned(ReadProgress read, CourseKind kind, LengthSystem system) {
+    ProgressResponse reckoned(ReadProgress read, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
         SideHistories histories = histories(read);
@@ -297,9 +318,11 @@ public class ProgressService {
         return new ProgressResponse(
                 read.rider().id(),
                 read.machine().map(RiddenMachine::name).orElse(null),
-                kind.id(),
-                kind.ladder().label(),
-                read.kinds(),
+                read.kind().id(),
+                read.kind().ladder().label(),
+                read.kinds().stream()
+                        .map(k -> new KindRidden(k.id(), k.label()))
+                        .toList(),
                 standing,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 tally(records, Side.LEFT),
@@ -335,11 +358,10 @@ public class ProgressService {
         return all.isEmpty() ? Course.standard(kind) : all.get(all.size() - 1).course();
     }
 
-    private static List<KindRidden> kinds(List<RiddenRun> ridden) {
-        return CourseKinds.all().stream()
-                .filter(k -> ridden.stream().anyMatch(r -> r.run().kind().equals(k.id())))
-                .map(k -> new KindRidden(k.id(), k.label()))
-                .toList();
+    /** The kinds ridden, in the order they are taught. */
+    private static List<CourseKind> kinds(List<RiddenRun> ridden) {
+        Set<String> ids = ridden.stream().map(r -> r.run().kind()).collect(Collectors.toSet());
+        return CourseKinds.all().stream().filter(k -> ids.contains(k.id())).toList();
     }
 
     /** Reckons what was known at the end of each day. Asks nothing of the tables, so that it can be reckoned in turn. */
@@ -381,7 +403,7 @@ public class ProgressService {
                     heading.date(),
                     heading.title(),
                     Objects.requireNonNull(grouped.get(day.dayId())).stream()
-                            .map(r -> r.run().withTightness(tights.of(r).orElse(null)))
+                            .map(r -> ShownRun.of(r.run(), tights.of(r)))
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
                     EstimateJson.of(ofRight, overRight),

@@ -17,7 +17,6 @@ import wrenlane.run.RunSort;
  * A run as stored.
  *
  * @param kind the kind of course
- * @param tightness of the setting on the machine; missing where it was not asked for, and on kinds ridden straight on
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
  * @param seconds by the watch; missing where it was not used
@@ -43,7 +42,6 @@ public record RunResponse(
         String kind,
         Side side,
         double settingMetres,
-        @Nullable Double tightness,
         List<Fault> faults,
         Instant loggedAt,
         boolean simulated,
@@ -78,38 +76,5 @@ public record RunResponse(
                 note,
                 observed == null ? Observed.NOTHING : observed.observed(),
                 Optional.ofNullable(score).map(ScoreJson::score));
-    }
-
-    /** The same with its tightness known. */
-    public RunResponse withTightness(@Nullable Double known) {
-        return new RunResponse(
-                id,
-                dayId,
-                riderId,
-                machineId,
-                courseId,
-                courseName,
-                kind,
-                side,
-                settingMetres,
-                known,
-                faults,
-                loggedAt,
-                simulated,
-                withdrawn,
-                sort,
-                seconds,
-                speedMetresPerSecond,
-                minutes,
-                laps,
-                faultCounts,
-                note,
-                observed,
-                score,
-                replaces,
-                correctedAt,
-                device,
-                withdrawnAt,
-                withdrawnOn);
     }
 }

@@ -190,7 +190,6 @@ public record RunRow(
                 kind,
                 Side.valueOf(side),
                 settingM,
-                null,
                 split(faults, Fault.class),
                 Instant.ofEpochMilli(loggedAtMs),
                 simulated,
@@ -218,12 +217,8 @@ public record RunRow(
             return null;
         }
         Course ridden = course();
-        if (ridden.kind().turning() != CourseKind.Turning.STRAIGHT) {
-            return null;
-        }
-        return ridden.kind().dimensions().stream()
-                .filter(d -> d.name().equals("lengthMetres"))
-                .findFirst()
+        return ridden.kind()
+                .timedLength()
                 .map(d -> ridden.settings().of(d) / time)
                 .orElse(null);
     }

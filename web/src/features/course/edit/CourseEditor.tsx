@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Day } from '../day';
-import type { Machine } from '../machine';
-import type { Rider } from '../rider';
-import { usePreferences } from '../../shared/units';
+import type { Day } from '../../day';
+import type { Machine } from '../../machine';
+import type { Rider } from '../../rider';
+import { usePreferences } from '../../../shared/units';
 import {
   useComparison,
   useLadder,
@@ -10,19 +10,19 @@ import {
   type CourseKind,
   type CourseRequest,
   type LineChoice,
-} from './api';
-import { CourseDrawing } from './CourseDrawing';
+} from '../api';
+import { CourseDrawing } from '../plan/CourseDrawing';
 import { CourseFields } from './CourseFields';
 import { EdgeMarking } from './EdgeMarking';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
-import { LineStrip } from './LineStrip';
-import { drawnLine, fresh, inSentence, ladderOf, PARTS, same, settingOf } from './model';
-import { pairsOf, type Pair } from './pairs';
-import { Reading } from './Reading';
+import { LineStrip } from '../reading/LineStrip';
+import { drawnLine, fresh, inSentence, ladderOf, PARTS, same, settingOf } from '../model';
+import { pairsOf, type Pair } from '../pairs';
+import { Reading } from '../reading/Reading';
 import { Rungs } from './Rungs';
 import { useCourseDraft } from './useCourseDraft';
-import { useEvaluation } from './useEvaluation';
+import { useEvaluation } from '../useEvaluation';
 
 /** The course as it is being worked on, with the core's answer beside it at every move. */
 export function CourseEditor(props: {

@@ -1,8 +1,8 @@
-import { Figure, Term } from '../../shared/ui';
-import { lengthText, sayLength, speedText, usePreferences } from '../../shared/units';
-import type { CourseKind, Fit, Line, SideFit } from './api';
-import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from './model';
-import type { Pair } from './pairs';
+import { Figure, Term } from '../../../shared/ui';
+import { lengthText, sayLength, speedText, tightnessText, usePreferences } from '../../../shared/units';
+import type { CourseKind, Fit, Line, SideFit } from '../api';
+import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
+import type { Pair } from '../pairs';
 
 /** Whether it fits, in words first, then the figures that matter. */
 export function Verdict(props: {
@@ -69,7 +69,7 @@ export function Verdict(props: {
           <div className={`contents ${props.stale ? 'opacity-50' : ''}`}>
             <Figure
               name={<Term word="tightness">Tightness</Term>}
-              figure={side?.tightness?.toFixed(2) ?? '…'}
+              figure={side?.tightness === undefined ? '…' : tightnessText(side.tightness)}
             />
             <Figure
               name={`Tightness 1.00 at a ${setting} of`}

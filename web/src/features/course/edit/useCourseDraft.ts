@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { moved, readLength, useKnown, type Length } from '../length';
-import { said } from '../../shared/http';
-import { usePreferences } from '../../shared/units';
-import type { CourseKind, CourseRequest } from './api';
-import { fresh } from './model';
+import { moved, readLength, useKnown, type Length } from '../../length';
+import { said } from '../../../shared/http';
+import { usePreferences } from '../../../shared/units';
+import type { CourseKind, CourseRequest } from '../api';
+import { fresh } from '../model';
 
 /** The course as it is being worked on, and whether one of its dimensions is being dragged right now. */
 export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {

@@ -1,6 +1,6 @@
-import type { View } from '../../shared/plan';
-import { lengthText, usePreferences } from '../../shared/units';
-import type { Room } from './api';
+import type { View } from '../../../shared/plan';
+import { lengthText, usePreferences } from '../../../shared/units';
+import type { Room } from '../api';
 
 /** Pixels a letter of the leader's text takes, at most. */
 const LETTER = 9;

@@ -1,9 +1,9 @@
-import { pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../shared/plan';
-import { lengthText, usePreferences } from '../../shared/units';
-import type { CourseRequest, Line, Plan, Place, Room } from './api';
+import { pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../../shared/plan';
+import { lengthText, usePreferences } from '../../../shared/units';
+import type { CourseRequest, Line, Plan, Place, Room } from '../api';
 import { Ground } from './Ground';
 import { Measures, roomFor, type Changing } from './Measures';
-import { PARTS } from './model';
+import { PARTS } from '../model';
 import { Outline, RideLine } from './RideLine';
 import { RoomLeader } from './RoomLeader';
 

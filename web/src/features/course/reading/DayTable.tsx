@@ -1,9 +1,9 @@
-import { Chevron } from '../../shared/ui';
-import { sayLength, usePreferences } from '../../shared/units';
-import { restsOn, share } from '../standing';
-import type { PairFit, SideFit } from './api';
-import { ANSWERS, worse } from './model';
-import type { Pair } from './pairs';
+import { Chevron } from '../../../shared/ui';
+import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
+import { restsOn, share } from '../../standing';
+import type { PairFit, SideFit } from '../api';
+import { ANSWERS, worse } from '../model';
+import type { Pair } from '../pairs';
 import { useChances, type Chance } from './useChances';
 
 /** Everyone of the day in one table, so that one course can be judged for the whole group. */
@@ -89,7 +89,7 @@ function Row(props: {
         </button>
       </td>
       <td className="figures text-right">
-        {tightness?.toFixed(2) ?? (fit.finished && fit.ladder ? '–' : '…')}
+        {tightness === undefined && !(fit.finished && fit.ladder) ? '…' : tightnessText(tightness)}
       </td>
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />

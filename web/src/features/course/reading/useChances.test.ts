@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { PairFit } from './api';
-import type { Pair } from './pairs';
+import type { PairFit } from '../api';
+import type { Pair } from '../pairs';
 import { asked } from './useChances';
 
 const rider = (id: number) => ({ id, name: `Rider ${id}` }) as NonNullable<Pair['rider']>;

@@ -1,5 +1,5 @@
-import { lengthText, usePreferences } from '../../shared/units';
-import { useSwingOut, type ReckonRequest } from './api';
+import { lengthText, usePreferences } from '../../../shared/units';
+import { useSwingOut, type ReckonRequest } from '../api';
 
 /** What swinging out buys on a U-turn, from the model. */
 export function SwingOut({ of }: { of: ReckonRequest }) {

@@ -1,8 +1,8 @@
-import { DimensionFigure, DimensionLine, DragHandle, type View } from '../../shared/plan';
-import { letterOf } from '../standing';
-import { lengthText, typedLength, usePreferences } from '../../shared/units';
-import type { CourseKind, CourseRequest, Plan } from './api';
-import { inSentence, snapped } from './model';
+import { DimensionFigure, DimensionLine, DragHandle, type View } from '../../../shared/plan';
+import { letterOf } from '../../standing';
+import { lengthText, typedLength, usePreferences } from '../../../shared/units';
+import type { CourseKind, CourseRequest, Plan } from '../api';
+import { inSentence, snapped } from '../model';
 
 /** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
 const AWAY = 34;

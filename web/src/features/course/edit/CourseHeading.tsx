@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { NextStep, useChangeDay, type Day } from '../day';
-import { Button, Select, useSay, useUnsaved } from '../../shared/ui';
-import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from './api';
-import { same } from './model';
+import { NextStep, useChangeDay, type Day } from '../../day';
+import { Button, Select, useSay, useUnsaved } from '../../../shared/ui';
+import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from '../api';
+import { same } from '../model';
 
 /** Name, choice, saving, copying and taking away of the course. */
 export function CourseHeading(props: {

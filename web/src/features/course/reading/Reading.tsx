@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import { useDayLink } from '../day';
-import type { Reckoned } from '../../shared/http';
-import { CautionNote, ReckoningNote, Select, Toggle } from '../../shared/ui';
+import { useDayLink } from '../../day';
+import type { Reckoned } from '../../../shared/http';
+import { CautionNote, ReckoningNote, Select, Toggle } from '../../../shared/ui';
 import {
   useSpeedWindows,
   type Comparison,
@@ -9,18 +9,18 @@ import {
   type LineChoice,
   type PairFit,
   type ReckonRequest,
-} from './api';
+} from '../api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
 import { Mistakes } from './Mistakes';
-import { drawnLine } from './model';
-import type { Pair } from './pairs';
+import { drawnLine } from '../model';
+import type { Pair } from '../pairs';
 import { RidingMarks } from './RidingMarks';
 import { RoomTable } from './RoomTable';
 import { SpeedStrip } from './SpeedStrip';
 import { SwingOut } from './SwingOut';
 import { TightestOf } from './TightestOf';
-import type { Answered } from './useEvaluation';
+import type { Answered } from '../useEvaluation';
 import { Verdict } from './Verdict';
 
 /** The reading column: the verdict in words first, then the figures, then everyone of the day. */
@@ -109,7 +109,7 @@ export function Reading(props: {
         </div>
       )}
       <ReckoningNote of={windows} what="the speeds" />
-      {kind.kind === 'turning-circle-test' && chosen && answered && (
+      {kind.measuresTurn && chosen && answered && (
         <CircleEntry
           key={`${chosen.key}/${answered.request.course.firstTurn}/${answered.request.course.options.posture}`}
           machine={chosen.machine}
@@ -134,7 +134,7 @@ export function Reading(props: {
       )}
       {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
-      {settled && kind.options.some((o) => o.name === 'swingOut') && <SwingOut of={settled} />}
+      {settled && kind.swingsOut && <SwingOut of={settled} />}
       {evaluation?.plan.notes.map((n) => (
         <p key={n}>{n}</p>
       ))}

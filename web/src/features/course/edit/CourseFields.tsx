@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { LengthField, type Length } from '../length';
-import { Button, TextField, Toggle, useSay } from '../../shared/ui';
-import { drawCalls, type CourseKind, type CourseRequest } from './api';
+import { LengthField, type Length } from '../../length';
+import { Button, TextField, Toggle, useSay } from '../../../shared/ui';
+import { drawCalls, type CourseKind, type CourseRequest } from '../api';
 
 /** The dimensions as fields, and what else there is to choose. */
 export function CourseFields(props: {

@@ -1,6 +1,6 @@
-import { ReckoningNote } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import { useMistakes, type MistakeCost, type ReckonRequest } from './api';
+import { ReckoningNote } from '../../../shared/ui';
+import { lengthText, usePreferences } from '../../../shared/units';
+import { useMistakes, type MistakeCost, type ReckonRequest } from '../api';
 import { mistakeText, sorted } from './mistakes';
 
 /** What one mistake costs in room, the worst first. */

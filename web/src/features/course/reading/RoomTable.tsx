@@ -1,6 +1,6 @@
-import { sayLength, usePreferences } from '../../shared/units';
-import type { Line } from './api';
-import { PARTS } from './model';
+import { sayLength, usePreferences } from '../../../shared/units';
+import type { Line } from '../api';
+import { PARTS } from '../model';
 
 /** Room at each cone and line on the line drawn; pointing at one shows it on the plan. */
 export function RoomTable(props: {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Line } from './api';
+import type { Line } from '../api';
 import { bandsOf, curveOf } from './strip';
 
 const place = (distanceMetres: number, barsRadians: number) => ({
@@ -42,8 +42,8 @@ describe('the strip along a line', () => {
   });
 
   it('draws left upwards, and keeps within the strip', () => {
-    const points = curveOf(line, (p) => p.barsRadians, 500, 100).match(/-?[\d.]+ -?[\d.]+/g) ?? [];
-    const ys = points.map((p) => Number(p.split(' ')[1]));
+    const points = curveOf(line, (p) => p.barsRadians, 500, 100).match(/-?[\d.]+,-?[\d.]+/g) ?? [];
+    const ys = points.map((p) => Number(p.split(',')[1]));
     expect(ys[0]).toBe(50);
     expect(Math.max(...ys)).toBeLessThanOrEqual(100);
     expect(ys.at(-1)).toBeGreaterThan(50);

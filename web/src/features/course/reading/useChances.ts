@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
-import type { PairFit } from './api';
-import type { Pair } from './pairs';
+import { body, http, type Api } from '../../../shared/http';
+import type { PairFit } from '../api';
+import type { Pair } from '../pairs';
 
 export type Chance = Api<'ChanceJson'>;
 type Asked = Api<'ChancesRequest'>['riders'][number];

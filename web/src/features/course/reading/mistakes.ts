@@ -1,5 +1,5 @@
-import { lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
-import type { MistakeCost } from './api';
+import { lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../../shared/units';
+import type { MistakeCost } from '../api';
 
 /** A cost that was solved. */
 export type SolvedCost = Required<MistakeCost>;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { asRequest, useSaveMachine, type Machine } from '../machine';
-import { LengthField, type Length } from '../length';
-import { Button, sideWord, useSay, type SideName } from '../../shared/ui';
+import { asRequest, useSaveMachine, type Machine } from '../../machine';
+import { LengthField, type Length } from '../../length';
+import { Button, sideWord, useSay, type SideName } from '../../../shared/ui';
 
 /** A full-lock circle as measured on the ground: straight into the machine. */
 export function CircleEntry(props: { machine: Machine; side: SideName; posture: 'UPRIGHT' | 'LEANED' }) {

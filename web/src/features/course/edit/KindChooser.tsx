@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { pathOf, Thumbnail, type Bounds } from '../../shared/plan';
-import type { CourseKind, Plan } from './api';
+import { pathOf, Thumbnail, type Bounds } from '../../../shared/plan';
+import type { CourseKind, Plan } from '../api';
 
 /** The kind at work; opened, every kind as a small true drawing, the one at work as it is set now. */
 export function KindChooser(props: {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { speedText, usePreferences } from '../../shared/units';
-import type { SpeedWindows } from './api';
+import { speedText, usePreferences } from '../../../shared/units';
+import type { SpeedWindows } from '../api';
 
 type Window = NonNullable<SpeedWindows['firm']>;
 

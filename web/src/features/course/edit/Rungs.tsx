@@ -1,6 +1,6 @@
-import { Term } from '../../shared/ui';
-import { sayLength, usePreferences } from '../../shared/units';
-import type { Ladder } from './api';
+import { Term } from '../../../shared/ui';
+import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
+import type { Ladder } from '../api';
 
 /** The rungs of a machine: one press sets the course to one. */
 export function Rungs(props: {
@@ -34,7 +34,7 @@ export function Rungs(props: {
                 {figure} {unit}
               </span>
               <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>
-                {r.tightness?.toFixed(2) ?? '\u00a0'}
+                {r.tightness === undefined ? '\u00a0' : tightnessText(r.tightness)}
               </span>
             </button>
           );

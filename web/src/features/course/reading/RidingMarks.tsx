@@ -1,4 +1,4 @@
-import type { Line } from './api';
+import type { Line } from '../api';
 
 /** What is chalked to ride the line by; on the plan while this is open. */
 export function RidingMarks(props: { line: Line; shown: boolean; onShow: (shown: boolean) => void }) {

@@ -1,5 +1,5 @@
-import { pathOf, type View } from '../../shared/plan';
-import type { Plan } from './api';
+import { pathOf, type View } from '../../../shared/plan';
+import type { Plan } from '../api';
 
 type Cone = Plan['cones'][number];
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { Button, TextField, Toggle } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import { useEdgeMarkings, type CourseRequest } from './api';
+import { Button, TextField, Toggle } from '../../../shared/ui';
+import { lengthText, usePreferences } from '../../../shared/units';
+import { useEdgeMarkings, type CourseRequest } from '../api';
 
 const WORDS = { FULL: 'full', FEW: 'few', CORNERS: 'corners alone' } as const;
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { said } from '../../shared/http';
-import { Button } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import { tightest, type CourseKind, type ReckonRequest } from './api';
+import { said } from '../../../shared/http';
+import { Button } from '../../../shared/ui';
+import { lengthText, usePreferences } from '../../../shared/units';
+import { tightest, type CourseKind, type ReckonRequest } from '../api';
 
 type Found = { state: 'asked'; stop: () => void } | { state: 'found'; text: string };
 

@@ -1,5 +1,5 @@
-import { pathOf, type Ground, type View } from '../../shared/plan';
-import type { Line, Place } from './api';
+import { pathOf, type Ground, type View } from '../../../shared/plan';
+import type { Line, Place } from '../api';
 
 /** Rear wheel heavy, front wheel thin, the swept band as a light wash, chevrons along the way ridden. */
 export function RideLine(props: { line: Line; view: View; other?: boolean }) {

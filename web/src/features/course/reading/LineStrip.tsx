@@ -1,6 +1,6 @@
 import { Slider } from 'radix-ui';
-import { degreesText, lengthText, usePreferences } from '../../shared/units';
-import type { Line } from './api';
+import { degreesText, lengthText, usePreferences } from '../../../shared/units';
+import type { Line } from '../api';
 import { bandsOf, curveOf } from './strip';
 
 const WIDTH = 1000;

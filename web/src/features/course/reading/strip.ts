@@ -1,4 +1,6 @@
-import type { Line, Place } from './api';
+import { scaleLinear } from 'd3-scale';
+import { line as curve } from 'd3-shape';
+import type { Line, Place } from '../api';
 
 /** How heavily each part of a turn is shaded: held most, rolled in and out less. */
 const SHADES: Record<Line['phases'][number]['doing'], number> = {
@@ -19,13 +21,13 @@ export function bandsOf(line: Line, width: number): { x: number; width: number; 
 
 /** A curve along the strip of a value between −1 and 1, zero in the middle, left up. */
 export function curveOf(line: Line, value: (p: Place) => number, width: number, height: number): string {
-  const scale = width / line.lengthMetres;
-  return line.places
-    .filter((_, i) => i % 2 === 0 || i === line.places.length - 1)
-    .map((p, i) => {
-      const v = Math.max(-1, Math.min(1, value(p)));
-      const y = height / 2 - (v * height) / 2.1;
-      return `${i === 0 ? 'M' : 'L'}${(p.distanceMetres * scale).toFixed(1)} ${y.toFixed(1)}`;
-    })
-    .join('');
+  const along = scaleLinear([0, line.lengthMetres], [0, width]);
+  const up = scaleLinear([-1, 1], [height / 2 + height / 2.1, height / 2 - height / 2.1]).clamp(true);
+  const places = line.places.filter((_, i) => i % 2 === 0 || i === line.places.length - 1);
+  return (
+    curve<Place>(
+      (p) => along(p.distanceMetres),
+      (p) => up(value(p)),
+    ).digits(1)(places) ?? ''
+  );
 }
