@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
-import { usePreferences } from '../../shared/units';
+import { usePreferences, type LengthSystem } from '../../shared/units';
 
 export type Day = Api<'DayResponse'>;
 export type DayRequest = Api<'DayRequest'>;
@@ -12,14 +12,20 @@ export function useDays() {
   return useQuery({ queryKey: ['days'], queryFn: () => body(http.GET('/api/days')) });
 }
 
+/** How a day's briefing is asked for. */
+export function briefingOf(id: number, system: LengthSystem) {
+  return {
+    queryKey: ['briefing', id, system],
+    queryFn: () => body(http.GET('/api/days/{id}/briefing', { params: { path: { id }, query: { system } } })),
+  };
+}
+
 /** What a day needs, on one page. */
 export function useBriefing(dayId: number | undefined) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['briefing', dayId, system],
+    ...briefingOf(dayId ?? 0, system),
     enabled: dayId !== undefined,
-    queryFn: () =>
-      body(http.GET('/api/days/{id}/briefing', { params: { path: { id: dayId ?? 0 }, query: { system } } })),
     // Rungs that there was no time for come with the next question.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 20 : false),
   });

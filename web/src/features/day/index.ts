@@ -13,8 +13,10 @@ export {
 } from './api';
 export { blankDay, changed, likeDay, shifted, todayIso } from './model';
 export { NextStep } from './NextStep';
+export { SaveAndGoOn } from './SaveAndGoOn';
 export { StopRules } from './StopRules';
 export { StopTabs } from './StopTabs';
 export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
 export { useChangeDay } from './useChangeDay';
 export { useDay, useDayLink } from './useDay';
+export { useGoOn } from './useGoOn';

@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest';
-import { stopOf, titleOf, wayOn } from './stops';
+import { describe, expect, it } from 'vitest';
+import { stopOf, titleOf, wayFrom, wayOn } from './stops';
 
 it.each([
   ['/course/new', 'COURSE', 'Course – Wren Lane'],
@@ -18,4 +18,25 @@ it.each([
   ['SET_OUT', 'DONE', '/set-out'],
 ] as const)('goes on to %s, %s, at %s', (next, readiness, path) => {
   expect(wayOn({ next, stops: [{ stop: next, readiness, message: '' }] })).toBe(path);
+});
+
+describe('the way on from a stop', () => {
+  const briefing = {
+    next: 'COURSE' as const,
+    stops: [{ stop: 'COURSE' as const, readiness: 'EMPTY' as const, message: '' }],
+  };
+  const own = { path: '/course/new', name: 'Another course' };
+
+  it('leads to the next stop', () => {
+    expect(wayFrom(briefing, 'MACHINES', own)).toEqual({ path: '/course', name: 'Course' });
+  });
+
+  it('stays at a stop that needs more, where it offers a way of its own', () => {
+    expect(wayFrom(briefing, 'COURSE', own)).toBe(own);
+    expect(wayFrom(briefing, 'COURSE', undefined)).toBeUndefined();
+  });
+
+  it('starts a day where there is none', () => {
+    expect(wayFrom(undefined, 'YARD', own)?.path).toBe('/today');
+  });
 });

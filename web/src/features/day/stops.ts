@@ -37,6 +37,28 @@ export function wayOn({ next, stops }: Pick<Briefing, 'next' | 'stops'>): string
   return next === 'YARD' && there ? '/yard?view=courses' : pathOf(next);
 }
 
+/** Somewhere to go, by name. */
+export interface Way {
+  path: string;
+  name: string;
+}
+
+const NO_DAY: Way = { path: '/today', name: 'Start a day' };
+
+/**
+ * Where a day goes on from a stop, as the core says it; without a day, to start one.
+ *
+ * @param own where to go while the day still needs something of this very stop
+ */
+export function wayFrom(
+  briefing: Pick<Briefing, 'next' | 'stops'> | undefined,
+  here: Stop,
+  own: Way | undefined,
+): Way | undefined {
+  if (briefing === undefined) return NO_DAY;
+  return briefing.next === here ? own : { path: wayOn(briefing), name: nameOf(briefing.next) };
+}
+
 /** What the browser calls the page at an address. */
 export function titleOf(path: string): string {
   if (path === '/phone') return 'Phones – Wren Lane';

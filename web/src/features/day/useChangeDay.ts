@@ -8,11 +8,10 @@ export function useChangeDay() {
   const say = useSay();
   return {
     changing: save.isPending,
-    change: (day: Day, some: Partial<DayRequest>, said: string) => {
+    change: (day: Day, some: Partial<DayRequest>, said: string): Promise<void> =>
       save
         .mutateAsync({ stored: day, day: changed(day, some) })
         .then(() => say.done(said))
-        .catch(say.failed);
-    },
+        .catch(say.failed),
   };
 }

@@ -43,7 +43,7 @@ export function FigureFields(props: {
                     aria-invalid={bad}
                     inputMode="decimal"
                     autoComplete="off"
-                    className={`figures w-20 rounded-sm border bg-panel px-1.5 py-0.5 ${bad ? 'border-brick' : 'border-rule'}`}
+                    className={`figures w-20 rounded-sm border bg-panel px-1.5 py-0.5 ${bad ? 'border-brick' : 'border-edge'}`}
                     value={text ?? ''}
                     onChange={(e) => type(f.dimension, e.target.value)}
                   />

@@ -1,11 +1,13 @@
 import { useState } from 'react';
-import { NextStep } from '../day';
+import { SaveAndGoOn, useGoOn } from '../day';
 import { Button, Select, TextField, useDeleting, useSay, useUnsavedDraft } from '../../shared/ui';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
 import { asRequest, copyOf, draftOf, fresh, requestOf, TRANSMISSIONS, type Draft } from './model';
 import { TurnTable } from './TurnTable';
+
+const TO_RIDERS = { path: '/riders/new', name: 'Riders' };
 
 /** Describes a machine; the turn that follows stands beside it at once. */
 export function MachineForm(props: {
@@ -40,20 +42,20 @@ export function MachineForm(props: {
   const say = useSay();
   const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
-  const submit = () =>
-    !save.isPending &&
-    save.mutate(
-      { ...(stored && { stored }), machine: request },
-      {
-        onSuccess: (saved) => {
-          setStored(saved);
-          unsaved.stored();
-          say.done('Machine saved.');
-          props.onSaved(saved);
-        },
-        onError: say.failed,
-      },
-    );
+  const goOn = useGoOn(unsaved.letGo);
+  const submit = (leaving: boolean) => {
+    if (save.isPending) return;
+    save
+      .mutateAsync({ ...(stored && { stored }), machine: request })
+      .then(async (saved) => {
+        setStored(saved);
+        unsaved.stored();
+        say.done('Machine saved.');
+        if (leaving) await goOn('MACHINES', { own: TO_RIDERS });
+        else props.onSaved(saved);
+      })
+      .catch(say.failed);
+  };
   const deleting = useDeleting();
   const deleted = (gone: Machine) =>
     deleting(gone, {
@@ -70,7 +72,7 @@ export function MachineForm(props: {
       className="grid content-start gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]"
       onSubmit={(e) => {
         e.preventDefault();
-        submit();
+        submit(stored === undefined);
       }}
     >
       {unsaved.question}
@@ -103,10 +105,15 @@ export function MachineForm(props: {
           />
         </div>
         <CircleFields circles={draft.circles} onChange={(circles) => change({ circles })} />
-        <div className="flex flex-wrap items-center gap-3">
-          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={report.isError}>
-            Save machine
-          </Button>
+        <SaveAndGoOn
+          what="machine"
+          stored={stored !== undefined}
+          disabled={report.isError}
+          justSaved={props.justSaved}
+          here="MACHINES"
+          own={TO_RIDERS}
+          onSave={() => submit(false)}
+        >
           {stored && (
             <>
               <Button onClick={props.onCopy}>Copy</Button>
@@ -115,8 +122,7 @@ export function MachineForm(props: {
               </Button>
             </>
           )}
-          {stored && <NextStep here="MACHINES" own={{ path: '/riders/new', name: 'Riders' }} />}
-        </div>
+        </SaveAndGoOn>
         <details className="border-t border-rule pt-3" open={opened}>
           <summary className="cursor-pointer font-semibold">
             More figures

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { NextStep } from '../day';
+import { SaveAndGoOn, useGoOn } from '../day';
 import type { Machine } from '../machine';
-import { Button, NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
+import { NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
 import { degreesText, speedText, usePreferences } from '../../shared/units';
-import { OnTheDay } from './OnTheDay';
+import { OnTheDay, usePutOnDay } from './OnTheDay';
 import { useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
 import { NEW_RIDER } from './model';
 
@@ -29,25 +29,31 @@ export function RiderForm(props: {
   const say = useSay();
   const unsaved = useUnsavedDraft(draft);
   const change = (some: Partial<RiderRequest>) => setDraft((before) => ({ ...before, ...some }));
+  const goOn = useGoOn(unsaved.letGo);
+  const { day, put } = usePutOnDay();
+  const [onDay, setOnDay] = useState(true);
+  const submit = (leaving: boolean) => {
+    if (save.isPending) return;
+    save
+      .mutateAsync({ ...(stored && { stored }), rider: draft })
+      .then(async (saved) => {
+        setStored(saved);
+        unsaved.stored();
+        say.done('Rider saved.');
+        if (stored === undefined && onDay) await put(saved);
+        if (leaving && (day === undefined || (onDay && saved.machineId !== undefined)))
+          await goOn('MACHINES');
+        else props.onSaved(saved);
+      })
+      .catch(say.failed);
+  };
   const school = options.schools.find((s) => s.school === draft.school);
   return (
     <form
       className="grid max-w-2xl content-start gap-4"
       onSubmit={(e) => {
         e.preventDefault();
-        if (save.isPending) return;
-        save.mutate(
-          { ...(stored && { stored }), rider: draft },
-          {
-            onSuccess: (saved) => {
-              setStored(saved);
-              unsaved.stored();
-              say.done('Rider saved.');
-              props.onSaved(saved);
-            },
-            onError: say.failed,
-          },
-        );
+        submit(stored === undefined);
       }}
     >
       {unsaved.question}
@@ -88,13 +94,30 @@ export function RiderForm(props: {
         }}
       />
       <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
-      <div className="flex flex-wrap items-center gap-3">
-        <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={draft.name.trim() === ''}>
-          Save rider
-        </Button>
-        {stored && <OnTheDay rider={stored} />}
-        {stored && <NextStep here="MACHINES" />}
-      </div>
+      <SaveAndGoOn
+        what="rider"
+        stored={stored !== undefined}
+        disabled={draft.name.trim() === ''}
+        justSaved={props.justSaved}
+        here="MACHINES"
+        onSave={() => submit(false)}
+      >
+        {stored ? (
+          <OnTheDay rider={stored} />
+        ) : (
+          day !== undefined && (
+            <label className="flex min-h-9 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={onDay}
+                onChange={(e) => setOnDay(e.target.checked)}
+              />
+              Put on {day.title}
+            </label>
+          )
+        )}
+      </SaveAndGoOn>
     </form>
   );
 }

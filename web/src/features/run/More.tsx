@@ -76,7 +76,7 @@ export function More(props: {
         <label className="block">
           <span className="mb-1 block text-sm text-soft">Goes with the next run or spell</span>
           <input
-            className="w-full rounded-sm border border-rule bg-panel px-2 py-3"
+            className="w-full rounded-sm border border-edge bg-panel px-2 py-3"
             maxLength={200}
             value={props.note}
             onChange={(e) => props.onNote(e.target.value)}

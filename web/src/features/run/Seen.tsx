@@ -110,7 +110,7 @@ function WherePlan(props: {
       <label className="flex items-center gap-2">
         <span className="text-sm text-soft">Where</span>
         <select
-          className="min-h-12 flex-1 rounded-sm border border-rule bg-page px-2"
+          className="min-h-12 flex-1 rounded-sm border border-edge bg-page px-2"
           value={props.mark ?? ''}
           onChange={(e) => props.onMark(e.target.value === '' ? undefined : e.target.value)}
         >

@@ -109,7 +109,7 @@ function Count(props: { label: string; value: string; onChange: (text: string) =
     <label className="block">
       <span className="mb-1 block text-sm text-soft">{props.label}</span>
       <input
-        className="figures w-full rounded-sm border border-rule bg-page px-2 py-3 text-[1.2rem]"
+        className="figures w-full rounded-sm border border-edge bg-page px-2 py-3 text-[1.2rem]"
         inputMode="decimal"
         value={props.value}
         onChange={(e) => props.onChange(e.target.value)}

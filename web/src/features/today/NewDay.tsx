@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Copies } from '../copy';
-import { blankDay, likeDay, todayIso, useSaveDay, type Day } from '../day';
+import { blankDay, likeDay, todayIso, useGoOn, useSaveDay, type Day } from '../day';
 import { Button, Select, TextField, useSay } from '../../shared/ui';
 import { dateText } from '../../shared/units';
 import { BringIn } from './BringIn';
@@ -13,6 +13,7 @@ export function NewDay({ days = [], like }: { days?: Day[]; like?: Day }) {
   const [date, setDate] = useState(todayIso(new Date()));
   const [title, setTitle] = useState('Slow-riding lesson');
   const [, setParams] = useSearchParams();
+  const goOn = useGoOn(() => undefined);
   const save = useSaveDay();
   const say = useSay();
   const model = days.find((d) => String(d.id) === likeId);
@@ -29,10 +30,13 @@ export function NewDay({ days = [], like }: { days?: Day[]; like?: Day }) {
         className="grid gap-4"
         onSubmit={(e) => {
           e.preventDefault();
-          save.mutate(
-            { day: model === undefined ? blankDay(date, title) : likeDay(model, date, title) },
-            { onSuccess: (day) => setParams({ day: String(day.id) }), onError: say.failed },
-          );
+          save
+            .mutateAsync({ day: model === undefined ? blankDay(date, title) : likeDay(model, date, title) })
+            .then(async ({ id }) => {
+              if (first) await goOn('TODAY', { dayId: id });
+              else setParams({ day: String(id) });
+            })
+            .catch(say.failed);
         }}
       >
         <TextField label="Date" type="date" value={date} onChange={(e) => setDate(e.target.value)} />

@@ -1,9 +1,9 @@
-import { useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Course } from '../course';
-import { NextStep, changed, useSaveDay, type Day } from '../day';
+import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../day';
 import { useRiders } from '../rider';
 import { useLasting } from '../../shared/http';
-import { Button, useSay } from '../../shared/ui';
+import { Button, useSay, useUnsaved } from '../../shared/ui';
 import { useFindPlaces, type GroundPlan, type Yard } from './api';
 import { Place } from './Place';
 import { StandingCourses } from './StandingCourses';
@@ -39,16 +39,26 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
       { request: requestFor(kept), signal: stop.signal },
       {
         onSuccess: (found) => {
-          setPlaces(Object.fromEntries(found.courses.map((c) => [c.courseId, c.stand])));
+          const stands: Places = Object.fromEntries(found.courses.map((c) => [c.courseId, c.stand]));
+          setPlaces(stands);
+          setProposed(stands);
           setUnplaced(found.findings.filter((f) => UNPLACED.includes(f.code)));
         },
         onError: (e) => !stop.signal.aborted && say.failed(e),
       },
     );
   };
-  const store = () =>
-    save.mutate(
-      {
+  // Where nothing stands yet, places are proposed at once; looking at them is no work to be lost.
+  const [proposed, setProposed] = useState<Places>();
+  const unsaved = useUnsaved(dirty && places !== proposed);
+  const proposing = useEffectEvent(() => {
+    if (courses.length > 0 && Object.keys(places).length === 0) placeBy({});
+  });
+  useEffect(() => proposing(), []);
+  const goOn = useGoOn(unsaved.letGo);
+  const store = (leaving: boolean) =>
+    save
+      .mutateAsync({
         stored,
         day: changed(stored, {
           stands: courses.flatMap((c) => {
@@ -56,18 +66,19 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
             return stand ? [{ courseId: c.id, stand }] : [];
           }),
         }),
-      },
-      {
-        onSuccess: (saved) => {
-          setStored(saved);
-          say.done('Places saved.');
-        },
-        onError: say.failed,
-      },
-    );
+      })
+      .then(async (saved) => {
+        setStored(saved);
+        unsaved.letGo();
+        say.done('Places saved.');
+        if (leaving) await goOn('YARD');
+      })
+      .catch(say.failed);
   const open = courses.filter((c) => places[c.id] === undefined);
+  const savable = dirty && !save.isPending;
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      {unsaved.question}
       <div className="flex flex-col gap-3">
         <YardDrawing
           corners={yard.corners}
@@ -97,15 +108,20 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
       </div>
       <div className="grid content-start gap-4">
         <div className="flex flex-wrap gap-2">
+          {dirty && (
+            <Button kind="primary" disabled={!savable} onClick={() => void store(true)}>
+              Save and go on
+            </Button>
+          )}
+          <Button disabled={!savable} onClick={() => void store(false)}>
+            Save places
+          </Button>
           <Button
-            kind="primary"
+            kind={dirty || open.length === 0 ? 'plain' : 'primary'}
             disabled={find.isPending || courses.length === 0}
             onClick={() => placeBy(open.length === 0 ? {} : places)}
           >
             {open.length === 0 ? 'Rearrange all' : `Find a place for ${open.length}`}
-          </Button>
-          <Button disabled={!dirty || save.isPending} onClick={store}>
-            Save places
           </Button>
           {!dirty && <NextStep here="YARD" />}
         </div>

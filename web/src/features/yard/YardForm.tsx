@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { NextStep } from '../day';
+import { SaveAndGoOn, useGoOn } from '../day';
 import {
   Button,
   CautionNote,
@@ -9,7 +9,7 @@ import {
   useSay,
   useUnsavedDraft,
 } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
+import { areaText, lengthText, usePreferences } from '../../shared/units';
 import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from './api';
 import { CalibrationFields } from './CalibrationFields';
 import { BayRowFields, GroundFields } from './GroundFields';
@@ -18,12 +18,14 @@ import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
 import { YardDrawing } from './YardDrawing';
 
+const COURSES_ON_IT = { path: '/yard?view=courses', name: 'Courses on it' };
+
 /** Describes a yard; what its measurements come to is beside it at once. */
 export function YardForm(props: {
   yard: Yard | undefined;
   /** Whether it was stored just now, by the button that has to keep the focus. */
   justSaved: boolean;
-  onSaved: (saved: Yard) => void;
+  onSaved: (saved: Yard) => Promise<void>;
   onDeleted: () => void;
 }) {
   const { yard, onSaved } = props;
@@ -40,20 +42,19 @@ export function YardForm(props: {
   const pace = whole(draft.pace);
   const bay = whole(draft.bay);
   const known = { ...(pace && { pace }), ...(bay && { bay }) };
-  const submit = () => {
+  const goOn = useGoOn(unsaved.letGo);
+  const submit = (leaving: boolean) => {
     if (request === undefined || save.isPending) return;
-    save.mutate(
-      { ...(stored && { stored }), yard: request },
-      {
-        onSuccess: (saved) => {
-          setStored(saved);
-          unsaved.stored();
-          say.done('Yard saved.');
-          onSaved(saved);
-        },
-        onError: say.failed,
-      },
-    );
+    save
+      .mutateAsync({ ...(stored && { stored }), yard: request })
+      .then(async (saved) => {
+        setStored(saved);
+        unsaved.stored();
+        say.done('Yard saved.');
+        await onSaved(saved);
+        if (leaving) await goOn('YARD', { own: COURSES_ON_IT });
+      })
+      .catch(say.failed);
   };
   const remove = useDeleteYard();
   const deleting = useDeleting();
@@ -65,7 +66,7 @@ export function YardForm(props: {
         props.onDeleted();
       },
       restore: () => save.mutateAsync({ yard: asRequest(gone) }),
-      onBack: onSaved,
+      onBack: (back) => void onSaved(back),
     });
   return (
     <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
@@ -89,7 +90,7 @@ export function YardForm(props: {
         className="grid content-start gap-4"
         onSubmit={(e) => {
           e.preventDefault();
-          submit();
+          submit(stored === undefined);
         }}
       >
         <TextField
@@ -125,10 +126,15 @@ export function YardForm(props: {
           onChange={(v) => change({ bay: v })}
         />
         <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
-        <div className="flex flex-wrap items-center gap-3">
-          <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={request === undefined}>
-            Save yard
-          </Button>
+        <SaveAndGoOn
+          what="yard"
+          stored={stored !== undefined}
+          disabled={request === undefined}
+          justSaved={props.justSaved}
+          here="YARD"
+          own={COURSES_ON_IT}
+          onSave={() => submit(false)}
+        >
           {stored && (
             <Button disabled={remove.isPending} onClick={() => void deleted(stored)}>
               Delete
@@ -137,8 +143,7 @@ export function YardForm(props: {
           {request === undefined && (
             <span className="text-sm text-soft">Needs a name, all lengths and the fall.</span>
           )}
-          {yard && <NextStep here="YARD" own={{ path: '/yard?view=courses', name: 'Courses on it' }} />}
-        </div>
+        </SaveAndGoOn>
       </form>
     </div>
   );
@@ -161,8 +166,8 @@ function Said({ survey, problem }: { survey: Survey | undefined; problem: string
       ))}
       {survey && survey.outline.areaSquareMetres > 0 && (
         <p>
-          <span className="figures">{survey.outline.areaSquareMetres.toFixed(0)} m²</span>. Walked round by
-          these figures, it misses corner A by{' '}
+          <span className="figures">{areaText(survey.outline.areaSquareMetres, system)}</span>. Walked round
+          by these figures, it misses corner A by{' '}
           <span className="figures">{lengthText(survey.outline.closingErrorMetres, system)}</span>; that is
           spread over all of them.
         </p>

@@ -33,9 +33,9 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
   const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
   // One just saved may not stand in the list yet.
   const yard = [...yards, ...(saved ? [saved] : [])].find((y) => String(y.id) === shown);
-  const choose = (id: number) => {
+  const choose = async (id: number) => {
     if (day === undefined || day.yardId === id) return;
-    change(day, { yardId: id }, 'This yard is now the yard of the day.');
+    await change(day, { yardId: id }, 'This yard is now the yard of the day.');
   };
   const ofDay = day !== undefined && yard !== undefined && day.yardId === yard.id;
   const placing = ofDay && search.get('view') === COURSES;
@@ -66,7 +66,7 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
             onChoose={setPicked}
           />
           {yard !== undefined && day !== undefined && day.yardId !== yard.id && (
-            <Button onClick={() => choose(yard.id)}>Use on {day.title}</Button>
+            <Button onClick={() => void choose(yard.id)}>Use on {day.title}</Button>
           )}
         </div>
       </div>
@@ -82,10 +82,10 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
           key={shown}
           yard={yard}
           justSaved={saved !== undefined && saved.id === yard?.id}
-          onSaved={(stored) => {
+          onSaved={async (stored) => {
             setSaved(stored);
             setPicked(String(stored.id));
-            if (day !== undefined && day.yardId === undefined) choose(stored.id);
+            if (day !== undefined && day.yardId === undefined) await choose(stored.id);
           }}
           onDeleted={() => {
             setSaved(undefined);

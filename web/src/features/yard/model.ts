@@ -104,7 +104,7 @@ function isRectangle({ outline }: YardGround) {
 export function draftOf(yard: Yard | undefined): Draft {
   const ground = yard?.ground;
   return {
-    name: yard?.name ?? '',
+    name: yard?.name ?? 'Yard',
     shape: ground === undefined || isRectangle(ground) ? 'RECTANGLE' : 'SIDES',
     sides: ground?.outline.sides ?? [undefined, undefined, undefined, undefined],
     corners: ground?.outline.corners ?? ['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE'],

@@ -23,7 +23,7 @@ export function Button({
   );
 }
 
-const BOX = 'min-h-9 w-full rounded-sm border border-rule bg-panel px-2 py-1.5 text-ink hover:border-ink';
+const BOX = 'min-h-9 w-full rounded-sm border border-edge bg-panel px-2 py-1.5 text-ink hover:border-ink';
 
 /** A label over the control it names; the control takes the id. */
 function Labelled({ label, children }: { label: string; children: (id: string) => ReactNode }) {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { NextStep, useChangeDay, type Day } from '../../day';
+import { NextStep, useChangeDay, useGoOn, type Day } from '../../day';
 import { Button, Select, useSay, useUnsaved } from '../../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from '../api';
 import { same } from '../model';
@@ -24,23 +24,25 @@ export function CourseHeading(props: {
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
   const unsaved = useUnsaved(stored === undefined ? props.touched : changedNow);
-  const addToDay = (id: number) => {
+  const goOn = useGoOn(unsaved.letGo);
+  const addToDay = async (id: number) => {
     if (day === undefined || day.courseIds.includes(id)) return;
-    changeDay(day, { courseIds: [...day.courseIds, id] }, `Now on ${day.title}.`);
+    await changeDay(day, { courseIds: [...day.courseIds, id] }, `Now on ${day.title}.`);
   };
-  const store = (what: CourseRequest, over: Course | undefined, said: string) =>
+  const store = (what: CourseRequest, over: Course | undefined, said: string, leaving = false) =>
     save
       .mutateAsync({ ...(over && { stored: over }), course: what })
-      .then((saved) => {
+      .then(async (saved) => {
         say.done(said);
         setBase(saved);
-        if (over === undefined) {
-          unsaved.letGo();
-          if (stored === undefined) addToDay(saved.id);
-          props.onOpen(saved.id);
-        }
+        if (over !== undefined) return;
+        unsaved.letGo();
+        if (stored === undefined) await addToDay(saved.id);
+        if (leaving) await goOn('COURSE');
+        else props.onOpen(saved.id);
       })
       .catch(say.failed);
+  const wanting = course.name.trim() === '' || save.isPending;
   const remove = (gone: Course) =>
     takeAway
       .mutateAsync(gone)
@@ -79,7 +81,7 @@ export function CourseHeading(props: {
         onChoose={(v) => props.onOpen(v === 'new' ? 'new' : Number(v))}
       />
       {stored !== undefined && day !== undefined && !day.courseIds.includes(stored.id) && (
-        <Button onClick={() => addToDay(stored.id)}>Put on the day</Button>
+        <Button onClick={() => void addToDay(stored.id)}>Put on the day</Button>
       )}
       {stored !== undefined && (
         <>
@@ -101,14 +103,23 @@ export function CourseHeading(props: {
         </>
       )}
       <Button
-        kind="primary"
-        disabled={!changedNow || course.name.trim() === '' || save.isPending}
+        {...(stored !== undefined && { kind: 'primary' as const })}
+        disabled={!changedNow || wanting}
         onClick={() =>
           void store(course, base, 'Course saved. Runs already logged keep the setting they were ridden at.')
         }
       >
         {changedNow ? 'Save course' : 'Saved'}
       </Button>
+      {stored === undefined && (
+        <Button
+          kind="primary"
+          disabled={wanting}
+          onClick={() => void store(course, base, 'Course saved.', true)}
+        >
+          Save and go on
+        </Button>
+      )}
       {!changedNow && <NextStep here="COURSE" />}
     </div>
   );

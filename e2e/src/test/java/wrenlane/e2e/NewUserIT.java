@@ -1,13 +1,16 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 import static wrenlane.e2e.App.button;
 import static wrenlane.e2e.App.fill;
 import static wrenlane.e2e.App.press;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -20,62 +23,81 @@ class NewUserIT {
     @RegisterExtension
     static final App APP = App.empty();
 
-    /** Along the buttons that say what comes next, from nothing to cones set out and a run logged. */
+    /** What was pressed, and what was typed. */
+    private static final class Hands {
+        private final Page page;
+        private int presses;
+        private int fields;
+
+        Hands(Page page) {
+            this.page = page;
+        }
+
+        void presses(String button) {
+            presses++;
+            press(page, button);
+        }
+
+        void follows(String link) {
+            presses++;
+            follow(page, link);
+        }
+
+        void types(String field, String text) {
+            fields++;
+            fill(page, field, text);
+        }
+    }
+
+    /** Along the buttons that go on by themselves, from nothing to cones set out, a printed sheet and a run logged. */
     @Test
     @Order(1)
-    void goesFromAnEmptyAppToALoggedRun() {
+    void goesFromAnEmptyAppToALoggedRunInNinePressesAndThreeFields() {
         Page page = APP.chromium().desk();
+        Hands hands = new Hands(page);
         page.navigate(APP.address());
-        press(page, "Start the day");
-        assertThat(page.getByText("Nobody is on this day yet. Put riders")).isVisible();
-        follow(page, "Go on to Yard");
+        hands.presses("Start the day");
 
-        fill(page, "Name", "Quay");
-        fill(page, "Usable length", "40 m");
-        fill(page, "Usable width", "70 ft");
-        press(page, "Save yard");
+        hands.types("Usable length", "40 m");
+        hands.types("Usable width", "70 ft");
+        hands.presses("Save and go on");
         assertThat(page.getByText("Yard saved.").first()).isVisible();
-        assertThat(button(page, "Save yard")).isFocused();
-        follow(page, "Next: Machines");
 
-        fill(page, "Circle upright, left", "2 m");
-        assertThat(page.getByText("A circle of 2.00 m cannot be")).isVisible();
-        fill(page, "Circle upright, left", "5.4 m");
-        press(page, "Save machine");
+        assertThat(page).hasURL(Pattern.compile(".*/machines.*"));
+        hands.presses("Save and go on");
         assertThat(page.getByText("Machine saved.").first()).isVisible();
-        assertThat(button(page, "Save machine")).isFocused();
-        follow(page, "Next: Riders");
 
-        fill(page, "Name", "Ada Testwick");
-        press(page, "Save rider");
-        assertThat(page.getByText("Rider saved.").first()).isVisible();
-        assertThat(button(page, "Save rider")).isFocused();
-        press(page, "Put on the day");
-        assertThat(page.getByText("On Slow-riding lesson.", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
-        follow(page, "Next: Course");
+        assertThat(page).hasURL(Pattern.compile(".*/riders/new.*"));
+        hands.types("Name", "Ada Testwick");
+        hands.presses("Save and go on");
+        assertThat(page.getByText("Now on Slow-riding lesson.").first()).isVisible();
 
-        press(page, "Save course");
-        assertThat(page.getByText("Now on").first()).isVisible();
-        follow(page, "Next: Yard");
+        assertThat(page).hasTitle("Course – Wren Lane");
+        hands.presses("Save and go on");
+        assertThat(page.getByText("Course saved.").first()).isVisible();
 
-        press(page, "Find a place for 1");
-        press(page, "Save places");
+        // The one course is given a place at once, to be looked at.
+        hands.presses("Save and go on");
         assertThat(page.getByText("Places saved.").first()).isVisible();
-        follow(page, "Next: Set-out");
 
         assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")))
                 .isVisible();
         assertThat(page).hasTitle("Set-out – Wren Lane");
-        follow(page, "Next: Range");
+        Download sheet = page.waitForDownload(() -> hands.follows("PDF, A4"));
+        assertThat(sheet.suggestedFilename()).endsWith(".pdf");
 
+        hands.follows("Next: Range");
         assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(page.getByText("No runs at this setting yet; 4 clean of 5 tightens."))
                 .isVisible();
-        press(page, "Clean");
+        hands.presses("Clean");
         assertThat(page.getByText("All saved on the server")).isVisible();
         assertThat(page.getByTestId("run")).hasCount(1);
+
+        assertThat(hands.presses).isEqualTo(9);
+        assertThat(hands.fields).isEqualTo(3);
+        page.context().close();
     }
 
     private static void follow(Page page, String link) {
@@ -83,8 +105,35 @@ class NewUserIT {
                 .click();
     }
 
+    /** Who has more of the same saves without leaving, and is told what comes next. */
     @Test
     @Order(2)
+    void savesAndStays() {
+        Page page = APP.chromium().desk();
+        page.navigate(APP.address() + "/machines/new");
+        fill(page, "Name", "Second twin");
+        fill(page, "Circle upright, left", "2 m");
+        assertThat(page.getByText("A circle of 2.00 m cannot be")).isVisible();
+        fill(page, "Circle upright, left", "5.4 m");
+        press(page, "Save machine");
+        assertThat(page.getByText("Machine saved.").first()).isVisible();
+        assertThat(button(page, "Save machine")).isFocused();
+
+        page.navigate(APP.address() + "/riders/new");
+        fill(page, "Name", "Bea Testwick");
+        page.getByLabel("Usual machine").selectOption("Second twin");
+        page.getByLabel("Put on Slow-riding lesson").uncheck();
+        press(page, "Save rider");
+        assertThat(page.getByText("Rider saved.").first()).isVisible();
+        assertThat(button(page, "Save rider")).isFocused();
+        press(page, "Put on the day");
+        assertThat(page.getByText("On Slow-riding lesson.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        page.context().close();
+    }
+
+    @Test
+    @Order(3)
     void bringsDaysInFromAFileAndIsToldWhatIsWrongWithAnother() {
         Page page = APP.chromium().desk();
         page.navigate(APP.address() + "/today?day=new");
