@@ -19,7 +19,7 @@ export function Summary({ progress }: { progress: Progress }) {
       className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
     >
       <Headline standing={standing} gap={progress.gap} />
-      <Changes days={progress.days} />
+      <Changes changes={progress.changes} />
       {progress.standstill !== undefined && (
         <p className="border-l-4 border-ochre pl-3">{progress.standstill}</p>
       )}
@@ -77,26 +77,14 @@ function Headline({ standing, gap }: { standing: Progress['standing']; gap: Prog
 }
 
 /** What has changed since the last day, and since the first, as sure as it is. */
-function Changes({ days }: { days: Progress['days'] }) {
-  const last = days.at(-1);
-  if (last === undefined) return null;
-  const lines = [
-    { of: 'Left, since the last day', change: last.leftChange },
-    { of: 'Right, since the last day', change: last.rightChange },
-    ...(days.length > 2
-      ? [
-          { of: 'Left, since the start', change: last.leftSinceStart },
-          { of: 'Right, since the start', change: last.rightSinceStart },
-        ]
-      : []),
-  ].flatMap(({ of, change }) => (change === undefined ? [] : [{ of, text: change.words }]));
-  if (lines.length === 0) return null;
+function Changes({ changes }: { changes: Progress['changes'] }) {
+  if (changes.length === 0) return null;
   return (
     <ul>
-      {lines.map(({ of, text }) => (
-        <li key={of} className="flex justify-between gap-3 border-t border-rule py-1">
-          <span className="text-soft">{of}</span>
-          <span className="text-right">{text}</span>
+      {changes.map(({ what, words }) => (
+        <li key={what} className="flex justify-between gap-3 border-t border-rule py-1">
+          <span className="text-soft">{what}</span>
+          <span className="text-right">{words}</span>
         </li>
       ))}
     </ul>

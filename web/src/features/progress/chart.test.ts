@@ -50,6 +50,7 @@ const progress: Progress = {
   left: { side: 'LEFT', runs: 2, clean: 2, faults: [] },
   right: { side: 'RIGHT', runs: 1, clean: 1, faults: [] },
   heldBack: [],
+  changes: [],
   measured: [],
 };
 

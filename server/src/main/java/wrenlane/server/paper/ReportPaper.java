@@ -1,6 +1,5 @@
 package wrenlane.server.paper;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,7 +19,6 @@ import wrenlane.server.goal.GoalJson;
 import wrenlane.server.goal.GoalResponse;
 import wrenlane.server.goal.GoalService;
 import wrenlane.server.opinion.OpinionService;
-import wrenlane.server.progress.ChangeJson;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.HeldBackJson;
 import wrenlane.server.progress.ProgressResponse;
@@ -151,22 +149,9 @@ class ReportPaper {
     }
 
     private static List<Map<String, String>> changes(ProgressResponse of) {
-        List<Map<String, String>> rows = new ArrayList<>();
-        lastDay(of).ifPresent(day -> {
-            change(rows, "Left, since the last day", day.leftChange());
-            change(rows, "Right, since the last day", day.rightChange());
-            if (of.days().size() > 2) {
-                change(rows, "Left, since the start", day.leftSinceStart());
-                change(rows, "Right, since the start", day.rightSinceStart());
-            }
-        });
-        return rows;
-    }
-
-    private static void change(List<Map<String, String>> rows, String what, @Nullable ChangeJson change) {
-        if (change != null) {
-            rows.add(Map.of("what", what, "words", change.words()));
-        }
+        return of.changes().stream()
+                .map(c -> Map.of("what", c.what(), "words", c.words()))
+                .toList();
     }
 
     private static String clean(SideTally tally) {

@@ -70,8 +70,10 @@ public class DayProgress {
                 all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
         List<ShownRun> shown = day.map(ProgressDay::runs).orElse(List.of());
         Map<Side, Trend> trends = new EnumMap<>(Side.class);
-        day.map(ProgressDay::leftChange).ifPresent(c -> trends.put(Side.LEFT, c.trend()));
-        day.map(ProgressDay::rightChange).ifPresent(c -> trends.put(Side.RIGHT, c.trend()));
+        SideHistories histories = progress.histories(read.progress());
+        for (Side side : Side.values()) {
+            histories.sinceLast(side, read.dayId()).ifPresent(c -> trends.put(side, c.trend()));
+        }
         Tally tally = Tally.of(read.progress().ofKind().runs().stream()
                 .map(RiddenRun::run)
                 .filter(r -> r.dayId() == read.dayId() && r.sort().scored())

@@ -34,8 +34,8 @@ import wrenlane.verdict.Tightness;
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
 @Component
 class Estimates {
-    /** Memory for what runs were found to say, in bytes. */
-    private static final long MOST_BYTES = 4_000_000;
+    /** Memory for what runs were found to say, in bytes: both sides of a dozen riders over fifty days. */
+    private static final long MOST_BYTES = 16_000_000;
 
     /** One of them, in bytes: a grid, and the runs it rests on. */
     private static final int CHANCE_BYTES = 16_000;

@@ -17,6 +17,7 @@ import wrenlane.server.run.RunResponse;
  * @param machineName the machine the limits and metres are for; missing where the rider has none
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
+ * @param changes by the last of them, since the day before and the start; empty where too little is known
  * @param gap between the sides; missing where one is not known
  * @param standstill what is said where sides have come to one; missing where they have not
  * @param measured by the watch, over a lane, by tape; only what was
@@ -30,6 +31,7 @@ public record ProgressResponse(
         List<KindRidden> kinds,
         @Nullable Standing standing,
         List<ProgressDay> days,
+        List<ChangeSaid> changes,
         SideTally left,
         SideTally right,
         @Nullable GapJson gap,
@@ -92,8 +94,6 @@ public record ProgressResponse(
      * One day.
      *
      * @param left estimate as it stood at the end of that day
-     * @param leftChange since the day before with an estimate
-     * @param leftSinceStart since the first day with an estimate
      */
     public record ProgressDay(
             long dayId,
@@ -101,11 +101,10 @@ public record ProgressResponse(
             String title,
             List<ShownRun> runs,
             @Nullable EstimateJson left,
-            @Nullable EstimateJson right,
-            @Nullable ChangeJson leftChange,
-            @Nullable ChangeJson rightChange,
-            @Nullable ChangeJson leftSinceStart,
-            @Nullable ChangeJson rightSinceStart) {}
+            @Nullable EstimateJson right) {}
+
+    /** A change of a side by the last day, no surer than it is. */
+    public record ChangeSaid(String what, String words) {}
 
     /** How often a fault was seen. */
     public record FaultCount(Fault fault, String label, int count) {}

@@ -25,6 +25,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
@@ -38,6 +39,7 @@ import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.opinion.OpinionService;
 import wrenlane.server.practice.PracticeService;
 import wrenlane.server.practice.ToldRuns;
+import wrenlane.server.progress.ProgressResponse.ChangeSaid;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
@@ -325,6 +327,7 @@ public class ProgressService {
                         .toList(),
                 standing,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
+                changes(histories),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT),
                 standing == null ? null : GapJson.of(standing, system),
@@ -390,8 +393,6 @@ public class ProgressService {
         Tightness overRight = tightness.of(read.course(), turn, Side.RIGHT);
         Map<Long, List<RiddenRun>> grouped = grouped(read);
         List<ProgressDay> result = new ArrayList<>();
-        SideHistory left = new SideHistory();
-        SideHistory right = new SideHistory();
         Estimates.Tights tights = estimates.tights(read.ofKind());
         for (SideHistories.DayChances day : histories.days()) {
             CleanChance ofLeft = day.of(Side.LEFT);
@@ -406,36 +407,30 @@ public class ProgressService {
                             .map(r -> ShownRun.of(r.run(), tights.of(r)))
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
-                    EstimateJson.of(ofRight, overRight),
-                    left.sinceLast(ofLeft),
-                    right.sinceLast(ofRight),
-                    left.sinceStart(ofLeft),
-                    right.sinceStart(ofRight)));
-            left.add(ofLeft);
-            right.add(ofRight);
+                    EstimateJson.of(ofRight, overRight)));
         }
         return List.copyOf(result);
     }
 
-    /** What was known of a side at the end of each day before, where enough was. */
-    private static final class SideHistory {
-        private final List<CleanChance> days = new ArrayList<>();
-
-        void add(CleanChance day) {
-            if (day.runs() >= CleanSetting.FEWEST_RUNS) {
-                days.add(day);
-            }
+    /** What has changed by the last day; since the start only where that is another day than the one before. */
+    private static List<ChangeSaid> changes(SideHistories histories) {
+        int days = histories.days().size();
+        if (days == 0) {
+            return List.of();
         }
-
-        @Nullable
-        ChangeJson sinceLast(CleanChance now) {
-            return days.isEmpty() ? null : ChangeJson.of(days.get(days.size() - 1), now);
+        long last = histories.days().get(days - 1).dayId();
+        List<ChangeSaid> said = new ArrayList<>();
+        for (Side side : Side.values()) {
+            histories.sinceLast(side, last).ifPresent(c -> said.add(said(side, "the last day", c)));
         }
-
-        @Nullable
-        ChangeJson sinceStart(CleanChance now) {
-            return days.isEmpty() ? null : ChangeJson.of(days.get(0), now);
+        for (Side side : Side.values()) {
+            histories.sinceStart(side, last).filter(c -> days > 2).ifPresent(c -> said.add(said(side, "the start", c)));
         }
+        return List.copyOf(said);
+    }
+
+    private static ChangeSaid said(Side side, String since, Change change) {
+        return new ChangeSaid((side == Side.LEFT ? "Left" : "Right") + ", since " + since, change.words());
     }
 
     private static SideTally tally(List<RunRecord> all, Side side) {

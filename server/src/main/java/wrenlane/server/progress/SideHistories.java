@@ -3,7 +3,10 @@ package wrenlane.server.progress;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import wrenlane.machine.Side;
+import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.GoalGap;
@@ -38,11 +41,38 @@ public record SideHistories(CleanChance before, List<DayChances> days) {
         return Pace.isLevel(settings(side));
     }
 
-    private List<CleanSetting> settings(Side side) {
+    /** How a side has changed by the end of a day, since the last day before it with runs enough to say. */
+    Optional<Change> sinceLast(Side side, long dayId) {
+        List<CleanChance> earlier = before(side, dayId);
+        return earlier.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Change.of(earlier.get(earlier.size() - 1), at(side, dayId)));
+    }
+
+    /** The same since the first day with runs enough. */
+    Optional<Change> sinceStart(Side side, long dayId) {
+        return before(side, dayId).stream().findFirst().map(first -> Change.of(first, at(side, dayId)));
+    }
+
+    private List<CleanChance> before(Side side, long dayId) {
+        return enough(side, days.stream().takeWhile(day -> day.dayId() != dayId));
+    }
+
+    private CleanChance at(Side side, long dayId) {
         return days.stream()
+                .filter(day -> day.dayId() == dayId)
+                .findFirst()
                 .map(day -> day.of(side))
+                .orElse(before);
+    }
+
+    private static List<CleanChance> enough(Side side, Stream<DayChances> days) {
+        return days.map(day -> day.of(side))
                 .filter(chance -> chance.runs() >= CleanSetting.FEWEST_RUNS)
-                .map(CleanChance::fourInFive)
                 .toList();
+    }
+
+    private List<CleanSetting> settings(Side side) {
+        return enough(side, days.stream()).stream().map(CleanChance::fourInFive).toList();
     }
 }
