@@ -5,6 +5,7 @@ import { useRiders, type Rider } from '../rider';
 import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
+import { usePreferences } from '../../shared/units';
 import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
 import { CourseEditor } from './edit/CourseEditor';
 import { fresh, requestOf } from './model';
@@ -53,6 +54,7 @@ function Shown(props: {
   const { id } = useParams();
   const navigate = useNavigate();
   const link = useDayLink();
+  const { system } = usePreferences();
   const first = day?.courseIds[0];
   const { one: shown, missing } = chosen(courses, id, courses.find((c) => c.id === first) ?? courses[0]);
   if (missing) {
@@ -68,7 +70,7 @@ function Shown(props: {
     <CourseEditor
       key={shown?.id ?? 'new'}
       stored={shown}
-      start={shown ? requestOf(shown) : fresh(standard)}
+      start={shown ? requestOf(shown) : fresh(standard, system)}
       kinds={kinds}
       day={day}
       courses={courses}

@@ -1,4 +1,11 @@
-import { degreesText, lengthText, speedText, type LengthSystem, type SpeedUnit } from '../../shared/units';
+import {
+  degreesText,
+  lengthText,
+  speedText,
+  typedLength,
+  type LengthSystem,
+  type SpeedUnit,
+} from '../../shared/units';
 import type {
   Course,
   CourseKind,
@@ -29,9 +36,15 @@ export function same(a: CourseRequest, b: CourseRequest): boolean {
   return sorted(a) === sorted(b);
 }
 
-/** A new course from the standards of its kind. */
-export function fresh(kind: CourseKind): CourseRequest {
-  return { ...kind.start, name: `New ${inSentence(kind.label)}` };
+/** A new course from the standards of its kind, its lengths said as this person reads them. */
+export function fresh(kind: CourseKind, system: LengthSystem): CourseRequest {
+  const lengths = Object.fromEntries(
+    Object.entries(kind.start.lengths).map(([name, length]) => [
+      name,
+      { ...length, text: typedLength(length.metres, system) },
+    ]),
+  );
+  return { ...kind.start, lengths, name: `New ${inSentence(kind.label)}` };
 }
 
 /** The dimension that the rungs turn. */

@@ -1,10 +1,13 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { Problem, said } from '../../shared/http';
-import { lengthText, roomText, usePreferences } from '../../shared/units';
+import { lengthText, roomText, usePreferences, type LengthSystem } from '../../shared/units';
 import { readLength, type Calibrations, type Length } from './api';
 import { useKnown } from './known';
 
 type Reading = { state: 'settled' } | { state: 'reading' } | { state: 'refused'; message: string };
+
+/** What a length may look like. */
+const EXAMPLES: Record<LengthSystem, string> = { METRIC: '7.2 m', IMPERIAL: '23\' 6"' };
 
 /** How long a person pauses before a length counts as typed, in milliseconds. */
 const PAUSE = 250;
@@ -89,7 +92,7 @@ export function LengthField(props: {
         id={id}
         className={`figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-edge'}`}
         value={text}
-        placeholder={props.placeholder ?? '7.2 m'}
+        placeholder={props.placeholder ?? EXAMPLES[system]}
         autoComplete="off"
         aria-invalid={refused}
         aria-describedby={`${id}-said`}

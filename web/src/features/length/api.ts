@@ -1,5 +1,5 @@
 import { body, http, type Api } from '../../shared/http';
-import type { LengthSystem } from '../../shared/units';
+import { typedLength, type LengthSystem } from '../../shared/units';
 
 export type Length = Api<'LengthJson'>;
 export type Calibration = Api<'CalibrationJson'>;
@@ -18,6 +18,6 @@ export function readLength(text: string, system: LengthSystem, known: Calibratio
 }
 
 /** A length moved while it is dragged: how far out it may be stays as it was until the core reads it anew. */
-export function moved(length: Length, metres: number): Length {
-  return { ...length, metres, text: `${metres.toFixed(2)} m` };
+export function moved(length: Length, metres: number, system: LengthSystem): Length {
+  return { ...length, metres, text: typedLength(metres, system) };
 }

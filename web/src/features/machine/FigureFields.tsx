@@ -5,9 +5,10 @@ import { figureText, figureValue, unitOf, type Dimension, type Draft } from './m
 export function FigureFields(props: {
   kind: MachineClass;
   measured: Draft['measured'];
+  system: Draft['system'];
   onChange: (measured: Draft['measured']) => void;
 }) {
-  const { kind, measured, onChange } = props;
+  const { kind, measured, system, onChange } = props;
   const type = (dimension: Dimension, text: string) => {
     const { [dimension]: _before, ...others } = measured;
     onChange(text.trim() === '' ? others : { ...others, [dimension]: text });
@@ -25,16 +26,16 @@ export function FigureFields(props: {
       <tbody>
         {kind.figures.map((f) => {
           const text = measured[f.dimension];
-          const bad = text !== undefined && figureValue(text, f.quantity) === undefined;
+          const bad = text !== undefined && figureValue(text, f.quantity, system) === undefined;
           return (
             <tr key={f.dimension}>
               <td className="align-middle">{f.label}</td>
               <td
                 className={`figures align-middle whitespace-nowrap ${text === undefined ? '' : 'text-soft line-through'}`}
               >
-                {figureText(f.value, f.quantity)}
+                {figureText(f.value, f.quantity, system)}
                 {'\u2009'}
-                {unitOf(f.quantity)}
+                {unitOf(f.quantity, system)}
               </td>
               <td className="w-32">
                 <span className="flex items-baseline gap-1">
@@ -47,7 +48,7 @@ export function FigureFields(props: {
                     value={text ?? ''}
                     onChange={(e) => type(f.dimension, e.target.value)}
                   />
-                  <span className="text-soft">{unitOf(f.quantity)}</span>
+                  <span className="text-soft">{unitOf(f.quantity, system)}</span>
                 </span>
                 {bad && <span className="text-sm text-brick">Type a number.</span>}
               </td>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { SaveAndGoOn, useGoOn } from '../day';
 import { Button, Select, TextField, useDeleting, useSay, useUnsavedDraft } from '../../shared/ui';
+import { usePreferences } from '../../shared/units';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
 import { FigureFields } from './FigureFields';
@@ -23,13 +24,14 @@ export function MachineForm(props: {
   onCopy: () => void;
 }) {
   const { machine, classes, like } = props;
+  const { system } = usePreferences();
   const classOf = (id: string) => classes.find((c) => c.id === id) ?? (classes[0] as MachineClass);
   const [draft, setDraft] = useState<Draft>(() =>
     machine
-      ? draftOf(machine, classOf(machine.classId))
+      ? draftOf(machine, classOf(machine.classId), system)
       : like
-        ? copyOf(like, classOf(like.classId))
-        : fresh(classOf('twin-300')),
+        ? copyOf(like, classOf(like.classId), system)
+        : fresh(classOf('twin-300'), system),
   );
   const kind = classOf(draft.classId);
   const request = requestOf(draft, kind);
@@ -130,7 +132,12 @@ export function MachineForm(props: {
               {measured === 0 ? ': all typical of the class' : `: ${measured} measured`}
             </span>
           </summary>
-          <FigureFields kind={kind} measured={draft.measured} onChange={(measured) => change({ measured })} />
+          <FigureFields
+            kind={kind}
+            measured={draft.measured}
+            system={draft.system}
+            onChange={(measured) => change({ measured })}
+          />
         </details>
       </div>
       <div className="grid content-start gap-4">

@@ -66,7 +66,7 @@ export function Bring({ briefing }: { briefing: Briefing }) {
             )}
           </li>
         ))}
-        <li>Tape of 20 m or more, chalk, broom, first-aid kit, water</li>
+        <li>{briefing.besides}</li>
       </ul>
       <p className="mt-1 text-sm text-soft">
         For all that stands on the yard at once, or the largest set up after another, whichever takes more.

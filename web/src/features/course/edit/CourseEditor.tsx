@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Day } from '../../day';
 import type { Machine } from '../../machine';
 import type { Rider } from '../../rider';
-import { usePreferences } from '../../../shared/units';
+import { typedLength, usePreferences } from '../../../shared/units';
 import {
   useComparison,
   useLadder,
@@ -92,7 +92,7 @@ export function CourseEditor(props: {
         <CourseHeading
           {...props}
           course={course}
-          touched={!same(course, fresh(kind))}
+          touched={!same(course, fresh(kind, system))}
           onChange={draft.change}
         />
         <KindChooser
@@ -135,13 +135,13 @@ export function CourseEditor(props: {
           label={inSentence(dimension.label)}
           machineName={first?.machine.name}
           setting={settingOf(course, kind)}
-          onRung={(metres) => void draft.settle(dimension.name, `${metres.toFixed(2)} m`)}
+          onRung={(metres) => void draft.settle(dimension.name, typedLength(metres, system))}
         />
         <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
         <EdgeMarking
           course={course}
           drawn={answered?.request.course ?? course}
-          onSet={(name, metres) => void draft.settle(name, `${metres.toFixed(2)} m`)}
+          onSet={(name, metres) => void draft.settle(name, typedLength(metres, system))}
         />
       </section>
       <Reading

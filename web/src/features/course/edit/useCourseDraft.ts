@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { moved, readLength, useKnown, type Length } from '../../length';
 import { said } from '../../../shared/http';
-import { usePreferences } from '../../../shared/units';
+import { lengthText, usePreferences } from '../../../shared/units';
 import type { CourseKind, CourseRequest } from '../api';
 import { fresh } from '../model';
 
@@ -27,8 +27,8 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
     /** Another kind, at its standards; a name of one's own is kept. */
     choose: (other: CourseKind) =>
       setCourse((before) => {
-        const next = fresh(other);
-        return before.name === fresh(kind).name ? next : { ...next, name: before.name };
+        const next = fresh(other, system);
+        return before.name === fresh(kind, system).name ? next : { ...next, name: before.name };
       }),
     drag: (name: string, metres: number) => {
       setDragging(true);
@@ -36,7 +36,7 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
         const length = before.lengths[name];
         return length === undefined
           ? before
-          : { ...before, lengths: { ...before.lengths, [name]: moved(length, metres) } };
+          : { ...before, lengths: { ...before.lengths, [name]: moved(length, metres, system) } };
       });
     },
     /** Takes a typed or dragged length; what is wrong with it comes back as a sentence. */
@@ -46,7 +46,7 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
         const { length } = await readLength(text, system, known);
         const limits = kind.dimensions.find((d) => d.name === name);
         if (limits && (length.metres < limits.min || length.metres > limits.max)) {
-          return `${limits.label} must be between ${limits.min} and ${limits.max} m.`;
+          return `${limits.label} must be between ${lengthText(limits.min, system)} and ${lengthText(limits.max, system)}.`;
         }
         setLength(name, length);
         return undefined;

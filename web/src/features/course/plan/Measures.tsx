@@ -109,7 +109,7 @@ function OneMeasure(props: {
             along={Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? 'x' : 'y'}
             perPixel={perPixel(m, view)}
             onChange={(v) => changing.onDrag(m.name, snappedTo(v))}
-            onCommit={(v) => void changing.onSettle(m.name, `${snappedTo(v).toFixed(2)} m`)}
+            onCommit={(v) => void changing.onSettle(m.name, typedLength(snappedTo(v), system))}
           />
         </>
       ) : (

@@ -15,6 +15,7 @@ import wrenlane.yard.Caution;
  * The day on one page.
  *
  * @param cones to bring: for all courses that stand at once, or for any one set up after another, whichever takes more
+ * @param besides what else to bring, in words
  * @param riders who rides what at which rung
  * @param cautions of the ground, and of what stands on it
  * @param stops how far each stop of the lane is
@@ -25,6 +26,7 @@ import wrenlane.yard.Caution;
 public record BriefingResponse(
         long dayId,
         List<ConeCount> cones,
+        String besides,
         List<RiderBriefing> riders,
         List<Caution> cautions,
         List<StopState> stops,

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.DayState;
+import wrenlane.briefing.Gear;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
@@ -111,6 +112,7 @@ public class BriefingService {
         return new BriefingResponse(
                 dayId,
                 state.cones(),
+                Gear.besidesCones(system),
                 riders,
                 cautions(read),
                 state.stops(),

@@ -149,6 +149,7 @@ class PaperService {
                         .map(c -> c.needed() + " " + c.sort().label(c.needed()) + " and " + c.spare() + " spare"
                                 + (c.missing() > 0 ? " (" + c.missing() + " more than the school owns)" : ""))
                         .toList());
+        plan.put("besides", briefing.besides());
         plan.put("cautions", briefing.cautions().stream().map(c -> c.message()).toList());
         words.put("plan", plan);
         words.put(
