@@ -53,7 +53,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
           <tbody>
             {block.turns.map((t) => (
               <tr key={t.riderId}>
-                <td>{t.riderName}</td>
+                <td className="min-w-24 wrap-anywhere">{t.riderName}</td>
                 <td>
                   <Link to={link(`/lesson/drills/${t.task.drillId}?rider=${t.riderId}`)}>
                     {t.task.drillName}
@@ -67,7 +67,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                     <Setting metres={t.task.settingMetres} of={stands} />
                   )}
                   {t.chance && (
-                    <span className="block text-[0.87rem] text-soft">
+                    <span className="block text-[0.87rem] whitespace-normal text-soft">
                       clean {share(t.chance.chance)} in 100{t.chance.runs === 0 && `, ${restsOn(t.chance)}`}
                     </span>
                   )}

@@ -48,7 +48,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
       {lesson.blocks.length > 0 && (
         <>
           <Strip edit={edit} date={day.date} chosen={chosen} onChoose={setChosen} />
-          <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)_18rem]">
+          <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)_18rem]">
             <div>
               <OrderList edit={edit} chosen={chosen} onChoose={setChosen} />
               <AddStation edit={edit} />

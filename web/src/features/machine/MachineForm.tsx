@@ -71,7 +71,7 @@ export function MachineForm(props: {
     });
   return (
     <form
-      className="grid content-start gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]"
+      className="grid grid-cols-1 content-start gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]"
       onSubmit={(e) => {
         e.preventDefault();
         submit(stored === undefined);

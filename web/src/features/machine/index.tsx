@@ -39,7 +39,7 @@ function Shown({ machines, classes }: { machines: Machine[]; classes: MachineCla
   return (
     <div className="flex flex-1 flex-col">
       <GroupTabs here="machines" />
-      <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+      <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <NamedList
           what="machine"
           all={machines}

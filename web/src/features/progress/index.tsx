@@ -76,7 +76,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
   return (
     <div className="flex flex-1 flex-col">
       <ProgressTabs here="rider" />
-      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="grid flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <section className="flex min-w-0 flex-col gap-3 px-6 py-4">
           <div className="flex flex-wrap items-end justify-between gap-3">
             <div>

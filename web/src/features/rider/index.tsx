@@ -51,7 +51,7 @@ function Shown({
   return (
     <div className="flex flex-1 flex-col">
       <GroupTabs here="riders" />
-      <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+      <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <NamedList
           what="rider"
           all={riders}

@@ -106,7 +106,7 @@ function Shown({ request, to }: { request: ChangeOverRequest; to: string }) {
   return (
     <Loading of={change}>
       {(c) => (
-        <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
+        <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
           <div className="lg:sticky lg:top-4 lg:self-start">
             <ChangeOverDrawing change={c} />
           </div>

@@ -25,7 +25,7 @@ export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) 
   return (
     <section aria-label="Order of the day" className="mt-6 border-t border-ink/15 pt-4 print:hidden">
       <h2 className="mb-2">Order of the day</h2>
-      <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
+      <div className="grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1fr)_30rem]">
         <fieldset>
           <legend className="mb-1">
             Courses set up one out of the other, from one datum. Tick those whose drills build on one another:

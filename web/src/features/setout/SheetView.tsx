@@ -62,7 +62,7 @@ export function SheetView(props: {
     );
   }
   return (
-    <div className="grid flex-1 gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] print:block">
+    <div className="grid flex-1 grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] print:block">
       <div className="flex flex-col gap-4">
         <CourseDrawing
           plan={setOut.plan}

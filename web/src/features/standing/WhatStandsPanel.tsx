@@ -139,12 +139,12 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
   const { system } = usePreferences();
   const say = (metres: number) => lengthText(metres, system);
   return (
-    <ul aria-label="Who rides which" className="mt-2 grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+    <ul aria-label="Who rides which" className="mt-2 grid grid-cols-1 gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
       {choice.riders.map((r) => (
         <li key={r.riderId} className="flex justify-between gap-3 border-t border-rule py-1">
           <span className="min-w-0">
-            <span className="block truncate">{r.riderName}</span>
-            <span className="block truncate text-[0.87rem] text-soft">{r.machineName}</span>
+            <span className="block">{r.riderName}</span>
+            <span className="block text-[0.87rem] text-soft">{r.machineName}</span>
           </span>
           <span className="text-right">
             {r.settingMetres === undefined ? (

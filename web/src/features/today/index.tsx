@@ -54,7 +54,7 @@ function Chosen({ day, days }: { day: Day; days: Day[] }) {
 
 function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
   return (
-    <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+    <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <div className="flex min-w-0 flex-col gap-5">
         <RiderTable day={day} briefing={briefing} />
         <DayEditor day={day} />

@@ -77,7 +77,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   const open = courses.filter((c) => places[c.id] === undefined);
   const savable = dirty && !save.isPending;
   return (
-    <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+    <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
       <div className="flex flex-col gap-3">
         <YardDrawing

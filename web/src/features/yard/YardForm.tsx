@@ -69,7 +69,7 @@ export function YardForm(props: {
       onBack: (back) => void onSaved(back),
     });
   return (
-    <div className="grid flex-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+    <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
       <div className="flex flex-col gap-3 lg:sticky lg:top-4 lg:h-[calc(100vh-12rem)] lg:min-h-120">
         {ground === undefined || survey.data === undefined ? (

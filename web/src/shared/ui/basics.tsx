@@ -29,7 +29,7 @@ const BOX = 'min-h-9 w-full rounded-sm border border-edge bg-panel px-2 py-1.5 t
 function Labelled({ label, children }: { label: string; children: (id: string) => ReactNode }) {
   const id = useId();
   return (
-    <div>
+    <div className="min-w-0 max-w-full">
       <label htmlFor={id} className="mb-1 block text-sm text-soft">
         {label}
       </label>

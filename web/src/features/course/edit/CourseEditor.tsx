@@ -87,7 +87,7 @@ export function CourseEditor(props: {
   const line = drawnLine(evaluation, choice);
   const dimension = ladderOf(kind);
   return (
-    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
+    <div className="grid flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="Plan" className="flex min-w-0 flex-col gap-3 px-6 py-4">
         <CourseHeading
           {...props}

@@ -108,6 +108,40 @@ class EveryPageIT {
         page.context().close();
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/today",
+                "/today?day=new",
+                "/yard",
+                "/yard?view=courses",
+                "/machines/4",
+                "/course",
+                "/course/3",
+                "/set-out",
+                "/lesson",
+                "/lesson/check",
+                "/lesson/drills/u-turn-rolling",
+                "/lesson/methods",
+                "/range/2",
+                "/progress/2",
+                "/progress/debrief?day=4",
+                "/progress/group",
+                "/range/log?day=4"
+            })
+    void saysNoMetresToWhoeverReadsFeet(String address) {
+        Page page = APP.chromium().desk();
+        InFeet.chosen(page);
+        assertThat(InFeet.metresAlone(at(page, address))).isEmpty();
+        page.context().close();
+    }
+
+    /** What looks for metres finds them where they are read. */
+    @Test
+    void saysMetresToWhoeverReadsThem() {
+        assertThat(InFeet.metresAlone(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+    }
+
     @Test
     void everythingNeededForARunIsReachedByKeyboardAlone() {
         Page page = at(APP.chromium().desk(), "/today");
