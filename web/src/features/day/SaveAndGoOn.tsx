@@ -21,7 +21,7 @@ export function SaveAndGoOn(props: {
   children?: ReactNode;
 }) {
   return (
-    <div className="sticky bottom-0 z-10 -my-3 flex flex-wrap items-center gap-3 bg-page py-3">
+    <div className="z-10 -my-3 flex sm:sticky sm:bottom-0 flex-wrap items-center gap-3 bg-page py-3">
       {props.stored ? (
         <Button kind="primary" type="submit" autoFocus={props.justSaved} disabled={props.disabled}>
           Save {props.what}

@@ -1,8 +1,8 @@
-import { Tarmac, type Bounds, type View } from '../../shared/plan';
+import { evenly, Tarmac, type Bounds, type View } from '../../shared/plan';
 import type { ChangeOver } from './api';
 import { keyOf, toDo, type Move } from './moves';
 
-const MARGIN = { x: 40, y: 40 };
+const margin = () => evenly(40, 40);
 
 /** A stretch shorter than this on the drawing has no tip. */
 const SHORT = 28;
@@ -15,7 +15,7 @@ export function ChangeOverDrawing({ change }: { change: ChangeOver }) {
       label="Drawing of the change-over"
       className="h-[28rem]"
       bounds={boundsOf(change)}
-      margin={MARGIN}
+      margin={margin}
     >
       {(view) => (
         <>

@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
-import { pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
+import { evenly, NARROW, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
 import type { YardGround } from './api';
 import { letter } from './model';
 import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideLength } from './YardParts';
 
 /** Room for the corners' letters, and for the lengths of the sides where they are written. */
-const MARGIN = { x: 34, y: 40 };
-const LENGTHS_MARGIN = { x: 80, y: 46 };
+const margin = () => evenly(34, 40);
+const lengthsMargin = (width: number) => evenly(width < NARROW ? 58 : 80, 46);
 
 /** The yard in plan: outline with corners and lengths, bays, what stands on it, entrance and fall. */
 export function YardDrawing(props: {
@@ -25,7 +25,7 @@ export function YardDrawing(props: {
     <Tarmac
       label="The yard"
       className={props.className ?? 'min-h-96 flex-1'}
-      margin={props.sideMetres ? LENGTHS_MARGIN : MARGIN}
+      margin={props.sideMetres ? lengthsMargin : margin}
       bounds={{
         minX: Math.min(...xs),
         maxX: Math.max(...xs),

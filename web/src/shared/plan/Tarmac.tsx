@@ -1,14 +1,14 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { lengthText, usePreferences } from '../units';
-import { fitView, ticks, type Bounds, type View } from './view';
+import { fitView, ticks, type Bounds, type Margin, type View } from './view';
 
 /** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
 export function Tarmac(props: {
   bounds: Bounds;
   label: string;
   className?: string;
-  /** Pixels kept free all round, for dimension lines. */
-  margin?: { x: number; y: number };
+  /** What is kept free all round for dimension lines, by the width of the drawing in pixels. */
+  margin?: (width: number) => Margin;
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);
@@ -24,7 +24,7 @@ export function Tarmac(props: {
   }, []);
   const view =
     size && size.width > 0 && size.height > 0
-      ? fitView(props.bounds, size.width, size.height, props.margin)
+      ? fitView(props.bounds, size.width, size.height, props.margin?.(size.width))
       : undefined;
   return (
     <div

@@ -2,4 +2,14 @@ export { Tarmac } from './Tarmac';
 export { DimensionFigure, DimensionLine } from './Dimension';
 export { DragHandle } from './DragHandle';
 export { Thumbnail } from './Thumbnail';
-export { fitView, pathOf, ticks, type Bounds, type Ground, type View } from './view';
+export {
+  evenly,
+  fitView,
+  NARROW,
+  pathOf,
+  ticks,
+  type Bounds,
+  type Ground,
+  type Margin,
+  type View,
+} from './view';

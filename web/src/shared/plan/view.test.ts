@@ -19,6 +19,15 @@ describe('the view of a plan', () => {
     }
   });
 
+  it('keeps each margin free, and shows more ground where there is none', () => {
+    const beside = fitView(bounds, 800, 300, { left: 20, right: 200, top: 10, bottom: 50 });
+    expect(beside.x(10)).toBeLessThanOrEqual(600);
+    expect(beside.x(-4)).toBeGreaterThanOrEqual(20);
+    expect(beside.y(6)).toBeCloseTo(10);
+    expect(beside.y(-1)).toBeCloseTo(250);
+    expect(beside.bounds.maxX).toBeCloseTo(beside.metresX(800));
+  });
+
   it('puts left of the run at the top', () => {
     expect(view.y(5)).toBeLessThan(view.y(0));
     expect(view.x(5)).toBeGreaterThan(view.x(0));

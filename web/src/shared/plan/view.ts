@@ -24,25 +24,44 @@ export interface View {
   bounds: Bounds;
 }
 
-/** The view that shows the bounds as large as the drawing allows, in its middle; the margin is in pixels. */
-export function fitView(bounds: Bounds, width: number, height: number, margin = { x: 0, y: 0 }): View {
+/** Kept free at each side of a drawing, in pixels. */
+export interface Margin {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+/** The same at both sides, and above and below. */
+export function evenly(x: number, y: number): Margin {
+  return { left: x, right: x, top: y, bottom: y };
+}
+
+/** A drawing less wide than this is on a phone, in pixels: what stands round it comes nearer. */
+export const NARROW = 520;
+
+/** The view that shows the bounds as large as the drawing allows, in the middle of what its margin leaves. */
+export function fitView(bounds: Bounds, width: number, height: number, margin = evenly(0, 0)): View {
+  const { left, right, top, bottom } = margin;
   const scale = Math.min(
-    Math.max(1, width - 2 * margin.x) / (bounds.maxX - bounds.minX),
-    Math.max(1, height - 2 * margin.y) / (bounds.maxY - bounds.minY),
+    Math.max(1, width - left - right) / (bounds.maxX - bounds.minX),
+    Math.max(1, height - top - bottom) / (bounds.maxY - bounds.minY),
   );
   const middleX = (bounds.minX + bounds.maxX) / 2;
   const middleY = (bounds.minY + bounds.maxY) / 2;
-  const halfX = width / 2 / scale;
-  const halfY = height / 2 / scale;
+  const centreX = (left + width - right) / 2;
+  const centreY = (top + height - bottom) / 2;
+  const metresX = (p: number) => (p - centreX) / scale + middleX;
+  const metresY = (p: number) => (centreY - p) / scale + middleY;
   return {
     width,
     height,
     pixelsPerMetre: scale,
-    x: (m) => (m - middleX) * scale + width / 2,
-    y: (m) => height / 2 - (m - middleY) * scale,
-    metresX: (p) => (p - width / 2) / scale + middleX,
-    metresY: (p) => (height / 2 - p) / scale + middleY,
-    bounds: { minX: middleX - halfX, maxX: middleX + halfX, minY: middleY - halfY, maxY: middleY + halfY },
+    x: (m) => (m - middleX) * scale + centreX,
+    y: (m) => centreY - (m - middleY) * scale,
+    metresX,
+    metresY,
+    bounds: { minX: metresX(0), maxX: metresX(width), minY: metresY(height), maxY: metresY(0) },
   };
 }
 

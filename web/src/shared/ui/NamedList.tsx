@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { TextField } from './basics';
 import { found, type Order } from './found';
@@ -24,6 +24,14 @@ export function NamedList<T extends { id: number; name: string }>(props: {
   const [typed, setTyped] = useState('');
   const [order, setOrder] = useState<Order>('name');
   const many = all.length > FEW;
+  // Where the list is a window, it opens at what is shown beside it.
+  const list = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    const shown = list.current?.querySelector<HTMLElement>('[aria-current]');
+    if (list.current && shown) {
+      list.current.scrollTop = shown.offsetTop - list.current.offsetTop - list.current.clientHeight / 2;
+    }
+  }, [props.shown]);
   const listed = many ? found(all, typed, order, props.last) : found(all, '', 'name', props.last);
   return (
     <div>
@@ -44,7 +52,7 @@ export function NamedList<T extends { id: number; name: string }>(props: {
           />
         </div>
       )}
-      <ul className="max-lg:max-h-64 max-lg:overflow-y-auto">
+      <ul className="max-lg:max-h-[16.4rem] max-lg:overflow-y-auto" ref={list}>
         {listed.map((one) => (
           <li key={one.id}>
             <Link

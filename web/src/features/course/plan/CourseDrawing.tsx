@@ -1,4 +1,4 @@
-import { pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../../shared/plan';
+import { evenly, pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../../shared/plan';
 import { lengthText, usePreferences } from '../../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from '../api';
 import { Ground } from './Ground';
@@ -7,7 +7,7 @@ import { PARTS } from '../model';
 import { Outline, RideLine } from './RideLine';
 import { RoomLeader } from './RoomLeader';
 
-const PLAIN_MARGIN = { x: 24, y: 40 };
+const plain = () => evenly(24, 40);
 
 /** The course in plan, all of it from one answer of the core. */
 export function CourseDrawing(props: {
@@ -45,7 +45,7 @@ export function CourseDrawing(props: {
       label="Plan of the course"
       className={className}
       bounds={boundsOf(plan, line, props.chalked ?? [])}
-      margin={props.plain ? PLAIN_MARGIN : roomFor(plan, props.labels ?? false)}
+      margin={props.plain ? plain : (width) => roomFor(plan, props.labels ?? false, width)}
     >
       {(view) => (
         <>

@@ -1,11 +1,20 @@
-import { DimensionFigure, DimensionLine, DragHandle, type View } from '../../../shared/plan';
+import {
+  DimensionFigure,
+  DimensionLine,
+  DragHandle,
+  NARROW,
+  type Margin,
+  type View,
+} from '../../../shared/plan';
 import { letterOf } from '../../standing';
 import { lengthText, typedLength, usePreferences } from '../../../shared/units';
 import type { CourseKind, CourseRequest, Plan } from '../api';
 import { inSentence, snapped } from '../model';
 
 /** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
-const AWAY = 34;
+function awayOn(width: number): number {
+  return width < NARROW ? 22 : 34;
+}
 
 /** How far more where it runs below or above, in pixels: beyond the letters of the corners. */
 const LETTERED = 12;
@@ -16,11 +25,21 @@ const LABELLED = 18;
 /** Where along its line the figure of each row stands: off the middle, where a label may be, and apart from one another. */
 const ALONG = [0.42, 0.85, 0.25];
 
-/** Room that the dimensions of a plan need beside it, in pixels. */
-export function roomFor(plan: Plan, labels: boolean): { x: number; y: number } {
-  const rows = Math.max(1, ...plan.measures.map((m) => Math.hypot(m.away.x, m.away.y)));
-  const more = (rows - 1) * AWAY + (labels ? LABELLED : 0);
-  return { x: 78 + more, y: 56 + (labels ? LABELLED : LETTERED) };
+/** Beside a plan where no dimension stands, in pixels: cones and their letters. */
+const BARE = 30;
+
+/** Room that the dimensions of a plan need at each side of it, in pixels. */
+export function roomFor(plan: Plan, labels: boolean, width: number): Margin {
+  const away = awayOn(width);
+  const rows = (along: (m: Plan['measures'][number]) => number) => Math.max(0, ...plan.measures.map(along));
+  const beside = (n: number) => (n === 0 ? BARE : n * away + HALF_FIGURE + 6) + (labels ? LABELLED : 0);
+  const over = (n: number) => (n === 0 ? BARE : n * away + 22) + (labels ? LABELLED : LETTERED);
+  return {
+    left: beside(rows((m) => -m.away.x)),
+    right: beside(rows((m) => m.away.x)),
+    top: over(rows((m) => m.away.y)),
+    bottom: over(rows((m) => -m.away.y)),
+  };
 }
 
 /** A line shorter than this has no room for its figure, in pixels. */
@@ -67,16 +86,19 @@ function OneMeasure(props: {
   if (metres === undefined) return null;
   const row = Math.hypot(m.away.x, m.away.y);
   const lettered = m.away.y === 0 ? 0 : LETTERED;
-  const out = AWAY + (props.labels ? LABELLED : lettered) / row;
+  const out = awayOn(view.width) + (props.labels ? LABELLED : lettered) / row;
   const away = { x: m.away.x * out, y: -m.away.y * out };
   const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
   const from = end(m.from);
   const to = end(m.to);
-  // On a short line the figure stands beyond its end, so that the handle stays free.
+  // On a short line the figure stands beyond its end, so that the handle stays free; or beyond the other, if there is no room.
   const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const after = beyond(from, to);
   const beside =
     length < SHORT
-      ? { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 }
+      ? isWithin(after, view)
+        ? after
+        : beyond(to, from)
       : between(from, to, props.labels ? (ALONG[Math.round(row) - 1] ?? 0.5) : 0.5);
   // A figure half out of the picture is no use.
   const middle = {
@@ -124,7 +146,22 @@ function OneMeasure(props: {
   }
 }
 
-function between(from: { x: number; y: number }, to: { x: number; y: number }, share: number) {
+interface Spot {
+  x: number;
+  y: number;
+}
+
+/** Where a figure stands beyond the end of a line. */
+function beyond(from: Spot, to: Spot): Spot {
+  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+  return { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 };
+}
+
+function isWithin(at: Spot, view: View): boolean {
+  return at.x >= HALF_FIGURE && at.x <= view.width - HALF_FIGURE && at.y >= 14 && at.y <= view.height - 14;
+}
+
+function between(from: Spot, to: Spot, share: number) {
   return { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
 }
 
