@@ -35,13 +35,8 @@ export function SignIn() {
           onChange={(e) => setPassphrase(e.target.value)}
           required
         />
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={seen}
-            onChange={(e) => setSeen(e.target.checked)}
-          />
+        <label className="flex min-h-12 items-center gap-2">
+          <input type="checkbox" checked={seen} onChange={(e) => setSeen(e.target.checked)} />
           Show what I type
         </label>
         {enter.isError && (

@@ -149,12 +149,7 @@ export function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) 
             ))}
           </dl>
           <label className="mt-3 flex items-center gap-2 border-t border-rule pt-3">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={keys}
-              onChange={(e) => change({ keys: e.target.checked })}
-            />
+            <input type="checkbox" checked={keys} onChange={(e) => change({ keys: e.target.checked })} />
             Single keys do this
           </label>
         </Popover.Content>

@@ -19,7 +19,7 @@ export function NextStep(props: {
   return (
     <Link
       to={link(to.path)}
-      className="rounded-sm border border-rule bg-panel px-3 py-1.5 text-ink no-underline hover:border-ink"
+      className="thumb inline-flex items-center rounded-sm border border-rule bg-panel px-3 py-1.5 text-ink no-underline hover:border-ink"
     >
       Next: {to.name}
     </Link>

@@ -90,7 +90,7 @@ export function LengthField(props: {
       </label>
       <input
         id={id}
-        className={`figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-edge'}`}
+        className={`thumb figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-edge'}`}
         value={text}
         placeholder={props.placeholder ?? EXAMPLES[system]}
         autoComplete="off"

@@ -43,7 +43,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
               <th scope="col">Rider</th>
               <th scope="col">Drill and cue</th>
               <th scope="col" className="text-right!">
-                {stands.length > 0 && 'Rides'}
+                {stands.length > 0 ? 'Rides' : <span className="sr-only">Chance</span>}
               </th>
               <th scope="col" className="text-right!">
                 Runs

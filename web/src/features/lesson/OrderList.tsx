@@ -16,7 +16,7 @@ export function OrderList(props: {
             type="button"
             aria-pressed={props.chosen === i}
             onClick={() => props.onChoose(i)}
-            className={`flex min-h-11 w-full items-baseline gap-3 border-b border-rule px-2 py-1.5 text-left hover:bg-panel ${props.chosen === i ? 'border-l-4 border-l-cone bg-panel' : ''}`}
+            className={`flex min-h-12 w-full items-baseline gap-3 border-b border-rule px-2 py-1.5 text-left hover:bg-panel ${props.chosen === i ? 'border-l-4 border-l-cone bg-panel' : ''}`}
           >
             <span className="figures w-12 shrink-0">{clock(lesson.settings.startsAt, b.startMinute)}</span>
             <span className="figures w-18 shrink-0 text-right whitespace-nowrap text-soft">

@@ -78,10 +78,10 @@ function Item(props: { dayId: number; item: CheckItem; ready: boolean; onDone: (
   const ticked = item.doneBy !== undefined;
   return (
     <li className="border-b border-rule">
-      <label className="flex min-h-11 cursor-pointer items-start gap-3 py-1.5">
+      <label className="flex min-h-12 cursor-pointer items-start gap-3 py-1.5">
         <input
           type="checkbox"
-          className="mt-0.5 size-6 shrink-0 accent-moss"
+          className="accent-moss"
           checked={ticked}
           disabled={!ticked && !props.ready}
           onChange={() => (ticked ? untick.mutate(item.id, { onError: say.failed }) : props.onDone())}

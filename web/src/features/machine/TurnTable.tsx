@@ -20,7 +20,7 @@ export function TurnTable({ report }: { report: TurnReport | undefined }) {
           unit={idle === undefined ? 'lets go at idle' : speed}
         />
       </div>
-      <div className="overflow-x-auto">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Turns, to both sides">
         <table className="table-plain">
           <caption className="sr-only">Full-lock turns</caption>
           <thead>

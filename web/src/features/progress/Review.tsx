@@ -44,7 +44,12 @@ export function Review({ of }: { of: ReviewOf }) {
 function Parts(props: { what: string; parts: ReviewOf['stations']; planned: boolean }) {
   if (props.parts.length === 0) return null;
   return (
-    <div className="overflow-x-auto">
+    <div
+      className="overflow-x-auto"
+      tabIndex={0}
+      role="region"
+      aria-label={`Planned and ridden: ${props.what}`}
+    >
       <table className="table-plain">
         <thead>
           <tr>

@@ -19,7 +19,7 @@ export function Ridden({ rider }: { rider: Rider }) {
             machines.length === 0 ? (
               <p>Nothing was logged yet.</p>
             ) : (
-              <div className="overflow-x-auto">
+              <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Machines ridden">
                 <table className="table-plain">
                   <thead>
                     <tr>

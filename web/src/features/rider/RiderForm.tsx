@@ -107,12 +107,7 @@ export function RiderForm(props: {
         ) : (
           day !== undefined && (
             <label className="flex min-h-9 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5"
-                checked={onDay}
-                onChange={(e) => setOnDay(e.target.checked)}
-              />
+              <input type="checkbox" checked={onDay} onChange={(e) => setOnDay(e.target.checked)} />
               Put on {day.title}
             </label>
           )

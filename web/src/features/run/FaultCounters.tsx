@@ -47,7 +47,7 @@ export function Counter(props: {
         type="button"
         aria-label={`One ${name} less`}
         disabled={count === 0}
-        className="min-h-11 rounded-sm border border-rule bg-page text-[1.2rem] disabled:opacity-40"
+        className="min-h-12 rounded-sm border border-rule bg-page text-[1.2rem] disabled:opacity-40"
         onClick={() => props.onStep(-1)}
       >
         −

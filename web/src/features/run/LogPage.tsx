@@ -167,11 +167,11 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       </div>
       <div>
         {gone ? (
-          <Button className="min-h-11" onClick={props.onBack}>
+          <Button className="min-h-12" onClick={props.onBack}>
             Bring it back
           </Button>
         ) : (
-          <Button className="min-h-11" onClick={props.onCorrect}>
+          <Button className="min-h-12" onClick={props.onCorrect}>
             Correct
           </Button>
         )}

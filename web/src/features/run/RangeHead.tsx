@@ -8,7 +8,7 @@ import type { Side } from './api';
 import type { Command } from './keys';
 import type { UpNext } from './running';
 
-const PICK = 'max-w-full rounded-sm border border-edge bg-panel px-2 py-2';
+const PICK = 'thumb max-w-full rounded-sm border border-edge bg-panel px-2 py-2';
 
 /** The choice in the list of riders that makes a new one. */
 const NEW = 'new';

@@ -195,7 +195,7 @@ export function RiderRange(props: {
             {back && <GoBack back={back} riderId={rider.id} />}
             {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && proposed === undefined && (
               <Button
-                className="mt-1.5 block min-h-11"
+                className="mt-1.5 block min-h-12"
                 disabled={rungs.length === 0}
                 onClick={() => run({ do: 'rung', by: advice.move === 'TIGHTEN' ? 1 : -1 })}
               >
@@ -229,7 +229,9 @@ export function RiderRange(props: {
       />
       <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
-        <Link to={link('/range/log')}>Runs of the day</Link>
+        <Link to={link('/range/log')} className="thumb inline-flex items-center">
+          Runs of the day
+        </Link>
         <Saved {...outbox} reached={outbox.reached && !known.isError} />
       </div>
       <p className="text-sm text-soft">

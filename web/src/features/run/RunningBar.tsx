@@ -35,7 +35,7 @@ export function RunningBar(props: {
     return (
       <div className="flex items-center justify-between gap-3 border-b border-rule pb-2">
         <span className="text-soft">The lesson has not begun; runs can be logged all the same.</span>
-        <Button className="min-h-11 shrink-0" disabled={act.isPending} onClick={() => go('BEGIN')}>
+        <Button className="min-h-12 shrink-0" disabled={act.isPending} onClick={() => go('BEGIN')}>
           Begin the lesson
         </Button>
       </div>
@@ -46,10 +46,10 @@ export function RunningBar(props: {
       <div className="flex items-center justify-between gap-3 border-b border-rule pb-2">
         <span>The lesson is over.</span>
         <span className="flex gap-2">
-          <Button className="min-h-11" onClick={() => go('BACK')}>
+          <Button className="min-h-12" onClick={() => go('BACK')}>
             Back
           </Button>
-          <Button className="min-h-11" onClick={() => go('PUT_AWAY')}>
+          <Button className="min-h-12" onClick={() => go('PUT_AWAY')}>
             Put it away
           </Button>
         </span>
@@ -67,7 +67,7 @@ export function RunningBar(props: {
       <div className="flex items-center gap-2">
         <Clock running={running} left={left} rest={restText(running, readAt, here)} paused={paused} />
         <Button
-          className="min-h-11 shrink-0"
+          className="min-h-12 shrink-0"
           aria-expanded={more}
           aria-label="Run the lesson"
           onClick={() => setMore(!more)}
@@ -96,13 +96,13 @@ export function RunningBar(props: {
           </div>
           <WhoIsHere running={running} go={go} />
           <div>
-            <Button className="min-h-11" disabled={act.isPending} onClick={anew}>
+            <Button className="min-h-12" disabled={act.isPending} onClick={anew}>
               Plan the rest anew
             </Button>
             <p className="mt-1 text-sm text-soft">For who is here, in the time that is left.</p>
           </div>
           {running.step > 0 && (
-            <Button className="min-h-11" onClick={() => go('BACK')}>
+            <Button className="min-h-12" onClick={() => go('BACK')}>
               Back to the step before
             </Button>
           )}
@@ -122,11 +122,11 @@ function WhoIsHere({ running, go }: { running: Running; go: (act: Act, riderId: 
           <span className={`truncate ${r.away ? 'text-soft line-through' : ''}`}>{r.name}</span>
           <span className="flex shrink-0 gap-2">
             {!r.away && (
-              <Button className="min-h-11" onClick={() => go('PASS', r.riderId)}>
+              <Button className="min-h-12" onClick={() => go('PASS', r.riderId)}>
                 {logged ? 'Skip a turn' : 'Has ridden'}
               </Button>
             )}
-            <Button className="min-h-11" onClick={() => go(r.away ? 'COME' : 'LEAVE', r.riderId)}>
+            <Button className="min-h-12" onClick={() => go(r.away ? 'COME' : 'LEAVE', r.riderId)}>
               {r.away ? 'Is here' : 'Is away'}
             </Button>
           </span>
@@ -206,7 +206,7 @@ function Turns(props: { block: RunningBlock; riderId: number; onUp: (up: UpNext)
         </span>
       </p>
       {away && block.courseId !== undefined && (
-        <Button className="min-h-11 shrink-0" onClick={() => props.onUp(first)}>
+        <Button className="min-h-12 shrink-0" onClick={() => props.onUp(first)}>
           Show
         </Button>
       )}

@@ -39,7 +39,7 @@ export function Tallies(props: {
                 type="button"
                 data-testid="run"
                 data-kept={r.kept}
-                className={`flex min-h-11 min-w-9 items-center justify-center gap-0.5 px-1 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
+                className={`flex min-h-12 min-w-9 items-center justify-center gap-0.5 px-1 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
                 title={props.unscored.includes(r.id) ? 'New setting: not scored' : undefined}
                 onClick={() => props.onRun(r)}
               >

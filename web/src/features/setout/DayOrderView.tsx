@@ -32,7 +32,7 @@ export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) 
             they keep this order.
           </legend>
           {courses.map((c, i) => (
-            <label key={c.id} className="flex items-baseline gap-2">
+            <label key={c.id} className="thumb flex items-center gap-2">
               <input
                 type="checkbox"
                 checked={kept.includes(i)}

@@ -80,13 +80,14 @@ function Row(props: { figures: Figures; method: Method; ticks: ReturnType<typeof
       {cell('second')}
       <td className="figures text-right whitespace-nowrap">{lengthText(f.errorMetres, system)}</td>
       <td className="text-right">
-        <input
-          type="checkbox"
-          aria-label={`${f.label} stands`}
-          className="size-5 align-middle"
-          checked={ticks.ticked.includes(f.label)}
-          onChange={(e) => ticks.tick(f.label, e.target.checked)}
-        />
+        <label className="thumb -my-1 inline-flex items-center pl-5">
+          <input
+            type="checkbox"
+            aria-label={`${f.label} stands`}
+            checked={ticks.ticked.includes(f.label)}
+            onChange={(e) => ticks.tick(f.label, e.target.checked)}
+          />
+        </label>
       </td>
     </tr>
   );

@@ -90,7 +90,7 @@ function Editor({ day }: { day: Day }) {
         {courses.length === 0 && <Link to={link('/course/new')}>Plan the first course</Link>}
         <div className="flex flex-wrap gap-x-6 gap-y-1">
           {courses.map((c) => (
-            <label key={c.id} className="flex items-baseline gap-2">
+            <label key={c.id} className="thumb flex items-center gap-2">
               <input
                 type="checkbox"
                 checked={draft.courseIds.includes(c.id)}

@@ -15,7 +15,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
   const stands = saidAt(day, day.courseIds[0] ?? 0);
   const say = (metres: number | undefined) => (metres === undefined ? '–' : lengthText(metres, system));
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Riders of the day">
       <table className="table-plain">
         <caption className="mb-1 text-left text-[1.05rem] font-semibold">Who rides what</caption>
         <thead>
@@ -32,7 +32,9 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
             <th className="text-right!">Chance, in 100</th>
             <th className="text-right!">Clean left</th>
             <th className="text-right!">Clean right</th>
-            <th />
+            <th>
+              <span className="sr-only">Log a run</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -69,7 +71,13 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               <td className="figures text-right whitespace-nowrap">{say(r.left?.metres)}</td>
               <td className="figures text-right whitespace-nowrap">{say(r.right?.metres)}</td>
               <td className="text-right">
-                <Link to={link(`/range/${r.riderId}`)}>Log</Link>
+                <Link
+                  to={link(`/range/${r.riderId}`)}
+                  aria-label={`Log ${r.riderName}`}
+                  className="thumb inline-flex min-h-7 items-center px-2"
+                >
+                  Log
+                </Link>
               </td>
             </tr>
           ))}

@@ -17,7 +17,7 @@ export function CalibrationFields(props: {
   return (
     <fieldset className="border-t border-rule pt-3">
       <legend className="sr-only">{props.title}</legend>
-      <label className="flex items-baseline gap-2">
+      <label className="thumb flex items-center gap-2">
         <input
           type="checkbox"
           checked={value.on}

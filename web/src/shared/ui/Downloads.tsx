@@ -19,10 +19,10 @@ export function Downloads(props: {
     ...props.files,
   ];
   return (
-    <p className="no-print flex flex-wrap gap-x-4 gap-y-1">
+    <p className="no-print flex flex-wrap items-center gap-x-4 gap-y-1">
       <span className="text-soft">Download:</span>
       {all.map((f) => (
-        <a key={f.path} href={f.path} download>
+        <a key={f.path} href={f.path} download className="thumb inline-flex min-h-7 items-center">
           {f.label}
         </a>
       ))}

@@ -24,7 +24,7 @@ export function Toggle<T extends string>(props: {
             key={o.value}
             value={o.value}
             aria-label={o.name}
-            className="-ml-px border border-rule bg-panel px-3 py-1.5 first:ml-0 first:rounded-l-sm last:rounded-r-sm hover:border-ink data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-page"
+            className="thumb -ml-px border border-rule bg-panel px-3 py-1.5 first:ml-0 first:rounded-l-sm last:rounded-r-sm hover:border-ink data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-page"
           >
             {o.label}
           </ToggleGroup.Item>

@@ -17,13 +17,14 @@ export function Button({
   return (
     <button
       type="button"
-      className={`rounded-sm border px-3 py-1.5 disabled:opacity-50 ${KINDS[kind]} ${className}`}
+      className={`thumb rounded-sm border px-3 py-1.5 disabled:opacity-50 ${KINDS[kind]} ${className}`}
       {...rest}
     />
   );
 }
 
-const BOX = 'min-h-9 w-full rounded-sm border border-edge bg-panel px-2 py-1.5 text-ink hover:border-ink';
+const BOX =
+  'thumb min-h-9 w-full rounded-sm border border-edge bg-panel px-2 py-1.5 text-ink hover:border-ink';
 
 /** A label over the control it names; the control takes the id. */
 function Labelled({ label, children }: { label: string; children: (id: string) => ReactNode }) {

@@ -13,18 +13,22 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** From nothing to cones set out, a printed sheet and a run logged, along the buttons that go on by themselves. */
 class FirstUseIT {
     @RegisterExtension
-    static final App POINTED = App.empty();
+    static final App IN_FEET = App.empty();
 
     @RegisterExtension
     static final App KEYED = App.empty();
 
-    @RegisterExtension
-    static final App IN_FEET = App.empty();
-
     @Test
-    void takesNinePressesAndThreeFields() {
-        Hands hands = Hands.withPointer(POINTED.desk("/"));
-        walk(hands, "40 m", "70 ft", () -> {});
+    void takesNinePressesAndThreeFieldsAndSaysNoMetresToWhoeverReadsFeet() {
+        Page page = IN_FEET.chromium().desk();
+        InFeet.chosen(page);
+        page.navigate(IN_FEET.address());
+        Hands hands = Hands.withPointer(page);
+        walk(
+                hands,
+                "130 ft",
+                "70 ft",
+                () -> assertThat(InFeet.metresAlone(page)).as(page.url()).isEmpty());
         assertThat(hands.pressed()).isEqualTo(9);
         assertThat(hands.typed()).isEqualTo(3);
     }
@@ -32,18 +36,6 @@ class FirstUseIT {
     @Test
     void goesByKeyboardAlone() {
         walk(Hands.withKeyboard(KEYED.desk("/")), "40 m", "21 m", () -> {});
-    }
-
-    @Test
-    void saysNoMetresToWhoeverReadsFeet() {
-        Page page = IN_FEET.chromium().desk();
-        InFeet.chosen(page);
-        page.navigate(IN_FEET.address());
-        walk(
-                Hands.withPointer(page),
-                "130 ft",
-                "70 ft",
-                () -> assertThat(InFeet.metresAlone(page)).as(page.url()).isEmpty());
     }
 
     /** Looks at each page before it is left. */
