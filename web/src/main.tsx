@@ -47,7 +47,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <Navigate to="/today" replace /> },
       { path: '/today', element: <Today /> },
-      { path: '/yard', element: <Yard /> },
+      { path: '/yard/:id?', element: <Yard /> },
       { path: '/machines/:id?', element: <Machines /> },
       { path: '/riders/:id?', element: <Riders /> },
       { path: '/course/:id?', element: <Course /> },

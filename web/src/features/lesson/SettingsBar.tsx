@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useRiderOptions } from '../rider';
 import { Button, Select, TextField, Toggle } from '../../shared/ui';
 import { useTemplates, type Settings } from './api';
 import type { LessonEdit } from './useLessonEdit';
@@ -13,6 +14,7 @@ const WEATHER: { value: Settings['weather']; label: string }[] = [
 export function SettingsBar({ edit }: { edit: LessonEdit }) {
   const { settings } = edit.lesson;
   const templates = useTemplates(edit.lesson.dayId).data ?? [];
+  const schools = useRiderOptions().data?.schools ?? [];
   return (
     <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-2">
       <Settled
@@ -47,6 +49,15 @@ export function SettingsBar({ edit }: { edit: LessonEdit }) {
         value={settings.weather}
         options={WEATHER}
         onChoose={(weather) => edit.change({ weather })}
+      />
+      <Select
+        label="Riding method"
+        value={settings.school ?? ''}
+        options={[
+          { value: '', label: 'each their own' },
+          ...schools.map((s) => ({ value: s.school, label: s.label })),
+        ]}
+        onChoose={(school) => edit.change({ school: school === '' ? undefined : school })}
       />
       <Select
         label="Begin from"

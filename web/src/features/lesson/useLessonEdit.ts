@@ -2,12 +2,20 @@ import { useEffect, useRef, useState } from 'react';
 import { useSay } from '../../shared/ui';
 import { useSaveLesson, type Lesson, type Settings, type Wish } from './api';
 
+/** Settings that become others; undefined takes one away. */
+export type Changes = { [K in keyof Settings]?: Settings[K] | undefined };
+
+function changedBy(now: Settings, some: Changes): Settings {
+  const said = Object.entries({ ...now, ...some }).filter(([, value]) => value !== undefined);
+  return Object.fromEntries(said) as Settings;
+}
+
 /** A lesson being changed: every change is stored and planned at once, and can be undone. */
 export interface LessonEdit {
   lesson: Lesson;
   /** Whether a change is on its way; what is worked out from the plan waits until the new one is here. */
   busy: boolean;
-  change: (some: Partial<Settings>) => void;
+  change: (some: Changes) => void;
   setWishes: (wishes: Wish[]) => void;
   undo: (() => void) | undefined;
   redo: (() => void) | undefined;
@@ -33,9 +41,9 @@ export function useLessonEdit(lesson: Lesson): LessonEdit {
       })
       .catch(say.failed);
   };
-  const change = (some: Partial<Settings>) =>
+  const change = (some: Changes) =>
     store(
-      (now) => ({ ...now, ...some }),
+      (now) => changedBy(now, some),
       (before) => {
         setPast((all) => [...all, before]);
         setFuture([]);

@@ -8,7 +8,7 @@ import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api
 import { Records } from './Records';
 import { RiderForm } from './RiderForm';
 
-export { useRiders, useSaveRider, type Rider } from './api';
+export { useRiderOptions, useRiders, useSaveRider, type Rider } from './api';
 export { NEW_RIDER } from './model';
 
 export const LEVELS: Record<Rider['level'], string> = {

@@ -1,5 +1,13 @@
 import { Link } from 'react-router';
-import { ladderOf, settingOf, useCourseKinds, useCourses, type Course, type CourseKind } from '../course';
+import {
+  inSentence,
+  ladderOf,
+  settingOf,
+  useCourseKinds,
+  useCourses,
+  type Course,
+  type CourseKind,
+} from '../course';
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { saidAt, StandsAt } from '../standing';
 import { CautionNote } from '../../shared/ui';
@@ -99,7 +107,7 @@ function Size(props: { course: Course; kind: CourseKind | undefined; stands: num
   if (kind === undefined) return null;
   return (
     <>
-      {kind.label.toLowerCase()}, {ladderOf(kind).label.toLowerCase()}{' '}
+      {inSentence(kind.label)}, {inSentence(ladderOf(kind).label)}{' '}
       <StandsAt settings={stands.length > 0 ? stands : [settingOf(course, kind)]} />
     </>
   );

@@ -25,7 +25,8 @@ export function YardForm(props: {
   yard: Yard | undefined;
   /** Whether it was stored just now, by the button that has to keep the focus. */
   justSaved: boolean;
-  onSaved: (saved: Yard) => Promise<void>;
+  /** Told also whether the page is left then. */
+  onSaved: (saved: Yard, leaving: boolean) => Promise<void>;
   onDeleted: () => void;
 }) {
   const { yard, onSaved } = props;
@@ -51,7 +52,7 @@ export function YardForm(props: {
         setStored(saved);
         unsaved.stored();
         say.done('Yard saved.');
-        await onSaved(saved);
+        await onSaved(saved, leaving);
         if (leaving) await goOn('YARD', { own: COURSES_ON_IT });
       })
       .catch(say.failed);
@@ -66,7 +67,7 @@ export function YardForm(props: {
         props.onDeleted();
       },
       restore: () => save.mutateAsync({ yard: asRequest(gone) }),
-      onBack: (back) => void onSaved(back),
+      onBack: (back) => void onSaved(back, false),
     });
   return (
     <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">

@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useCourses, type Course } from '../course';
-import { useChangeDay, useDay, type Day } from '../day';
-import { useAddress } from '../../shared/address';
+import { useChangeDay, useDay, useDayLink, type Day } from '../day';
+import { chosen, JUST_SAVED, useAddress, useJustSaved } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Button, Loading, Select, Toggle } from '../../shared/ui';
+import { Button, Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useYards, type Yard } from './api';
 import { CoursesOnYard } from './CoursesOnYard';
 import { YardForm } from './YardForm';
@@ -26,16 +26,23 @@ export default function YardPage() {
 }
 
 function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; courses: Course[] }) {
-  const [picked, setPicked] = useState<string>();
-  const [saved, setSaved] = useState<Yard>();
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const link = useDayLink();
+  const justSaved = useJustSaved();
   const [search, setAddress] = useAddress();
   const { change } = useChangeDay();
-  const shown = picked ?? (day?.yardId !== undefined ? String(day.yardId) : String(yards[0]?.id ?? NEW));
-  // One just saved may not stand in the list yet.
-  const yard = [...yards, ...(saved ? [saved] : [])].find((y) => String(y.id) === shown);
-  const choose = async (id: number) => {
-    if (day === undefined || day.yardId === id) return;
-    await change(day, { yardId: id }, 'This yard is now the yard of the day.');
+  const { one: yard, missing } = chosen(yards, id, yards.find((y) => y.id === day?.yardId) ?? yards[0]);
+  if (missing) {
+    return (
+      <NotHere what="yard">
+        <Link to={link('/yard')}>The day’s yard.</Link>
+      </NotHere>
+    );
+  }
+  const choose = async (of: number) => {
+    if (day === undefined || day.yardId === of) return;
+    await change(day, { yardId: of }, 'This yard is now the yard of the day.');
   };
   const ofDay = day !== undefined && yard !== undefined && day.yardId === yard.id;
   const placing = ofDay && search.get('view') === COURSES;
@@ -58,12 +65,12 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
           )}
           <Select
             label="Yard"
-            value={shown}
+            value={yard === undefined ? NEW : String(yard.id)}
             options={[
               ...yards.map((y) => ({ value: String(y.id), label: y.name })),
               { value: NEW, label: 'New yard…' },
             ]}
-            onChoose={setPicked}
+            onChoose={(to) => void navigate(link(`/yard/${to}`))}
           />
           {yard !== undefined && day !== undefined && day.yardId !== yard.id && (
             <Button onClick={() => void choose(yard.id)}>Use on {day.title}</Button>
@@ -79,18 +86,14 @@ function Chosen({ day, yards, courses }: { day: Day | undefined; yards: Yard[]; 
         />
       ) : (
         <YardForm
-          key={shown}
+          key={yard?.id ?? NEW}
           yard={yard}
-          justSaved={saved !== undefined && saved.id === yard?.id}
-          onSaved={async (stored) => {
-            setSaved(stored);
-            setPicked(String(stored.id));
+          justSaved={justSaved}
+          onSaved={async (stored, leaving) => {
             if (day !== undefined && day.yardId === undefined) await choose(stored.id);
+            if (!leaving) await navigate(link(`/yard/${stored.id}`), { state: JUST_SAVED });
           }}
-          onDeleted={() => {
-            setSaved(undefined);
-            setPicked(undefined);
-          }}
+          onDeleted={() => void navigate(link('/yard'))}
         />
       )}
     </div>

@@ -17,7 +17,7 @@ export function Button({
   return (
     <button
       type="button"
-      className={`thumb rounded-sm border px-3 py-1.5 disabled:opacity-50 ${KINDS[kind]} ${className}`}
+      className={`thumb rounded-sm border px-3 py-1.5 disabled:opacity-50 aria-disabled:opacity-50 ${KINDS[kind]} ${className}`}
       {...rest}
     />
   );

@@ -36,10 +36,13 @@ export function CourseHeading(props: {
         say.done(said);
         setBase(saved);
         if (over !== undefined) return;
-        unsaved.letGo();
         if (stored === undefined) await addToDay(saved.id);
-        if (leaving) await goOn('COURSE');
-        else props.onOpen(saved.id);
+        if (leaving) {
+          await goOn('COURSE');
+          return;
+        }
+        unsaved.letGo();
+        props.onOpen(saved.id);
       })
       .catch(say.failed);
   const wanting = course.name.trim() === '' || save.isPending;
@@ -104,8 +107,11 @@ export function CourseHeading(props: {
       )}
       <Button
         {...(stored !== undefined && { kind: 'primary' as const })}
-        disabled={!changedNow || wanting}
+        disabled={wanting}
+        // Once it is saved it keeps the focus, with nothing to do.
+        aria-disabled={!changedNow}
         onClick={() =>
+          changedNow &&
           void store(course, base, 'Course saved. Runs already logged keep the setting they were ridden at.')
         }
       >

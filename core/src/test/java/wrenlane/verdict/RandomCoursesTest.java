@@ -32,7 +32,7 @@ import wrenlane.riding.RidingStyle;
 /** Courses and machines drawn at random, from a seed: what is said to fit holds when it is ridden again. */
 class RandomCoursesTest {
     /** A sample; {@code ./wren bench courses} draws two thousand, or as many as are asked for. */
-    private static final int COURSES = Integer.getInteger("wren.courses", 150);
+    private static final int COURSES = Integer.getInteger("wren.courses", 100);
 
     /** A course drawn, what was said of it, and the first rule that a line said to fit breaks. */
     private record Drawn(long seed, Course course, FitAnswer answer, Optional<String> broken) {}

@@ -75,7 +75,7 @@ class PlacingTest {
         Random random = new Random(20260514);
         List<CourseKind> kinds = CourseKinds.all();
         List<Case> cases = new ArrayList<>();
-        for (int i = 0; i < 500; i++) {
+        for (int i = 0; i < 300; i++) {
             List<CourseGround> wanted = new ArrayList<>();
             for (int c = 1 + random.nextInt(3); c > 0; c--) {
                 Course course = Course.standard(kinds.get(random.nextInt(kinds.size())));

@@ -55,6 +55,12 @@ class LessonIT {
         App.press(page, "Undo");
         assertThat(blocks).hasCount(before.size());
         assertThat(drills(page)).isEqualTo(before);
+
+        Locator method = page.getByLabel("Riding method");
+        method.selectOption(new SelectOption().setLabel("Drag"));
+        assertThat(method).hasValue("DRAG");
+        App.press(page, "Undo");
+        assertThat(method).hasValue("");
         page.close();
     }
 

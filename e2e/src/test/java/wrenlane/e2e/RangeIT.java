@@ -116,7 +116,7 @@ class RangeIT {
         page.reload();
         page.getByText("Every run as a table").click();
         assertThat(page.getByRole(AriaRole.CELL).filter(new Locator.FilterOptions().setHasText("eyes up late")))
-                .containsText(Pattern.compile("spell of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d s"));
+                .containsText(Pattern.compile("spell of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d\u2009s"));
         page.close();
     }
 

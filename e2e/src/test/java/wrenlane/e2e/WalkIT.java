@@ -126,7 +126,8 @@ class WalkIT {
                 .click();
         field("Depth, new value").fill("50 m");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("Depth must be between 3 and 30 m.")).isVisible();
+        assertThat(page.getByText("Depth must be between 3.00\u2009m and 30.00\u2009m."))
+                .isVisible();
         field("Depth, new value").fill("8 m");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(

@@ -49,6 +49,26 @@ class YardIT {
     }
 
     @Test
+    void asksBeforeAnotherYardIsShownOverUnsavedWork() {
+        Page page = APP.desk("/yard");
+        fill(page, "Name", "Half described");
+        Locator yards = page.getByLabel("Yard", new Page.GetByLabelOptions().setExact(true));
+        yards.selectOption(new SelectOption().setLabel("New yard…"));
+        assertThat(page.getByText("Not saved yet")).isVisible();
+        press(page, "Stay and save");
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Half described");
+        page.close();
+    }
+
+    @Test
+    void saysSoWhereThereIsNoSuchYard() {
+        Page page = APP.desk("/yard/987");
+        assertThat(page.getByText("No such yard")).isVisible();
+        page.close();
+    }
+
+    @Test
     void placesCoursesAndSaysWhatIsUnsafeOnceOneIsDragged() {
         Page page = APP.desk("/yard?view=courses");
         Locator safe = page.getByText("Nothing overlaps, run-outs are clear");

@@ -327,6 +327,8 @@ class ImportTest {
                 1,
                 "weather",
                 "HOT",
+                "school",
+                "DRAG",
                 "absent",
                 List.of(away),
                 "wishes",
@@ -346,6 +348,7 @@ class ImportTest {
         assertThat(settings.get("startsAt").asString()).isEqualTo("14:15");
         assertThat(settings.get("minutes").asInt()).isEqualTo(95);
         assertThat(settings.get("weather").asString()).isEqualTo("HOT");
+        assertThat(settings.get("school").asString()).isEqualTo("DRAG");
         assertThat(settings.at("/absent/0").asLong())
                 .isEqualTo(copy.at("/riders/1/riderId").asLong())
                 .isNotEqualTo(away);

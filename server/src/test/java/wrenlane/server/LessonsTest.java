@@ -111,6 +111,29 @@ class LessonsTest {
         assertThat(drills.get(0).get("minutes").asInt()).isEqualTo(19);
     }
 
+    private static List<String> cues(JsonNode lesson) {
+        List<String> cues = new ArrayList<>();
+        lesson.get("blocks")
+                .forEach(block -> block.get("turns")
+                        .forEach(turn -> cues.add(turn.at("/task/cue").asString())));
+        return cues;
+    }
+
+    /** Riders of several methods are told the same, where the day has one of its own. */
+    @Test
+    void theWholeDayCanRideByOneMethod() {
+        List<String> own = cues(preview(settings(150)));
+        Map<String, Object> dragged = settings(150);
+        dragged.put("school", "DRAG");
+        Map<String, Object> touched = settings(150);
+        touched.put("school", "CLUTCH_AND_TOUCH");
+        assertThat(preview(dragged).at("/settings/school").asString()).isEqualTo("DRAG");
+        assertThat(cues(preview(dragged))).isNotEqualTo(own).isNotEqualTo(cues(preview(touched)));
+        assertThat(cues(preview(settings(150)))).isEqualTo(own);
+        dragged.put("school", "NO_SUCH");
+        assertThat(APP.post(path() + "-previews", dragged).status()).isEqualTo(400);
+    }
+
     @Test
     void somebodyWhoIsNotThereDoesNotRide() {
         JsonNode lesson = APP.get(path()).body();

@@ -25,6 +25,7 @@ import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Transmission;
+import wrenlane.rider.School;
 import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.day.DayRequest;
@@ -92,10 +93,15 @@ public class RiderDrillService {
             List<MasteredRow> shown,
             Map<String, KindRuns> runs) {}
 
-    /** The standing of the riders of a day on the drills of a catalogue that was read before. */
-    public List<RiderDrills> of(Catalogue catalogue, List<DayRequest.DayRider> riders) {
+    /**
+     * The standing of the riders of a day on the drills of a catalogue that was read before.
+     *
+     * @param school that all of them ride by that day; empty for everybody's own
+     */
+    public List<RiderDrills> of(Catalogue catalogue, List<DayRequest.DayRider> riders, Optional<School> school) {
         return standings(
                 catalogue,
+                school,
                 new StandingsRequest(riders.stream()
                         .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
                         .toList()));
@@ -103,12 +109,12 @@ public class RiderDrillService {
 
     /** The standing of several riders. */
     List<RiderDrills> standings(StandingsRequest request) {
-        return standings(drills.catalogue(), request);
+        return standings(drills.catalogue(), Optional.empty(), request);
     }
 
-    private List<RiderDrills> standings(Catalogue catalogue, StandingsRequest request) {
+    private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, StandingsRequest request) {
         List<Read> read = storage.read(() -> request.pairs().stream()
-                .map(p -> read(p.riderId(), p.machineId()))
+                .map(p -> read(p.riderId(), p.machineId(), school))
                 .toList());
         List<Supplier<Met>> work = new ArrayList<>();
         read.forEach(r -> work.add(() -> met(catalogue, r)));
@@ -120,7 +126,7 @@ public class RiderDrillService {
         return standings;
     }
 
-    private Read read(long riderId, long machineId) {
+    private Read read(long riderId, long machineId, Optional<School> school) {
         RiderResponse rider = riders.get(riderId);
         RiddenMachine machine =
                 Objects.requireNonNull(machines.ridden(List.of(machineId)).get(machineId));
@@ -130,7 +136,7 @@ public class RiderDrillService {
                 rider,
                 machine,
                 machine.turn().machine().transmission(),
-                teaching.of(rider.school()),
+                teaching.of(school.orElse(rider.school())),
                 mapper.masteredBy(riderId),
                 ofKind);
     }
@@ -234,7 +240,7 @@ public class RiderDrillService {
                 read.machine().id(),
                 read.machine().name(),
                 read.transmission(),
-                read.rider().school(),
+                read.teaching().school(),
                 all,
                 reckoned.isEmpty());
     }

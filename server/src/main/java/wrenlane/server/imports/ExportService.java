@@ -175,7 +175,8 @@ class ExportService {
                         .map(w -> new WishItem(
                                 w.station().equals(Station.OPEN) ? null : key(courseKeys, Long.valueOf(w.station())),
                                 w.minutes()))
-                        .toList());
+                        .toList(),
+                said.school());
     }
 
     private String written(ImportDocument document) {

@@ -143,7 +143,8 @@ record ImportDocument(
             int helpers,
             Weather weather,
             @Nullable List<String> absent,
-            @Nullable List<WishItem> wishes) {}
+            @Nullable List<WishItem> wishes,
+            @Nullable School school) {}
 
     /**
      * A station in its place.

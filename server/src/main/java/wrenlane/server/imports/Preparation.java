@@ -214,7 +214,8 @@ final class Preparation {
                         .map(w -> new LessonSettings.WishJson(
                                 w.course() == null ? Station.OPEN : String.valueOf(courses.get(w.course())),
                                 w.minutes()))
-                        .toList());
+                        .toList(),
+                item.school());
     }
 
     private static void checkWhatStands(DayItem d, List<Ready<ReadyCourse>> courses) {

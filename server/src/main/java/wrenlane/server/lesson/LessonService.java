@@ -170,7 +170,8 @@ public class LessonService {
                 s.helpers(),
                 s.weather(),
                 s.absent().stream().filter(riders::contains).toList(),
-                s.wishes().stream().filter(w -> there.contains(w.station())).toList());
+                s.wishes().stream().filter(w -> there.contains(w.station())).toList(),
+                s.school());
     }
 
     private static Set<String> stationIds(DayResponse day) {
@@ -237,7 +238,7 @@ public class LessonService {
 
     private LessonResponse planned(Read read) {
         List<DayRider> present = present(read);
-        List<RiderDrills> stand = standings.of(read.catalogue(), present);
+        List<RiderDrills> stand = standings(read, present);
         Map<String, LessonTasks> tasks = tasks(read.catalogue(), stand);
         Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), LengthSystem.METRIC);
         List<Station> stations = stations(read, tasks, rides);
@@ -279,7 +280,7 @@ public class LessonService {
         List<DayRider> there = present(read).stream()
                 .filter(r -> !running.away().contains(String.valueOf(r.riderId())))
                 .toList();
-        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings.of(read.catalogue(), there));
+        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings(read, there));
         List<Station> stations = stations(read, tasks, standing.rides(read.day(), read.courses(), LengthSystem.METRIC));
         int left = read.settings().minutes() - running.minuteAfterStep(now);
         if (left < LessonBrief.SHORTEST) {
@@ -334,7 +335,7 @@ public class LessonService {
     /** Lessons to begin from, for who takes part in a day and what there is to ride on. */
     List<TemplateJson> templates(long dayId) {
         Read read = storage.read(() -> read(dayId));
-        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings.of(read.catalogue(), present(read)));
+        Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings(read, present(read)));
         return brief(read.settings(), tasks.keySet(), stations(read, tasks, Map.of())).stream()
                 .flatMap(brief -> Arrays.stream(LessonTemplate.values()).map(t -> TemplateJson.of(t, brief)))
                 .toList();
@@ -344,6 +345,12 @@ public class LessonService {
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(catalogue)));
         return tasks;
+    }
+
+    /** By the method of the day, where it has one. */
+    private List<RiderDrills> standings(Read read, List<DayRider> riders) {
+        return standings.of(
+                read.catalogue(), riders, Optional.ofNullable(read.settings().school()));
     }
 
     private static List<DayRider> present(Read read) {

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.Weather;
 import wrenlane.lesson.Wish;
+import wrenlane.rider.School;
 
 /**
  * What a lesson is planned from, beside the day itself.
@@ -22,6 +23,7 @@ import wrenlane.lesson.Wish;
  * @param helpers beside the instructor
  * @param absent riders of the day who are not there (yet)
  * @param wishes stations in the order they are wanted; empty where the planner chooses
+ * @param school the riding method of the whole day; missing where everybody rides by their own
  */
 public record LessonSettings(
         @NotNull @Pattern(regexp = "([01][0-9]|2[0-3]):[0-5][0-9]")
@@ -34,10 +36,11 @@ public record LessonSettings(
         @NotNull @Min(0) @Max(20) Integer helpers,
         @NotNull Weather weather,
         @NotNull @Size(max = 60) List<@NotNull Long> absent,
-        @NotNull @Size(max = 12) List<@NotNull @Valid WishJson> wishes) {
+        @NotNull @Size(max = 12) List<@NotNull @Valid WishJson> wishes,
+        @Nullable School school) {
 
     /** Until somebody says otherwise: chosen by us, as most lessons are. */
-    static final LessonSettings USUAL = new LessonSettings("09:00", 150, 1, 0, Weather.DRY, List.of(), List.of());
+    static final LessonSettings USUAL = new LessonSettings("09:00", 150, 1, 0, Weather.DRY, List.of(), List.of(), null);
 
     /**
      * A station in its place.

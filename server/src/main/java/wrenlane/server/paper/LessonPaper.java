@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -69,6 +70,8 @@ class LessonPaper {
         words.put("from", lesson.settings().startsAt());
         words.put("to", at(lesson, lesson.settings().minutes()));
         words.put("weather", capital(lesson.settings().weather().label()));
+        Optional.ofNullable(lesson.settings().school())
+                .ifPresent(school -> words.put("method", school.label().toLowerCase(Locale.ROOT)));
         words.put("findings", lesson.findings().stream().map(Finding::message).toList());
         words.put(
                 "blocks",
