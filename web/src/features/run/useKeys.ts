@@ -1,4 +1,5 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
+import { flushSync } from 'react-dom';
 import { usePreferences } from '../../shared/units';
 import { commandOf, type Command } from './keys';
 
@@ -11,16 +12,19 @@ function taken(e: KeyboardEvent, faultsChosen: boolean): boolean {
   return (e.key === ' ' || e.key === 'Enter') && e.target.closest('button, a') !== null;
 }
 
-/** Runs the command of each key pressed. */
+/**
+ * Runs the command of each key pressed. What it changes is there before the next key, however fast that comes: a fault and
+ * Enter pressed in one breath are logged, also while the page has much to do.
+ */
 export function useKeys(run: (command: Command) => void, faultsChosen: boolean) {
   const { keys } = usePreferences();
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!keys) return;
     const onKey = (e: KeyboardEvent) => {
       const command = taken(e, faultsChosen) ? undefined : commandOf(e.key);
       if (command === undefined) return;
       e.preventDefault();
-      run(command);
+      flushSync(() => run(command));
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
