@@ -1,5 +1,5 @@
 import type { Length } from '../length';
-import type { LengthSystem } from '../../shared/units';
+import { METRES_PER_INCH, type LengthSystem } from '../../shared/units';
 import type { Machine, MachineClass, MachineRequest } from './api';
 
 export type Quantity = MachineClass['figures'][number]['quantity'];
@@ -15,7 +15,7 @@ interface Scale {
 
 const METRES: Record<LengthSystem, Scale> = {
   METRIC: { per: 1, unit: 'm', places: 3 },
-  IMPERIAL: { per: 0.0254, unit: 'in', places: 2 },
+  IMPERIAL: { per: METRES_PER_INCH, unit: 'in', places: 2 },
 };
 
 /** How a figure is said and typed: degrees for angles, rpm for idle, the rest as they are. */

@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
+import { NARROW } from '../../shared/plan';
 import { METRES_PER_FOOT, type LengthSystem } from '../../shared/units';
 import type { Estimate, Progress, ProgressDay } from './api';
 
@@ -45,8 +46,6 @@ const HALF_KERB = 66;
 const HALF_KERB_NARROW = 42;
 /** Pixels between ticks, about. */
 const BETWEEN_TICKS = 56;
-/** Charts less wide than this are narrow, in pixels. */
-const NARROW = 520;
 
 function value(of: { settingMetres: number; tightness?: number | undefined }, scale: Scale): number {
   // Kinds that are ridden straight on have no tightness, and are shown in metres alone.

@@ -1,11 +1,9 @@
 import { Select } from '../../shared/ui';
-import { usePreferences } from '../../shared/units';
+import { METRES_PER_FOOT, usePreferences } from '../../shared/units';
 import { useState } from 'react';
 import type { Measured, Score } from './api';
 import { MEASURED } from './marks';
 import type { UpNext } from './running';
-
-const FOOT = 0.3048;
 
 /** What was measured of the next run, where its drill is marked by a length. */
 export function ScorePanel(props: {
@@ -17,7 +15,7 @@ export function ScorePanel(props: {
   const { mark, score } = props;
   const { system } = usePreferences();
   const feet = system === 'IMPERIAL';
-  const unit = feet ? FOOT : 1;
+  const unit = feet ? METRES_PER_FOOT : 1;
   const [what, setWhat] = useState<Measured>(score?.measured ?? mark?.measured ?? 'PLANK');
   const [text, setText] = useState(score === undefined ? '' : String(+(score.metres / unit).toFixed(3)));
   const say = (measured: Measured, typed: string) => {

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { lengthText, usePreferences } from '../units';
+import { lengthText, METRES_PER_FOOT, usePreferences } from '../units';
 import { fitView, ticks, type Bounds, type Margin, type View } from './view';
 
 /** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
@@ -49,11 +49,9 @@ export function Tarmac(props: {
   );
 }
 
-const FOOT = 0.3048;
-
 function Grid({ view }: { view: View }) {
   const { system } = usePreferences();
-  const least = system === 'METRIC' ? 1 : 5 * FOOT;
+  const least = system === 'METRIC' ? 1 : 5 * METRES_PER_FOOT;
   const step = view.pixelsPerMetre * least < 14 ? least * 5 : least;
   const { minX, maxX, minY, maxY } = view.bounds;
   return (
@@ -70,7 +68,7 @@ function Grid({ view }: { view: View }) {
 
 function ScaleBar({ view }: { view: View }) {
   const { system } = usePreferences();
-  const unit = system === 'METRIC' ? 1 : FOOT;
+  const unit = system === 'METRIC' ? 1 : METRES_PER_FOOT;
   const steps = [1, 2, 5, 10, 20, 50];
   const count = steps.find((s) => s * unit * view.pixelsPerMetre > 70) ?? 50;
   const length = count * unit * view.pixelsPerMetre;

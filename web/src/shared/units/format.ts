@@ -3,8 +3,8 @@ export type LengthSystem = 'METRIC' | 'IMPERIAL';
 export type SpeedUnit = 'km/h' | 'mph';
 
 const THIN = '\u2009';
-const INCH = 0.0254;
-export const METRES_PER_FOOT = 12 * INCH;
+export const METRES_PER_INCH = 0.0254;
+export const METRES_PER_FOOT = 12 * METRES_PER_INCH;
 const MPH = 0.44704;
 const MONTH = new Intl.DateTimeFormat('en', { month: 'short', timeZone: 'UTC' });
 
@@ -41,7 +41,7 @@ function metric(metres: number): Said {
 }
 
 function imperial(metres: number): Said {
-  const halves = Math.round(Math.abs(metres) / INCH / 0.5);
+  const halves = Math.round(Math.abs(metres) / METRES_PER_INCH / 0.5);
   const feet = Math.floor(halves / 24);
   const inches = (halves % 24) / 2;
   const sign = metres < 0 && halves > 0 ? '−' : '';
@@ -61,7 +61,9 @@ export function lengthText(metres: number, system: LengthSystem): string {
 
 /** A length of a few millimetres, such as what rounding leaves. */
 export function smallText(metres: number, system: LengthSystem): string {
-  return system === 'METRIC' ? `${decimals(metres * 1000, 0)}${THIN}mm` : `${decimals(metres / INCH, 2)}″`;
+  return system === 'METRIC'
+    ? `${decimals(metres * 1000, 0)}${THIN}mm`
+    : `${decimals(metres / METRES_PER_INCH, 2)}″`;
 }
 
 /** A length with how far out it may be. */

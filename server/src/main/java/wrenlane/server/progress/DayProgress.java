@@ -65,12 +65,12 @@ public class DayProgress {
 
     /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
     public DayFacts facts(ReadDay read, LengthSystem system) {
-        ProgressResponse all = progress.reckoned(read.progress(), system);
+        SideHistories histories = progress.histories(read.progress());
+        ProgressResponse all = progress.reckoned(read.progress(), histories, system);
         Optional<ProgressDay> day =
                 all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
         List<ShownRun> shown = day.map(ProgressDay::runs).orElse(List.of());
         Map<Side, Trend> trends = new EnumMap<>(Side.class);
-        SideHistories histories = progress.histories(read.progress());
         for (Side side : Side.values()) {
             histories.sinceLast(side, read.dayId()).ifPresent(c -> trends.put(side, c.trend()));
         }

@@ -311,10 +311,14 @@ public class ProgressService {
     }
 
     /** What is said of it. */
-    ProgressResponse reckoned(ReadProgress read, LengthSystem system) {
+    private ProgressResponse reckoned(ReadProgress read, LengthSystem system) {
+        return reckoned(read, histories(read), system);
+    }
+
+    /** The same where the histories are reckoned already. */
+    ProgressResponse reckoned(ReadProgress read, SideHistories histories, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
-        SideHistories histories = histories(read);
         Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
