@@ -21,6 +21,7 @@ import { turnOf, type RunningBlock, type UpNext, type useRunning } from './runni
 import { RunningBar } from './RunningBar';
 import { NOTHING_SEEN } from './Seen';
 import { Saved } from './Saved';
+import { SideAndRung } from './SideAndRung';
 import { Tallies } from './Tallies';
 import { Timer, useTimer } from './Timer';
 import { useKeys } from './useKeys';
@@ -114,7 +115,7 @@ export function RiderRange(props: {
 
   return (
     <div
-      className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-2 px-4 py-2"
+      className="mx-auto flex w-full max-w-3xl flex-1 flex-col gap-2 px-4 pt-2"
       // Tapped, a button gives the focus back: keys that follow are the range's, not the button's once more.
       onClick={(e) => {
         if (e.detail > 0 && document.activeElement instanceof HTMLButtonElement)
@@ -145,15 +146,6 @@ export function RiderRange(props: {
         onSetting={choose}
         task={turn?.up}
         onNewRider={() => setAdding(true)}
-        chance={
-          setting === undefined
-            ? undefined
-            : side === 'LEFT'
-              ? known.data?.chanceLeft
-              : known.data?.chanceRight
-        }
-        laddered={rungs.length > 0}
-        onCommand={run}
       />
       {proposed !== undefined && setting !== undefined && (
         <MoveCones
@@ -207,13 +199,6 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
-      <Buttons
-        faults={faults}
-        canLog={setting !== undefined}
-        canUndo={runs.length > 0}
-        next={props.next}
-        onCommand={run}
-      />
       <More
         canLog={setting !== undefined}
         course={course}
@@ -227,7 +212,7 @@ export function RiderRange(props: {
         onNote={logging.setNote}
         onLog={logAll}
       />
-      <div className="mt-auto flex flex-wrap items-center justify-between gap-2">
+      <div className="flex flex-wrap items-center justify-between gap-2">
         <Timer timer={timer} />
         <Link to={link('/range/log')} className="thumb inline-flex items-center">
           Runs of the day
@@ -238,6 +223,28 @@ export function RiderRange(props: {
         A drop, lost free play at the lever, smell or a fading brake: stop now. Feet up while moving; never
         the front brake with the bars turned.
       </p>
+      <div className="log-bar -mx-4 mt-auto grid gap-2 border-t border-rule bg-page px-4 pt-2 pb-3">
+        <SideAndRung
+          side={side}
+          setting={setting}
+          chance={
+            setting === undefined
+              ? undefined
+              : side === 'LEFT'
+                ? known.data?.chanceLeft
+                : known.data?.chanceRight
+          }
+          laddered={rungs.length > 0}
+          onCommand={run}
+        />
+        <Buttons
+          faults={faults}
+          canLog={setting !== undefined}
+          canUndo={runs.length > 0}
+          next={props.next}
+          onCommand={run}
+        />
+      </div>
       {correcting && (
         <CorrectRun
           run={correcting}

@@ -51,7 +51,7 @@ export function ToastProvider({ children }: { children: ReactNode }) {
             )}
           </Toast.Root>
         ))}
-        <Toast.Viewport className="no-print fixed bottom-4 right-4 z-50 w-88 max-w-[calc(100vw-2rem)] outline-none" />
+        <Toast.Viewport className="toasts no-print fixed bottom-4 right-4 z-50 w-88 max-w-[calc(100vw-2rem)] outline-none" />
       </Toast.Provider>
     </Context>
   );
