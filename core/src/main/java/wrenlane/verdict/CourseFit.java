@@ -1,5 +1,6 @@
 package wrenlane.verdict;
 
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
@@ -63,10 +64,16 @@ public record CourseFit(
 
     /** Judges a course, with every line. */
     public static Reckoned of(Course course, Ride ride) {
+        return of(new SpeedScan(course, ride));
+    }
+
+    /** The same from speeds that may have been looked at for the speed window. */
+    public static Reckoned of(SpeedScan scan) {
+        Course course = scan.course();
+        Ride ride = scan.ride();
         if (course.plan().route().pace() != Pace.ROLLING) {
             return of(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
-        SpeedScan scan = new SpeedScan(course, ride);
         SpeedScan.At judged = scan.judged();
         Optional<SpareAtSpeed> slowest = judged.speed() == scan.slowest()
                 ? Optional.empty()
@@ -128,11 +135,12 @@ public record CourseFit(
         }
 
         Reckoned all(LineSearch.Found roomy, Optional<SpareAtSpeed> slowest) {
-            Optional<LineSearch.Found> easy = easiest(roomy, 0, roomy.nodes()).map(e -> search.smoothed(e, 0));
+            List<LineNodes> guesses = roomy.holds() ? search.guesses(roomy.nodes()) : List.of();
+            Optional<LineSearch.Found> easy = easiestOf(guesses, 0);
             double clear = clear(roomy);
             Optional<LineSearch.Found> comfortable = clear == 0
                     ? easy
-                    : easiestOfAll(roomy, clear).or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
+                    : easiestOf(guesses, clear).or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
             return reckoned(roomy, comfortable, easy, used(roomy, easy), slowest);
         }
 
@@ -158,10 +166,8 @@ public record CourseFit(
             return Math.max(0, Math.min(COMFORT_METRES, roomy.room() - HAIR_METRES));
         }
 
-        private Optional<LineSearch.Found> easiestOfAll(LineSearch.Found roomy, double clear) {
-            return roomy.holds()
-                    ? search.easiestOfAll(roomy.nodes(), clear).map(e -> search.smoothed(e, clear))
-                    : Optional.empty();
+        private Optional<LineSearch.Found> easiestOf(List<LineNodes> guesses, double clear) {
+            return search.easiestOf(guesses, clear).map(e -> search.smoothed(e, clear));
         }
 
         private Optional<LineSearch.Found> easiest(LineSearch.Found roomy, double clear, LineNodes from) {
@@ -229,6 +235,11 @@ public record CourseFit(
     /** Whether there is more room than was looked for. */
     public boolean spareCapped() {
         return spare.metres() >= LineSearch.MOST_ROOM_METRES - 0.01;
+    }
+
+    /** How far the machine leans where it is judged, on the side it leans further to, in radians. */
+    public double leanRadians() {
+        return Math.max(left.leanRadians(), right.leanRadians());
     }
 
     /** A line of this fit, where it is known. */

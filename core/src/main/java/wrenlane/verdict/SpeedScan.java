@@ -17,8 +17,10 @@ import wrenlane.riding.Ride;
  * <p>Room over speed rises while lean is gained, for lean tightens the turn and needs speed, and falls where lean, grip or
  * quickness end: one hill. It is looked at on a grid of half a km/h from the slowest speed held: in steps of two km/h
  * until it falls off, then closer around the top.
+ *
+ * <p>The verdict and the speed window look at the same speeds: one scan serves both, and may be asked from several threads.
  */
-final class SpeedScan {
+public final class SpeedScan {
     /** Fastest looked at, in m/s: 25 km/h; beyond that no slow-riding course is ridden. */
     static final double FASTEST = 25 / 3.6;
 
@@ -45,7 +47,8 @@ final class SpeedScan {
         }
     }
 
-    SpeedScan(Course course, Ride ride) {
+    /** Of a course for a ride; nothing is looked at until it is asked for. */
+    public SpeedScan(Course course, Ride ride) {
         this.course = course;
         this.ride = ride;
         this.last = Math.max(0, (int) Math.floor((FASTEST - slowest()) / STEP));
@@ -95,12 +98,38 @@ final class SpeedScan {
         return ride.limits().lowestSpeedMetresPerSecond();
     }
 
-    At atSlowest() {
+    Course course() {
+        return course;
+    }
+
+    Ride ride() {
+        return ride;
+    }
+
+    synchronized At atSlowest() {
         return at(0);
     }
 
+    /** A speed with room and one without, with none between them that was looked at. */
+    record Bracket(At fits, At lacks) {}
+
+    /** The closest such speeds known between two of which one has room and the other has not, on one side of the hill. */
+    synchronized Bracket bracket(At fits, At lacks) {
+        NavigableMap<Integer, At> between = fits.step < lacks.step
+                ? known.subMap(fits.step, true, lacks.step, true)
+                : known.subMap(lacks.step, true, fits.step, true).descendingMap();
+        At last = fits;
+        for (At seen : between.values()) {
+            if (seen.room() < 0) {
+                return new Bracket(last, seen);
+            }
+            last = seen;
+        }
+        return new Bracket(last, lacks);
+    }
+
     /** The first speed looked at above one that leaves no room, if there is one. */
-    Optional<At> lostAbove(At fits) {
+    synchronized Optional<At> lostAbove(At fits) {
         for (int i = fits.step + COARSE; i <= last; i += COARSE) {
             if (at(i).room() < 0) {
                 return Optional.of(at(i));
@@ -113,7 +142,7 @@ final class SpeedScan {
      * The speed a course is judged at: with the most room, or the slowest of those that leave nearly as much; never one
      * that leaves none where another leaves some.
      */
-    At judged() {
+    synchronized At judged() {
         At top = roomiest();
         double enough = top.room() - AS_GOOD_METRES;
         double asked = top.room() >= 0 ? Math.max(0, enough) : enough;
@@ -136,7 +165,7 @@ final class SpeedScan {
     }
 
     /** The speed with the most room. */
-    At roomiest() {
+    synchronized At roomiest() {
         At best = at(0);
         for (int i = COARSE; i <= last && !capped(best); i += COARSE) {
             At here = at(i);

@@ -38,7 +38,12 @@ public record SpeedWindow(
 
     /** The window of a course; empty where it fits at no speed, or is not rolled through. */
     public static Optional<SpeedWindow> of(Course course, Ride ride) {
-        return course.plan().route().pace() == Pace.ROLLING ? new Edges(course, ride).window() : Optional.empty();
+        return of(new SpeedScan(course, ride));
+    }
+
+    /** The same from speeds that may have been looked at for the verdict. */
+    public static Optional<SpeedWindow> of(SpeedScan scan) {
+        return scan.course().plan().route().pace() == Pace.ROLLING ? new Edges(scan).window() : Optional.empty();
     }
 
     /** Looks for where the room is lost on either side of the best speed. */
@@ -47,10 +52,10 @@ public record SpeedWindow(
         private final Ride ride;
         private final SpeedScan scan;
 
-        Edges(Course course, Ride ride) {
-            this.course = course;
-            this.ride = ride;
-            this.scan = new SpeedScan(course, ride);
+        Edges(SpeedScan scan) {
+            this.course = scan.course();
+            this.ride = scan.ride();
+            this.scan = scan;
         }
 
         Optional<SpeedWindow> window() {
@@ -61,9 +66,9 @@ public record SpeedWindow(
             boolean fromBalance = scan.atSlowest().room() >= 0;
             Edge slow = fromBalance
                     ? new Edge(scan.slowest(), scan.atSlowest().found().nodes())
-                    : edge(best, scan.slowest());
+                    : edge(best, scan.atSlowest());
             Optional<SpeedScan.At> lost = scan.lostAbove(best);
-            Optional<Edge> fast = lost.map(at -> edge(best, at.speed()));
+            Optional<Edge> fast = lost.map(at -> edge(best, at));
             return Optional.of(new SpeedWindow(
                     slow.speed(),
                     fromBalance ? TurnLimit.BALANCE : because(slow.speed() * (1 - 2 * TOLERANCE), slow.line()),
@@ -77,10 +82,11 @@ public record SpeedWindow(
         private record Edge(double speed, LineNodes line) {}
 
         /** The speed between one that fits and one that does not at which it changes. */
-        private Edge edge(SpeedScan.At fits, double fails) {
-            double in = fits.speed();
-            LineNodes line = fits.found().nodes();
-            double out = fails;
+        private Edge edge(SpeedScan.At fits, SpeedScan.At lacks) {
+            SpeedScan.Bracket bracket = scan.bracket(fits, lacks);
+            double in = bracket.fits().speed();
+            LineNodes line = bracket.fits().found().nodes();
+            double out = bracket.lacks().speed();
             while (Math.abs(in - out) > TOLERANCE * in) {
                 double middle = (in + out) / 2;
                 LineSearch search = new LineSearch(LineTask.of(course, ride, middle));

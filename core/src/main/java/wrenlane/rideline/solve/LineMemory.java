@@ -16,7 +16,8 @@ public final class LineMemory {
     public LineMemory(
             LineNodes roomiest, @Nullable LineNodes easiest, double routeMetres, double speedMetresPerSecond) {
         this.roomiest = roomiest;
-        this.easiest = easiest;
+        // While a dimension is dragged nodes stand as far apart as can be.
+        this.easiest = easiest == null ? null : easiest.thinned(roomiest.segments);
         this.routeMetres = routeMetres;
         this.speedMetresPerSecond = speedMetresPerSecond;
     }

@@ -56,8 +56,13 @@ public final class LineNodes {
 
     /** The first guess: the route's polyline, its corners rounded by averaging the heading over a machine's length. */
     public static LineNodes along(Route route) {
+        return along(route, spacing(route.lengthMetres()));
+    }
+
+    /** The same with nodes about so far apart, in metres. */
+    static LineNodes along(Route route, double spacingMetres) {
         double length = route.lengthMetres();
-        int segments = (int) Math.min(MOST, Math.max(FEWEST, Math.ceil(length / spacing(length))));
+        int segments = (int) Math.min(MOST, Math.max(FEWEST, Math.ceil(length / spacingMetres)));
         LineNodes nodes = new LineNodes(segments);
         nodes.spacing = length / segments;
         double[] fine = headings(route, segments * FINE);
@@ -118,6 +123,22 @@ public final class LineNodes {
             result[i] = sum / (2 * reach + 1);
         }
         return result;
+    }
+
+    /** Every second node, if there are that many more than are wanted: nearly the same line, its pieces not quite joined. */
+    LineNodes thinned(int wanted) {
+        if (segments < 2 * wanted) {
+            return this;
+        }
+        LineNodes thin = new LineNodes(segments / 2);
+        thin.spacing = 2 * spacing;
+        for (int i = 0; i <= thin.segments; i++) {
+            thin.x[i] = x[2 * i];
+            thin.y[i] = y[2 * i];
+            thin.heading[i] = heading[2 * i];
+            thin.curvature[i] = curvature[2 * i];
+        }
+        return thin;
     }
 
     /** The line as the checker rides it again, from its start and curvatures alone. */

@@ -132,10 +132,28 @@ public final class LineSearch {
         return easy.holds() && easy.room() >= clearMetres ? Optional.of(easy) : Optional.empty();
     }
 
-    /** As {@link #easiest}, from the route as well, whichever ends at less of the turn. */
-    public Optional<Found> easiestOfAll(LineNodes from, double clearMetres) {
-        return Stream.of(easiest(from, clearMetres), easiest(route(), clearMetres))
-                .flatMap(Optional::stream)
+    /**
+     * Lines to start from where the easiest of all is looked for: the one with the most room, the route, and where the
+     * course turns far the one with the most room among nodes that stand closer. There the search ends at different lines,
+     * up to three percent apart, and no guess leads to the easiest of them each time.
+     *
+     * @param roomiest as found
+     */
+    public List<LineNodes> guesses(LineNodes roomiest) {
+        if (LineNodes.turning(task.route()) <= ONE_TURN) {
+            return List.of(roomiest, route());
+        }
+        LineNodes closer = LineNodes.along(task.route(), CLOSER_METRES);
+        return List.of(roomiest, route(), mostRoom().solve(closer).line());
+    }
+
+    /** How far apart nodes stand that stand closer, in metres: of those tried the one that leads to the easiest lines. */
+    private static final double CLOSER_METRES = LineNodes.SPACING_METRES / 1.5;
+
+    /** As {@link #easiest}, from whichever guess ends at the least of the turn. */
+    public Optional<Found> easiestOf(List<LineNodes> guesses, double clearMetres) {
+        return guesses.stream()
+                .flatMap(guess -> easiest(guess, clearMetres).stream())
                 .min(Comparator.comparingDouble(f -> f.checked().turnUsed()));
     }
 

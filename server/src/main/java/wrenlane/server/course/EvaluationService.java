@@ -18,6 +18,7 @@ import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
 import wrenlane.server.machine.MachineService;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
@@ -25,6 +26,7 @@ import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.LineChoice;
 import wrenlane.verdict.RidingMark;
 import wrenlane.verdict.SpareUncertainty;
+import wrenlane.verdict.SpeedScan;
 import wrenlane.yard.Caution;
 
 /** Reckons a course for a machine. */
@@ -44,6 +46,15 @@ public class EvaluationService {
             .weigher((Like like, LineMemory lines) -> lines.bytes() + LIKE_BYTES)
             .build();
 
+    /** Memory for speeds looked at, which the verdict and the speed window of a course share, in bytes. */
+    private static final long MOST_BYTES_OF_SPEEDS = 6_000_000;
+
+    /** Two dozen lines of a hundred nodes, in bytes: an estimate. */
+    private static final int SCAN_BYTES = 150_000;
+
+    private record ScanOf(Course course, Ride ride) {}
+
+    private final Kept<ScanOf, SpeedScan> scans = Kept.within(MOST_BYTES_OF_SPEEDS, of -> SCAN_BYTES);
     private final MachineService machines;
     private final YardService yards;
     private final Reckoning reckoning;
@@ -105,11 +116,18 @@ public class EvaluationService {
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
         Double asked = request.speedMetresPerSecond();
-        CourseFit.Reckoned reckoned = asked == null ? CourseFit.of(course, ride) : CourseFit.of(course, ride, asked);
+        CourseFit.Reckoned reckoned =
+                asked == null ? CourseFit.of(scan(course, ride)) : CourseFit.of(course, ride, asked);
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
         double speed = reckoned.memory().speedMetresPerSecond();
         double u = SpareUncertainty.of(course, ride, speed, reckoned);
         return reckoned.fit().withUncertainty(u);
+    }
+
+    /** The speeds of a course that were looked at, or are about to be. */
+    SpeedScan scan(Course course, Ride ride) {
+        Course taped = course.taped();
+        return scans.get(new ScanOf(taped, ride), () -> new SpeedScan(taped, ride));
     }
 
     /** Who rides, on the yard's ground or on dry paving. */
