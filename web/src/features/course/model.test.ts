@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CourseRequest, Evaluation, Fit, Line, PairFit, SideFit } from './api';
-import { drawnLine, same, snapped, verdict, worse } from './model';
+import type { CourseRequest, Evaluation, Fit, Line, Rung } from './api';
+import { drawnLine, lengthInBays, rungText, same, snapped, verdict } from './model';
 
 const point = {
   speedMetresPerSecond: 1.2,
@@ -19,6 +19,7 @@ const fit = (answer: Fit['answer'], metres: number): Fit => ({
   turnUsed: 0.9,
   left: point,
   right: point,
+  leanRadians: 0.1,
 });
 const line = (name: string, roomMetres: number): Line => ({
   places: [],
@@ -36,20 +37,28 @@ const line = (name: string, roomMetres: number): Line => ({
   turnUsed: 0.7,
   lengthMetres: 10,
 });
-const side = (answer: Fit['answer'], spareMetres: number, to: SideFit['side'] = 'LEFT'): SideFit => ({
-  side: to,
-  answer,
-  spareMetres,
-  spareCapped: false,
-  limitMetres: 5,
-  tightness: 1.2,
+const rung = (settingMetres: number, bays?: number): Rung => ({
+  settingMetres,
+  ...(bays !== undefined && {
+    inBays: { metres: settingMetres, uncertaintyMetres: 0.1, method: 'BAYS' as const, counted: bays },
+  }),
 });
-const pair = (asSet: SideFit, mirrored?: SideFit): PairFit => ({
-  machineId: 1,
-  asSet,
-  finished: true,
-  ...(mirrored && { mirrored }),
-  ladder: { rungs: [] },
+
+describe('a rung', () => {
+  it('is said in bays where it is counted in them', () => {
+    expect(rungText(rung(6.25, 2.5), 'METRIC')).toBe('2.5 bays, 6.25\u2009m');
+    expect(rungText(rung(2.5, 1), 'METRIC')).toBe('1 bay, 2.50\u2009m');
+    expect(rungText(rung(6.3), 'METRIC')).toBe('6.30\u2009m');
+  });
+
+  it('sets a course to as many bays', () => {
+    expect(lengthInBays({ metres: 6.25, uncertaintyMetres: 0.1, method: 'BAYS', counted: 2.5 })).toEqual({
+      metres: 6.25,
+      uncertaintyMetres: 0.1,
+      method: 'BAYS',
+      text: '2.5 bays',
+    });
+  });
 });
 
 describe('a dragged dimension', () => {
@@ -61,17 +70,6 @@ describe('a dragged dimension', () => {
   it('else to the centimetre', () => {
     expect(snapped(6.8888, [7.2, 6.5], 0.1)).toBe(6.89);
     expect(snapped(6.8888, [], 0.1)).toBe(6.89);
-  });
-});
-
-describe('the worse side', () => {
-  it('is the one with the worse answer, whatever its room', () => {
-    expect(worse(pair(side('FITS', 0.1), side('DOES_NOT_FIT', -0.2, 'RIGHT')))?.side).toBe('RIGHT');
-  });
-
-  it('is else the one with less room', () => {
-    expect(worse(pair(side('FITS', 0.3), side('FITS', 0.2, 'RIGHT')))?.side).toBe('RIGHT');
-    expect(worse(pair(side('FITS', 0.1), side('FITS', 0.2, 'RIGHT')))?.side).toBe('LEFT');
   });
 });
 

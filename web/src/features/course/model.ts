@@ -1,3 +1,4 @@
+import type { Length } from '../length';
 import {
   degreesText,
   lengthText,
@@ -6,18 +7,7 @@ import {
   type LengthSystem,
   type SpeedUnit,
 } from '../../shared/units';
-import type {
-  Course,
-  CourseKind,
-  CourseRequest,
-  Evaluation,
-  Fit,
-  Line,
-  LineChoice,
-  PairFit,
-  Room,
-  SideFit,
-} from './api';
+import type { Course, CourseKind, CourseRequest, Evaluation, Fit, Line, LineChoice, Room, Rung } from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -54,6 +44,22 @@ export function ladderOf(kind: CourseKind): CourseKind['dimensions'][number] {
   return ladder;
 }
 
+/** A count of bays as it is said and typed. */
+export function baysText(count: number): string {
+  return `${count} ${count === 1 ? 'bay' : 'bays'}`;
+}
+
+/** A rung as people say it: in bays where it is counted in them. */
+export function rungText({ settingMetres, inBays }: Rung, system: LengthSystem): string {
+  const length = lengthText(settingMetres, system);
+  return inBays ? `${baysText(inBays.counted)}, ${length}` : length;
+}
+
+/** A rung counted in bays as a course is set to it, which keeps it counted in bays. */
+export function lengthInBays({ counted, ...length }: NonNullable<Rung['inBays']>): Length {
+  return { ...length, text: baysText(counted) };
+}
+
 /** The setting of the ladder's dimension, in metres. */
 export function settingOf(course: { lengths: CourseRequest['lengths'] }, kind: CourseKind): number {
   return course.lengths[ladderOf(kind).name]?.metres ?? 0;
@@ -79,16 +85,6 @@ export const ANSWERS: Record<Fit['answer'], { word: string; tone: string }> = {
   NOT_SOLVED: { word: 'not solved', tone: 'text-ochre' },
 };
 
-const ORDER: Fit['answer'][] = ['FITS', 'TOO_CLOSE_TO_CALL', 'NOT_SOLVED', 'DOES_NOT_FIT'];
-
-/** The worse of the two sides; undefined while neither is reckoned. */
-export function worse(pair: PairFit): SideFit | undefined {
-  const [a, b] = [pair.asSet, pair.mirrored];
-  if (a === undefined || b === undefined) return a;
-  if (a.answer !== b.answer) return ORDER.indexOf(a.answer) > ORDER.indexOf(b.answer) ? a : b;
-  return a.spareMetres <= b.spareMetres ? a : b;
-}
-
 /** What of the machine comes nearest. */
 export const PARTS: Record<Room['part'], string> = {
   FRONT_WHEEL: 'front wheel',
@@ -112,11 +108,10 @@ export function verdict(
 ): { head: string; tail: string } {
   const spare = lengthText(Math.abs(fit.spare.metres), system);
   const tightest = `the ${placed(fit.binding, fit.bindingPart)} is the tightest point.`;
-  const lean = Math.max(fit.left.leanRadians, fit.right.leanRadians);
   const ridden =
     fit.speedMetresPerSecond === undefined
       ? 'from a stop'
-      : `at ${speedText(fit.speedMetresPerSecond, speed)}, leaning ${degreesText(lean)}`;
+      : `at ${speedText(fit.speedMetresPerSecond, speed)}, leaning ${degreesText(fit.leanRadians)}`;
   switch (fit.answer) {
     case 'FITS': {
       const keeps = line?.binding.roomMetres ?? fit.spare.metres;

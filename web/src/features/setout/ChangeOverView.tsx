@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pairsOf, requestOf, useLadder, type Course } from '../course';
+import { pairsOf, requestOf, rungText, useLadder, type Course } from '../course';
 import type { Day } from '../day';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
@@ -51,7 +51,7 @@ export function ChangeOverView(props: {
   const toStand = other ? stand(other.id) : fromStand;
   const rungs = (ladder?.rungs ?? []).map((r) => ({
     value: `${RUNG}${r.settingMetres}`,
-    label: `the same at ${lengthText(r.settingMetres, system)}`,
+    label: `the same at ${rungText(r, system)}`,
   }));
   return (
     <section aria-label="Change over" className="mt-6 border-t border-ink/15 pt-4 print:hidden">

@@ -10,6 +10,7 @@ import {
   type CourseKind,
   type CourseRequest,
   type LineChoice,
+  type Rung,
 } from '../api';
 import { CourseDrawing } from '../plan/CourseDrawing';
 import { CourseFields } from './CourseFields';
@@ -17,7 +18,7 @@ import { EdgeMarking } from './EdgeMarking';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
 import { LineStrip } from '../reading/LineStrip';
-import { drawnLine, fresh, inSentence, ladderOf, PARTS, same, settingOf } from '../model';
+import { drawnLine, fresh, inSentence, ladderOf, lengthInBays, PARTS, same, settingOf } from '../model';
 import { pairsOf, type Pair } from '../pairs';
 import { Reading } from '../reading/Reading';
 import { Rungs } from './Rungs';
@@ -86,6 +87,11 @@ export function CourseEditor(props: {
   const evaluation = answered?.answer;
   const line = drawnLine(evaluation, choice);
   const dimension = ladderOf(kind);
+  // On a course set in bays a rung is so many bays, known as well as they are.
+  const rest = (name: string, metres: number, rung?: Rung) => {
+    if (rung?.inBays) draft.setLength(name, lengthInBays(rung.inBays));
+    else void draft.settle(name, typedLength(metres, system));
+  };
   return (
     <div className="grid flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label="Plan" className="flex min-w-0 flex-col gap-3 px-6 py-4">
@@ -122,6 +128,10 @@ export function CourseEditor(props: {
             rungs: ladder?.rungs.map((r) => r.settingMetres) ?? [],
             onDrag: draft.drag,
             onSettle: draft.settle,
+            onRest: (name, metres) => {
+              const rung = name === dimension.name && ladder?.rungs.find((r) => r.settingMetres === metres);
+              rest(name, metres, rung || undefined);
+            },
           }}
         />
         {line && <LineStrip line={line} at={at} onAt={setAt} />}
@@ -135,13 +145,13 @@ export function CourseEditor(props: {
           label={inSentence(dimension.label)}
           machineName={first?.machine.name}
           setting={settingOf(course, kind)}
-          onRung={(metres) => void draft.settle(dimension.name, typedLength(metres, system))}
+          onRung={(rung) => rest(dimension.name, rung.settingMetres, rung)}
         />
         <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
         <EdgeMarking
           course={course}
           drawn={answered?.request.course ?? course}
-          onSet={(name, metres) => void draft.settle(name, typedLength(metres, system))}
+          onSet={(name, metres) => rest(name, metres)}
         />
       </section>
       <Reading

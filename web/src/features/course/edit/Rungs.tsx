@@ -1,6 +1,7 @@
 import { Term } from '../../../shared/ui';
 import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
-import type { Ladder } from '../api';
+import type { Ladder, Rung } from '../api';
+import { baysText } from '../model';
 
 /** The rungs of a machine: one press sets the course to one. */
 export function Rungs(props: {
@@ -8,7 +9,7 @@ export function Rungs(props: {
   label: string;
   machineName: string | undefined;
   setting: number;
-  onRung: (metres: number) => void;
+  onRung: (rung: Rung) => void;
 }) {
   const { system } = usePreferences();
   if (props.machineName === undefined) return null;
@@ -27,10 +28,11 @@ export function Rungs(props: {
               key={r.settingMetres}
               type="button"
               aria-pressed={on}
-              onClick={() => props.onRung(r.settingMetres)}
+              onClick={() => props.onRung(r)}
               className={`figures -ml-px min-w-20 border px-3 py-1 first:ml-0 ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
             >
-              <span className="block">
+              {r.inBays && <span className="block">{baysText(r.inBays.counted)}</span>}
+              <span className={r.inBays ? `block text-[0.8rem] ${on ? '' : 'text-soft'}` : 'block'}>
                 {figure} {unit}
               </span>
               <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>

@@ -15,8 +15,10 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
   if (kind === undefined) throw new Error(`There is no kind ${course.kind}`);
 
   const change = (some: Partial<CourseRequest>) => setCourse((before) => ({ ...before, ...some }));
-  const setLength = (name: string, length: Length) =>
+  const setLength = (name: string, length: Length) => {
+    setDragging(false);
     setCourse((before) => ({ ...before, lengths: { ...before.lengths, [name]: length } }));
+  };
 
   return {
     course,

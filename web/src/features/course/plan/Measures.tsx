@@ -54,6 +54,8 @@ export interface Changing {
   rungs: number[];
   onDrag: (name: string, metres: number) => void;
   onSettle: (name: string, text: string) => Promise<string | undefined>;
+  /** Where a drag ends. */
+  onRest: (name: string, metres: number) => void;
 }
 
 /** The dimensions beside what they measure; clicked and typed, or dragged, where that is asked for. */
@@ -131,7 +133,7 @@ function OneMeasure(props: {
             along={Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? 'x' : 'y'}
             perPixel={perPixel(m, view)}
             onChange={(v) => changing.onDrag(m.name, snappedTo(v))}
-            onCommit={(v) => void changing.onSettle(m.name, typedLength(snappedTo(v), system))}
+            onCommit={(v) => changing.onRest(m.name, snappedTo(v))}
           />
         </>
       ) : (

@@ -2,7 +2,7 @@ import { Chevron } from '../../../shared/ui';
 import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
 import { restsOn, share } from '../../standing';
 import type { PairFit, SideFit } from '../api';
-import { ANSWERS, worse } from '../model';
+import { ANSWERS } from '../model';
 import type { Pair } from '../pairs';
 import { useChances, type Chance } from './useChances';
 
@@ -71,10 +71,7 @@ function Row(props: {
   const { pair, fit, chosen } = props;
   const sides = [fit.asSet, fit.mirrored].filter((s) => s !== undefined);
   const ordered = sides.length === 1 ? sides : sides.toSorted((a) => (a.side === 'LEFT' ? -1 : 1));
-  const worst = worse(fit);
-  const answer = worst && ANSWERS[worst.answer];
-  const known = sides.flatMap((s) => s.tightness ?? []);
-  const tightness = known.length === 0 ? undefined : Math.min(...known);
+  const answer = fit.answer && ANSWERS[fit.answer];
   return (
     <tr className={chosen ? 'bg-page' : ''}>
       <td>
@@ -89,7 +86,7 @@ function Row(props: {
         </button>
       </td>
       <td className="figures text-right">
-        {tightness === undefined && !(fit.finished && fit.ladder) ? '…' : tightnessText(tightness)}
+        {fit.tightness === undefined && !(fit.finished && fit.ladder) ? '…' : tightnessText(fit.tightness)}
       </td>
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />

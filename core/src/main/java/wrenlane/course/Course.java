@@ -4,6 +4,8 @@ import java.util.List;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
+import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 
 /**
  * One exercise: a kind, its settings, and the side of the first turn.
@@ -59,6 +61,11 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
     public CoursePlan plan() {
         CoursePlan plan = kind.plan(settings);
         return firstTurn == Side.LEFT ? plan : plan.mirrored();
+    }
+
+    /** Lengths that people lay out where this course is set as it is: half bays where it is set in bays. */
+    public HandyLengths handy(LengthSystem system) {
+        return HandyLengths.like(settings.length(kind.ladder()), system);
     }
 
     /** The value of the dimension that the rungs turn, in metres. */

@@ -112,6 +112,15 @@ public record CourseSettings(
         return value;
     }
 
+    /** A length as it was measured. */
+    public MeasuredLength length(CourseDimension dimension) {
+        MeasuredLength length = lengths.get(dimension.name());
+        if (length == null) {
+            throw new IllegalArgumentException(dimension.name() + " is no length that is set");
+        }
+        return length;
+    }
+
     /** How far out a dimension may be, one standard deviation, in metres; nothing for a count. */
     public double uncertaintyMetres(CourseDimension dimension) {
         MeasuredLength length = lengths.get(dimension.name());

@@ -32,6 +32,6 @@ public record Calibration(double count, MeasuredLength taped) {
     public MeasuredLength lengthOf(double units, LengthMethod method) {
         double metres = units * unitMetres();
         double scatter = method.uncertaintyMetres(metres);
-        return new MeasuredLength(metres, Math.hypot(scatter, metres * taped.relativeUncertainty()), method);
+        return new MeasuredLength(metres, Math.hypot(scatter, metres * taped.relativeUncertainty()), method, units);
     }
 }

@@ -36,6 +36,11 @@ public record HandyLengths(double stepMetres, double fineStepMetres, double fine
         return system == LengthSystem.METRIC ? METRIC : FEET;
     }
 
+    /** In half bays where a length was said in bays, else as a person reads lengths. */
+    public static HandyLengths like(MeasuredLength length, LengthSystem system) {
+        return length.bayMetres().map(HandyLengths::halfBays).orElseGet(() -> of(system));
+    }
+
     /** The nearest, in metres. */
     public double nearest(double metres) {
         double step = metres < fineBelowMetres ? fineStepMetres : stepMetres;

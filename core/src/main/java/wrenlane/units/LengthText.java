@@ -50,6 +50,11 @@ public final class LengthText {
                 TypedText.quoted(text) + " does not say " + LengthFormat.metric(metres) + ". Type the length again."));
     }
 
+    /** How many paces or bays a text says, whatever one of them measures; 0 where it says another thing. */
+    public static double counted(String text) {
+        return LengthParser.count(text).map(Count::number).orElse(0.0);
+    }
+
     private static boolean says(String text, LengthSystem system, double metres) {
         return new LengthParser(Calibrations.NONE, system).parse(text) instanceof LengthReading.Understood understood
                 && Math.abs(understood.length().metres() - metres) <= ROUNDING_METRES;

@@ -1,6 +1,7 @@
 package wrenlane.units;
 
 import java.util.List;
+import java.util.Optional;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 
@@ -10,8 +11,9 @@ import wrenlane.finding.Finding;
  * @param metres the length, in metres, above zero and at most {@link #MAX_METRES}
  * @param uncertaintyMetres one standard deviation, in metres, at least zero
  * @param method the way it was measured
+ * @param counted how many paces or bays it was said to be; 0 where it was not counted
  */
-public record MeasuredLength(double metres, double uncertaintyMetres, LengthMethod method) {
+public record MeasuredLength(double metres, double uncertaintyMetres, LengthMethod method, double counted) {
     /** Longest length understood, in metres; chosen by us, because no yard for slow riding is longer. */
     public static final double MAX_METRES = 1000;
 
@@ -41,11 +43,39 @@ public record MeasuredLength(double metres, double uncertaintyMetres, LengthMeth
             throw new IllegalArgumentException(
                     "uncertaintyMetres is " + uncertaintyMetres + " m; it lies between 0 and " + MAX_METRES + " m");
         }
+        if (!(counted >= 0 && counted < Double.POSITIVE_INFINITY)) {
+            throw new IllegalArgumentException(
+                    "counted is " + counted + "; it is 0 where nothing was counted, or above");
+        }
+    }
+
+    /** A length that was not counted in paces or bays. */
+    public MeasuredLength(double metres, double uncertaintyMetres, LengthMethod method) {
+        this(metres, uncertaintyMetres, method, 0);
     }
 
     /** A length measured by tape, with the tape's default uncertainty. */
     public static MeasuredLength taped(double metres) {
         return new MeasuredLength(metres, LengthMethod.TAPE.uncertaintyMetres(metres), LengthMethod.TAPE);
+    }
+
+    /** What one of the bays measures that it was said in, in metres; empty where it was not. */
+    public Optional<Double> bayMetres() {
+        return method == LengthMethod.BAYS && counted > 0 ? Optional.of(metres / counted) : Optional.empty();
+    }
+
+    /**
+     * As many of the same paces or bays as are said.
+     *
+     * @param count above 0
+     * @throws IllegalStateException on a length that was not counted
+     */
+    public MeasuredLength counting(double count) {
+        if (counted == 0) {
+            throw new IllegalStateException("a length of " + metres + " m that was not counted has no bays or paces");
+        }
+        double share = count / counted;
+        return new MeasuredLength(metres * share, uncertaintyMetres * share, method, count);
     }
 
     /** Uncertainty as a share of the length, without unit. */

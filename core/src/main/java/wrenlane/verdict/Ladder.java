@@ -9,6 +9,8 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind.Turning;
 import wrenlane.machine.MachineTurn;
 import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
+import wrenlane.units.MeasuredLength;
 
 /**
  * The rungs from easy to tight for one machine on one course: settings of its ladder's dimension, widest first.
@@ -27,8 +29,14 @@ public record Ladder(List<Rung> rungs) {
      *
      * @param settingMetres rounded to a length people lay out
      * @param tightness of the rounded setting; empty on kinds that are ridden straight on
+     * @param inBays the same setting in half bays, on a course that is set in bays
      */
-    public record Rung(double settingMetres, Optional<Double> tightness) {}
+    public record Rung(double settingMetres, Optional<Double> tightness, Optional<MeasuredLength> inBays) {
+        /** A rung of a course that is not set in bays. */
+        public Rung(double settingMetres, Optional<Double> tightness) {
+            this(settingMetres, tightness, Optional.empty());
+        }
+    }
 
     public Ladder {
         rungs = List.copyOf(rungs);
@@ -36,24 +44,33 @@ public record Ladder(List<Rung> rungs) {
 
     /**
      * The default ladder of a machine on a course. Kinds that are ridden straight on have widths by the room on both sides
-     * of the wheels. Settings that the course does not allow are left out.
+     * of the wheels. Settings that the course does not allow are left out, and those that rounding has brought past what the
+     * machine can turn.
      *
      * @param tightness of the course on that machine, of the harder side
+     * @param system units in which people here lay lengths out; a course set in bays is laid in half bays
      */
-    public static Ladder of(Course course, MachineTurn turn, Tightness tightness, HandyLengths handy) {
+    public static Ladder of(Course course, MachineTurn turn, Tightness tightness, LengthSystem system) {
         CourseDimension dimension = course.kind().ladder();
+        HandyLengths handy = course.handy(system);
+        MeasuredLength set = course.settings().length(dimension);
         return course.kind().turning() == Turning.STRAIGHT
                 ? ladder(
                         dimension,
                         ROOMS_BESIDE_WHEELS.stream().map(room -> handy.nearest(2 * room + turn.frontTyreMetres())),
-                        setting -> new Rung(setting, Optional.empty()))
+                        setting -> new Rung(setting, Optional.empty(), inBays(setting, set)))
                 : ladder(
                         dimension,
                         TIGHTNESSES.stream()
                                 .filter(tightness::covers)
                                 .flatMap(t -> tightness.settingAt(t).stream())
-                                .map(handy::nearest),
-                        setting -> new Rung(setting, tightness.at(setting)));
+                                .map(handy::nearest)
+                                .filter(setting -> tightness.at(setting).orElse(1.0) >= 1),
+                        setting -> new Rung(setting, tightness.at(setting), inBays(setting, set)));
+    }
+
+    private static Optional<MeasuredLength> inBays(double settingMetres, MeasuredLength set) {
+        return set.bayMetres().map(bay -> set.counting(Math.round(2 * settingMetres / bay) / 2.0));
     }
 
     private static Ladder ladder(CourseDimension dimension, Stream<Double> settings, DoubleFunction<Rung> rung) {

@@ -17,7 +17,9 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Machines;
 import wrenlane.rideline.solve.Tasks;
-import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthMethod;
+import wrenlane.units.LengthSystem;
+import wrenlane.units.MeasuredLength;
 
 class LadderTest {
     private static final MachineTurn HEAVY = MachineTurn.computed(Machines.of("tourer-1400"));
@@ -31,15 +33,15 @@ class LadderTest {
     private static final Set<String> TURNS_FAR =
             Set.of("figure-eight", "figure-eight-box", "crossroads", "straight-weave", "circle-weave", "return-gates");
 
-    private static List<Ladder.Rung> rungs(Course course, MachineTurn turn, HandyLengths handy) {
-        return Ladder.of(course, turn, Tightness.ofBothSides(course, turn), handy)
+    private static List<Ladder.Rung> rungs(Course course, MachineTurn turn, LengthSystem system) {
+        return Ladder.of(course, turn, Tightness.ofBothSides(course, turn), system)
                 .rungs();
     }
 
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyKindHasRungsFromWideToTight(CourseKind kind) {
-        List<Ladder.Rung> rungs = rungs(Course.standard(kind), HEAVY, HandyLengths.METRIC);
+        List<Ladder.Rung> rungs = rungs(Course.standard(kind), HEAVY, LengthSystem.METRIC);
         assertThat(rungs).hasSizeGreaterThanOrEqualTo(4);
         for (int i = 1; i < rungs.size(); i++) {
             assertThat(rungs.get(i).settingMetres()).isLessThan(rungs.get(i - 1).settingMetres());
@@ -57,7 +59,7 @@ class LadderTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyRungSolvedAgainHasItsTightness(CourseKind kind) {
         double share = TURNS_FAR.contains(kind.id()) ? ALIKE : SAME_TIGHTNESS;
-        for (Ladder.Rung rung : rungs(Course.standard(kind), HEAVY, HandyLengths.METRIC)) {
+        for (Ladder.Rung rung : rungs(Course.standard(kind), HEAVY, LengthSystem.METRIC)) {
             Course course = Course.standard(kind).with(kind.ladder(), rung.settingMetres());
             boolean twoWays = kind.id().equals("offset-weave") && rung.settingMetres() < 4.5;
             if (rung.tightness().isPresent() && !twoWays) {
@@ -72,7 +74,7 @@ class LadderTest {
     @ParameterizedTest
     @ValueSource(strings = {"u-turn-box", "circle"})
     void isInWholeFeetAndHalfFeetWhereFeetAreRead(String kind) {
-        assertThat(rungs(Tasks.course(kind), HEAVY, HandyLengths.FEET)).allSatisfy(r -> {
+        assertThat(rungs(Tasks.course(kind), HEAVY, LengthSystem.IMPERIAL)).allSatisfy(r -> {
             double feet = r.settingMetres() / 0.3048;
             double step = feet < 10 ? 0.5 : 1;
             assertThat(feet / step).isCloseTo(Math.rint(feet / step), within(1e-3));
@@ -82,9 +84,36 @@ class LadderTest {
     /** Widths people lay out for a heavy tourer: 18, 19 or 20, 22, 24, 27, 30 ft. */
     @Test
     void inFeetAHeavyTourersUTurnsAreThoseOfPractice() {
-        assertThat(rungs(Tasks.course("u-turn-box"), HEAVY, HandyLengths.FEET))
+        assertThat(rungs(Tasks.course("u-turn-box"), HEAVY, LengthSystem.IMPERIAL))
                 .extracting(r -> Math.round(r.settingMetres() / 0.3048))
                 .containsExactly(30L, 27L, 24L, 22L, 20L, 19L, 18L);
+    }
+
+    /** Painted bays of 2.7 m, of which a U-turn was set to three; half of one is 1.35 m. */
+    @Test
+    void isInHalfBaysOnACourseSetInBays() {
+        MeasuredLength threeBays = new MeasuredLength(8.1, 0.162, LengthMethod.BAYS, 3);
+        Course box = Tasks.course("u-turn-box");
+        Course byBays = new Course(box.kind(), box.settings().with(box.kind().ladder(), threeBays), box.firstTurn());
+        List<Ladder.Rung> rungs = rungs(byBays, HEAVY, LengthSystem.IMPERIAL);
+        assertThat(rungs).extracting(r -> r.inBays().orElseThrow().counted()).containsExactly(3.5, 3.0, 2.5, 2.0);
+        assertThat(rungs).allSatisfy(r -> {
+            MeasuredLength inBays = r.inBays().orElseThrow();
+            assertThat(inBays.metres()).isCloseTo(r.settingMetres(), within(1e-4));
+            assertThat(inBays.relativeUncertainty()).isCloseTo(0.02, within(1e-9));
+            assertThat(r.tightness().orElseThrow()).isGreaterThanOrEqualTo(1);
+        });
+    }
+
+    /** Bays of 2.5 m: two of them, 5 m, lie nearest to the tightest rung's 5.6 m, and no tourer turns there. */
+    @Test
+    void noRungIsRoundedPastWhatTheMachineTurns() {
+        Course box = Tasks.course("u-turn-box");
+        MeasuredLength twoBays = new MeasuredLength(5, 0.1, LengthMethod.BAYS, 2);
+        Course byBays = new Course(box.kind(), box.settings().with(box.kind().ladder(), twoBays), box.firstTurn());
+        assertThat(rungs(byBays, HEAVY, LengthSystem.METRIC))
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.tightness().orElseThrow()).isGreaterThanOrEqualTo(1));
     }
 
     @Test
@@ -92,9 +121,9 @@ class LadderTest {
         Machine stiff = Machines.of("twin-300").with(MachineDimension.LOCK_RIGHT, Math.toRadians(29));
         Machine both = stiff.with(MachineDimension.LOCK_LEFT, Math.toRadians(29));
         Course course = Tasks.course("u-turn-box");
-        assertThat(rungs(course, MachineTurn.computed(stiff), HandyLengths.METRIC))
+        assertThat(rungs(course, MachineTurn.computed(stiff), LengthSystem.METRIC))
                 .extracting(Ladder.Rung::settingMetres)
-                .isEqualTo(rungs(course, MachineTurn.computed(both), HandyLengths.METRIC).stream()
+                .isEqualTo(rungs(course, MachineTurn.computed(both), LengthSystem.METRIC).stream()
                         .map(Ladder.Rung::settingMetres)
                         .toList());
     }
@@ -102,7 +131,7 @@ class LadderTest {
     /** Straight on, a rung is a width: 0.6 m on both sides of a 0.13 m tyre is 1.33 m. */
     @Test
     void aLaneIsAsWideAsTheRoomBesideTheWheels() {
-        assertThat(rungs(Tasks.course("lane"), HEAVY, HandyLengths.METRIC))
+        assertThat(rungs(Tasks.course("lane"), HEAVY, LengthSystem.METRIC))
                 .extracting(Ladder.Rung::settingMetres)
                 .startsWith(1.35, 1.15, 0.95);
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
@@ -21,7 +22,6 @@ import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
@@ -59,6 +59,8 @@ class ComparisonService {
      *
      * @param asSet first turned to the side it is set for; missing where time ran out before that was known
      * @param mirrored the other way round; missing where the course has no sides
+     * @param answer of both sides: the worse; missing where time ran out before it was known
+     * @param tightness of both sides: the harder; missing where neither has one, or unless limits are wanted
      * @param ladder of the machine, both sides together; missing unless limits are wanted
      * @param finished whether all that was wanted is here
      */
@@ -66,8 +68,32 @@ class ComparisonService {
             long machineId,
             @Nullable SideFit asSet,
             @Nullable SideFit mirrored,
+            @Nullable FitAnswer answer,
+            @Nullable Double tightness,
             @Nullable Ladder ladder,
-            boolean finished) {}
+            boolean finished) {
+        static PairFit of(
+                long machineId,
+                @Nullable SideFit asSet,
+                @Nullable SideFit mirrored,
+                @Nullable Ladder ladder,
+                boolean finished) {
+            List<SideFit> sides =
+                    Stream.of(asSet, mirrored).flatMap(Stream::ofNullable).toList();
+            return new PairFit(
+                    machineId,
+                    asSet,
+                    mirrored,
+                    sides.stream().map(SideFit::answer).reduce(FitAnswer::worse).orElse(null),
+                    sides.stream()
+                            .map(SideFit::tightness)
+                            .flatMap(Stream::ofNullable)
+                            .reduce(Math::min)
+                            .orElse(null),
+                    ladder,
+                    finished);
+        }
+    }
 
     /**
      * A course for everyone.
@@ -155,7 +181,7 @@ class ComparisonService {
     /** What is known of a row whose time ran out. */
     private PairFit soFar(Course course, Row row) {
         Rooms known = rooms.known(new Asked(course, row.ride())).orElse(null);
-        return new PairFit(
+        return PairFit.of(
                 row.machineId(), known == null ? null : known.side(course.firstTurn(), null, null), null, null, false);
     }
 
@@ -204,14 +230,14 @@ class ComparisonService {
         Ride ride = row.ride();
         Rooms here = rooms(course, ride);
         SideFit asSet = side(course, ride, here, withLimits);
-        Ladder ladder = withLimits ? tightness.ladder(course, ride.turn(), HandyLengths.of(system)) : null;
+        Ladder ladder = withLimits ? tightness.ladder(course, ride.turn(), system) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
-            return new PairFit(row.machineId(), asSet, null, ladder, true);
+            return PairFit.of(row.machineId(), asSet, null, ladder, true);
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
         Course other = course.mirrored();
         SideFit mirrored = here.turnsAlike() ? asSet.mirrored() : side(other, ride, rooms(other, ride), withLimits);
-        return new PairFit(row.machineId(), asSet, mirrored, ladder, true);
+        return PairFit.of(row.machineId(), asSet, mirrored, ladder, true);
     }
 
     private SideFit side(Course course, Ride ride, Rooms found, boolean withLimits) {

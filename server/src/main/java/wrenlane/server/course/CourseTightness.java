@@ -20,7 +20,7 @@ import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
-import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.TightestSetting;
 import wrenlane.verdict.Tightness;
@@ -118,8 +118,8 @@ public class CourseTightness implements DisposableBean {
     }
 
     /** The rungs of a machine on a course, both sides together. */
-    public Ladder ladder(Course course, MachineTurn turn, HandyLengths handy) {
-        return Ladder.of(course, turn, ofBothSides(course, turn), handy);
+    public Ladder ladder(Course course, MachineTurn turn, LengthSystem system) {
+        return Ladder.of(course, turn, ofBothSides(course, turn), system);
     }
 
     /** The tightest setting for a rider, as the course is set; empty where none fits. */

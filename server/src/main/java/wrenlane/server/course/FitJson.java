@@ -18,6 +18,7 @@ import wrenlane.verdict.Room;
  * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
  *     line was found
  * @param speedMetresPerSecond judged at; missing from a stop
+ * @param leanRadians there, on the side it leans further to
  * @param slowest room at the slowest speed the rider holds; missing where that is the speed judged at, or a speed was given
  */
 record FitJson(
@@ -30,6 +31,7 @@ record FitJson(
         RidingPoint left,
         RidingPoint right,
         @Nullable Double speedMetresPerSecond,
+        double leanRadians,
         CourseFit.@Nullable SpareAtSpeed slowest) {
     static FitJson of(CourseFit fit) {
         return new FitJson(
@@ -42,6 +44,7 @@ record FitJson(
                 fit.left().finite(),
                 fit.right().finite(),
                 fit.left().rollingSpeed().orElse(null),
+                fit.leanRadians(),
                 fit.slowest().orElse(null));
     }
 }

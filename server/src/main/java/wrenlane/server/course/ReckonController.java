@@ -25,7 +25,6 @@ import wrenlane.server.course.ComparisonService.ComparisonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.Ladder;
@@ -121,7 +120,9 @@ class ReckonController {
     private @Nullable WindowJson window(
             Course course, MachineTurn turn, ReckonRequest request, ReckonRequest.Ground ground) {
         Ride ride = evaluations.ride(turn, request.level(), ground, request.yardId());
-        return SpeedWindow.of(course, ride).map(WindowJson::of).orElse(null);
+        return SpeedWindow.of(evaluations.scan(course, ride))
+                .map(WindowJson::of)
+                .orElse(null);
     }
 
     /** The rungs of a machine on a course, both sides together. */
@@ -130,8 +131,7 @@ class ReckonController {
             @Valid @RequestBody ReckonRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
-        return reckoning.whole(
-                Rank.ONE, "the rungs of this course", () -> tightness.ladder(course, turn, HandyLengths.of(system)));
+        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> tightness.ladder(course, turn, system));
     }
 
     /**

@@ -37,7 +37,6 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
@@ -244,7 +243,7 @@ public class StandingService {
     private static List<Double> candidates(Course course, List<Range> known, LengthSystem system) {
         double least = known.stream().mapToDouble(Range::tightestMetres).min().orElse(0);
         double most = known.stream().mapToDouble(Range::widestMetres).max().orElse(0);
-        return HandyLengths.of(system).between(least, most).stream()
+        return course.handy(system).between(least, most).stream()
                 .filter(m -> NestedCourse.check(course, List.of(m)).isEmpty())
                 .toList();
     }

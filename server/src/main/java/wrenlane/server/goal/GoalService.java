@@ -26,7 +26,6 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 
 /** Goals as stored, and how far off they are. */
@@ -104,10 +103,7 @@ public class GoalService {
                         .at(asked.goal().setting().metres());
         SideHistories ridden = progress.histories(asked.ridden());
         Optional<GoalGap> gap = tight.map(t -> GoalGap.to(
-                t,
-                tightness.ladder(course, asked.turn(), HandyLengths.of(system)),
-                ridden.of(Side.LEFT),
-                ridden.of(Side.RIGHT)));
+                t, tightness.ladder(course, asked.turn(), system), ridden.of(Side.LEFT), ridden.of(Side.RIGHT)));
         return new Off(
                 asked.machineName(),
                 asked.kind().label(),

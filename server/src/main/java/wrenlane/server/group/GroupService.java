@@ -36,7 +36,6 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 
 /** A day's riders side by side, and the day after. */
@@ -139,7 +138,7 @@ class GroupService {
         }
         double least = rungs.stream().min(Comparator.naturalOrder()).orElseThrow();
         double most = rungs.stream().max(Comparator.naturalOrder()).orElseThrow();
-        List<Double> candidates = HandyLengths.of(system).between(least, most).stream()
+        List<Double> candidates = course.course().handy(system).between(least, most).stream()
                 .filter(m -> NestedCourse.check(course.course(), List.of(m)).isEmpty())
                 .toList();
         List<DoubleFunction<Optional<Double>>> chances = on.stream()

@@ -31,7 +31,7 @@ import wrenlane.server.run.ObservedJson;
 import wrenlane.server.run.RunRequest;
 import wrenlane.server.run.RunRow;
 import wrenlane.simulation.VirtualRider;
-import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
 /** Lets virtual riders ride the past days of a file on the first course of each. */
@@ -152,7 +152,7 @@ class SimulatedRuns {
             MachineTurn turn,
             VirtualRider rider,
             int count) {
-        Ladder ladder = tightness.ladder(course.thing().course(), turn, HandyLengths.METRIC);
+        Ladder ladder = tightness.ladder(course.thing().course(), turn, LengthSystem.METRIC);
         Instant first = date.atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
         List<Ridden> ridden = new ArrayList<>();
         for (int i = 0; i < count; i++) {

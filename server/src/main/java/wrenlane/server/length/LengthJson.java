@@ -82,6 +82,6 @@ public record LengthJson(
                 .add(Checks.range(where, "The length", metres, Double.MIN_VALUE, MeasuredLength.MAX_METRES, "m"))
                 .add(Checks.range(where, "Its uncertainty", uncertaintyMetres, 0, MeasuredLength.MAX_METRES, "m"));
         RefusedException.unlessNone(checks);
-        return new MeasuredLength(metres, uncertaintyMetres, method);
+        return new MeasuredLength(metres, uncertaintyMetres, method, LengthText.counted(text));
     }
 }

@@ -53,7 +53,6 @@ import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.Tightness;
@@ -203,7 +202,7 @@ public class ProgressService {
      * @param read runs on its kind, at least the {@link #latest}
      */
     public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        Ladder ladder = tightness.ladder(course, turn, HandyLengths.of(system));
+        Ladder ladder = tightness.ladder(course, turn, system);
         Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
                 Objects.requireNonNull(known.get(Side.LEFT)),

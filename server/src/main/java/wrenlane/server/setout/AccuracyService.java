@@ -16,7 +16,7 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.setout.SetOutAccuracy;
 import wrenlane.setout.SetOutAccuracy.RoomError;
-import wrenlane.units.HandyLengths;
+import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
 /** What the way of measuring does to the room, reckoned rung by rung; what is reckoned is kept, and not lost with the time. */
@@ -60,7 +60,7 @@ class AccuracyService {
         RoomError here = error(course, ride);
         List<Course> rungs = SetOutAccuracy.atRungs(
                 course,
-                tightness.ladder(course, ride.turn(), HandyLengths.METRIC).rungs().stream()
+                tightness.ladder(course, ride.turn(), LengthSystem.METRIC).rungs().stream()
                         .map(Ladder.Rung::settingMetres)
                         .toList());
         List<RoomError> known =
