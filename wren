@@ -18,8 +18,10 @@ help() {
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
-./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), or an attack on a server of its own: fuzz, crash;
-                     courses [N]: so many drawn at random (2000), each that is said to fit ridden again; or progress,
+./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), readings
+                     (a settled course of every kind), drag (from pointer to drawing, in the browser), or an attack on a server of its own: fuzz, crash;
+                     courses [N]: so many drawn at random (2000), each that is said to fit ridden again;
+                     peaks [N]: so many (300), the easiest line against a finer reference; or progress,
                      which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
@@ -142,9 +144,14 @@ tests() {
 
 screenshots() {
   build
+  in_browser Screenshots
+}
+
+# Runs a class of the browser tests that is no test.
+in_browser() {
   chromium
   "${MVN[@]}" -DskipTests install -pl server -am
-  "${MVN[@]}" test-compile exec:java -pl e2e -Dexec.classpathScope=test -Dexec.mainClass=wrenlane.e2e.Screenshots \
+  "${MVN[@]}" test-compile exec:java -pl e2e -Dexec.classpathScope=test -Dexec.mainClass="wrenlane.e2e.$1" \
     -Dwren.root="$PWD"
 }
 
@@ -156,9 +163,11 @@ bench() {
   case "$what" in
     all) core_bench && of_server load && of_server logging ;;
     core) core_bench "$@" ;;
-    courses) random_courses "${1:-2000}" ;;
+    courses) of_core RandomCoursesTest wren.courses "${1:-2000}" ;;
+    peaks) of_core EasiestPeakTest wren.peaks "${1:-300}" ;;
+    drag) in_browser DragTimes ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
-    load | logging | fuzz | crash | memory | scale) of_server "$what" "$@" ;;
+    load | logging | fuzz | crash | memory | readings | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
   esac
 }
@@ -168,11 +177,12 @@ core_bench() {
   of_bench wrenlane.bench.DerivativeFree
 }
 
-# Runs a class of the benchmarks, built first.
-# Courses and machines drawn at random, many more than the tests draw: what is said to fit is ridden again.
-random_courses() {
-  mvn -B --no-transfer-progress test -pl core -Dtest=RandomCoursesTest -DargLine="-Dwren.courses=$1"
+# A test of the core on many more courses drawn at random than the suite draws: the test, its property, how many.
+of_core() {
+  mvn -B --no-transfer-progress test -pl core -Dtest="$1" -DargLine="-D$2=$3"
 }
+
+# Runs a class of the benchmarks, built first.
 of_bench() {
   "${MVN[@]}" -DskipTests package -pl core,bench -am
   java -cp "bench/target/wren-bench-0.1.0.jar:bench/target/lib/*" "$@"
