@@ -123,6 +123,16 @@ export function RiderRange(props: {
       }}
     >
       <StopRules dayId={day.id} />
+      {dropped && (
+        <AfterDrop
+          onSay={(beforeDrop) => {
+            const observed = { ...(dropped.observed ?? NOTHING_SEEN), beforeDrop };
+            outbox.correct(dropped, { observed });
+            logging.setDropped(undefined);
+          }}
+          onLeft={() => logging.setDropped(undefined)}
+        />
+      )}
       <RunningBar lesson={props.lesson} riderId={rider.id} onUp={props.onUp} />
       {adding && (
         <NewRider
@@ -161,16 +171,6 @@ export function RiderRange(props: {
             setProposed(undefined);
           }}
           onLeft={() => setProposed(undefined)}
-        />
-      )}
-      {dropped && (
-        <AfterDrop
-          onSay={(beforeDrop) => {
-            const observed = { ...(dropped.observed ?? NOTHING_SEEN), beforeDrop };
-            outbox.correct(dropped, { observed });
-            logging.setDropped(undefined);
-          }}
-          onLeft={() => logging.setDropped(undefined)}
         />
       )}
       <Tallies

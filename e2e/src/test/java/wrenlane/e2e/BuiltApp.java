@@ -115,6 +115,17 @@ final class BuiltApp {
                 "-XX:TieredStopAtLevel=1");
     }
 
+    /** The same as {@code ./wren} starts it for a person. */
+    List<String> optionsOfAPerson() {
+        return List.of(
+                "-XX:SharedArchiveFile=" + archive(),
+                "-Xshare:auto",
+                "-XX:Tier4InvocationThreshold=50000",
+                "-XX:Tier4MinInvocationThreshold=10000",
+                "-XX:Tier4CompileThreshold=100000",
+                "-XX:Tier4BackEdgeThreshold=400000");
+    }
+
     /** A new folder with the demo day. */
     Path demoData() throws IOException {
         Path copy = Files.createTempDirectory("wren-lane-e2e");

@@ -44,7 +44,8 @@ public final class DragTimes {
 
     /** Prints the times of a U-turn and of a figure eight, on a server just started and again. */
     public static void main(String[] args) throws IOException {
-        try (RunningServer server = new RunningServer(true, false);
+        BuiltApp app = BuiltApp.ready();
+        try (RunningServer server = new RunningServer(app, app.optionsOfAPerson(), true, false, app.demoData());
                 Chromium chromium = new Chromium()) {
             for (String round : List.of("just started", "again")) {
                 Page page = chromium.desk();
@@ -67,6 +68,8 @@ public final class DragTimes {
         Locator handle = page.getByRole(
                         AriaRole.SLIDER, new Page.GetByRoleOptions().setName(Pattern.compile("^" + handleName)))
                 .first();
+        // In the middle of the window, so that there is room to drag to either side.
+        handle.evaluate("e => e.scrollIntoView({ block: 'center' })");
         BoundingBox at = handle.boundingBox();
         double x = at.x + at.width / 2;
         double y = at.y + at.height / 2;
