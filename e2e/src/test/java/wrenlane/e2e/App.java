@@ -17,30 +17,37 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallback {
     private final boolean demo;
     private final boolean network;
+    private final boolean optimised;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
 
-    private App(boolean demo, boolean network) {
+    private App(boolean demo, boolean network, boolean optimised) {
         this.demo = demo;
         this.network = network;
+        this.optimised = optimised;
     }
 
     static App withDemoDay() {
-        return new App(true, false);
+        return new App(true, false, false);
+    }
+
+    /** With the demo day, for so many pages that optimising the server pays. */
+    static App withDemoDayForManyPages() {
+        return new App(true, false, true);
     }
 
     /** With the demo day, and with phones of the network let in. */
     static App onNetwork() {
-        return new App(true, true);
+        return new App(true, true, false);
     }
 
     static App empty() {
-        return new App(false, false);
+        return new App(false, false, false);
     }
 
     @Override
     public void beforeAll(ExtensionContext context) throws IOException {
-        server = new RunningServer(demo, network);
+        server = optimised ? RunningServer.asForAPerson() : new RunningServer(demo, network);
         chromium = new Chromium();
     }
 

@@ -44,8 +44,7 @@ public final class DragTimes {
 
     /** Prints the times of a U-turn and of a figure eight, on a server just started and again. */
     public static void main(String[] args) throws IOException {
-        BuiltApp app = BuiltApp.ready();
-        try (RunningServer server = new RunningServer(app, app.optionsOfAPerson(), true, false, app.demoData());
+        try (RunningServer server = RunningServer.asForAPerson();
                 Chromium chromium = new Chromium()) {
             for (String round : List.of("just started", "again")) {
                 Page page = chromium.desk();

@@ -44,6 +44,12 @@ final class RunningServer implements AutoCloseable {
         this(BuiltApp.ready(), demo, network);
     }
 
+    /** With the demo day, as a person starts it. */
+    static RunningServer asForAPerson() throws IOException {
+        BuiltApp app = BuiltApp.ready();
+        return new RunningServer(app, app.optionsOfAPerson(), true, false, app.demoData());
+    }
+
     private RunningServer(BuiltApp app, boolean demo, boolean network) throws IOException {
         this(app, app.options(), demo, network, demo ? app.demoData() : Files.createTempDirectory("wren-lane-e2e"));
     }
