@@ -173,12 +173,6 @@ export function RiderRange(props: {
           onLeft={() => setProposed(undefined)}
         />
       )}
-      <Tallies
-        runs={runs}
-        onRun={setCorrecting}
-        unscored={known.data?.unscored ?? []}
-        ready={setting !== undefined && (known.data !== undefined || known.isError)}
-      />
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
         {advice ? (
           <>
@@ -199,6 +193,12 @@ export function RiderRange(props: {
           <span className="text-soft">Advice follows the first run.</span>
         )}
       </p>
+      <Tallies
+        runs={runs}
+        onRun={setCorrecting}
+        unscored={known.data?.unscored ?? []}
+        ready={setting !== undefined && (known.data !== undefined || known.isError)}
+      />
       <More
         canLog={setting !== undefined}
         course={course}

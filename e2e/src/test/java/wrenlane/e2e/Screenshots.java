@@ -44,7 +44,7 @@ public final class Screenshots {
         take(desk, "/set-out", "set-out");
         desk.navigate(server.address() + "/set-out");
         desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
-        desk.getByText("to walk and").waitFor();
+        desk.locator("[aria-label='Change over'] ol li").first().waitFor();
         desk.evaluate("() => document.querySelector('[aria-label=\"Change over\"]').scrollIntoView()");
         shoot(desk, "change-over");
         take(desk, "/lesson", "lesson");
