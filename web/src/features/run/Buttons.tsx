@@ -33,7 +33,7 @@ export function Buttons(props: {
               key={f.fault}
               type="button"
               aria-pressed={on}
-              className={`flex min-h-14 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
+              className={`flex min-h-15 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
               onClick={() => onCommand({ do: 'fault', fault: f.fault })}
             >
               <span className="text-[1.3rem] font-bold leading-none">{f.letter}</span>
@@ -44,7 +44,7 @@ export function Buttons(props: {
         <button
           type="button"
           disabled={faults.length === 0 || !canLog}
-          className={`min-h-14 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
+          className={`min-h-15 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
           onClick={() => onCommand({ do: 'log' })}
         >
           Log faults
@@ -54,14 +54,14 @@ export function Buttons(props: {
         <button
           type="button"
           disabled={!props.canUndo}
-          className="min-h-12 rounded-sm border border-rule bg-panel disabled:text-soft"
+          className="min-h-15 rounded-sm border border-rule bg-panel disabled:text-soft"
           onClick={() => onCommand({ do: 'undo' })}
         >
           Undo the last run
         </button>
         <button
           type="button"
-          className={`min-h-12 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
+          className={`min-h-15 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
           onClick={() => onCommand({ do: 'next' })}
         >
           {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}
