@@ -10,7 +10,6 @@ import {
   type CourseKind,
   type CourseRequest,
   type LineChoice,
-  type Rung,
 } from '../api';
 import { CourseDrawing } from '../plan/CourseDrawing';
 import { CourseFields } from './CourseFields';
@@ -88,8 +87,9 @@ export function CourseEditor(props: {
   const line = drawnLine(evaluation, choice);
   const dimension = ladderOf(kind);
   // On a course set in bays a rung is so many bays, known as well as they are.
-  const rest = (name: string, metres: number, rung?: Rung) => {
-    if (rung?.inBays) draft.setLength(name, lengthInBays(rung.inBays));
+  const rest = (name: string, metres: number) => {
+    const rung = name === dimension.name && ladder?.rungs.find((r) => r.settingMetres === metres);
+    if (rung && rung.inBays) draft.setLength(name, lengthInBays(rung.inBays));
     else void draft.settle(name, typedLength(metres, system));
   };
   return (
@@ -128,10 +128,7 @@ export function CourseEditor(props: {
             rungs: ladder?.rungs.map((r) => r.settingMetres) ?? [],
             onDrag: draft.drag,
             onSettle: draft.settle,
-            onRest: (name, metres) => {
-              const rung = name === dimension.name && ladder?.rungs.find((r) => r.settingMetres === metres);
-              rest(name, metres, rung || undefined);
-            },
+            onRest: rest,
           }}
         />
         {line && <LineStrip line={line} at={at} onAt={setAt} />}
@@ -145,14 +142,10 @@ export function CourseEditor(props: {
           label={inSentence(dimension.label)}
           machineName={first?.machine.name}
           setting={settingOf(course, kind)}
-          onRung={(rung) => rest(dimension.name, rung.settingMetres, rung)}
+          onRung={(metres) => rest(dimension.name, metres)}
         />
         <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
-        <EdgeMarking
-          course={course}
-          drawn={answered?.request.course ?? course}
-          onSet={(name, metres) => rest(name, metres)}
-        />
+        <EdgeMarking course={course} drawn={answered?.request.course ?? course} onSet={rest} />
       </section>
       <Reading
         answered={answered}

@@ -1,6 +1,6 @@
 import { Term } from '../../../shared/ui';
 import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
-import type { Ladder, Rung } from '../api';
+import type { Ladder } from '../api';
 import { baysText } from '../model';
 
 /** The rungs of a machine: one press sets the course to one. */
@@ -9,7 +9,7 @@ export function Rungs(props: {
   label: string;
   machineName: string | undefined;
   setting: number;
-  onRung: (rung: Rung) => void;
+  onRung: (metres: number) => void;
 }) {
   const { system } = usePreferences();
   if (props.machineName === undefined) return null;
@@ -28,7 +28,7 @@ export function Rungs(props: {
               key={r.settingMetres}
               type="button"
               aria-pressed={on}
-              onClick={() => props.onRung(r)}
+              onClick={() => props.onRung(r.settingMetres)}
               className={`figures -ml-px min-w-20 border px-3 py-1 first:ml-0 ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
             >
               {r.inBays && <span className="block">{baysText(r.inBays.counted)}</span>}
