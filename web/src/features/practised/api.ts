@@ -5,26 +5,34 @@ export type Practised = Api<'PracticeResponse'>;
 export type PracticeRequest = Api<'PracticeJson'>;
 export type Counted = PracticeRequest['left'];
 
+const keyOf = (riderId: number, kind: string) => ['practised', riderId, kind];
+
 /** What a rider practised alone on a kind of course, the latest first. */
 export function usePractised(riderId: number, kind: string) {
   return useQuery({
-    queryKey: ['practised', riderId, kind],
+    queryKey: keyOf(riderId, kind),
     queryFn: () =>
       body(http.GET('/api/riders/{id}/practice', { params: { path: { id: riderId }, query: { kind } } })),
   });
 }
 
-/** Logs what a rider tells of; all that is said of them may be another. */
+/** Logs what a rider tells of: it is listed at once, and all else that is said of them is asked for anew. */
 export function useLogPractice(riderId: number) {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (practice: PracticeRequest) =>
       body(http.POST('/api/riders/{id}/practice', { params: { path: { id: riderId } }, body: practice })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: (stored) => {
+      client.setQueryData<Practised[]>(
+        keyOf(riderId, stored.practice.kind),
+        (all) => all && [stored, ...all],
+      );
+      void client.invalidateQueries();
+    },
   });
 }
 
-/** Takes it away again. */
+/** Takes it away again, from the list at once. */
 export function useTakeAwayPractice(riderId: number) {
   const client = useQueryClient();
   return useMutation({
@@ -34,6 +42,11 @@ export function useTakeAwayPractice(riderId: number) {
           params: { path: { id: riderId, practiceId } },
         }),
       ),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: (_, practiceId) => {
+      client.setQueriesData<Practised[]>({ queryKey: ['practised', riderId] }, (all) =>
+        all?.filter(({ id }) => id !== practiceId),
+      );
+      void client.invalidateQueries();
+    },
   });
 }

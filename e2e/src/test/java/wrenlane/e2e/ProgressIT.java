@@ -182,6 +182,7 @@ class ProgressIT {
         fill(page, "Left, of runs", "6");
         fill(page, "Note", "behind the boathouse");
         press(page, "Log it");
+        assertThat(button(page, "Log practice alone")).isVisible();
         assertThat(practised).containsText("10 min, Touring 850");
         assertThat(practised).containsText("7.20 m: left 5 of 6 clean");
         assertThat(practised).containsText("behind the boathouse");
