@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.time.LocalTime;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.AfterAllCallback;
@@ -53,6 +54,11 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
 
     @Override
     public void afterEach(ExtensionContext context) throws IOException {
+        if (context.getExecutionException().isPresent()) {
+            System.err.printf(
+                    "%s failed at %s%n%s%n",
+                    context.getDisplayName(), LocalTime.now(), chromium().lately());
+        }
         chromium().leavePages();
         server().startIfEnded();
     }

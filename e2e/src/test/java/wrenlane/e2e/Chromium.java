@@ -5,14 +5,17 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
@@ -22,6 +25,9 @@ final class Chromium implements AutoCloseable {
      * and many times as long where other work holds the cores.
      */
     private static final double PATIENCE_MILLIS = 60_000;
+
+    /** How many requests tell enough of what came before a failure. */
+    private static final int LATELY = 60;
 
     /** The one without windows starts a page in half the time; the whole browser serves where it is missing. */
     private static final Path PROGRAM = Stream.of("chromium-headless-shell", "chromium")
@@ -34,6 +40,7 @@ final class Chromium implements AutoCloseable {
     private final Browser browser;
     private final List<String> hosts = new ArrayList<>();
     private final List<String> complaints = new ArrayList<>();
+    private final List<String> happened = new ArrayList<>();
 
     Chromium() {
         this(List.of());
@@ -102,6 +109,8 @@ final class Chromium implements AutoCloseable {
         context.setDefaultTimeout(PATIENCE_MILLIS);
         Page page = context.newPage();
         page.onRequest(r -> hosts.add(URI.create(r.url()).getHost()));
+        page.onResponse(r -> happened(r.status(), r.request()));
+        page.onRequestFailed(r -> happened(r.failure(), r));
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && !m.text().contains("Failed to load resource")) {
                 complaints.add(m.text());
@@ -111,9 +120,23 @@ final class Chromium implements AutoCloseable {
         return page;
     }
 
+    private void happened(Object answer, Request request) {
+        happened.add(LocalTime.now() + " " + answer + " " + request.method() + " " + request.url());
+    }
+
+    /** What pages show now, and the last that was asked for: for whoever looks for why a test failed. */
+    String lately() {
+        Stream<String> shown = browser.contexts().stream()
+                .flatMap(context -> context.pages().stream())
+                .map(page -> page.url() + "\n" + page.locator("body").ariaSnapshot());
+        Stream<String> asked = happened.stream().skip(Math.max(0, happened.size() - LATELY));
+        return Stream.concat(Stream.concat(shown, asked), complaints.stream()).collect(Collectors.joining("\n"));
+    }
+
     /** Closes every page there is: one left open would go on asking its server. */
     void leavePages() {
         List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+        happened.clear();
     }
 
     Page desk() {
