@@ -96,8 +96,8 @@ function Row(props: {
           …
         </td>
       ))}
-      <td className={`font-semibold whitespace-nowrap ${answer?.tone ?? 'text-soft'}`}>
-        {answer?.word ?? '…'}
+      <td className={`font-semibold ${answer?.tone ?? 'text-soft'}`}>
+        <span className="whitespace-nowrap">{answer?.word ?? '…'}</span>
         {props.chance && <OwnChance of={props.chance} />}
       </td>
     </tr>
