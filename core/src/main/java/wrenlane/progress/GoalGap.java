@@ -10,9 +10,9 @@ import wrenlane.verdict.Ladder;
  * @param tightness still to be gained on the side that is farther off; zero where the goal is reached
  * @param steps rungs from the one ridden clean four times in five to the goal, which counts as one
  * @param chance of a clean run there, to the side where it is less
- * @param lessons still needed at the pace of the side that takes longer; empty where nobody can say
+ * @param pace of the side that is farther off; empty before there are two estimates, and where the goal is reached
  */
-public record GoalGap(double tightness, int steps, double chance, Optional<Pace.Lessons> lessons) {
+public record GoalGap(double tightness, int steps, double chance, Optional<Pace> pace) {
     /**
      * Of one side.
      *
@@ -50,7 +50,12 @@ public record GoalGap(double tightness, int steps, double chance, Optional<Pace.
                 gap,
                 gap > 0 ? between + 1 : 0,
                 Math.min(left.now().at(goalTightness), right.now().at(goalTightness)),
-                gap > 0 ? Pace.of(behind.days()).flatMap(pace -> pace.to(gap)) : Optional.empty());
+                gap > 0 ? Pace.of(behind.days()) : Optional.empty());
+    }
+
+    /** Lessons still needed at that pace; empty where nobody can say. */
+    public Optional<Pace.Lessons> lessons() {
+        return pace.flatMap(p -> p.to(tightness));
     }
 
     /** How far off it is, in words. */
@@ -60,6 +65,8 @@ public record GoalGap(double tightness, int steps, double chance, Optional<Pace.
 
     /** How long it takes, as far as that can be said; empty words where the goal is reached. */
     public String paceSentence() {
-        return tightness == 0 ? "" : lessons.map(Pace.Lessons::sentence).orElse("How many lessons cannot be said yet.");
+        return tightness == 0
+                ? ""
+                : lessons().map(Pace.Lessons::sentence).orElse("How many lessons cannot be said yet.");
     }
 }
