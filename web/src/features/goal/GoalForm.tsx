@@ -34,10 +34,14 @@ function Form(props: {
   const [kindId, setKind] = useState(stored.goal?.kind ?? kinds.find((k) => k.usual)?.kind ?? '');
   const [machineId, setMachine] = useState(String(stored.goal?.machineId ?? machines[0]?.id ?? ''));
   const [setting, setSetting] = useState(stored.goal?.setting);
+  const [by, setBy] = useState(stored.goal?.by ?? '');
+  const [everyDays, setEveryDays] = useState(String(stored.goal?.everyDays ?? ''));
   const save = useSaveGoal(props.riderId);
   const say = useSay();
-  const unsaved = useUnsavedDraft(JSON.stringify([name, kindId, machineId, setting]));
+  const unsaved = useUnsavedDraft(JSON.stringify([name, kindId, machineId, setting, by, everyDays]));
   const kind = kinds.find((k) => k.kind === kindId);
+  const distance = everyDays.trim() === '' ? undefined : Number(everyDays);
+  const wholeDays = distance === undefined || Number.isInteger(distance);
   const keep = (goal: Goal | undefined) =>
     save.mutate(
       { stored, goal },
@@ -55,8 +59,15 @@ function Form(props: {
       className="grid gap-3"
       onSubmit={(e) => {
         e.preventDefault();
-        if (setting !== undefined && !save.isPending)
-          keep({ name, kind: kindId, machineId: Number(machineId), setting });
+        if (setting !== undefined && wholeDays && !save.isPending)
+          keep({
+            name,
+            kind: kindId,
+            machineId: Number(machineId),
+            setting,
+            ...(by !== '' && { by }),
+            ...(distance !== undefined && { everyDays: distance }),
+          });
       }}
     >
       {unsaved.question}
@@ -82,11 +93,27 @@ function Form(props: {
         options={machines.map((m) => ({ value: String(m.id), label: m.name }))}
         onChoose={setMachine}
       />
+      <div className="grid grid-cols-2 gap-2">
+        <TextField
+          label="Wanted by, if a day is set"
+          type="date"
+          value={by}
+          onChange={(e) => setBy(e.target.value)}
+        />
+        <TextField
+          label="Days between lessons"
+          inputMode="numeric"
+          placeholder="7"
+          value={everyDays}
+          onChange={(e) => setEveryDays(e.target.value)}
+        />
+      </div>
+      {!wholeDays && <p className="text-sm text-soft">Days between lessons: a whole number.</p>}
       <div className="flex flex-wrap gap-3">
         <Button
           kind="primary"
           type="submit"
-          disabled={name.trim() === '' || setting === undefined || save.isPending}
+          disabled={name.trim() === '' || setting === undefined || !wholeDays || save.isPending}
         >
           Keep goal
         </Button>

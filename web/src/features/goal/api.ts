@@ -5,6 +5,7 @@ import { usePreferences } from '../../shared/units';
 export type GoalOf = Api<'GoalResponse'>;
 export type Goal = Api<'GoalJson'>;
 export type Off = Api<'Off'>;
+export type Programme = Api<'ProgrammeJson'>;
 
 /** What a rider wants to be able to ride, and how far off it is. */
 export function useGoal(riderId: number) {

@@ -5,6 +5,7 @@ import { lengthText, tightnessText, usePreferences } from '../../shared/units';
 import { restsOn, share } from '../standing';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
+import { Lessons } from './Lessons';
 
 /** What a rider wants to be able to ride, and how far off it is. */
 export function GoalPanel({ riderId }: { riderId: number }) {
@@ -63,6 +64,7 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
           now{off.runs === 0 && `, ${restsOn(off)}`}. {off.pace}
         </p>
       )}
+      {off.programme && goal.by !== undefined && <Lessons by={goal.by} of={off.programme} />}
     </>
   );
 }

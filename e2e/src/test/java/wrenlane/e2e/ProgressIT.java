@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -82,6 +83,26 @@ class ProgressIT {
         assertThat(goal).containsText("off.");
         page.reload();
         assertThat(goal).containsText("The street at home");
+        press(page, "Change the goal");
+        fill(page, "Wanted by, if a day is set", LocalDate.now().plusDays(24).toString());
+        fill(page, "Days between lessons", "4,5");
+        assertThat(button(page, "Keep goal")).isDisabled();
+        fill(page, "Days between lessons", "99");
+        press(page, "Keep goal");
+        assertThat(page.getByText("From one lesson to the next must be between 1 and 60 days")
+                        .first())
+                .isVisible();
+        fill(page, "Days between lessons", "5");
+        press(page, "Keep goal");
+        Locator lessons = goal.getByRole(AriaRole.LISTITEM);
+        assertThat(goal).containsText("lessons until then");
+        assertThat(goal).containsText("The goal asks for");
+        assertThat(lessons.last()).containsText("clean at 5.20 m");
+        lessons.getByRole(AriaRole.LINK).first().click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Drills"))
+                        .first())
+                .isVisible();
+        page.goBack();
         press(page, "Change the goal");
         press(page, "Take it away");
         assertThat(button(page, "Set a goal")).isVisible();

@@ -2,9 +2,15 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -14,6 +20,9 @@ import tools.jackson.databind.JsonNode;
 class GoalsTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
+
+    @RegisterExtension
+    static final RunningApp DEMO = RunningApp.withDemoDay();
 
     private long machine;
     private long rider;
@@ -38,12 +47,16 @@ class GoalsTest {
     }
 
     private Map<String, Object> street(double metres) {
+        return Map.of("goal", wanted(metres));
+    }
+
+    private Map<String, Object> wanted(double metres) {
         Map<String, Object> goal = new HashMap<>();
         goal.put("name", " The street  at home ");
         goal.put("kind", "u-turn-box");
         goal.put("machineId", machine);
         goal.put("setting", Courses.length(metres));
-        return Map.of("goal", goal);
+        return goal;
     }
 
     @Test
@@ -57,7 +70,7 @@ class GoalsTest {
         assertThat(off.get("tightness").asDouble()).isBetween(1.0, 2.5);
         assertThat(off.get("runs").asInt()).isZero();
         assertThat(off.at("/gap/chance").asDouble()).isBetween(0.0, 1.0);
-        assertThat(off.at("/gap").has("lessons")).as("no runs, no pace").isFalse();
+        assertThat(off.at("/gap").has("pace")).as("no runs, no pace").isFalse();
     }
 
     @Test
@@ -76,6 +89,78 @@ class GoalsTest {
         assertThat(gone.body().get("version").asLong()).isEqualTo(2);
         assertThat(put(street(7), 1).status()).isEqualTo(412);
         assertThat(put(street(7), 2).status()).isEqualTo(200);
+    }
+
+    private Map<String, Object> streetBy(LocalDate by, int everyDays) {
+        Map<String, Object> goal = wanted(6.2);
+        goal.put("by", by.toString());
+        goal.put("everyDays", everyDays);
+        return Map.of("goal", goal);
+    }
+
+    /** Of somebody without runs: the steps and drills stand, and whether they are enough cannot be said. */
+    @Test
+    void aDayItIsWantedByMakesAProgramme() {
+        LocalDate by = LocalDate.now().plusDays(17);
+        JsonNode kept = put(streetBy(by, 5), 0).body();
+        assertThat(kept.at("/goal/by").asString()).isEqualTo(by.toString());
+        assertThat(kept.at("/goal/everyDays").asInt()).isEqualTo(5);
+        JsonNode programme = kept.at("/off/programme");
+        assertThat(programme.get("enough").asString()).isEqualTo("UNKNOWN");
+        JsonNode lessons = programme.get("lessons");
+        LocalDate first = LocalDate.parse(lessons.at("/0/on").asString());
+        assertThat(lessons.valueStream().map(lesson -> lesson.get("on").asString()))
+                .containsExactlyElementsOf(Stream.of(0, 5, 10, 15)
+                        .map(n -> first.plusDays(n).toString())
+                        .toList());
+        assertThat(lessons.at("/3/aim/settingMetres").asDouble()).isEqualTo(6.2);
+        List<String> drills = lessons.valueStream()
+                .flatMap(lesson -> lesson.get("drills").valueStream())
+                .map(drill -> drill.get("id").asString())
+                .toList();
+        assertThat(drills).doesNotHaveDuplicates().contains("u-turn-rolling");
+        assertThat(drills.indexOf("u-turn-rolling")).isPositive();
+        assertThat(APP.get(goal()).body().at("/off/programme")).isEqualTo(programme);
+    }
+
+    @Test
+    void aDayThatHasPassedIsRefusedAndNothingIsKept() {
+        RunningApp.Answer refused = put(streetBy(LocalDate.now().minusDays(2), 0), 0);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.raw().body())
+                .contains("this one has passed")
+                .contains("From one lesson to the next must be between 1 and 60 days");
+        assertThat(APP.get(goal()).body().has("goal")).isFalse();
+    }
+
+    /** Somebody with lessons behind them has a pace, and it is said what that makes likely; on paper too. */
+    @Test
+    void lessonsRiddenSayWhetherThoseToComeAreEnough() throws IOException {
+        long demoMachine = DEMO.get("/api/riders/3").body().get("machineId").asLong();
+        Map<String, Object> far = Map.of(
+                "name",
+                "the lane",
+                "kind",
+                "u-turn-box",
+                "machineId",
+                demoMachine,
+                "setting",
+                Courses.length(5.9),
+                "by",
+                LocalDate.now().plusDays(20).toString());
+        RunningApp.Answer kept =
+                DEMO.send("PUT", "/api/riders/3/goal", RunningApp.json(Map.of("goal", far)), "If-Match", "\"0\"");
+        assertThat(kept.status()).as(kept.raw().body()).isEqualTo(200);
+        JsonNode programme = kept.body().at("/off/programme");
+        assertThat(programme.get("enough").asString()).isIn("LIKELY", "OPEN", "UNLIKELY");
+        assertThat(programme.get("why").asString()).contains("; the last");
+        assertThat(programme.get("lessons").size()).isBetween(2, 3);
+        try (PDDocument pdf = Loader.loadPDF(DEMO.bytes("/api/riders/3/report.pdf?kind=u-turn-box"))) {
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .contains(programme.get("sentence").asString())
+                    .contains("Drills to master")
+                    .contains("5.90 m");
+        }
     }
 
     @Test

@@ -17,6 +17,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
+import wrenlane.drill.DrillPath;
 import wrenlane.drill.DrillRuns;
 import wrenlane.drill.DrillStanding;
 import wrenlane.drill.DrillStanding.Known;
@@ -124,6 +125,24 @@ public class RiderDrillService {
             standings.add(standing(catalogue, read.get(i), met.get(i)));
         }
         return standings;
+    }
+
+    /** The drills before a kind of course that a rider has not mastered on a machine, each after those it rests on. */
+    public List<TaughtDrill> before(String kind, long riderId, long machineId) {
+        Catalogue catalogue = drills.catalogue();
+        Read read = storage.read(() -> read(riderId, machineId, Optional.empty()));
+        Met met = reckoning.whole(Rank.ONE, "the drills on the way", () -> met(catalogue, read));
+        List<RiderDrill> all = standing(catalogue, read, Optional.of(met)).drills();
+        Map<String, TaughtDrill> taught = new LinkedHashMap<>();
+        all.forEach(d -> taught.put(d.drill().id(), d.drill()));
+        return DrillPath.to(
+                        kind,
+                        catalogue,
+                        List.copyOf(taught.values()),
+                        all.stream().map(RiderDrill::standing).toList())
+                .stream()
+                .map(id -> Objects.requireNonNull(taught.get(id)))
+                .toList();
     }
 
     private Read read(long riderId, long machineId, Optional<School> school) {

@@ -3,6 +3,10 @@ package wrenlane.server.goal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import wrenlane.coaching.Rhythm;
 import wrenlane.server.http.Visible;
 import wrenlane.server.length.LengthJson;
 
@@ -13,9 +17,19 @@ import wrenlane.server.length.LengthJson;
  * @param kind of course that comes nearest to it, in its usual form
  * @param machineId it is to be ridden on
  * @param setting of the ladder's dimension of that kind
+ * @param by the day it is wanted by; missing where there is no hurry
+ * @param everyDays from one lesson to the next until then, in days; missing for {@link Rhythm#USUAL_DAYS}
  */
 public record GoalJson(
         @Visible @Size(max = 80) String name,
         @NotNull String kind,
         @NotNull Long machineId,
-        @NotNull @Valid LengthJson setting) {}
+        @NotNull @Valid LengthJson setting,
+        @Nullable LocalDate by,
+        @Nullable Integer everyDays) {
+    /** The lessons until then; empty where there is no hurry. */
+    Optional<Rhythm> rhythm() {
+        return Optional.ofNullable(by)
+                .map(day -> new Rhythm(day, Optional.ofNullable(everyDays).orElse(Rhythm.USUAL_DAYS)));
+    }
+}

@@ -25,6 +25,8 @@ public record GoalResponse(
      * @param runsElsewhere on other kinds that speak for it besides
      * @param sentence how far off it is in words; empty where the gap is missing
      * @param pace how long it takes in words; empty where that cannot be asked
+     * @param programme lessons until the day it is wanted by; missing without such a day, and where the goal is reached or
+     *     cannot be judged
      */
     public record Off(
             String machineName,
@@ -34,5 +36,6 @@ public record GoalResponse(
             int runs,
             int runsElsewhere,
             String sentence,
-            String pace) {}
+            String pace,
+            @Nullable ProgrammeJson programme) {}
 }

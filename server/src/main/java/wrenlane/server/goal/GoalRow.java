@@ -1,5 +1,6 @@
 package wrenlane.server.goal;
 
+import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +21,9 @@ record GoalRow(
         @Nullable Double settingM,
         @Nullable Double settingUM,
         @Nullable String settingMethod,
-        @Nullable String settingText) {
+        @Nullable String settingText,
+        @Nullable String wantedBy,
+        @Nullable Integer everyDays) {
 
     static GoalRow of(long riderId, long version, GoalJson goal) {
         LengthJson setting = goal.setting();
@@ -33,11 +36,13 @@ record GoalRow(
                 setting.metres(),
                 setting.uncertaintyMetres(),
                 setting.method().name(),
-                setting.text());
+                setting.text(),
+                Optional.ofNullable(goal.by()).map(LocalDate::toString).orElse(null),
+                goal.everyDays());
     }
 
     static GoalRow takenAway(long riderId, long version) {
-        return new GoalRow(riderId, version, "", null, null, null, null, null, null);
+        return new GoalRow(riderId, version, "", null, null, null, null, null, null, null, null);
     }
 
     /** Empty where it was taken away. */
@@ -48,6 +53,8 @@ record GoalRow(
                         of,
                         Objects.requireNonNull(machineId),
                         LengthJson.stored(settingM, settingUM, settingMethod, settingText)
-                                .orElseThrow()));
+                                .orElseThrow(),
+                        Optional.ofNullable(wantedBy).map(LocalDate::parse).orElse(null),
+                        everyDays));
     }
 }

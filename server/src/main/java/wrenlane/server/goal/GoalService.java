@@ -1,13 +1,21 @@
 package wrenlane.server.goal;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.Programme;
+import wrenlane.coaching.Programme.Way;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.drill.TaughtDrill;
 import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
@@ -15,6 +23,7 @@ import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.NamedKind;
+import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.goal.GoalResponse.Off;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
@@ -25,8 +34,11 @@ import wrenlane.server.progress.SideHistories;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderService;
+import wrenlane.server.run.RiddenMachineRuns;
+import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.Ladder;
 
 /** Goals as stored, and how far off they are. */
 @Service
@@ -36,8 +48,11 @@ public class GoalService {
     private final MachineService machines;
     private final ProgressService progress;
     private final CourseTightness tightness;
+    private final RunService runs;
+    private final RiderDrillService drills;
     private final Storage storage;
     private final Reckoning reckoning;
+    private final Clock clock;
 
     GoalService(
             GoalMapper mapper,
@@ -45,21 +60,39 @@ public class GoalService {
             MachineService machines,
             ProgressService progress,
             CourseTightness tightness,
+            RunService runs,
+            RiderDrillService drills,
             Storage storage,
-            Reckoning reckoning) {
+            Reckoning reckoning,
+            Clock clock) {
         this.mapper = mapper;
         this.riders = riders;
         this.machines = machines;
         this.progress = progress;
         this.tightness = tightness;
+        this.runs = runs;
+        this.drills = drills;
         this.storage = storage;
         this.reckoning = reckoning;
+        this.clock = clock;
     }
 
     /** What is read of one state of the data. */
     private record Read(long version, Optional<Asked> asked) {}
 
-    private record Asked(GoalJson goal, CourseKind kind, String machineName, MachineTurn turn, ReadProgress ridden) {}
+    /**
+     * What a goal is judged from.
+     *
+     * @param last day with runs of this rider, on whatever course; empty where there are none
+     */
+    private record Asked(
+            long riderId,
+            GoalJson goal,
+            CourseKind kind,
+            String machineName,
+            MachineTurn turn,
+            ReadProgress ridden,
+            Optional<LocalDate> last) {}
 
     /** A rider's goal as stored. */
     public Optional<GoalJson> find(long riderId) {
@@ -70,10 +103,16 @@ public class GoalService {
     public GoalResponse get(long riderId, LengthSystem system) {
         Read read = storage.read(() -> read(riderId));
         return read.asked()
-                .map(asked -> new GoalResponse(
-                        read.version(),
-                        asked.goal(),
-                        reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, system))))
+                .map(asked -> {
+                    List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
+                            ? List.of()
+                            : drills.before(
+                                    asked.kind().id(), riderId, asked.goal().machineId());
+                    return new GoalResponse(
+                            read.version(),
+                            asked.goal(),
+                            reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, before, system)));
+                })
                 .orElseGet(() -> new GoalResponse(read.version(), null, null));
     }
 
@@ -87,23 +126,32 @@ public class GoalService {
     private Asked asked(long riderId, GoalJson goal) {
         CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
         return new Asked(
+                riderId,
                 goal,
                 kind,
                 machines.get(goal.machineId()).name(),
                 machines.turn(goal.machineId()),
-                progress.read(riders.get(riderId), kind));
+                progress.read(riders.get(riderId), kind),
+                runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
     }
 
-    private Off off(Asked asked, LengthSystem system) {
+    private Off off(Asked asked, List<TaughtDrill> before, LengthSystem system) {
         Course course = Course.standard(asked.kind());
+        double setting = asked.goal().setting().metres();
         Optional<Double> tight = asked.kind().turning() == CourseKind.Turning.STRAIGHT
                 ? Optional.empty()
-                : tightness
-                        .ofBothSides(course, asked.turn())
-                        .at(asked.goal().setting().metres());
+                : tightness.ofBothSides(course, asked.turn()).at(setting);
         SideHistories ridden = progress.histories(asked.ridden());
-        Optional<GoalGap> gap = tight.map(t -> GoalGap.to(
-                t, tightness.ladder(course, asked.turn(), system), ridden.of(Side.LEFT), ridden.of(Side.RIGHT)));
+        Optional<Way> way = tight.map(t -> {
+            Ladder ladder = tightness.ladder(course, asked.turn(), system);
+            return new Way(
+                    GoalGap.to(t, ladder, ridden.of(Side.LEFT), ridden.of(Side.RIGHT)),
+                    ladder,
+                    new Ladder.Rung(setting, tight),
+                    before.stream().map(TaughtDrill::id).toList(),
+                    CoachingRules.USUAL.easier());
+        });
+        Optional<GoalGap> gap = way.map(Way::gap);
         return new Off(
                 asked.machineName(),
                 asked.kind().label(),
@@ -112,7 +160,17 @@ public class GoalService {
                 counted(ridden, CleanChance::runs),
                 counted(ridden, CleanChance::runsElsewhere),
                 gap.map(GoalGap::sentence).orElse(""),
-                gap.map(GoalGap::paceSentence).orElse(""));
+                gap.map(GoalGap::paceSentence).orElse(""),
+                way.flatMap(to -> programme(asked, to, before)).orElse(null));
+    }
+
+    private Optional<ProgrammeJson> programme(Asked asked, Way way, List<TaughtDrill> before) {
+        LocalDate today = LocalDate.now(clock);
+        return asked.goal()
+                .rhythm()
+                .flatMap(rhythm -> Programme.of(way, rhythm.days(asked.last(), today))
+                        .map(programme ->
+                                ProgrammeJson.of(programme, before, n -> rhythm.scheduleOf(n, asked.last(), today))));
     }
 
     private static int counted(SideHistories ridden, ToDoubleFunction<CleanChance> runs) {
@@ -138,6 +196,9 @@ public class GoalService {
     private void check(GoalJson goal) {
         CourseKind kind = NamedKind.of(goal.kind());
         Checks checks = new Checks().add(kind.ladder().check(goal.setting().metres()));
+        goal.rhythm()
+                .ifPresent(rhythm ->
+                        checks.addAll(rhythm.check(LocalDate.now(clock)).findings()));
         RefusedException.unlessNone(checks);
         machines.require(goal.machineId());
     }

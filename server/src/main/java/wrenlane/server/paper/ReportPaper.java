@@ -18,6 +18,8 @@ import wrenlane.server.drill.DrillService;
 import wrenlane.server.goal.GoalJson;
 import wrenlane.server.goal.GoalResponse;
 import wrenlane.server.goal.GoalService;
+import wrenlane.server.goal.ProgrammeJson;
+import wrenlane.server.goal.ProgrammeJson.DrillName;
 import wrenlane.server.opinion.OpinionService;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.HeldBackJson;
@@ -92,7 +94,9 @@ class ReportPaper {
         words.put("held", of.heldBack().stream().map(h -> held(h, catalogue)).toList());
         opinions.words(riderId, of.kind()).ifPresent(opinion -> words.put("opinion", opinion));
         next(of, system).ifPresent(next -> words.put("next", next));
-        goal(goals.get(riderId, system), system).ifPresent(goal -> words.put("goal", goal));
+        GoalResponse wanted = goals.get(riderId, system);
+        goal(wanted, system).ifPresent(goal -> words.put("goal", goal));
+        programme(wanted, system).ifPresent(programme -> words.put("programme", programme));
         putList(
                 words,
                 "ridden",
@@ -216,6 +220,35 @@ class ReportPaper {
                                 off.pace())
                         .filter(s -> !s.isEmpty())
                         .collect(Collectors.joining(" ")));
+    }
+
+    private static Optional<Map<String, Object>> programme(GoalResponse of, LengthSystem system) {
+        GoalJson goal = of.goal();
+        ProgrammeJson programme = of.off() == null ? null : of.off().programme();
+        if (goal == null || goal.by() == null || programme == null) {
+            return Optional.empty();
+        }
+        Map<String, Object> words = new LinkedHashMap<>();
+        words.put(
+                "sentence",
+                "Wanted by " + PaperService.DATE.format(goal.by()) + ". " + programme.sentence() + " "
+                        + programme.why());
+        putList(
+                words,
+                "planned",
+                "lessons",
+                programme.lessons().stream()
+                        .map(lesson -> Map.of(
+                                "on", PaperService.DATE.format(lesson.on()),
+                                "begin", LengthFormat.of(lesson.begin().settingMetres(), system),
+                                "aim", LengthFormat.of(lesson.aim().settingMetres(), system),
+                                "drills", names(lesson.drills())))
+                        .toList());
+        return Optional.of(words);
+    }
+
+    private static String names(List<DrillName> drills) {
+        return drills.stream().map(DrillName::name).collect(Collectors.joining(", "));
     }
 
     private static Map<String, Object> machine(RiddenMachineRuns ridden) {

@@ -63,6 +63,14 @@ record RecordsFile(
             Integer rightClean,
             String note) {}
 
-    /** A goal in short. */
-    record Wanted(String name, String kind, double settingMetres) {}
+    /**
+     * A goal in short.
+     *
+     * @param by missing where there is no hurry
+     */
+    record Wanted(
+            String name,
+            String kind,
+            double settingMetres,
+            @Nullable LocalDate by) {}
 }

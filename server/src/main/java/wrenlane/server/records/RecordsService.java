@@ -65,7 +65,7 @@ class RecordsService {
 
     private Optional<Wanted> goal(long riderId) {
         return goals.find(riderId)
-                .map(goal -> new Wanted(goal.name(), goal.kind(), goal.setting().metres()));
+                .map(goal -> new Wanted(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
     }
 
     /** Deletes somebody with all that is kept of them; nothing brings it back but a copy made before. */
