@@ -78,7 +78,7 @@ function Row(props: {
         <button
           type="button"
           aria-pressed={chosen}
-          className="text-left hover:underline"
+          className="text-left wrap-anywhere hover:underline"
           onClick={() => props.onChoose(pair.key)}
         >
           <span className={chosen ? 'font-semibold' : ''}>{pair.machine.name}</span>
