@@ -108,12 +108,14 @@ function Row(props: {
 function OwnChance({ of }: { of: Chance }) {
   return (
     <span className="block text-[0.8rem] font-normal text-soft">
-      clean <span className="figures">{share(of.chance)}</span>
+      <span className="whitespace-nowrap">
+        clean <span className="figures">{share(of.chance)}</span>
+      </span>
       <span className="block">
         {of.runs === 0 ? (
           restsOn(of)
         ) : (
-          <span className="figures">
+          <span className="figures whitespace-nowrap">
             {share(of.low)} to {share(of.high)}
           </span>
         )}
