@@ -19,4 +19,17 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['src/**/*.test.{ts,tsx}'],
+    ignores: ['src/**/*.mocked.test.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='vi'][callee.property.name='mock']",
+          message: 'Files share their modules: one that mocks some is named *.mocked.test.',
+        },
+      ],
+    },
+  },
 );

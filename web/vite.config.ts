@@ -27,5 +27,20 @@ export default defineConfig({
   ],
   server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
-  test: { environment: 'node', include: ['src/**/*.test.{ts,tsx}'] },
+  test: {
+    setupFiles: ['./test-setup.ts'],
+    // Modules are loaded once for all files, which takes most of the time; but what mocks one has to load its own.
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'plain',
+          isolate: false,
+          include: ['src/**/*.test.{ts,tsx}'],
+          exclude: ['src/**/*.mocked.test.{ts,tsx}'],
+        },
+      },
+      { extends: true, test: { name: 'mocked', include: ['src/**/*.mocked.test.{ts,tsx}'] } },
+    ],
+  },
 });
