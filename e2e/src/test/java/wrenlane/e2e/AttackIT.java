@@ -14,7 +14,7 @@ class AttackIT {
         List<String> command = new ArrayList<>(List.of(
                 "node",
                 BuiltApp.root().resolve("bench/" + name + ".mjs").toString(),
-                BuiltApp.root().resolve("server/target/wren-lane.jar").toString(),
+                BuiltApp.ready().jar().toString(),
                 BuiltApp.root().resolve("demo/ferry-apron.json").toString()));
         command.addAll(List.of(args));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();

@@ -62,7 +62,7 @@ final class BuiltApp {
     }
 
     private Path archive() {
-        return folder.resolve("classes.jsa");
+        return folder.resolve("wren-lane.jsa");
     }
 
     private void unpack(Path jar) throws IOException {
