@@ -45,6 +45,7 @@ public class Newsroom {
     private final Map<News, Long> told = new LinkedHashMap<>();
     private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
     private final Set<News> gathered = new LinkedHashSet<>();
+    private volatile boolean closed;
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "news");
         thread.setDaemon(true);
@@ -88,6 +89,11 @@ public class Newsroom {
         listener.onCompletion(() -> listeners.remove(listener));
         listener.onError(gone -> listeners.remove(listener));
         listeners.add(listener);
+        if (closed) {
+            // Whoever comes back at once is let go too, and asks again until there is another server.
+            listener.complete();
+            return Optional.of(listener);
+        }
         fresh().forEach(news -> send(event(news), List.of(listener)));
         return Optional.of(listener);
     }
@@ -133,6 +139,7 @@ public class Newsroom {
     /** Lets everybody go before the server waits for open requests. */
     @EventListener(ContextClosedEvent.class)
     void close() {
+        closed = true;
         listeners.forEach(SseEmitter::complete);
         listeners.clear();
     }
