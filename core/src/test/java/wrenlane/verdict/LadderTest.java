@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,9 +35,14 @@ class LadderTest {
     private static final Set<String> TURNS_FAR =
             Set.of("figure-eight", "figure-eight-box", "crossroads", "straight-weave", "circle-weave", "return-gates");
 
+    /** What several tests ask for takes a dozen searches to find. */
+    private static final Map<Course, Tightness> ON_THE_HEAVY = new ConcurrentHashMap<>();
+
     private static List<Ladder.Rung> rungs(Course course, MachineTurn turn, LengthSystem system) {
-        return Ladder.of(course, turn, Tightness.ofBothSides(course, turn), system)
-                .rungs();
+        Tightness tightness = turn == HEAVY
+                ? ON_THE_HEAVY.computeIfAbsent(course, c -> Tightness.ofBothSides(c, HEAVY))
+                : Tightness.ofBothSides(course, turn);
+        return Ladder.of(course, turn, tightness, system).rungs();
     }
 
     @ParameterizedTest
