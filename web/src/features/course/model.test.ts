@@ -35,6 +35,7 @@ const line = (name: string, roomMetres: number): Line => ({
     nearest: { x: 0, y: 0 },
   },
   turnUsed: 0.7,
+  mostLeanRadians: 0.08,
   lengthMetres: 10,
 });
 const rung = (settingMetres: number, bays?: number): Rung => ({
@@ -82,8 +83,15 @@ describe('the verdict', () => {
       tail: 'The line drawn keeps 0.30\u2009m: the front wheel at the far line is the tightest point.',
     });
     expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }, line('far line', 0.3)).head).toMatch(
-      /^Fits at 12.*km\/h, leaning 5\.7°/,
+      /^Fits at 12.*km\/h, leaning 4\.6°/,
     );
+    expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }).head).toMatch(/leaning 5\.7°/);
+    expect(
+      say(
+        { ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 },
+        { ...line('left side', 0.6), mostLeanRadians: 0 },
+      ).head,
+    ).toMatch(/km\/h, upright\.$/);
   });
 
   it('says by how much it lacks at the best speed, and where', () => {

@@ -96,6 +96,11 @@ function placed(name: string, part: Room['part']): string {
   return `${PARTS[part]} at ${/^cone /.test(name) ? name : `the ${name}`}`;
 }
 
+/** Half a degree, in radians: nobody sees less, and straight on it is none. */
+const UPRIGHT = 0.0087;
+
+const leaning = (radians: number) => (radians < UPRIGHT ? 'upright' : `leaning ${degreesText(radians)}`);
+
 /**
  * The verdict in words: the answer with the speed and the lean there, then what the line drawn keeps, which the drawing
  * shows, then the tightest point.
@@ -111,7 +116,7 @@ export function verdict(
   const ridden =
     fit.speedMetresPerSecond === undefined
       ? 'from a stop'
-      : `at ${speedText(fit.speedMetresPerSecond, speed)}, leaning ${degreesText(fit.leanRadians)}`;
+      : `at ${speedText(fit.speedMetresPerSecond, speed)}, ${leaning(line?.mostLeanRadians ?? fit.leanRadians)}`;
   switch (fit.answer) {
     case 'FITS': {
       const keeps = line?.binding.roomMetres ?? fit.spare.metres;

@@ -30,6 +30,7 @@ const line: Line = {
   rooms: [room],
   binding: room,
   turnUsed: 0.5,
+  mostLeanRadians: 0.1,
   lengthMetres: 10,
 };
 

@@ -237,9 +237,17 @@ public record CourseFit(
         return spare.metres() >= LineSearch.MOST_ROOM_METRES - 0.01;
     }
 
-    /** How far the machine leans where it is judged, on the side it leans further to, in radians. */
+    /** How far the machine leans along the line drawn, where it leans furthest, to whichever side, in radians. */
     public double leanRadians() {
-        return Math.max(left.leanRadians(), right.leanRadians());
+        return leanRadians(drawn());
+    }
+
+    /** The same along another line of this fit. */
+    public double leanRadians(CheckedLine line) {
+        return line.line().points().stream()
+                .mapToDouble(p -> Math.abs(task.limits().leanRadians(p.curvature())))
+                .max()
+                .orElse(0);
     }
 
     /** A line of this fit, where it is known. */

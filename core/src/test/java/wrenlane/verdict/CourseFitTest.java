@@ -78,6 +78,20 @@ class CourseFitTest {
         assertThat(fit.easiest().orElseThrow().binding().roomMetres()).isBetween(0.0, 0.01);
     }
 
+    /** Steady balance at the line's tightest place, tan φ = v² κ / g with κ its share of the limit; straight on it is none. */
+    @Test
+    void saysTheLeanOfTheLineAndNotTheMostThereIs() {
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit turn = CourseFit.of(Tasks.course("u-turn-box"), ride).fit();
+        double v = turn.left().speedMetresPerSecond();
+        double curvature = turn.drawn().turnUsed() * turn.left().curvatureLimit();
+        assertThat(Math.tan(turn.leanRadians())).isCloseTo(v * v * curvature / 9.80665, within(1e-3));
+        assertThat(turn.leanRadians()).isLessThan(turn.left().leanRadians());
+        assertThat(turn.leanRadians(turn.roomiest())).isGreaterThanOrEqualTo(turn.leanRadians());
+        CourseFit lane = CourseFit.of(Tasks.course("lane"), ride).fit();
+        assertThat(lane.leanRadians()).isLessThan(Math.toRadians(0.5));
+    }
+
     @Test
     void aCourseTooTightSaysWhatBindsByHowMuchAndHowMuchTurnItWouldTake() {
         Ride ride = Tasks.ride("tourer-1400", RiderLevel.NOVICE);

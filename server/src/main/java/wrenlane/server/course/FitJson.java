@@ -18,7 +18,7 @@ import wrenlane.verdict.Room;
  * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
  *     line was found
  * @param speedMetresPerSecond judged at; missing from a stop
- * @param leanRadians there, on the side it leans further to
+ * @param leanRadians there, along the line drawn where it leans furthest
  * @param slowest room at the slowest speed the rider holds; missing where that is the speed judged at, or a speed was given
  */
 record FitJson(

@@ -23,6 +23,7 @@ import wrenlane.verdict.RidingMark;
  * @param end the least to what stands at the ends; missing where nothing there is kept apart
  * @param marks to ride it by
  * @param turnUsed largest share of the turn there is
+ * @param mostLeanRadians where the machine leans furthest, to whichever side
  * @param lengthMetres of the rear path
  */
 record LineJson(
@@ -33,6 +34,7 @@ record LineJson(
         @Nullable RoomJson end,
         List<RidingMark> marks,
         double turnUsed,
+        double mostLeanRadians,
         double lengthMetres) {
 
     /**
@@ -100,6 +102,7 @@ record LineJson(
                 checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
                 RidingMark.of(fit, checked),
                 checked.turnUsed(),
+                fit.leanRadians(checked),
                 checked.line().lengthMetres());
     }
 
