@@ -19,7 +19,8 @@ help() {
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
 ./wren bench         run the benchmarks of the core, and a load on the server
 ./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), readings
-                     (a settled course of every kind), drag (from pointer to drawing, in the browser), or an attack on a server of its own: fuzz, crash;
+                     (a settled course of every kind), drag (from pointer to drawing, in the browser),
+                     pages (every stop by Lighthouse, on a desk and a slow phone), or an attack on a server of its own: fuzz, crash;
                      courses [N]: so many drawn at random (2000), each that is said to fit ridden again;
                      peaks [N]: so many (300), the easiest line against a finer reference; or progress,
                      which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
@@ -166,6 +167,7 @@ bench() {
     courses) of_core RandomCoursesTest wren.courses "${1:-2000}" ;;
     peaks) of_core EasiestPeakTest wren.peaks "${1:-300}" ;;
     drag) in_browser DragTimes ;;
+    pages) chromium && bash web/install.sh bench && of_server pages "$@" ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
     load | logging | fuzz | crash | memory | readings | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
