@@ -86,7 +86,6 @@ public class GoalService {
      * @param last day with runs of this rider, on whatever course; empty where there are none
      */
     private record Asked(
-            long riderId,
             GoalJson goal,
             CourseKind kind,
             String machineName,
@@ -103,17 +102,15 @@ public class GoalService {
     public GoalResponse get(long riderId, LengthSystem system) {
         Read read = storage.read(() -> read(riderId));
         return read.asked()
-                .map(asked -> {
-                    List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
-                            ? List.of()
-                            : drills.before(
-                                    asked.kind().id(), riderId, asked.goal().machineId());
-                    return new GoalResponse(
-                            read.version(),
-                            asked.goal(),
-                            reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, before, system)));
-                })
+                .map(asked -> new GoalResponse(read.version(), asked.goal(), off(riderId, asked, system)))
                 .orElseGet(() -> new GoalResponse(read.version(), null, null));
+    }
+
+    private Off off(long riderId, Asked asked, LengthSystem system) {
+        List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
+                ? List.of()
+                : drills.before(asked.kind().id(), riderId, asked.goal().machineId());
+        return reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, before, system));
     }
 
     private Read read(long riderId) {
@@ -126,7 +123,6 @@ public class GoalService {
     private Asked asked(long riderId, GoalJson goal) {
         CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
         return new Asked(
-                riderId,
                 goal,
                 kind,
                 machines.get(goal.machineId()).name(),
