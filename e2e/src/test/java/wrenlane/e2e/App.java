@@ -54,13 +54,17 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
 
     @Override
     public void afterEach(ExtensionContext context) throws IOException {
-        if (context.getExecutionException().isPresent()) {
-            System.err.printf(
-                    "%s failed at %s%n%s%n",
-                    context.getDisplayName(), LocalTime.now(), chromium().lately());
+        try {
+            if (context.getExecutionException().isPresent()) {
+                System.err.printf(
+                        "%s failed at %s%n%s%n",
+                        context.getDisplayName(), LocalTime.now(), chromium().lately());
+            }
+        } finally {
+            // Whatever a page that failed can still tell, the next test begins anew.
+            chromium().leavePages();
+            server().startIfEnded();
         }
-        chromium().leavePages();
-        server().startIfEnded();
     }
 
     @Override
