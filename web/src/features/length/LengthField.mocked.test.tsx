@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
 import { readLength, type Length } from './api';
 import { LengthField } from './LengthField';
@@ -24,7 +24,6 @@ function field() {
 beforeEach(() => {
   read.mockReset();
 });
-afterEach(cleanup);
 
 describe('a length field', () => {
   it('says back what it holds in both units, with how far out it may be', () => {

@@ -1,7 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { beforeEach, expect, it, vi } from 'vitest';
-import type { RunRequest } from './api';
 import type { Entry } from './outbox';
 import {
   dismissRefused,
@@ -15,28 +14,13 @@ import {
   readOutbox,
   takeOver,
 } from './outboxStore';
+import { emptied, run } from './outbox.testing';
 
-const run: RunRequest = {
-  dayId: 1,
-  riderId: 2,
-  machineId: 3,
-  courseId: 4,
-  side: 'LEFT',
-  settingMetres: 7.2,
-  faults: [],
-  loggedAt: '2026-05-14T09:00:00Z',
-};
 const log = (id: string): Entry => ({ kind: 'log', id, run });
 const undo = (id: string): Entry => ({ kind: 'undo', id });
 const waiting = async () => (await readOutbox()).waiting.map((e) => e.kind + e.id);
 
-beforeEach(async () => {
-  localStorage.clear();
-  for (let first = await firstWaiting(); first; first = await firstWaiting())
-    await markSent(first.place, first.entry);
-  await letGoOfSent(Infinity);
-  await dismissRefused();
-});
+beforeEach(emptied);
 
 it('keeps what was done in its order, also where it was put all at once', async () => {
   await Promise.all([log('a'), undo('a'), log('b')].map(putWaiting));

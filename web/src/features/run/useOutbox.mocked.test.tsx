@@ -1,28 +1,19 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
-import { putRun, withdrawRun, type Run, type RunRequest } from './api';
-import { dismissRefused, firstWaiting, letGoOfSent, markSent, putWaiting } from './outboxStore';
+import { putRun, withdrawRun, type Run } from './api';
+import { firstWaiting, putWaiting } from './outboxStore';
+import { emptied, run } from './outbox.testing';
 import { useOutbox } from './useOutbox';
 
 vi.mock('./api', () => ({ putRun: vi.fn(), withdrawRun: vi.fn() }));
 
 const put = vi.mocked(putRun);
 const withdraw = vi.mocked(withdrawRun);
-const run: RunRequest = {
-  dayId: 1,
-  riderId: 2,
-  machineId: 3,
-  courseId: 4,
-  side: 'LEFT',
-  settingMetres: 7.2,
-  faults: [],
-  loggedAt: '2026-05-14T09:00:00Z',
-};
 const outOfReach = new Problem(0, 'The server is out of reach.', []);
 
 function outbox() {
@@ -33,21 +24,11 @@ function outbox() {
   return renderHook(() => useOutbox(), { wrapper });
 }
 
-/** Nothing kept, as in a browser that has never been here. */
-async function emptied() {
-  for (let first = await firstWaiting(); first; first = await firstWaiting())
-    await markSent(first.place, first.entry);
-  await letGoOfSent(Infinity);
-  await dismissRefused();
-}
-
 beforeEach(async () => {
-  localStorage.clear();
   await emptied();
   put.mockReset().mockResolvedValue({} as Run);
   withdraw.mockReset().mockResolvedValue(undefined);
 });
-afterEach(cleanup);
 
 describe('the outbox on a device', () => {
   it('sends what was done in its order and lets go of it', async () => {
