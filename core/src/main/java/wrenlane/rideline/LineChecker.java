@@ -1,7 +1,6 @@
 package wrenlane.rideline;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -188,15 +187,21 @@ public final class LineChecker {
     /** What is lacking where the place nearest to a cone has it on the wrong side: the whole way across. */
     private static @Nullable KeepRoom passedWrongly(
             LineTask task, Keep.Off off, List<LinePoint> points, double toStation) {
-        LinePoint nearest = points.stream()
-                .filter(p -> p.distanceMetres() * toStation >= off.fromStation()
-                        && p.distanceMetres() * toStation <= off.toStation())
-                .min(Comparator.comparingDouble(p -> distance(off.centre(), p.rear(), p.front())))
-                .orElse(null);
+        LinePoint nearest = null;
+        double across = Double.POSITIVE_INFINITY;
+        for (LinePoint p : points) {
+            double station = p.distanceMetres() * toStation;
+            if (station >= off.fromStation() && station <= off.toStation()) {
+                double here = distance(off.centre(), p.rear(), p.front());
+                if (here < across) {
+                    across = here;
+                    nearest = p;
+                }
+            }
+        }
         if (nearest == null || side(off.centre(), nearest) == off.side().orElseThrow()) {
             return null;
         }
-        double across = distance(off.centre(), nearest.rear(), nearest.front());
         double half = off.part() == Keep.Part.BODY
                 ? task.footprint().reachMetres(off.heightMetres(), 0)
                 : task.footprint().tyreMetres() / 2;

@@ -2,6 +2,7 @@ package wrenlane.verdict;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.plan.Pace;
@@ -79,7 +80,8 @@ public record CourseFit(
                 ? Optional.empty()
                 : Optional.of(new SpareAtSpeed(
                         scan.slowest(), scan.atSlowest().found().room()));
-        return new Reckoning(course, ride, judged.speed()).all(judged.found(), slowest);
+        Reckoning reckoning = new Reckoning(course, ride, judged.speed());
+        return reckoning.all(reckoning.search.settled(judged.found()), slowest);
     }
 
     /** Reckons a course at a given speed, with every line. */
@@ -111,7 +113,8 @@ public record CourseFit(
             return room(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
         SpeedScan.At judged = new SpeedScan(course, ride).judged();
-        return new Reckoning(course, ride, judged.speed()).roomOnly(judged.found());
+        Reckoning reckoning = new Reckoning(course, ride, judged.speed());
+        return reckoning.roomOnly(reckoning.search.settled(judged.found()));
     }
 
     /** The same at a given speed. */
@@ -140,8 +143,16 @@ public record CourseFit(
             double clear = clear(roomy);
             Optional<LineSearch.Found> comfortable = clear == 0
                     ? easy
-                    : easiestOf(guesses, clear).or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
+                    : easiestOf(likely(easy, roomy), clear)
+                            .or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
             return reckoned(roomy, comfortable, easy, used(roomy, easy), slowest);
+        }
+
+        /** Lines to start the comfortable one from: from these it comes out as easy as from all that the easiest had. */
+        private static List<LineNodes> likely(Optional<LineSearch.Found> easy, LineSearch.Found roomy) {
+            return Stream.concat(easy.stream(), Stream.of(roomy).filter(LineSearch.Found::holds))
+                    .map(LineSearch.Found::nodes)
+                    .toList();
         }
 
         Reckoned dragged(LineChoice drawn, @Nullable LineMemory memory) {

@@ -66,7 +66,7 @@ public final class SpareUncertainty {
     private static double room(LineTask task, CourseFit.Reckoned known) {
         LineSearch search = new LineSearch(task);
         LineNodes like = known.memory().roomiest(task.route());
-        return (like == null ? search.roomiest(null) : search.follow(like)).room();
+        return (like == null ? search.roomiest(null) : search.roughly(like)).room();
     }
 
     private static double square(double x) {

@@ -32,6 +32,9 @@ public final class SpeedScan {
     /** Room that nobody tells apart while riding, in metres: the slower of two such speeds is the better. */
     static final double AS_GOOD_METRES = 0.05;
 
+    /** Room that grows by less than this over two km/h is level, in metres: no top between is {@link #AS_GOOD_METRES} above. */
+    private static final double FLAT_METRES = 0.01;
+
     /** Past the top by so much, the hill is over, in metres. */
     private static final double FALLEN_METRES = 0.1;
 
@@ -39,6 +42,9 @@ public final class SpeedScan {
     private final Ride ride;
     private final NavigableMap<Integer, At> known = new TreeMap<>();
     private final int last;
+
+    /** Speeds at which a line holds, though how much room there is was not asked. */
+    private final NavigableMap<Integer, At> holding = new TreeMap<>();
 
     /** What was found at a speed, in m/s. */
     record At(int step, double speed, LineSearch.Found found) {
@@ -86,8 +92,7 @@ public final class SpeedScan {
     private At followed(int step, LineNodes line) {
         At seen = known.get(step);
         if (seen == null) {
-            double speed = slowest() + step * STEP;
-            seen = new At(step, speed, new LineSearch(LineTask.of(course, ride, speed)).follow(line));
+            seen = new At(step, speed(step), search(step).follow(line));
             known.put(step, seen);
         }
         return seen;
@@ -115,9 +120,11 @@ public final class SpeedScan {
 
     /** The closest such speeds known between two of which one has room and the other has not, on one side of the hill. */
     synchronized Bracket bracket(At fits, At lacks) {
+        NavigableMap<Integer, At> all = new TreeMap<>(holding);
+        all.putAll(known);
         NavigableMap<Integer, At> between = fits.step < lacks.step
-                ? known.subMap(fits.step, true, lacks.step, true)
-                : known.subMap(lacks.step, true, fits.step, true).descendingMap();
+                ? all.subMap(fits.step, true, lacks.step, true)
+                : all.subMap(lacks.step, true, fits.step, true).descendingMap();
         At last = fits;
         for (At seen : between.values()) {
             if (seen.room() < 0) {
@@ -130,12 +137,33 @@ public final class SpeedScan {
 
     /** The first speed looked at above one that leaves no room, if there is one. */
     synchronized Optional<At> lostAbove(At fits) {
-        for (int i = fits.step + COARSE; i <= last; i += COARSE) {
-            if (at(i).room() < 0) {
-                return Optional.of(at(i));
+        At here = fits;
+        while (here.step < last) {
+            here = holdingAt(Math.min(last, here.step + COARSE), here);
+            if (here.room() < 0) {
+                return Optional.of(here);
             }
         }
-        return at(last).room() < 0 ? Optional.of(at(last)) : Optional.empty();
+        return Optional.empty();
+    }
+
+    /** A line at a speed, near one at another speed where there is one: as quick as can be, where only that is asked. */
+    private At holdingAt(int step, At like) {
+        At seen = known.containsKey(step) ? known.get(step) : holding.get(step);
+        if (seen != null) {
+            return seen;
+        }
+        At found = new At(step, speed(step), search(step).near(like.found.nodes()));
+        (found.found.holds() ? holding : known).put(step, found);
+        return found;
+    }
+
+    private double speed(int step) {
+        return slowest() + step * STEP;
+    }
+
+    private LineSearch search(int step) {
+        return new LineSearch(LineTask.of(course, ride, speed(step)));
     }
 
     /**
@@ -143,7 +171,9 @@ public final class SpeedScan {
      * that leaves none where another leaves some.
      */
     synchronized At judged() {
-        At top = roomiest();
+        At coarse = roomiestOfCoarse();
+        // Where the slowest speed leaves as much as any, it is the one, and the top need not be known closer.
+        At top = coarse.room() - at(0).room() < FLAT_METRES ? coarse : summit(coarse);
         double enough = top.room() - AS_GOOD_METRES;
         double asked = top.room() >= 0 ? Math.max(0, enough) : enough;
         int too = -1;
@@ -166,6 +196,14 @@ public final class SpeedScan {
 
     /** The speed with the most room. */
     synchronized At roomiest() {
+        return summit(roomiestOfCoarse());
+    }
+
+    private At summit(At coarse) {
+        return capped(coarse) ? coarse : topNear(coarse.step);
+    }
+
+    private At roomiestOfCoarse() {
         At best = at(0);
         for (int i = COARSE; i <= last && !capped(best); i += COARSE) {
             At here = at(i);
@@ -175,7 +213,7 @@ public final class SpeedScan {
                 break;
             }
         }
-        return capped(best) ? best : topNear(best.step);
+        return best;
     }
 
     private At better(At best, int step) {
@@ -191,8 +229,7 @@ public final class SpeedScan {
         if (seen != null) {
             return seen;
         }
-        double speed = slowest() + step * STEP;
-        At found = new At(step, speed, new LineSearch(LineTask.of(course, ride, speed)).probe(nearest(step)));
+        At found = new At(step, speed(step), search(step).glance(nearest(step)));
         known.put(step, found);
         return found;
     }

@@ -89,9 +89,7 @@ public record SpeedWindow(
             double out = bracket.lacks().speed();
             while (Math.abs(in - out) > TOLERANCE * in) {
                 double middle = (in + out) / 2;
-                LineSearch search = new LineSearch(LineTask.of(course, ride, middle));
-                LineSearch.Found near = search.near(line);
-                LineSearch.Found found = near.holds() ? near : search.probe(line);
+                LineSearch.Found found = new LineSearch(LineTask.of(course, ride, middle)).near(line);
                 if (found.holds()) {
                     in = middle;
                     line = found.nodes();
@@ -124,7 +122,7 @@ public record SpeedWindow(
 
         private static double room(LineTask task, TurnLimits limits, LineNodes like) {
             return new LineSearch(new LineTask(task.route(), task.footprint(), limits))
-                    .follow(like)
+                    .roughly(like)
                     .room();
         }
     }

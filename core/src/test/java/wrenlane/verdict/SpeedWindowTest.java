@@ -20,7 +20,18 @@ class SpeedWindowTest {
     private static final double BEYOND = 1.05;
 
     @ParameterizedTest
-    @ValueSource(strings = {"u-turn-box", "straight-weave", "offset-weave"})
+    @ValueSource(
+            strings = {
+                "u-turn-box",
+                "straight-weave",
+                "offset-weave",
+                "figure-eight",
+                "figure-eight-box",
+                "circle-weave",
+                "return-gates",
+                "weave-and-turn",
+                "crossroads"
+            })
     void fitsInsideAndNotBeyond(String id) {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
         Course course = Tasks.course(id);

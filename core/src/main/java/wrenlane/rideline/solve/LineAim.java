@@ -7,8 +7,11 @@ package wrenlane.rideline.solve;
  * @param clearMetres room asked everywhere, where room itself is not sought
  * @param contentMetres room with which the search for room is content
  * @param freeShare share of the turn that costs nothing
+ * @param elastic what a unit of missing room, or of turn or quickness there is not, costs against what is sought
+ * @param leastPromise a change that promises less of what is sought is not worth making
  */
-public record LineAim(Kind kind, double clearMetres, double contentMetres, double freeShare) {
+public record LineAim(
+        Kind kind, double clearMetres, double contentMetres, double freeShare, double elastic, double leastPromise) {
     enum Kind {
         /** The most room, with no more of the turn than there is. */
         MOST_ROOM,
@@ -24,7 +27,7 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
     public static final double MOST_ROOM_METRES = 1;
 
     /** Close enough to the most room that is looked for, in metres. */
-    private static final double CLOSE_METRES = 2e-3;
+    static final double CONTENT_METRES = MOST_ROOM_METRES - 2e-3;
 
     /** By how much a smoothed line may take more of the turn, as a share: less than can be told on the ground. */
     private static final double SHARE_LET = 2e-3;
@@ -35,27 +38,49 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
     /** What half the square of the change of curvature counts when it is all that is sought. */
     private static final double ALL_SMOOTHNESS = 0.05;
 
+    /** Above every multiplier met where a share of the turn is sought. */
+    private static final double ELASTIC = 6;
+
+    /** The same where room is: on an eight ridden fast a tenth more of the turn is worth 0.7 m of room. */
+    private static final double ELASTIC_FOR_ROOM = 12;
+
+    /*
+     * A change that promises less is not worth making: half a millimetre of room, 0.1 % of the turn, or what no eye sees of
+     * smoothness. Chosen by us; halving them changed no answer by more than that.
+     */
+    private static final double FINE_METRES = 5e-4;
+    private static final double FINE_SHARE = 1e-3;
+    private static final double FINE_SMOOTHNESS = 5e-4;
+
+    /** The same for room that is looked at roughly: a tenth of what riders tell apart. */
+    private static final double ROUGH_METRES = 5e-3;
+
     static LineAim mostRoom() {
-        return withRoom(MOST_ROOM_METRES - CLOSE_METRES);
+        return new LineAim(Kind.MOST_ROOM, 0, CONTENT_METRES, 0, ELASTIC_FOR_ROOM, FINE_METRES);
     }
 
-    /** A line with this much room, in metres, and the first is as good as any. */
-    static LineAim withRoom(double metres) {
-        return new LineAim(Kind.MOST_ROOM, 0, metres, 0);
+    /** A guess with much room, which may take a little more of the turn than there is. */
+    static LineAim muchRoom() {
+        return new LineAim(Kind.MOST_ROOM, 0, CONTENT_METRES, 0, ELASTIC, FINE_METRES);
+    }
+
+    /** A line with this much room, in metres, or the most to within a centimetre or two: the first is as good as any. */
+    static LineAim withRoomRoughly(double metres) {
+        return new LineAim(Kind.MOST_ROOM, 0, metres, 0, ELASTIC_FOR_ROOM, ROUGH_METRES);
     }
 
     static LineAim easiest(double clearMetres) {
-        return new LineAim(Kind.EASIEST, clearMetres, 0, 0);
+        return new LineAim(Kind.EASIEST, clearMetres, 0, 0, ELASTIC, FINE_SHARE);
     }
 
     /** The line that asks for the smallest share of turn and quickness, both scaled alike. */
     static LineAim gentlest(double clearMetres) {
-        return new LineAim(Kind.GENTLEST, clearMetres, 0, 0);
+        return new LineAim(Kind.GENTLEST, clearMetres, 0, 0, ELASTIC, FINE_SHARE);
     }
 
     /** The smoothest that takes no more of the turn than a share, but for a hair. */
     static LineAim smoothest(double share, double clearMetres) {
-        return new LineAim(Kind.SMOOTHEST, clearMetres, 0, share * (1 + SHARE_LET));
+        return new LineAim(Kind.SMOOTHEST, clearMetres, 0, share * (1 + SHARE_LET), ELASTIC, FINE_SMOOTHNESS);
     }
 
     boolean room() {
@@ -74,17 +99,5 @@ public record LineAim(Kind kind, double clearMetres, double contentMetres, doubl
 
     double smoothness() {
         return kind == Kind.SMOOTHEST ? ALL_SMOOTHNESS : SMOOTHNESS;
-    }
-
-    /**
-     * A change that promises less is not worth making: half a millimetre of room, 0.1 % of the turn, or what no eye
-     * sees of smoothness. Chosen by us; halving them changed no answer by more than that.
-     */
-    double leastPromise() {
-        return switch (kind) {
-            case MOST_ROOM -> 5e-4;
-            case EASIEST, GENTLEST -> 1e-3;
-            case SMOOTHEST -> 5e-4;
-        };
     }
 }

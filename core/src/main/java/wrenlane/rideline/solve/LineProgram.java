@@ -8,9 +8,6 @@ import wrenlane.rideline.LineTask;
 
 /** The problem as seen from a line: the convex program for the best small change of it. */
 final class LineProgram {
-    /** What a unit of missing room, rate or curvature costs against what is sought; above every multiplier met. */
-    static final double ELASTIC = 6;
-
     /** Slack that every row has at the program's start; chosen by us by trial. */
     private static final double INSIDE = 0.1;
 
@@ -76,8 +73,8 @@ final class LineProgram {
         for (int i = 0; i < line.segments; i++) {
             p.inputLinear[i] = p.inputWeight * line.input(i);
         }
-        p.sharedLinear[Unknowns.ROOM] = aim.room() ? -1 : -ELASTIC;
-        p.sharedLinear[Unknowns.SHARE] = aim.leastShare() ? 1 : ELASTIC;
+        p.sharedLinear[Unknowns.ROOM] = aim.room() ? -1 : -aim.elastic();
+        p.sharedLinear[Unknowns.SHARE] = aim.leastShare() ? 1 : aim.elastic();
         ends.tie(p, line);
         Rows[] rows = {curvature(line), input(line, share), places(line, clear)};
         p.require(rows);
@@ -105,9 +102,9 @@ final class LineProgram {
         double share = p.found.shared[Unknowns.SHARE];
         return smooth
                 + switch (aim.kind()) {
-                    case MOST_ROOM -> -room + ELASTIC * share;
-                    case EASIEST, GENTLEST -> share - ELASTIC * room;
-                    case SMOOTHEST -> ELASTIC * (share - aim.freeShare() - room);
+                    case MOST_ROOM -> -room + aim.elastic() * share;
+                    case EASIEST, GENTLEST -> share - aim.elastic() * room;
+                    case SMOOTHEST -> aim.elastic() * (share - aim.freeShare() - room);
                 };
     }
 

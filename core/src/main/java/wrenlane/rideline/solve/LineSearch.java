@@ -68,24 +68,25 @@ public final class LineSearch {
      */
     public Found roomiest(@Nullable LineNodes like) {
         Found first = found(mostRoom(), like == null ? route() : like);
-        return first.holds() ? first : lookedFurther(first, like != null);
+        return first.holds() ? first : lookedFurther(first);
     }
 
     private LineSolver mostRoom() {
         return new LineSolver(tightened, LineAim.mostRoom());
     }
 
-    /** The best of a line that does not hold and those from more guesses, up to the first that does. */
-    private Found lookedFurther(Found first, boolean alsoFromTheRoute) {
-        LineSolver solver = mostRoom();
-        Found best = alsoFromTheRoute ? better(first, found(solver, route())) : first;
-        if (best.holds()) {
-            return best;
-        }
-        LineNodes easy =
-                new LineSolver(tightened, LineAim.easiest(0)).solve(route()).line();
-        return better(best, found(solver, easy));
+    /**
+     * The better of a line that does not hold and one from the easiest line. Where that takes more of the turn than there
+     * is, two searches agree and no third is made.
+     */
+    private Found lookedFurther(Found first) {
+        Outcome easy = new LineSolver(tightened, LineAim.easiest(0)).solve(route());
+        boolean agreed = easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES && easy.share() > 1 + SHARE_TOLERANCE;
+        return agreed ? first : better(first, found(mostRoom(), easy.line()));
     }
+
+    /** By less than this over the turn there is, as a share, the easiest line may yet be one. */
+    private static final double SHARE_TOLERANCE = 5e-3;
 
     private LineNodes route() {
         return LineNodes.along(task.route());
@@ -96,23 +97,55 @@ public final class LineSearch {
         return found(mostRoom(), like);
     }
 
-    /** Whether a line near one of a like task holds: content with the first that has a hair of room. */
-    public Found near(LineNodes like) {
-        return found(new LineSolver(tightened, LineAim.withRoom(HAIR_METRES)), like);
-    }
-
     /**
      * The room there is, followed from a line of a like task if there is one; looked for from more guesses only where
      * little is lacking, so that a line is not missed.
      */
     public Found probe(@Nullable LineNodes like) {
         Found first = found(mostRoom(), like == null ? route() : like);
-        return first.holds() || first.room() < -CLEARLY_LACKING_METRES ? first : lookedFurther(first, like != null);
+        return first.holds() || clearlyLacks(first) ? first : lookedFurther(first);
+    }
+
+    /**
+     * A line near one of a like task where one holds, content with the first that has a hair of room. One is not looked for
+     * to the last centimetre.
+     */
+    public Found near(LineNodes like) {
+        Found near = found(new LineSolver(tightened, LineAim.withRoomRoughly(HAIR_METRES)), like);
+        boolean aHairLacks = near.room() > -PLAIN_METRES && near.checked().obeysTheRider();
+        return near.holds() || aHairLacks || clearlyLacks(near) ? near : lookedFurther(near);
+    }
+
+    private static boolean clearlyLacks(Found found) {
+        return found.room() < -CLEARLY_LACKING_METRES || found.share() > CLEARLY_OVER;
     }
 
     private static final double CLEARLY_LACKING_METRES = 0.15;
 
+    /** Share of turn or quickness that nobody has who has no more than the limits, to within what a search leaves. */
+    private static final double CLEARLY_OVER = 1.05;
+
+    /** As {@link #probe}, to within a centimetre or two, but exact about whether there is any room. */
+    public Found glance(@Nullable LineNodes like) {
+        Found rough = roughly(like == null ? route() : like);
+        boolean plain = rough.holds() ? rough.room() > PLAIN_METRES : clearlyLacks(rough);
+        return plain ? rough : probe(rough.nodes());
+    }
+
+    /** As {@link #follow}, to within a centimetre or two. */
+    public Found roughly(LineNodes like) {
+        return found(new LineSolver(tightened, LineAim.withRoomRoughly(LineAim.CONTENT_METRES)), like);
+    }
+
+    /** So much room is plainly some, however roughly it was looked for, in metres. */
+    private static final double PLAIN_METRES = 0.03;
+
     private static final double HAIR_METRES = 1e-3;
+
+    /** A line looked at roughly, brought to rest. */
+    public Found settled(Found rough) {
+        return better(rough, follow(rough.nodes()));
+    }
 
     private static Found better(Found a, Found b) {
         boolean rideable = b.checked().obeysTheRider();
@@ -193,7 +226,7 @@ public final class LineSearch {
         LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
         Stream<LineNodes> more = LineNodes.turning(task.route()) <= ONE_TURN
                 ? Stream.of()
-                : Stream.of(solved(LineAim.mostRoom()), solved(LineAim.gentlest(WIDE_METRES)));
+                : Stream.of(solved(LineAim.muchRoom()), solved(LineAim.gentlest(WIDE_METRES)));
         Stream<LineNodes> guesses = Stream.concat(like == null ? Stream.of(route()) : Stream.of(like, route()), more);
         return guesses.map(guess -> found(solver, guess))
                 .filter(Found::clears)

@@ -57,10 +57,10 @@ final class LineSolver {
             double lacking = Math.max(Math.max(0, aim.clearMetres() - clear.least()), overRate);
             double sought = switch (aim.kind()) {
                 case MOST_ROOM ->
-                    LineProgram.ELASTIC * Math.max(Math.max(0, share - 1), overRate)
+                    aim.elastic() * Math.max(Math.max(0, share - 1), overRate)
                             - Math.min(LineAim.MOST_ROOM_METRES, clear.least());
-                case EASIEST, GENTLEST -> share + LineProgram.ELASTIC * lacking;
-                case SMOOTHEST -> LineProgram.ELASTIC * (Math.max(0, share - aim.freeShare()) + lacking);
+                case EASIEST, GENTLEST -> share + aim.elastic() * lacking;
+                case SMOOTHEST -> aim.elastic() * (Math.max(0, share - aim.freeShare()) + lacking);
             };
             return GAP_COST * loose + smooth + sought;
         }

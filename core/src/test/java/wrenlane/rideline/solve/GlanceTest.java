@@ -1,0 +1,54 @@
+package wrenlane.rideline.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.rideline.LineTask;
+import wrenlane.rider.RiderLevel;
+import wrenlane.riding.Ride;
+
+/** What is looked at roughly, against what is looked for to the last. */
+class GlanceTest {
+    private final Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
+
+    private LineSearch search(String kind, double kilometresPerHour) {
+        return new LineSearch(LineTask.of(Tasks.course(kind), ride, kilometresPerHour / 3.6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "circle, 6", "circle, 12", "straight-weave, 8", "straight-weave, 16", "offset-weave, 10",
+        "figure-eight, 6", "figure-eight, 16", "figure-eight-box, 9", "figure-eight-box, 17", "return-gates, 15",
+        "weave-and-turn, 7", "weave-and-turn, 14", "crossroads, 8", "crossroads, 15", "u-turn-box, 7"
+    })
+    void knowsTheRoomToWithinTwoCentimetresAndWhetherThereIsAny(String kind, double speed) {
+        LineSearch search = search(kind, speed);
+        LineSearch.Found exact = search.probe(null);
+        LineSearch.Found rough = search.glance(null);
+        assertThat(rough.holds()).isEqualTo(exact.holds());
+        assertThat(rough.room()).isCloseTo(exact.room(), within(0.02));
+        assertThat(search.settled(rough).room()).isGreaterThanOrEqualTo(rough.room());
+    }
+
+    /** Near the fastest it can be ridden, a metre of room would cost a tenth of the turn: too little a price misses the line. */
+    @Test
+    void findsTheLineOfAnEightRiddenFast() {
+        LineSearch.Found slower = search("figure-eight", 15).probe(null);
+        LineSearch.Found found = search("figure-eight", 17).probe(slower.nodes());
+        assertThat(found.holds()).isTrue();
+        assertThat(found.room()).isBetween(0.2, 0.3);
+    }
+
+    @Test
+    void aLineNearAnotherIsTakenAsItIsWhereItHolds() {
+        LineSearch search = search("u-turn-box", 9);
+        LineSearch.Found roomiest = search.probe(null);
+        LineSearch.Found near = search.near(roomiest.nodes());
+        assertThat(near.holds()).isTrue();
+        assertThat(near.room()).isCloseTo(roomiest.room(), within(0.02));
+        assertThat(search("u-turn-box", 24).near(roomiest.nodes()).holds()).isFalse();
+    }
+}
