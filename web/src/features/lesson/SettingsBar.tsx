@@ -50,27 +50,31 @@ export function SettingsBar({ edit }: { edit: LessonEdit }) {
         options={WEATHER}
         onChoose={(weather) => edit.change({ weather })}
       />
-      <Select
-        label="Riding method"
-        value={settings.school ?? ''}
-        options={[
-          { value: '', label: 'each their own' },
-          ...schools.map((s) => ({ value: s.school, label: s.label })),
-        ]}
-        onChoose={(school) => edit.change({ school: school === '' ? undefined : school })}
-      />
-      <Select
-        label="Begin from"
-        value=""
-        options={[
-          { value: '', label: 'a kind of lesson…' },
-          ...templates.map((t) => ({ value: t.template, label: `${t.label}, ${t.minutes} min` })),
-        ]}
-        onChoose={(chosen) => {
-          const template = templates.find((t) => t.template === chosen);
-          if (template) edit.change({ minutes: template.minutes, wishes: template.wishes });
-        }}
-      />
+      <div className="w-64 max-w-full">
+        <Select
+          label="Riding method"
+          value={settings.school ?? ''}
+          options={[
+            { value: '', label: 'each their own' },
+            ...schools.map((s) => ({ value: s.school, label: s.label })),
+          ]}
+          onChoose={(school) => edit.change({ school: school === '' ? undefined : school })}
+        />
+      </div>
+      <div className="w-64 max-w-full">
+        <Select
+          label="Begin from"
+          value=""
+          options={[
+            { value: '', label: 'a kind of lesson…' },
+            ...templates.map((t) => ({ value: t.template, label: `${t.label}, ${t.minutes} min` })),
+          ]}
+          onChoose={(chosen) => {
+            const template = templates.find((t) => t.template === chosen);
+            if (template) edit.change({ minutes: template.minutes, wishes: template.wishes });
+          }}
+        />
+      </div>
       <div className="flex gap-2">
         <Button disabled={!edit.undo || edit.busy} onClick={edit.undo}>
           Undo

@@ -1,7 +1,7 @@
 import type { Course } from '../course';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
-import { isSame, letterOf, Untold, type RiderOnIt, type WhatStands } from '../standing';
+import { isSame, letterOf, Untold, type WhatStands } from '../standing';
 import { lengthText, speedBand, usePreferences } from '../../shared/units';
 import type { UpNext } from './running';
 
@@ -18,8 +18,6 @@ export function RangeHead(props: {
   course: Course;
   courses: Course[];
   stands: WhatStands;
-  /** What suits this rider of what stands, as far as it is known. */
-  suits: RiderOnIt | undefined;
   /** Missing while several stand and none is chosen. */
   setting: number | undefined;
   onSetting: (metres: number) => void;
@@ -85,11 +83,10 @@ export function RangeHead(props: {
 /** Which of the settings that stand is ridden, where there are several; and what only this device knows. */
 function Standing(props: {
   stands: WhatStands;
-  suits: RiderOnIt | undefined;
   setting: number | undefined;
   onSetting: (metres: number) => void;
 }) {
-  const { stands, suits, setting } = props;
+  const { stands, setting } = props;
   const { system } = usePreferences();
   return (
     <>
@@ -110,13 +107,6 @@ function Standing(props: {
             );
           })}
         </div>
-      )}
-      {setting === undefined && (
-        <p role="alert" className="text-ochre">
-          {suits === undefined
-            ? 'Say which of these is ridden.'
-            : 'None of these suits this rider’s rung: say which is ridden.'}
-        </p>
       )}
       <Untold stands={stands} />
     </>

@@ -151,7 +151,6 @@ export function RiderRange(props: {
           setProposed(undefined);
         }}
         stands={stands}
-        suits={own}
         setting={setting}
         onSetting={choose}
         task={turn?.up}
@@ -174,7 +173,13 @@ export function RiderRange(props: {
         />
       )}
       <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
-        {advice ? (
+        {setting === undefined ? (
+          <span role="alert" className="text-ochre">
+            {own === undefined
+              ? 'Say which of these is ridden.'
+              : 'None of these suits this rider’s rung: say which is ridden.'}
+          </span>
+        ) : advice ? (
           <>
             <b>{MOVES[advice.move]}</b> {advice.reason}
             {standing && <WorkOn standing={standing} setting={setting} />}
@@ -217,7 +222,9 @@ export function RiderRange(props: {
         <Link to={link('/range/log')} className="thumb inline-flex items-center">
           Runs of the day
         </Link>
-        <Saved {...outbox} reached={outbox.reached && !known.isError} />
+        <div className="min-h-6 max-sm:w-full">
+          <Saved {...outbox} reached={outbox.reached && !known.isError} />
+        </div>
       </div>
       <p className="text-sm text-soft">
         A drop, lost free play at the lever, smell or a fading brake: stop now. Feet up while moving; never

@@ -69,6 +69,14 @@ function Shown(props: {
   const course = on.find((c) => String(c.id) === courseId) ?? on[0];
   if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
     return <NotReady />;
+  // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
+  if (!lesson.settled) {
+    return (
+      <p role="status" className="m-6 text-soft">
+        One moment…
+      </p>
+    );
+  }
   const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: address.toString() });
   const up = upAfter(lesson.running, rider.id);
   const show = (block: RunningBlock, shown: UpNext) => {

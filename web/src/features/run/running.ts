@@ -32,7 +32,13 @@ export function useRunning(dayId: number) {
       client.setQueryData(key, running);
     },
   });
-  return { running: read.data, readAt: read.dataUpdatedAt, act };
+  return {
+    running: read.data,
+    readAt: read.dataUpdatedAt,
+    /** Whether it is known, or will not be soon: what hangs on it can be drawn. */
+    settled: read.data !== undefined || read.failureCount > 0,
+    act,
+  };
 }
 
 /** Whose turn a rider's is, where they have one in what is on: the block and what they ride in it. */

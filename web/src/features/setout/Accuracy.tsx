@@ -1,4 +1,5 @@
-import type { CourseRequest } from '../course';
+import { useState } from 'react';
+import type { CourseRequest, Pair } from '../course';
 import type { Day } from '../day';
 import { ReckoningNote } from '../../shared/ui';
 import { lengthText, sayLength, usePreferences } from '../../shared/units';
@@ -11,28 +12,37 @@ const METHODS = [
   { value: 'PACES', label: 'paces' },
 ] as const;
 
-/** What the way of measuring does to the room, rung by rung, and how far out the checks may be. */
+/** What the way of measuring does to the room, rung by rung, and how far out the checks may be; reckoned when it is opened. */
 export function Accuracy(props: { course: CourseRequest; day: Day | undefined; who: Who }) {
-  const { pair, choice } = props.who;
-  const answer = useAccuracy(
-    pair && {
-      course: props.course,
-      machineId: pair.machine.id,
-      level: pair.rider?.level ?? 'DEVELOPING',
-      ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
-      settled: true,
-    },
-  );
+  const { pair, name } = props.who;
+  const [open, setOpen] = useState(false);
   if (pair === undefined) return null;
   return (
-    <section aria-label="How good must it be" className={answer.data ? undefined : 'print:hidden'}>
-      <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
-        <h2>How good must it be?</h2>
-        <div className="no-print">{choice}</div>
-      </div>
+    <details
+      aria-label="How good must it be"
+      className={open ? '' : 'print:hidden'}
+      onToggle={(e) => setOpen(e.currentTarget.open)}
+    >
+      <summary>How good must it be for {name}?</summary>
+      {open && <Opened {...props} pair={pair} />}
+    </details>
+  );
+}
+
+function Opened(props: { course: CourseRequest; day: Day | undefined; pair: Pair }) {
+  const { pair } = props;
+  const answer = useAccuracy({
+    course: props.course,
+    machineId: pair.machine.id,
+    level: pair.rider?.level ?? 'DEVELOPING',
+    ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
+    settled: true,
+  });
+  return (
+    <div className="mt-2">
       {answer.data && <Said accuracy={answer.data.accuracy} />}
       <ReckoningNote of={answer} what="the room at each rung" />
-    </section>
+    </div>
   );
 }
 

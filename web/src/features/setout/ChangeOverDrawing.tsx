@@ -14,7 +14,7 @@ export function ChangeOverDrawing({ change }: { change: ChangeOver }) {
     <Tarmac
       label="Drawing of the change-over"
       className="h-[28rem]"
-      bounds={boundsOf(change)}
+      bounds={() => boundsOf(change)}
       margin={margin}
     >
       {(view) => (

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { CourseDrawing, type CourseRequest } from '../course';
 import type { Day } from '../day';
 import { Button, CautionNote, Toggle } from '../../shared/ui';
@@ -27,6 +27,8 @@ export function SheetView(props: {
   ticksKey: string;
   oneByOne: boolean;
   onOneByOne: (on: boolean) => void;
+  /** Which settings stand; it comes late, so it stands below. */
+  stands: ReactNode;
 }) {
   const { course, setOut } = props;
   const [asked, setMethod] = useState<Method>('ALONG_AND_ACROSS');
@@ -62,7 +64,7 @@ export function SheetView(props: {
     );
   }
   return (
-    <div className="grid flex-1 grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] print:block">
+    <div className="grid flex-1 grid-cols-1 content-start gap-6 lg:grid-cols-[minmax(0,1fr)_32rem] lg:grid-rows-[auto_1fr] print:block">
       <div className="flex flex-col gap-4">
         <CourseDrawing
           plan={setOut.plan}
@@ -70,17 +72,16 @@ export function SheetView(props: {
           labels
           chalked={[
             ...marksOf(setOut, method),
-            ...props.chalked.map(({ mark }) => ({ label: mark.label, ...mark.at })),
+            ...props.chalked.map(({ mark }) => ({ label: mark.label, ...mark.at, besides: true })),
           ]}
-          className="min-h-96 lg:max-h-[36rem] flex-1 print:h-96"
+          className="h-96 lg:h-[clamp(24rem,60vh,36rem)] print:h-96"
         />
         <CautionNote>
           Sweep the ground first: sand, leaves, wet paint, drain covers. Close it to traffic, keep onlookers
           back, one machine moving at a time. Flat markers before tall cones.
         </CautionNote>
-        <Accuracy course={course} day={props.day} who={props.who} />
       </div>
-      <div className="grid content-start gap-5 print:mt-4">
+      <div className="grid content-start gap-5 lg:row-span-2 print:mt-4">
         <div>
           {choices}
           <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
@@ -90,6 +91,10 @@ export function SheetView(props: {
         </div>
         <Chalk marks={props.chalked} whose={props.who.name} />
         <Checks laid={props.laid} sheet={setOut.sheet} />
+      </div>
+      <div className="grid content-start gap-4">
+        <Accuracy course={course} day={props.day} who={props.who} />
+        {props.stands}
       </div>
     </div>
   );

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { requestOf, settingOf, useCourseKinds, useCourses, type Course } from '../course';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
@@ -5,6 +6,8 @@ import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
+import { useMachines } from '../machine';
+import { useRiders } from '../rider';
 import { saidAt, useWhatStands, WhatStandsPanel } from '../standing';
 import { letter, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
@@ -17,7 +20,13 @@ export { useSheet } from './api';
 
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
-  const all = together(useDay(), useReading(useCourses()), useReading(useYards()));
+  const all = together(
+    useDay(),
+    useReading(useCourses()),
+    useReading(useYards()),
+    useReading(useMachines()),
+    useReading(useRiders()),
+  );
   return (
     <Loading of={all}>
       {([{ day }, courses, yards]) => <Shown day={day} courses={courses} yards={yards} />}
@@ -77,7 +86,9 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
     <div className="flex flex-1 flex-col px-6 py-4 print:p-0">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <h1>{shown.name}</h1>
-        <div className={`no-print flex flex-wrap items-end gap-3 ${oneByOne ? 'hidden' : ''}`}>
+        <div
+          className={`no-print flex flex-wrap items-end gap-3 max-sm:grid max-sm:w-full max-sm:grid-cols-2 ${oneByOne ? 'hidden' : ''}`}
+        >
           {yard && stand && (
             <Select
               label="Measure from"
@@ -99,13 +110,13 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
             options={all.map((c) => ({ value: String(c.id), label: c.name }))}
             onChoose={(v) => void navigate(link(`/set-out/${v}`))}
           />
+          {who.choice}
           <Button kind="primary" onClick={() => window.print()}>
             Print
           </Button>
           <NextStep here="SET_OUT" own={{ path: '/range', name: 'Range' }} />
         </div>
       </div>
-      {day?.courseIds.includes(shown.id) === true && !oneByOne && <Stands day={day} course={shown} />}
       <Sheet
         key={shown.id}
         course={shown}
@@ -115,31 +126,29 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
         who={who}
         oneByOne={oneByOne}
         onOneByOne={(on) => set('one', on ? '1' : '')}
-      />
-      {!oneByOne && (
-        <>
-          <div className="mt-4">
-            <Downloads
-              pdf={`/api/courses/${shown.id}/set-out.pdf${query}`}
-              files={[
-                { label: 'CSV', path: `/api/courses/${shown.id}/set-out.csv${query}` },
-                { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg${ridden}` },
-                { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf${ridden}` },
-                { label: 'the course as JSON', path: `/api/courses/${shown.id}/export.json` },
-              ]}
-            />
-          </div>
-          <ChangeOverView
-            course={shown}
-            others={all.filter((c) => c.id !== shown.id)}
-            day={day}
-            along={along}
-            to={search.get('to') ?? ''}
-            onTo={(to) => set('to', to)}
+        stands={day?.courseIds.includes(shown.id) === true && <Stands day={day} course={shown} />}
+      >
+        <div className="mt-4">
+          <Downloads
+            pdf={`/api/courses/${shown.id}/set-out.pdf${query}`}
+            files={[
+              { label: 'CSV', path: `/api/courses/${shown.id}/set-out.csv${query}` },
+              { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg${ridden}` },
+              { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf${ridden}` },
+              { label: 'the course as JSON', path: `/api/courses/${shown.id}/export.json` },
+            ]}
           />
-          {day && ofDay.length > 1 && <DayOrderView key={day.id} day={day} courses={ofDay} />}
-        </>
-      )}
+        </div>
+        <ChangeOverView
+          course={shown}
+          others={all.filter((c) => c.id !== shown.id)}
+          day={day}
+          along={along}
+          to={search.get('to') ?? ''}
+          onTo={(to) => set('to', to)}
+        />
+        {day && ofDay.length > 1 && <DayOrderView key={day.id} day={day} courses={ofDay} />}
+      </Sheet>
     </div>
   );
 }
@@ -176,6 +185,10 @@ function Sheet(props: {
   who: Who;
   oneByOne: boolean;
   onOneByOne: (on: boolean) => void;
+  /** Which settings stand, and who rides which. */
+  stands: ReactNode;
+  /** What follows the sheet; drawn with it, so that nothing moves when it comes. */
+  children: ReactNode;
 }) {
   const { system } = usePreferences();
   const { day, stand, along, who } = props;
@@ -198,17 +211,21 @@ function Sheet(props: {
   return (
     <Loading of={sheet}>
       {(setOut) => (
-        <SheetView
-          course={course}
-          laid={asked.laid}
-          setOut={setOut}
-          day={day}
-          who={who}
-          chalked={marks.data?.marks ?? []}
-          ticksKey={`${day?.id ?? 0}/${props.course.id}`}
-          oneByOne={props.oneByOne}
-          onOneByOne={props.onOneByOne}
-        />
+        <>
+          <SheetView
+            course={course}
+            laid={asked.laid}
+            setOut={setOut}
+            day={day}
+            who={who}
+            chalked={marks.data?.marks ?? []}
+            ticksKey={`${day?.id ?? 0}/${props.course.id}`}
+            oneByOne={props.oneByOne}
+            onOneByOne={props.onOneByOne}
+            stands={props.stands}
+          />
+          {!props.oneByOne && props.children}
+        </>
       )}
     </Loading>
   );

@@ -139,7 +139,10 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
   const { system } = usePreferences();
   const say = (metres: number) => lengthText(metres, system);
   return (
-    <ul aria-label="Who rides which" className="mt-2 grid grid-cols-1 gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+    <ul
+      aria-label="Who rides which"
+      className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-x-6"
+    >
       {choice.riders.map((r) => (
         <li key={r.riderId} className="flex justify-between gap-3 border-t border-rule py-1">
           <span className="min-w-0">

@@ -26,12 +26,12 @@ export function YardDrawing(props: {
       label="The yard"
       className={props.className ?? 'min-h-96 flex-1'}
       margin={props.sideMetres ? lengthsMargin : margin}
-      bounds={{
+      bounds={() => ({
         minX: Math.min(...xs),
         maxX: Math.max(...xs),
         minY: Math.min(...ys),
         maxY: Math.max(...ys),
-      }}
+      })}
     >
       {(view) => (
         <>

@@ -4,11 +4,12 @@ import { fitView, ticks, type Bounds, type Margin, type View } from './view';
 
 /** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
 export function Tarmac(props: {
-  bounds: Bounds;
+  /** What has to be in view, by the size of the drawing in pixels. */
+  bounds: (width: number, height: number) => Bounds;
   label: string;
   className?: string;
-  /** What is kept free all round for dimension lines, by the width of the drawing in pixels. */
-  margin?: (width: number) => Margin;
+  /** What is kept free all round for dimension lines, by the size of the drawing in pixels. */
+  margin?: (width: number, height: number) => Margin;
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);
@@ -24,7 +25,12 @@ export function Tarmac(props: {
   }, []);
   const view =
     size && size.width > 0 && size.height > 0
-      ? fitView(props.bounds, size.width, size.height, props.margin?.(size.width))
+      ? fitView(
+          props.bounds(size.width, size.height),
+          size.width,
+          size.height,
+          props.margin?.(size.width, size.height),
+        )
       : undefined;
   return (
     <div

@@ -4,9 +4,11 @@ export { DragHandle } from './DragHandle';
 export { Thumbnail } from './Thumbnail';
 export {
   evenly,
+  fitsTurned,
   fitView,
   NARROW,
   pathOf,
+  quarterTurned,
   ticks,
   type Bounds,
   type Ground,

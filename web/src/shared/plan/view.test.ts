@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fitView, pathOf, ticks } from './view';
+import { fitsTurned, quarterTurned, fitView, pathOf, ticks } from './view';
 
 const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
@@ -54,4 +54,35 @@ describe('the view of a plan', () => {
 it('ticks at whole steps inside a range', () => {
   expect(ticks(-1.2, 2.1, 1)).toEqual([-1, 0, 1, 2]);
   expect(ticks(0.2, 0.8, 1)).toEqual([]);
+});
+
+describe('a plan turned a quarter', () => {
+  const plan = {
+    label: 'A',
+    area: { minX: 0, maxX: 20, minY: -1, maxY: 3 },
+    cones: [{ centre: { x: 20, y: 3 }, sort: 'TALL' }, { centre: { x: 0, y: -1 } }],
+    none: undefined,
+  };
+
+  it('runs up where it ran to the right, its left still on the left', () => {
+    const turned = quarterTurned(plan);
+    expect(turned.cones.map((c) => c.centre)).toEqual([
+      { x: -3, y: 20 },
+      { x: 1, y: 0 },
+    ]);
+    expect(turned.area).toEqual({ minX: -3, maxX: 1, minY: 0, maxY: 20 });
+    expect(turned.label).toBe('A');
+  });
+
+  it('is itself after four turns', () => {
+    const back = quarterTurned(quarterTurned(quarterTurned(quarterTurned(plan))));
+    expect(back.area).toEqual({ minX: 0, maxX: 20, minY: -1, maxY: 3 });
+    expect(back.cones).toEqual(plan.cones);
+  });
+
+  it('is worth it where it comes out much larger', () => {
+    expect(fitsTurned(plan.area, 340, 420)).toBe(true);
+    expect(fitsTurned(quarterTurned(plan.area), 340, 420)).toBe(false);
+    expect(fitsTurned({ minX: 0, maxX: 8, minY: 0, maxY: 7 }, 340, 420)).toBe(false);
+  });
 });

@@ -72,6 +72,33 @@ export function pathOf(points: Ground[], view: View): string {
     .join('');
 }
 
+/** Whether what is drawn would be larger turned a quarter: long, on a tall drawing. */
+export function fitsTurned(bounds: Bounds, width: number, height: number): boolean {
+  const along = bounds.maxX - bounds.minX;
+  const across = bounds.maxY - bounds.minY;
+  const scale = (a: number, b: number) => Math.min(width / a, height / b);
+  return scale(across, along) > TURNED_FROM * scale(along, across);
+}
+
+/** What is drawn has to become so many times larger to be worth turning one's head for. */
+const TURNED_FROM = 1.15;
+
+/** A copy of something measured on the ground, turned a quarter to the left: what ran to the right runs up. */
+export function quarterTurned<T>(of: T): T {
+  if (Array.isArray(of)) return of.map((o: unknown) => quarterTurned(o)) as T;
+  if (typeof of !== 'object' || of === null) return of;
+  const turned = Object.fromEntries(
+    Object.entries(of).map(([key, value]) => [key, quarterTurned<unknown>(value)]),
+  );
+  const { x, y, minX, maxX, minY, maxY } = of as Partial<Ground & Bounds>;
+  if (typeof x === 'number' && typeof y === 'number') return { ...turned, x: -y, y: x } as T;
+  return (
+    minX !== undefined && maxX !== undefined && minY !== undefined && maxY !== undefined
+      ? { ...turned, minX: -maxY, maxX: -minY, minY: minX, maxY: maxX }
+      : turned
+  ) as T;
+}
+
 /** Multiples of a step within a range. */
 export function ticks(from: number, to: number, step: number): number[] {
   const first = Math.ceil(from / step);

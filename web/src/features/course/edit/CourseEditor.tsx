@@ -20,6 +20,7 @@ import { LineStrip } from '../reading/LineStrip';
 import { drawnLine, fresh, inSentence, ladderOf, lengthInBays, PARTS, same, settingOf } from '../model';
 import { pairsOf, type Pair } from '../pairs';
 import { Reading } from '../reading/Reading';
+import { VerdictLine } from '../reading/Verdict';
 import { Rungs } from './Rungs';
 import { useCourseDraft } from './useCourseDraft';
 import { useEvaluation } from '../useEvaluation';
@@ -108,6 +109,7 @@ export function CourseEditor(props: {
           open={stored === undefined}
           onChoose={draft.choose}
         />
+        {first && <VerdictLine fit={evaluation?.fit} line={line} pending={pending} />}
         <CourseDrawing
           key={kind.kind}
           plan={evaluation?.plan}
@@ -131,7 +133,9 @@ export function CourseEditor(props: {
             onRest: rest,
           }}
         />
-        {line && <LineStrip line={line} at={at} onAt={setAt} />}
+        {(line ?? (first && evaluation === undefined)) && (
+          <div className="min-h-27">{line && <LineStrip line={line} at={at} onAt={setAt} />}</div>
+        )}
         {problem !== undefined && (
           <p role="alert" className="text-brick">
             {problem} {answered && 'The drawing keeps the last good state.'}

@@ -1,4 +1,14 @@
-import { evenly, pathOf, Tarmac, type Bounds, type Ground as Spot, type View } from '../../../shared/plan';
+import {
+  evenly,
+  fitsTurned,
+  NARROW,
+  pathOf,
+  quarterTurned,
+  Tarmac,
+  type Bounds,
+  type Ground as Spot,
+  type View,
+} from '../../../shared/plan';
 import { lengthText, usePreferences } from '../../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from '../api';
 import { Ground } from './Ground';
@@ -39,57 +49,112 @@ export function CourseDrawing(props: {
     return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Calculating…</div>;
   }
   const room = line?.rooms.find((r) => r.name === props.pointed);
-  const shown = room ?? props.binding;
+  const drawn: Drawn = {
+    plan,
+    line,
+    over: props.over,
+    room: room ?? props.binding,
+    place: props.place,
+    chalked: props.chalked ?? [],
+  };
+  // The line is yet to come where it is waited for; the plan alone is drawn where cones are set out.
+  const toCome = !(props.labels || props.plain);
+  const arranged = (width: number, height: number): Drawn => {
+    if (width >= NARROW) return drawn;
+    const roomy = { ...drawn, chalked: drawn.chalked.filter((c) => !c.besides) };
+    return fitsTurned(boundsOf(roomy, toCome), width, height) ? quarterTurned(roomy) : roomy;
+  };
   return (
     <Tarmac
       label="Plan of the course"
-      className={className}
-      bounds={boundsOf(plan, line, props.chalked ?? [])}
-      margin={props.plain ? plain : (width) => roomFor(plan, props.labels ?? false, width)}
+      // A long course stands upright where there is little room beside it, and wants height.
+      className={`${className} ${props.labels && isLong(boundsOf(drawn, toCome)) ? 'max-sm:min-h-[70vh]' : ''}`}
+      bounds={(width, height) => boundsOf(arranged(width, height), toCome)}
+      margin={
+        props.plain
+          ? plain
+          : (width, height) => roomFor(arranged(width, height).plan, props.labels ?? false, width)
+      }
     >
       {(view) => (
-        <>
-          {props.over && <RideLine line={props.over} view={view} other />}
-          {line && <RideLine line={line} view={view} />}
-          <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit ?? room?.cone} />
-          {props.onMark && <Tapped plan={plan} view={view} onMark={props.onMark} />}
-          {shown && (
-            <RoomLeader
-              room={shown}
-              view={view}
-              text={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
-            />
-          )}
-          {props.chalked?.map((c) => (
-            <Chalk key={c.label} mark={c} view={view} />
-          ))}
-          {props.place && <Outline place={props.place} view={view} />}
-          {!props.plain && (
-            <Measures
-              plan={plan}
-              course={props.course}
-              view={view}
-              labels={props.labels ?? false}
-              changing={props.changing}
-            />
-          )}
-          {props.onPoint &&
-            plan.cones.map((c) => (
-              <circle
-                key={c.label}
-                cx={view.x(c.centre.x)}
-                cy={view.y(c.centre.y)}
-                r={14}
-                fill="transparent"
-                onPointerEnter={() => props.onPoint?.(`cone ${c.label}`)}
-                onPointerLeave={() => props.onPoint?.(undefined)}
-              >
-                <title>{`Cone ${c.label}`}</title>
-              </circle>
-            ))}
-        </>
+        <Contents
+          {...props}
+          drawn={arranged(view.width, view.height)}
+          view={view}
+          roomText={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
+          lit={props.lit ?? room?.cone}
+        />
       )}
     </Tarmac>
+  );
+}
+
+function isLong({ minX, maxX, minY, maxY }: Bounds): boolean {
+  return maxX - minX > LONG * (maxY - minY);
+}
+
+/** So many times as long as it is wide. */
+const LONG = 1.6;
+
+/** What is drawn, all of it on the same ground. */
+interface Drawn {
+  plan: Plan;
+  line: Line | undefined;
+  over: Line | undefined;
+  room: Room | undefined;
+  place: Place | undefined;
+  chalked: Chalked[];
+}
+
+function Contents(props: {
+  drawn: Drawn;
+  view: View;
+  course: CourseRequest;
+  roomText: string | undefined;
+  lit: string | undefined;
+  labels?: boolean;
+  plain?: boolean;
+  changing?: Changing;
+  onPoint?: (name: string | undefined) => void;
+  onMark?: (name: string) => void;
+}) {
+  const { view } = props;
+  const { plan, line, over, room, place, chalked } = props.drawn;
+  return (
+    <>
+      {over && <RideLine line={over} view={view} other />}
+      {line && <RideLine line={line} view={view} />}
+      <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit} />
+      {props.onMark && <Tapped plan={plan} view={view} onMark={props.onMark} />}
+      {room && <RoomLeader room={room} view={view} text={props.roomText} />}
+      {chalked.map((c) => (
+        <Chalk key={c.label} mark={c} view={view} />
+      ))}
+      {place && <Outline place={place} view={view} />}
+      {!props.plain && (
+        <Measures
+          plan={plan}
+          course={props.course}
+          view={view}
+          labels={props.labels ?? false}
+          changing={props.changing}
+        />
+      )}
+      {props.onPoint &&
+        plan.cones.map((c) => (
+          <circle
+            key={c.label}
+            cx={view.x(c.centre.x)}
+            cy={view.y(c.centre.y)}
+            r={14}
+            fill="transparent"
+            onPointerEnter={() => props.onPoint?.(`cone ${c.label}`)}
+            onPointerLeave={() => props.onPoint?.(undefined)}
+          >
+            <title>{`Cone ${c.label}`}</title>
+          </circle>
+        ))}
+    </>
   );
 }
 
@@ -127,6 +192,8 @@ function Tapped(props: { plan: Plan; view: View; onMark: (name: string) => void 
 /** A mark to chalk on the ground. */
 interface Chalked extends Spot {
   label: string;
+  /** Left out where there is little room: it is told of beside the drawing. */
+  besides?: boolean;
 }
 
 function Chalk({ mark, view }: { mark: Chalked; view: View }) {
@@ -142,13 +209,13 @@ function Chalk({ mark, view }: { mark: Chalked; view: View }) {
   );
 }
 
-/** Everything drawn. */
-function boundsOf(plan: Plan, line: Line | undefined, chalked: Chalked[]): Bounds {
+/** Everything drawn; where a line is yet to come, with room for it. */
+function boundsOf({ plan, line, chalked }: Drawn, toCome: boolean): Bounds {
   const points = [
     ...chalked,
     ...plan.cones.map((c) => c.centre),
     ...plan.lines.flatMap((l) => [l.from, l.to]),
-    ...(line ? line.places.flatMap((p) => [p.left, p.right, p.front]) : plan.way),
+    ...(line?.places.flatMap((p) => [p.left, p.right, p.front]) ?? (toCome ? plan.way : [])),
   ];
   const xs = points.map((p) => p.x);
   const ys = points.map((p) => p.y);

@@ -32,7 +32,8 @@ const BARE = 30;
 export function roomFor(plan: Plan, labels: boolean, width: number): Margin {
   const away = awayOn(width);
   const rows = (along: (m: Plan['measures'][number]) => number) => Math.max(0, ...plan.measures.map(along));
-  const beside = (n: number) => (n === 0 ? BARE : n * away + HALF_FIGURE + 6) + (labels ? LABELLED : 0);
+  const half = lettersOnly(plan, width) ? HALF_LETTER : HALF_FIGURE;
+  const beside = (n: number) => (n === 0 ? BARE : n * away + half + 6) + (labels ? LABELLED : 0);
   const over = (n: number) => (n === 0 ? BARE : n * away + 22) + (labels ? LABELLED : LETTERED);
   return {
     left: beside(rows((m) => -m.away.x)),
@@ -72,6 +73,14 @@ export function Measures(props: {
 /** Half the width of a figure with its unit, in pixels. */
 const HALF_FIGURE = 38;
 
+/** Half the width of the letter of a setting, in pixels. */
+const HALF_LETTER = 8;
+
+/** Whether settings that stand side by side are told apart by their letters alone, their figures being told beside. */
+function lettersOnly(plan: Plan, width: number): boolean {
+  return width < NARROW && plan.measures.some((m) => Math.hypot(m.away.x, m.away.y) > 1.5);
+}
+
 function OneMeasure(props: {
   measure: Plan['measures'][number];
   plan: Plan;
@@ -109,7 +118,11 @@ function OneMeasure(props: {
   };
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
   const several = props.plan.measures.filter((o) => o.name === m.name).length > 1;
-  const text = (several ? `${letterOf(Math.round(row) - 1)} ` : '') + lengthText(metres, system);
+  const letter = several ? letterOf(Math.round(row) - 1) : '';
+  const text =
+    several && lettersOnly(props.plan, view.width)
+      ? letter
+      : `${letter} ${lengthText(metres, system)}`.trim();
   return (
     <>
       <DimensionLine x1={from.x} y1={from.y} x2={to.x} y2={to.y} />

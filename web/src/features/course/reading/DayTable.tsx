@@ -9,7 +9,10 @@ import { useChances, type Chance } from './useChances';
 /** Everyone of the day in one table, so that one course can be judged for the whole group. */
 export function DayTable(props: {
   kind: string;
-  fits: PairFit[];
+  /** Missing while nothing of the table is known. */
+  fits: PairFit[] | undefined;
+  /** Whether a turn to either side is another course. */
+  sided: boolean;
   inOrder: Pair[];
   chosen: string | undefined;
   stale: boolean;
@@ -17,8 +20,9 @@ export function DayTable(props: {
 }) {
   const { system } = usePreferences();
   const unit = system === 'METRIC' ? ', m' : '';
-  const sides = props.fits.some((f) => f.mirrored !== undefined);
-  const chances = useChances(props.kind, props.fits, props.inOrder);
+  const fits = props.fits ?? [];
+  const sides = fits.length === 0 ? props.sided : fits.some((f) => f.mirrored !== undefined);
+  const chances = useChances(props.kind, fits, props.inOrder);
   return (
     <table className={`table-plain text-[0.9rem] ${props.stale ? 'opacity-50' : ''}`} aria-busy={props.stale}>
       <caption className="sr-only">Everyone of the day</caption>
@@ -38,22 +42,17 @@ export function DayTable(props: {
         </tr>
       </thead>
       <tbody>
-        {props.inOrder.map((p, at) => {
-          const fit = props.fits[at];
-          return (
-            fit && (
-              <Row
-                key={p.key}
-                pair={p}
-                fit={fit}
-                chance={chances.get(p.key)}
-                rooms={sides ? 2 : 1}
-                chosen={p.key === props.chosen}
-                onChoose={props.onChoose}
-              />
-            )
-          );
-        })}
+        {props.inOrder.map((p, at) => (
+          <Row
+            key={p.key}
+            pair={p}
+            fit={fits[at]}
+            chance={chances.get(p.key)}
+            rooms={sides ? 2 : 1}
+            chosen={p.key === props.chosen}
+            onChoose={props.onChoose}
+          />
+        ))}
       </tbody>
     </table>
   );
@@ -61,7 +60,8 @@ export function DayTable(props: {
 
 function Row(props: {
   pair: Pair;
-  fit: PairFit;
+  /** Missing while nothing is known. */
+  fit: PairFit | undefined;
   /** Of a clean run; missing while it is not known. */
   chance: Chance | undefined;
   rooms: number;
@@ -69,11 +69,12 @@ function Row(props: {
   onChoose: (key: string) => void;
 }) {
   const { pair, fit, chosen } = props;
-  const sides = [fit.asSet, fit.mirrored].filter((s) => s !== undefined);
+  const sides = [fit?.asSet, fit?.mirrored].filter((s) => s !== undefined);
   const ordered = sides.length === 1 ? sides : sides.toSorted((a) => (a.side === 'LEFT' ? -1 : 1));
-  const answer = fit.answer && ANSWERS[fit.answer];
+  const answer = fit?.answer && ANSWERS[fit.answer];
   return (
-    <tr className={chosen ? 'bg-page' : ''}>
+    // As tall as it becomes, so that nothing below moves when a chance is known.
+    <tr className={`${pair.rider ? 'h-17' : ''} ${chosen ? 'bg-page' : ''}`}>
       <td>
         <button
           type="button"
@@ -86,7 +87,7 @@ function Row(props: {
         </button>
       </td>
       <td className="figures text-right">
-        {fit.tightness === undefined && !(fit.finished && fit.ladder) ? '…' : tightnessText(fit.tightness)}
+        {fit?.tightness === undefined && !(fit?.finished && fit.ladder) ? '…' : tightnessText(fit.tightness)}
       </td>
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />

@@ -12,7 +12,10 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
   const most = Math.max(...dear.map((c) => c.lostMetres), 0.01);
   const names = (list: MistakeCost[]) => list.map((c) => mistakeText(c.mistake, system, speed)).join(', ');
   return (
-    <section aria-label="What a mistake costs" className={`grid gap-1 ${costs.stale ? 'opacity-50' : ''}`}>
+    <section
+      aria-label="What a mistake costs"
+      className={`grid min-h-49 content-start gap-1 ${costs.stale ? 'opacity-50' : ''}`}
+    >
       <h3 className="text-sm text-soft">What a mistake costs in room, an estimate</h3>
       <ul className="grid gap-1.5">
         {dear.map((c) => (

@@ -103,9 +103,9 @@ export function Reading(props: {
           </>
         )
       )}
-      {windows.data && (
-        <div className={windows.stale || settled === undefined ? 'opacity-50' : ''}>
-          <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />
+      {(windows.data ?? settled) && (
+        <div className={`min-h-30 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
+          {windows.data && <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />}
         </div>
       )}
       <ReckoningNote of={windows} what="the speeds" />
@@ -117,10 +117,11 @@ export function Reading(props: {
           posture={answered.request.course.options.posture === 'LEANED' ? 'LEANED' : 'UPRIGHT'}
         />
       )}
-      {props.comparison && (
+      {evaluation?.fit && (
         <DayTable
           kind={kind.kind}
           fits={props.comparison}
+          sided={kind.turning === 'ONE_SIDE'}
           inOrder={props.inOrder}
           chosen={chosen?.key}
           stale={props.stale}

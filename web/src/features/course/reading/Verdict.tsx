@@ -4,6 +4,24 @@ import type { CourseKind, Fit, Line, SideFit } from '../api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
 import type { Pair } from '../pairs';
 
+/** The verdict in a line, that stays in view where the reading stands far below the drawing; the reading says it aloud. */
+export function VerdictLine(props: { fit: Fit | undefined; line: Line | undefined; pending: boolean }) {
+  const { system, speed } = usePreferences();
+  const { fit, line } = props;
+  return (
+    <p
+      aria-hidden="true"
+      className="no-print sticky top-0 z-10 -mx-6 min-h-10 border-b border-rule bg-page px-6 py-1.5 font-semibold lg:hidden"
+    >
+      {fit === undefined || props.pending ? (
+        'Calculating…'
+      ) : (
+        <span className={ANSWERS[fit.answer].tone}>{verdict(fit, line, system, speed).head}</span>
+      )}
+    </p>
+  );
+}
+
 /** Whether it fits, in words first, then the figures that matter. */
 export function Verdict(props: {
   fit: Fit;

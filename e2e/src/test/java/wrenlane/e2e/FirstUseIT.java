@@ -65,8 +65,8 @@ class FirstUseIT {
         assertThat(page.getByText("Now on Slow-riding lesson.").first()).isVisible();
 
         assertThat(page).hasTitle("Course – Wren Lane");
-        assertThat(page.getByText(Pattern.compile("Fits at|Too close|Does not fit"))
-                        .first())
+        Pattern verdict = Pattern.compile("Fits at|Too close|Does not fit");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(verdict)))
                 .isVisible();
         look.run();
         hands.presses("Save and go on");

@@ -53,7 +53,9 @@ class SetOutIT {
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("the row of 8 bays"));
         choose(page, "Bays");
         assertThat(rows(page).nth(1)).containsText("bays +");
-        Locator good = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("How good must it be"));
+        Locator good = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("How good must it be"));
+        assertThat(good.getByRole(AriaRole.TABLE)).hasCount(0);
+        good.getByText("How good must it be for").click();
         assertThat(good).containsText(Pattern.compile("tape down to the \\d\\.\\d+.m rung.*paces down to"));
         page.close();
     }
