@@ -97,12 +97,14 @@ export function Verdict(props: {
           </div>
         )}
       </div>
-      {needed && (
-        <p className={`${hidden} ${props.stale ? 'opacity-50' : ''}`}>
-          This rider needs a {setting} of <span className="figures">{needed.figure}</span> {needed.unit} at
-          least.
-        </p>
-      )}
+      <p className={`min-h-[1.45em] ${hidden} ${props.stale ? 'opacity-50' : ''}`}>
+        {needed && (
+          <>
+            This rider needs a {setting} of <span className="figures">{needed.figure}</span> {needed.unit} at
+            least.
+          </>
+        )}
+      </p>
     </section>
   );
 }
