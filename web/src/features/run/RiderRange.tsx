@@ -172,7 +172,7 @@ export function RiderRange(props: {
           onLeft={() => setProposed(undefined)}
         />
       )}
-      <p aria-live="polite" className="min-h-12 border-l-4 border-steel bg-panel px-3 py-1.5">
+      <p aria-live="polite" className="min-h-15 border-l-4 border-steel bg-panel px-3 py-1.5">
         {setting === undefined ? (
           <span role="alert" className="text-ochre">
             {own === undefined

@@ -24,7 +24,7 @@ export function ReckoningNote<T>({ of, what }: { of: Reckoned<T>; what: string }
             aria-label={`How far ${what} is`}
             value={of.progress.done}
             max={of.progress.of}
-            className="h-2 w-28 appearance-none bg-rule [&::-moz-progress-bar]:bg-steel [&::-webkit-progress-bar]:bg-rule [&::-webkit-progress-value]:bg-steel"
+            className="h-2 w-16 appearance-none bg-rule [&::-moz-progress-bar]:bg-steel [&::-webkit-progress-bar]:bg-rule [&::-webkit-progress-value]:bg-steel"
           />
           <span className="figures">
             {of.progress.done} of {of.progress.of}

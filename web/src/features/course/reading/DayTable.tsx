@@ -20,25 +20,30 @@ export function DayTable(props: {
 }) {
   const { system } = usePreferences();
   const unit = system === 'METRIC' ? ', m' : '';
+  const room = system === 'METRIC' ? 'w-20' : 'w-21';
   const fits = props.fits ?? [];
   const sides = fits.length === 0 ? props.sided : fits.some((f) => f.mirrored !== undefined);
   const chances = useChances(props.kind, fits, props.inOrder);
   return (
-    <table className={`table-plain text-[0.9rem] ${props.stale ? 'opacity-50' : ''}`} aria-busy={props.stale}>
+    // Columns keep their width while figures come in, so that no name wraps anew.
+    <table
+      className={`table-plain table-fixed text-[0.9rem] ${props.stale ? 'opacity-50' : ''}`}
+      aria-busy={props.stale}
+    >
       <caption className="sr-only">Everyone of the day</caption>
       <thead>
         <tr>
           <th>Machine, rider</th>
-          <th className="text-right!">Tight</th>
-          <th className="text-right! whitespace-nowrap">
+          <th className="w-11 text-right!">Tight</th>
+          <th className={`${room} text-right! whitespace-nowrap`}>
             {sides && <Chevron side="LEFT" size={10} />} Room{unit}
           </th>
           {sides && (
-            <th className="text-right! whitespace-nowrap">
+            <th className={`${room} text-right! whitespace-nowrap`}>
               Room{unit} <Chevron side="RIGHT" size={10} />
             </th>
           )}
-          <th>Verdict</th>
+          <th className="w-19">Verdict</th>
         </tr>
       </thead>
       <tbody>
@@ -74,7 +79,7 @@ function Row(props: {
   const answer = fit?.answer && ANSWERS[fit.answer];
   return (
     // As tall as it becomes, so that nothing below moves when a chance is known.
-    <tr className={`${pair.rider ? 'h-17' : ''} ${chosen ? 'bg-page' : ''}`}>
+    <tr className={`${pair.rider ? 'h-[4.63rem]' : ''} ${chosen ? 'bg-page' : ''}`}>
       <td>
         <button
           type="button"

@@ -104,11 +104,11 @@ export function Reading(props: {
         )
       )}
       {(windows.data ?? settled) && (
-        <div className={`min-h-30 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
+        <div className={`min-h-32 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
           {windows.data && <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />}
+          <ReckoningNote of={windows} what="the speeds" />
         </div>
       )}
-      <ReckoningNote of={windows} what="the speeds" />
       {kind.measuresTurn && chosen && answered && (
         <CircleEntry
           key={`${chosen.key}/${answered.request.course.firstTurn}/${answered.request.course.options.posture}`}
@@ -128,7 +128,11 @@ export function Reading(props: {
           onChoose={props.onChoose}
         />
       )}
-      <ReckoningNote of={props.table} what="the table" />
+      {evaluation?.fit && (
+        <div className="-my-3 min-h-10">
+          <ReckoningNote of={props.table} what="the table" />
+        </div>
+      )}
       {settled && kind.turning !== 'STRAIGHT' && <Mistakes of={settled} />}
       {line && line.marks.length > 0 && (
         <RidingMarks line={line} shown={props.marked} onShow={props.onMarked} />
