@@ -55,7 +55,7 @@ need() {
 
 # Whether the jar is older than any source it is made of.
 stale() {
-  [ ! -f "$JAR" ] || [ ! -f "$APP/wren-lane.jar" ] || [ -n "$(find pom.xml core/pom.xml core/src/main web/pom.xml web/src web/public \
+  [ ! -f "$JAR" ] || [ -n "$(find pom.xml core/pom.xml core/src/main web/pom.xml web/src web/public \
     web/index.html web/package-lock.json web/vite.config.ts server/pom.xml server/src/main server/openapi.json \
     -newer "$JAR" -type f ! -name schema.d.ts -print -quit)" ]
 }
@@ -65,8 +65,9 @@ build() {
   if stale; then
     echo "Building Wren Lane; the first time takes a few minutes." >&2
     "${MVN[@]}" package -DskipTests -pl server -am
-    train
   fi
+  # Tests make the jar anew too: what is started is what was built last.
+  if [ ! -d "$APP" ] || [ "$JAR" -nt "$APP" ]; then train; fi
 }
 
 # Unpacks the jar and trains an archive of loaded classes, which halves the time to start.
