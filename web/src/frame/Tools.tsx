@@ -58,7 +58,8 @@ export function Units() {
   const { system, speed, hand, change } = usePreferences();
   return (
     <Popover.Root>
-      <Popover.Trigger className={TOOL} aria-label="Units">
+      <Popover.Trigger className={TOOL}>
+        <span className="sr-only">Units: </span>
         {system === 'METRIC' ? 'm' : 'ft'} · {speed}
       </Popover.Trigger>
       <Popover.Portal>

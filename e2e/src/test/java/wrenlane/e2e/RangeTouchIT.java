@@ -78,7 +78,8 @@ class RangeTouchIT {
         }
         assertThat(middle(page, "Log faults")).isGreaterThan(195);
         assertThat(middle(page, "Next rider")).isGreaterThan(195);
-        button(page, "Units").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Units"))
+                .click();
         App.choose(page, "left");
         page.keyboard().press("Escape");
         assertThat(middle(page, "Log faults")).isLessThan(195);

@@ -253,7 +253,8 @@ class WalkIT {
     @Order(12)
     void readsInFeetAndMilesOnRequest() {
         go("/course");
-        button("Units").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Units"))
+                .click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("ft, in"))
                 .click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("mph"))
