@@ -86,36 +86,36 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
     <div className="flex flex-1 flex-col px-6 py-4 print:p-0">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <h1>{shown.name}</h1>
-        <div
-          className={`no-print flex flex-wrap items-end gap-3 max-sm:grid max-sm:w-full max-sm:grid-cols-2 ${oneByOne ? 'hidden' : ''}`}
-        >
-          {yard && stand && (
+        {!oneByOne && (
+          <div className="no-print flex flex-wrap items-end gap-3 max-sm:grid max-sm:w-full max-sm:grid-cols-2">
+            {yard && stand && (
+              <Select
+                label="Measure from"
+                value={along ? (search.get('along') ?? '') : ''}
+                options={[
+                  { value: '', label: 'the course’s own corner' },
+                  ...yard.corners.flatMap((_, i) => sidesOf(i, yard.corners.length)),
+                  ...yard.ground.bayRows.map((row, i) => ({
+                    value: `${i}r`,
+                    label: `the row of ${row.count} bays`,
+                  })),
+                ]}
+                onChoose={(v) => set('along', v)}
+              />
+            )}
             <Select
-              label="Measure from"
-              value={along ? (search.get('along') ?? '') : ''}
-              options={[
-                { value: '', label: 'the course’s own corner' },
-                ...yard.corners.flatMap((_, i) => sidesOf(i, yard.corners.length)),
-                ...yard.ground.bayRows.map((row, i) => ({
-                  value: `${i}r`,
-                  label: `the row of ${row.count} bays`,
-                })),
-              ]}
-              onChoose={(v) => set('along', v)}
+              label="Course"
+              value={String(shown.id)}
+              options={all.map((c) => ({ value: String(c.id), label: c.name }))}
+              onChoose={(v) => void navigate(link(`/set-out/${v}`))}
             />
-          )}
-          <Select
-            label="Course"
-            value={String(shown.id)}
-            options={all.map((c) => ({ value: String(c.id), label: c.name }))}
-            onChoose={(v) => void navigate(link(`/set-out/${v}`))}
-          />
-          {who.choice}
-          <Button kind="primary" onClick={() => window.print()}>
-            Print
-          </Button>
-          <NextStep here="SET_OUT" own={{ path: '/range', name: 'Range' }} />
-        </div>
+            {who.choice}
+            <Button kind="primary" onClick={() => window.print()}>
+              Print
+            </Button>
+            <NextStep here="SET_OUT" own={{ path: '/range', name: 'Range' }} />
+          </div>
+        )}
       </div>
       <Sheet
         key={shown.id}

@@ -4,12 +4,12 @@ import { fitView, ticks, type Bounds, type Margin, type View } from './view';
 
 /** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
 export function Tarmac(props: {
-  /** What has to be in view, by the size of the drawing in pixels. */
-  bounds: (width: number, height: number) => Bounds;
+  /** What has to be in view, by the width of the drawing in pixels. */
+  bounds: (width: number) => Bounds;
   label: string;
   className?: string;
-  /** What is kept free all round for dimension lines, by the size of the drawing in pixels. */
-  margin?: (width: number, height: number) => Margin;
+  /** What is kept free all round for dimension lines, by the width of the drawing in pixels. */
+  margin?: (width: number) => Margin;
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);
@@ -25,12 +25,7 @@ export function Tarmac(props: {
   }, []);
   const view =
     size && size.width > 0 && size.height > 0
-      ? fitView(
-          props.bounds(size.width, size.height),
-          size.width,
-          size.height,
-          props.margin?.(size.width, size.height),
-        )
+      ? fitView(props.bounds(size.width), size.width, size.height, props.margin?.(size.width))
       : undefined;
   return (
     <div

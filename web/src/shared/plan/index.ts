@@ -4,8 +4,8 @@ export { DragHandle } from './DragHandle';
 export { Thumbnail } from './Thumbnail';
 export {
   evenly,
-  fitsTurned,
   fitView,
+  isLong,
   NARROW,
   pathOf,
   quarterTurned,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fitsTurned, quarterTurned, fitView, pathOf, ticks } from './view';
+import { isLong, quarterTurned, fitView, pathOf, ticks } from './view';
 
 const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
@@ -80,9 +80,9 @@ describe('a plan turned a quarter', () => {
     expect(back.cones).toEqual(plan.cones);
   });
 
-  it('is worth it where it comes out much larger', () => {
-    expect(fitsTurned(plan.area, 340, 420)).toBe(true);
-    expect(fitsTurned(quarterTurned(plan.area), 340, 420)).toBe(false);
-    expect(fitsTurned({ minX: 0, maxX: 8, minY: 0, maxY: 7 }, 340, 420)).toBe(false);
+  it('is worth it where it is long', () => {
+    expect(isLong(plan.area)).toBe(true);
+    expect(isLong(quarterTurned(plan.area))).toBe(false);
+    expect(isLong({ minX: 0, maxX: 8, minY: 0, maxY: 7 })).toBe(false);
   });
 });

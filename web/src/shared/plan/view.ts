@@ -72,16 +72,13 @@ export function pathOf(points: Ground[], view: View): string {
     .join('');
 }
 
-/** Whether what is drawn would be larger turned a quarter: long, on a tall drawing. */
-export function fitsTurned(bounds: Bounds, width: number, height: number): boolean {
-  const along = bounds.maxX - bounds.minX;
-  const across = bounds.maxY - bounds.minY;
-  const scale = (a: number, b: number) => Math.min(width / a, height / b);
-  return scale(across, along) > TURNED_FROM * scale(along, across);
+/** Whether something runs so far to the right that a narrow drawing shows it larger turned a quarter. */
+export function isLong({ minX, maxX, minY, maxY }: Bounds): boolean {
+  return maxX - minX > LONG * (maxY - minY);
 }
 
-/** What is drawn has to become so many times larger to be worth turning one's head for. */
-const TURNED_FROM = 1.15;
+/** So many times as long as it is wide; less is not worth turning one's head for. */
+const LONG = 1.6;
 
 /** A copy of something measured on the ground, turned a quarter to the left: what ran to the right runs up. */
 export function quarterTurned<T>(of: T): T {

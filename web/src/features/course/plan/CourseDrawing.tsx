@@ -1,6 +1,6 @@
 import {
   evenly,
-  fitsTurned,
+  isLong,
   NARROW,
   pathOf,
   quarterTurned,
@@ -59,27 +59,24 @@ export function CourseDrawing(props: {
   };
   // The line is yet to come where it is waited for; the plan alone is drawn where cones are set out.
   const toCome = !(props.labels || props.plain);
-  const arranged = (width: number, height: number): Drawn => {
+  const long = isLong(boundsOf(drawn, toCome));
+  const arranged = (width: number): Drawn => {
     if (width >= NARROW) return drawn;
     const roomy = { ...drawn, chalked: drawn.chalked.filter((c) => !c.besides) };
-    return fitsTurned(boundsOf(roomy, toCome), width, height) ? quarterTurned(roomy) : roomy;
+    return long ? quarterTurned(roomy) : roomy;
   };
   return (
     <Tarmac
       label="Plan of the course"
       // A long course stands upright where there is little room beside it, and wants height.
-      className={`${className} ${props.labels && isLong(boundsOf(drawn, toCome)) ? 'max-sm:min-h-[70vh]' : ''}`}
-      bounds={(width, height) => boundsOf(arranged(width, height), toCome)}
-      margin={
-        props.plain
-          ? plain
-          : (width, height) => roomFor(arranged(width, height).plan, props.labels ?? false, width)
-      }
+      className={`${className} ${long ? (props.plain ? 'max-sm:min-h-80' : 'max-sm:min-h-[70vh]') : ''}`}
+      bounds={(width) => boundsOf(arranged(width), toCome)}
+      margin={props.plain ? plain : (width) => roomFor(arranged(width).plan, props.labels ?? false, width)}
     >
       {(view) => (
         <Contents
           {...props}
-          drawn={arranged(view.width, view.height)}
+          drawn={arranged(view.width)}
           view={view}
           roomText={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
           lit={props.lit ?? room?.cone}
@@ -88,13 +85,6 @@ export function CourseDrawing(props: {
     </Tarmac>
   );
 }
-
-function isLong({ minX, maxX, minY, maxY }: Bounds): boolean {
-  return maxX - minX > LONG * (maxY - minY);
-}
-
-/** So many times as long as it is wide. */
-const LONG = 1.6;
 
 /** What is drawn, all of it on the same ground. */
 interface Drawn {

@@ -105,11 +105,14 @@ function OneMeasure(props: {
   // On a short line the figure stands beyond its end, so that the handle stays free; or beyond the other, if there is no room.
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   const after = beyond(from, to);
+  const upright = view.width < NARROW && Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
   const beside =
     length < SHORT
-      ? isWithin(after, view)
-        ? after
-        : beyond(to, from)
+      ? upright
+        ? outside(from, to, m.away.x)
+        : isWithin(after, view)
+          ? after
+          : beyond(to, from)
       : between(from, to, props.labels ? (ALONG[Math.round(row) - 1] ?? 0.5) : 0.5);
   // A figure half out of the picture is no use.
   const middle = {
@@ -170,6 +173,11 @@ interface Spot {
 function beyond(from: Spot, to: Spot): Spot {
   const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
   return { x: to.x + ((to.x - from.x) / length) * 56, y: to.y + ((to.y - from.y) / length) * 30 };
+}
+
+/** Where a figure stands beside the middle of an upright line. */
+function outside(from: Spot, to: Spot, away: number): Spot {
+  return { x: from.x + (away < 0 ? -1 : 1) * (HALF_FIGURE + 8), y: (from.y + to.y) / 2 };
 }
 
 function isWithin(at: Spot, view: View): boolean {

@@ -104,8 +104,14 @@ export function Reading(props: {
         )
       )}
       {(windows.data ?? settled) && (
-        <div className={`min-h-32 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
-          {windows.data && <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />}
+        <div
+          className={`${windows.data ? '' : 'min-h-32'} ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}
+        >
+          {windows.data ? (
+            <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />
+          ) : (
+            <p className="text-sm text-soft">Speed window, an estimate</p>
+          )}
           <ReckoningNote of={windows} what="the speeds" />
         </div>
       )}
