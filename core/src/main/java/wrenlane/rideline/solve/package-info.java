@@ -14,10 +14,14 @@
  * again by a least-squares step before a line is judged. Each program is a chain over the nodes with three unknowns
  * shared by all (spacing, room, share); {@link wrenlane.rideline.solve.StagedProgram} solves it by an interior-point method
  * whose every step is one Riccati recursion, linear in the length of the course. A single vector of curvatures with dense
- * rows was considered and left: it needs more rounds on courses that turn far, and its rows grow with every cone.
+ * rows was considered and left: it needs more rounds on courses that turn far, and its rows grow with every cone. Going
+ * on once from a step that made things worse, to mend it by the next (a watchdog), was tried and left: it took as many
+ * programs.
  *
  * <p><b>What is believed.</b> Nothing of it. {@link wrenlane.rideline.LineChecker} rides every line again by its own rule
  * and measures with the outline at its lean; {@link wrenlane.rideline.solve.LineSearch} asks it before anything is said to fit.
+ * Where speeds or small changes are only compared, the search rests a centimetre or two short of the most room; where room
+ * is scarce, and for the speed a course is judged at, it goes on to the end.
  *
  * <p><b>Words here and in textbooks</b> (Nocedal and Wright, Numerical Optimization, chapters 4, 16, 18 and 19):
  *
