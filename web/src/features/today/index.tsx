@@ -1,7 +1,8 @@
 import { Link, useSearchParams } from 'react-router';
 import { Copies } from '../copy';
+import { useCourseKinds, useCourses } from '../course';
 import { StopRules, useBriefing, useDay, type Briefing, type Day } from '../day';
-import { useReading } from '../../shared/http';
+import { together, useReading } from '../../shared/http';
 import { Downloads, Loading, Select } from '../../shared/ui';
 import { dateText } from '../../shared/units';
 import { Bring, Cautions, GoOn, NotReady, SetFirst } from './Briefed';
@@ -24,7 +25,12 @@ export default function TodayPage() {
 
 function Chosen({ day, days }: { day: Day; days: Day[] }) {
   const [params, setParams] = useSearchParams();
-  const briefing = useReading(useBriefing(day.id));
+  // With what the list of courses is made from, so that it comes in at once and pushes nothing down.
+  const all = together(
+    useReading(useBriefing(day.id)),
+    useReading(useCourses()),
+    useReading(useCourseKinds()),
+  );
   const another = params.get('day') === NEW;
   return (
     <div className="flex flex-1 flex-col">
@@ -46,7 +52,7 @@ function Chosen({ day, days }: { day: Day; days: Day[] }) {
       {another ? (
         <NewDay days={days} like={day} />
       ) : (
-        <Loading of={briefing}>{(b) => <Page day={day} briefing={b} />}</Loading>
+        <Loading of={all}>{([briefing]) => <Page day={day} briefing={briefing} />}</Loading>
       )}
     </div>
   );
