@@ -23,7 +23,7 @@ export function Accuracy(props: { course: CourseRequest; day: Day | undefined; w
       className={open ? '' : 'print:hidden'}
       onToggle={(e) => setOpen(e.currentTarget.open)}
     >
-      <summary>How good must it be for {name}?</summary>
+      <summary className="max-sm:py-3">How good must it be for {name}?</summary>
       {open && <Opened {...props} pair={pair} />}
     </details>
   );
