@@ -19,6 +19,10 @@ public record CountedSheet(LengthMethod method, double unitMetres, List<CountedS
     /**
      * One cone: so many paces or bays and a rest by tape, along and across.
      *
+     * @param alongUnits whole and quarter paces, or bays, along the baseline
+     * @param alongRestMetres what is taped beyond them, in metres
+     * @param acrossUnits whole and quarter paces, or bays, square to it
+     * @param acrossRestMetres what is taped beyond them, in metres
      * @param errorMetres how far off the mark it may stand, one standard deviation, an estimate
      */
     public record CountedStep(

@@ -33,6 +33,8 @@ public record SurveyedOutline(
      *
      * @param what such as {@code side AB}, {@code corner B} or {@code diagonal AC}
      * @param angle whether the figures are radians; metres otherwise
+     * @param measured as it was measured, in metres or radians
+     * @param adjusted as it fits the rest best, in metres or radians
      */
     public record Adjusted(String what, boolean angle, double measured, double adjusted) {}
 

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -35,5 +37,29 @@ class OpenApiDocumentTest {
     void describesEveryProblemFreeAnswerWithRequiredFields() {
         JsonNode yard = APP.get("/api/openapi.json").body().at("/components/schemas/YardResponse/required");
         assertThat(yard.toString()).contains("name", "cautions").doesNotContain("bay");
+    }
+
+    /** Whoever writes to the API reads what each call does and what each field means, with its unit. */
+    @Test
+    void everyCallAndFieldHasASentence() {
+        JsonNode api = APP.get("/api/openapi.json").body();
+        List<String> untold = new ArrayList<>();
+        for (JsonNode path : api.at("/paths")) {
+            for (JsonNode call : path) {
+                if (!call.path("description").asString("").endsWith(".")) {
+                    untold.add(call.path("operationId").asString());
+                }
+            }
+        }
+        api.at("/components/schemas")
+                .forEachEntry((name, schema) -> schema.path("properties").forEachEntry((field, told) -> {
+                    if (told.path("description").asString("").isBlank()) {
+                        untold.add(name + "." + field);
+                    }
+                }));
+        assertThat(untold).isEmpty();
+        assertThat(api.at("/components/schemas/WindowJson/properties/judged/description")
+                        .asString())
+                .contains("m/s");
     }
 }

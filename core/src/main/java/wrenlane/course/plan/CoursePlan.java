@@ -37,7 +37,14 @@ public record CoursePlan(
         }
     }
 
-    /** A rectangle along the course's axes, in metres. */
+    /**
+     * A rectangle along the course's axes.
+     *
+     * @param minX its nearest along the run, in metres
+     * @param maxX its furthest along the run, in metres
+     * @param minY its furthest to the right, in metres
+     * @param maxY its furthest to the left, in metres
+     */
     public record Area(double minX, double maxX, double minY, double maxY) {
         /** Extent along the run. */
         public double lengthMetres() {

@@ -26,11 +26,13 @@ class AimController {
         this.service = service;
     }
 
+    /** How often a run should be clean, in percent. */
     @GetMapping
     AimResponse getAim() {
         return service.get();
     }
 
+    /** Sets how often a run should be clean. */
     @PutMapping
     AimResponse putAim(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody AimRequest request) {
         return service.put(Expected.of(ifMatch), request);

@@ -29,11 +29,13 @@ class CauseController {
         this.service = service;
     }
 
+    /** Faults with the causes to look for, as this school words them. */
     @GetMapping
     CausesResponse getCauses() {
         return service.get();
     }
 
+    /** Words them anew, all at once. */
     @PutMapping
     CausesResponse putCauses(
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody CausesRequest request) {

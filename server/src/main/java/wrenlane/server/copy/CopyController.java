@@ -33,6 +33,7 @@ class CopyController {
         this.service = service;
     }
 
+    /** Copies of the data that are kept. */
     @GetMapping
     List<Copy> listCopies() {
         return service.all();

@@ -75,6 +75,7 @@ class CourseController {
         }
     }
 
+    /** Every kind of course, with its dimensions in metres and a course to start from. */
     @GetMapping("/course-kinds")
     List<CourseKindJson> listCourseKinds() {
         return CourseKinds.all().stream().map(CourseKindJson::of).toList();
@@ -99,6 +100,7 @@ class CourseController {
     record EdgeMarkingResponse(
             @Nullable String dimension, List<EdgeMarks> densities, EdgeMarks.@Nullable WithWhatThereIs withThem) {}
 
+    /** How many markers a course takes with its edges marked fully, with few, or with as many as there are. */
     @PostMapping("/edge-markings")
     EdgeMarkingResponse findEdgeMarkings(@Valid @RequestBody EdgeMarkingRequest request) {
         Course course = request.course().course();
@@ -109,22 +111,26 @@ class CourseController {
                 markers == null ? null : EdgeMarks.within(course, markers).orElse(null));
     }
 
+    /** Every stored course. */
     @GetMapping("/courses")
     List<CourseResponse> listCourses() {
         return service.all();
     }
 
+    /** One course. */
     @GetMapping("/courses/{id}")
     CourseResponse getCourse(@PathVariable long id) {
         return service.get(id);
     }
 
+    /** Stores a new course. */
     @PostMapping("/courses")
     @ResponseStatus(HttpStatus.CREATED)
     CourseResponse createCourse(@Valid @RequestBody CourseRequest request) {
         return service.create(request);
     }
 
+    /** Stores a course anew, as its version says it was read. */
     @PutMapping("/courses/{id}")
     CourseResponse updateCourse(
             @PathVariable long id,

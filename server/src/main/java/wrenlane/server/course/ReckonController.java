@@ -77,6 +77,9 @@ class ReckonController {
     /**
      * One window.
      *
+     * @param slowest at which it can be ridden, m/s
+     * @param slowestBecause what closes the window below
+     * @param fastest at which it can be ridden, m/s
      * @param judged the speed the course is judged at, m/s
      * @param fastestBecause missing where it stays open as far as was looked
      * @param idleWalking the machine's own speed with the clutch home; missing where it does not drive at idle

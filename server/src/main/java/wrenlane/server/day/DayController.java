@@ -33,16 +33,19 @@ class DayController {
         this.standing = standing;
     }
 
+    /** Every day. */
     @GetMapping
     List<DayResponse> listDays() {
         return service.all();
     }
 
+    /** One day. */
     @GetMapping("/{id}")
     DayResponse getDay(@PathVariable long id) {
         return service.get(id);
     }
 
+    /** The day on one page: what to bring, what is not ready, who rides what. */
     @GetMapping("/{id}/briefing")
     BriefingResponse getBriefing(@PathVariable long id, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return briefings.briefing(id, system);
@@ -58,12 +61,14 @@ class DayController {
         return standing.standing(id, courseId, at, system);
     }
 
+    /** Stores a new day. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     DayResponse createDay(@Valid @RequestBody DayRequest request) {
         return service.create(request);
     }
 
+    /** Stores a day anew, as its version says it was read. */
     @PutMapping("/{id}")
     DayResponse updateDay(
             @PathVariable long id,
@@ -72,6 +77,7 @@ class DayController {
         return service.update(id, Expected.of(ifMatch), request);
     }
 
+    /** Takes a day away; a problem says what of it is in use. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteDay(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {

@@ -53,6 +53,7 @@ class DrillController {
     /** Whether a drill is left out. */
     record HiddenJson(@NotNull Boolean hidden) {}
 
+    /** Every drill in its stages, the school's own among them. */
     @GetMapping("/drills")
     CatalogueResponse listDrills() {
         return new CatalogueResponse(
@@ -68,6 +69,7 @@ class DrillController {
                 service.all());
     }
 
+    /** One drill, as it was changed here. */
     @GetMapping("/drills/{id}")
     StoredDrill getDrill(@PathVariable String id) {
         return service.get(id);
@@ -87,6 +89,7 @@ class DrillController {
         service.restore(id, Expected.of(ifMatch));
     }
 
+    /** Hides a drill from choices and plans, or shows it again. */
     @PutMapping("/drills/{id}/hidden")
     StoredDrill hideDrill(
             @PathVariable String id,

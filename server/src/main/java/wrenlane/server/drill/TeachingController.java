@@ -53,6 +53,7 @@ class TeachingController {
             @NotNull Transmission transmission,
             @NotNull RiderLevel level) {}
 
+    /** Riding methods with what speaks for each, and the choices there are. */
     @GetMapping("/teaching-options")
     TeachingOptions teachingOptions() {
         return new TeachingOptions(
@@ -74,11 +75,13 @@ class TeachingController {
                         .toList());
     }
 
+    /** How the school teaches: the choices it made. */
     @GetMapping("/teaching")
     TeachingResponse getTeaching() {
         return service.get();
     }
 
+    /** Makes these choices, all at once. */
     @PutMapping("/teaching")
     TeachingResponse putTeaching(
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody TeachingJson teaching) {

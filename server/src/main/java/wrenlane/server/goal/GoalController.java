@@ -31,11 +31,13 @@ class GoalController {
         this.service = service;
     }
 
+    /** What a rider wants to reach, how far they are, and a programme of lessons where a day is set. */
     @GetMapping
     GoalResponse getGoal(@PathVariable long id, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.get(id, system);
     }
 
+    /** Sets what a rider wants to reach. */
     @PutMapping
     GoalResponse putGoal(
             @PathVariable long id,

@@ -32,6 +32,7 @@ class GroupController {
         this.service = service;
     }
 
+    /** Everybody of the day side by side: estimates, weak side and what comes next. */
     @GetMapping("/group")
     GroupResponse getGroup(@PathVariable long dayId, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.group(dayId, system);

@@ -23,6 +23,7 @@ class AboutController {
         this.about = new About(dataFolder, !demo.isBlank());
     }
 
+    /** Whether riders and runs are simulated, and the version that runs. */
     @GetMapping
     About about() {
         return about;

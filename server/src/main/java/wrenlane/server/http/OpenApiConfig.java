@@ -15,6 +15,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -45,6 +46,22 @@ class OpenApiConfig {
                     require(schema, javaType.getRawClass(), context);
                 }
                 return schema;
+            }
+        };
+    }
+
+    /** Sentences come from the Javadoc; a field without one is told by the words of its name, which carries its unit. */
+    @Bean
+    GlobalOpenApiCustomizer sentences() {
+        return api -> {
+            for (Schema<?> schema : api.getComponents().getSchemas().values()) {
+                if (schema.getProperties() != null) {
+                    schema.getProperties().forEach((name, field) -> {
+                        if (field.getDescription() == null) {
+                            field.setDescription(FieldWords.of(name));
+                        }
+                    });
+                }
             }
         };
     }

@@ -19,11 +19,13 @@ class ExportController {
         this.service = service;
     }
 
+    /** The course as a file that another school can bring in. */
     @GetMapping(value = "/courses/{id}/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> exportCourse(@PathVariable long id) {
         return file(service.course(id), "course-" + id + ".json");
     }
 
+    /** The day with all it needs as a file that another school can bring in. */
     @GetMapping(value = "/days/{id}/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> exportDay(@PathVariable long id) {
         return file(service.day(id), "day-" + id + ".json");

@@ -20,11 +20,13 @@ class KitController {
         this.service = service;
     }
 
+    /** Cones and markers that the school owns. */
     @GetMapping
     KitResponse getKit() {
         return service.get();
     }
 
+    /** Sets what the school owns. */
     @PutMapping
     KitResponse putKit(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody KitJson kit) {
         return service.put(Expected.of(ifMatch), kit);

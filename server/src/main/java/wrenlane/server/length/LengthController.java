@@ -43,6 +43,7 @@ class LengthController {
      */
     record ReadResponse(LengthJson length, String metric, String imperial) {}
 
+    /** What somebody typed as a length, in metres with its uncertainty. */
     @PostMapping
     ReadResponse read(@Valid @RequestBody ReadRequest request) {
         LengthParser parser =

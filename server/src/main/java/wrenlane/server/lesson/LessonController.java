@@ -36,6 +36,7 @@ class LessonController {
         this.stops = stops;
     }
 
+    /** The running order of the day. */
     @GetMapping("/lesson")
     LessonResponse getLesson(@PathVariable long dayId) {
         return service.get(dayId);

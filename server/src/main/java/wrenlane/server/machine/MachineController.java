@@ -27,27 +27,32 @@ class MachineController {
         this.service = service;
     }
 
+    /** Classes of machine with their typical figures, in metres and radians. */
     @GetMapping("/machine-classes")
     List<MachineClassResponse> listMachineClasses() {
         return MachineClass.all().stream().map(MachineClassResponse::of).toList();
     }
 
+    /** Every stored machine, with how tightly it turns. */
     @GetMapping("/machines")
     List<MachineResponse> listMachines() {
         return service.all();
     }
 
+    /** One machine. */
     @GetMapping("/machines/{id}")
     MachineResponse getMachine(@PathVariable long id) {
         return service.get(id);
     }
 
+    /** Stores a new machine. */
     @PostMapping("/machines")
     @ResponseStatus(HttpStatus.CREATED)
     MachineResponse createMachine(@Valid @RequestBody MachineRequest request) {
         return service.create(request);
     }
 
+    /** Stores a machine anew, as its version says it was read. */
     @PutMapping("/machines/{id}")
     MachineResponse updateMachine(
             @PathVariable long id,
@@ -56,6 +61,7 @@ class MachineController {
         return service.update(id, Expected.of(ifMatch), request);
     }
 
+    /** Takes a machine away; a problem says what it is in use by. */
     @DeleteMapping("/machines/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteMachine(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {

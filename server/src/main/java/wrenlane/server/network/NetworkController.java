@@ -48,6 +48,7 @@ class NetworkController {
         }
     }
 
+    /** Whether phones are let in, at which addresses, and what they have to trust. */
     @GetMapping("/api/network")
     Network network() {
         NetworkConnector here = connector.getIfAvailable();

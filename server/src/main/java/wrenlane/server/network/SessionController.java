@@ -41,6 +41,7 @@ class SessionController {
      */
     record Key(@NotNull @Size(max = 400) String passphrase) {}
 
+    /** Whether this device has signed in. */
     @GetMapping
     Session session(HttpServletRequest request) {
         boolean asked = request.isSecure();

@@ -30,11 +30,13 @@ class OpinionController {
         this.service = service;
     }
 
+    /** What the instructor holds of a rider on a kind of course, beside the estimate. */
     @GetMapping
     OpinionResponse getOpinion(@PathVariable long id, @PathVariable String kind) {
         return service.get(id, kind);
     }
 
+    /** Sets what the instructor holds. */
     @PutMapping
     OpinionResponse putOpinion(
             @PathVariable long id,

@@ -34,6 +34,7 @@ class PaperController {
         this.lessons = lessons;
     }
 
+    /** The set-out sheet on paper. */
     @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> setOutPdf(
             @PathVariable long id,
@@ -49,6 +50,7 @@ class PaperController {
         return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
+    /** Where each cone goes, in metres from the datum, as CSV. */
     @GetMapping(value = "/courses/{id}/set-out.csv", produces = "text/csv")
     ResponseEntity<byte[]> setOutCsv(
             @PathVariable long id,
@@ -62,6 +64,7 @@ class PaperController {
         return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
+    /** The course drawn in metres, as SVG. */
     @GetMapping(value = "/courses/{id}/drawing.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> courseSvg(
             @PathVariable long id,
@@ -71,6 +74,7 @@ class PaperController {
         return svg(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".svg");
     }
 
+    /** The course drawn in metres, as DXF. */
     @GetMapping(value = "/courses/{id}/drawing.dxf", produces = "image/vnd.dxf")
     ResponseEntity<byte[]> courseDxf(
             @PathVariable long id,
@@ -80,6 +84,7 @@ class PaperController {
         return dxf(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".dxf");
     }
 
+    /** Every course of the day where it stands in the yard, on paper. */
     @GetMapping(value = "/days/{id}/cone-plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> conePlanPdf(
             @PathVariable long id,
@@ -89,6 +94,7 @@ class PaperController {
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 
+    /** The running order, rider cards, drill cards and cues on paper. */
     @GetMapping(value = "/days/{id}/lesson.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> lessonPdf(
             @PathVariable long id,
@@ -97,6 +103,7 @@ class PaperController {
         return file(lessons.lessonPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
     }
 
+    /** What the day came to, on paper. */
     @GetMapping(value = "/days/{id}/debrief.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> debriefPdf(
             @PathVariable long id,
@@ -116,11 +123,13 @@ class PaperController {
                 reports.reportPdf(id, kind, system, paper), MediaType.APPLICATION_PDF_VALUE, "report-" + id + ".pdf");
     }
 
+    /** Every placed course of the day, drawn in metres, as SVG. */
     @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> daySvg(@PathVariable long id) {
         return svg(service.yardDrawing(id), "day-" + id + ".svg");
     }
 
+    /** Every placed course of the day, drawn in metres, as DXF. */
     @GetMapping(value = "/days/{id}/drawing.dxf", produces = "image/vnd.dxf")
     ResponseEntity<byte[]> dayDxf(@PathVariable long id) {
         return dxf(service.yardDrawing(id), "day-" + id + ".dxf");

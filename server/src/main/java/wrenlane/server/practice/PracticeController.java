@@ -29,12 +29,14 @@ class PracticeController {
         return service.all(id, kind);
     }
 
+    /** Logs what a rider practised alone, in minutes and runs. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PracticeResponse logPractice(@PathVariable long id, @Valid @RequestBody PracticeJson request) {
         return service.log(id, request);
     }
 
+    /** Takes practice away that was logged. */
     @DeleteMapping("/{practiceId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deletePractice(@PathVariable long id, @PathVariable long practiceId) {

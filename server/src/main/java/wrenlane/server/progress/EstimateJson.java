@@ -8,6 +8,9 @@ import wrenlane.verdict.Tightness;
 /**
  * The tightest setting ridden clean four times in five: an estimate.
  *
+ * @param tightness of that setting; a ratio, 1.00 asks for all the turn there is
+ * @param lowTightness 5th percentile
+ * @param highTightness 95th percentile
  * @param metres on the machine reckoned for; missing where nothing is known of it
  * @param lowMetres 5th percentile
  * @param highMetres 95th percentile

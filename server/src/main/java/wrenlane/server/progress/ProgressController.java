@@ -66,6 +66,7 @@ class ProgressController {
         return comparing.compare(id, kind, from, to);
     }
 
+    /** What the range asks of one rider on one course: runs of the day, chances in 100 and the next step. */
     @GetMapping("/days/{dayId}/riders/{riderId}/range")
     RangeResponse getRange(
             @PathVariable long dayId,

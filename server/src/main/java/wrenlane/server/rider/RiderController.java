@@ -40,6 +40,7 @@ class RiderController {
         this.service = service;
     }
 
+    /** Levels, riding methods and what else a rider can be described by. */
     @GetMapping("/rider-options")
     RiderOptions riderOptions() {
         return new RiderOptions(
@@ -51,22 +52,26 @@ class RiderController {
                         .toList());
     }
 
+    /** Every rider, those no longer taught marked as such. */
     @GetMapping("/riders")
     List<RiderResponse> listRiders() {
         return service.all();
     }
 
+    /** One rider. */
     @GetMapping("/riders/{id}")
     RiderResponse getRider(@PathVariable long id) {
         return service.get(id);
     }
 
+    /** Stores a new rider. */
     @PostMapping("/riders")
     @ResponseStatus(HttpStatus.CREATED)
     RiderResponse createRider(@Valid @RequestBody RiderRequest request) {
         return service.create(request);
     }
 
+    /** Stores a rider anew, as its version says it was read. */
     @PutMapping("/riders/{id}")
     RiderResponse updateRider(
             @PathVariable long id,
@@ -78,6 +83,7 @@ class RiderController {
     /** Whether a rider is put away. */
     record ArchivedRequest(@NotNull Boolean archived) {}
 
+    /** Puts a rider away who is no longer taught, or takes them back. */
     @PutMapping("/riders/{id}/archived")
     RiderResponse archiveRider(
             @PathVariable long id,
@@ -86,6 +92,7 @@ class RiderController {
         return service.archive(id, Expected.of(ifMatch), request.archived());
     }
 
+    /** Takes a rider away of whom nothing is stored; a problem says what is. */
     @DeleteMapping("/riders/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRider(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {

@@ -88,6 +88,7 @@ class SetOutController {
             @NotNull LengthSystem system,
             @Min(1) @Max(ChangeOver.LARGEST_STACK) @Nullable Integer stackHolds) {}
 
+    /** Where each cone of a course goes, by every way of measuring, in metres. */
     @PostMapping("/set-outs")
     SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
         return reckoning.whole(Rank.ONE, "where the cones go", () -> service.setOut(request));
@@ -124,6 +125,7 @@ class SetOutController {
         return accuracies.accuracy(request);
     }
 
+    /** From one laid course to another: one walk with a stack of cones in hand, in metres and minutes. */
     @PostMapping("/change-overs")
     ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
@@ -158,6 +160,7 @@ class SetOutController {
         return holds == null ? ChangeOver.USUAL_STACK : holds;
     }
 
+    /** What two taped diagonals mean: how far out of square, in radians and metres. */
     @PostMapping("/square-checks")
     SquareCheck squareCheck(@Valid @RequestBody SquareRequest request) {
         Corners corners = Corners.of(request.laid().nested().widest().plan().cones())

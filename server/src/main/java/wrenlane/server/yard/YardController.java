@@ -26,22 +26,26 @@ class YardController {
         this.service = service;
     }
 
+    /** Every stored yard, its outline adjusted to what was measured, in metres. */
     @GetMapping
     List<YardResponse> listYards() {
         return service.all();
     }
 
+    /** One yard. */
     @GetMapping("/{id}")
     YardResponse getYard(@PathVariable long id) {
         return service.get(id);
     }
 
+    /** Stores a new yard. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     YardResponse createYard(@Valid @RequestBody YardRequest request) {
         return service.create(request);
     }
 
+    /** Stores a yard anew, as its version says it was read. */
     @PutMapping("/{id}")
     YardResponse updateYard(
             @PathVariable long id,
@@ -50,6 +54,7 @@ class YardController {
         return service.update(id, Expected.of(ifMatch), request);
     }
 
+    /** Takes a yard away; a problem says what it is in use by. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteYard(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
