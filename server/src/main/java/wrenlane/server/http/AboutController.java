@@ -23,7 +23,7 @@ class AboutController {
         this.about = new About(dataFolder, !demo.isBlank());
     }
 
-    /** Whether riders and runs are simulated, and the version that runs. */
+    /** Whether riders and runs are simulated, and where the data lies. */
     @GetMapping
     About about() {
         return about;
