@@ -5,7 +5,7 @@ import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
 import { useAddress, usePart } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
-import { Loading, NotHere } from '../../shared/ui';
+import { Loading, NotHere, OneMoment } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
 import { upAfter, useRunning, type RunningBlock, type UpNext } from './running';
@@ -70,13 +70,7 @@ function Shown(props: {
   if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
     return <NotReady />;
   // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
-  if (!lesson.settled) {
-    return (
-      <p role="status" className="m-6 text-soft">
-        One moment…
-      </p>
-    );
-  }
+  if (!lesson.settled) return <OneMoment />;
   const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: address.toString() });
   const up = upAfter(lesson.running, rider.id);
   const show = (block: RunningBlock, shown: UpNext) => {

@@ -1,4 +1,4 @@
-import { evenly, Tarmac, type Bounds, type View } from '../../shared/plan';
+import { around, evenly, Tarmac, type View } from '../../shared/plan';
 import type { ChangeOver } from './api';
 import { keyOf, toDo, type Move } from './moves';
 
@@ -14,7 +14,7 @@ export function ChangeOverDrawing({ change }: { change: ChangeOver }) {
     <Tarmac
       label="Drawing of the change-over"
       className="h-[28rem]"
-      bounds={() => boundsOf(change)}
+      bounds={() => around([{ x: 0, y: 0 }, ...change.steps.map((c) => c.place)], 0.5)}
       margin={margin}
     >
       {(view) => (
@@ -116,14 +116,4 @@ function Numbered({ step, number, view }: { step: Move; number: number; view: Vi
       {number}
     </text>
   );
-}
-
-function boundsOf(change: ChangeOver): Bounds {
-  const points = [{ x: 0, y: 0 }, ...change.steps.map((s) => s.place)];
-  return {
-    minX: Math.min(...points.map((p) => p.x)) - 0.5,
-    maxX: Math.max(...points.map((p) => p.x)) + 0.5,
-    minY: Math.min(...points.map((p) => p.y)) - 0.5,
-    maxY: Math.max(...points.map((p) => p.y)) + 0.5,
-  };
 }

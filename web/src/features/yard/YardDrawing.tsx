@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { evenly, NARROW, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
+import { around, evenly, NARROW, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
 import type { YardGround } from './api';
 import { letter } from './model';
 import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideLength } from './YardParts';
@@ -19,19 +19,12 @@ export function YardDrawing(props: {
   children?: (view: View) => ReactNode;
 }) {
   const { corners, ground, entrance } = props;
-  const xs = corners.map((c) => c.x);
-  const ys = corners.map((c) => c.y);
   return (
     <Tarmac
       label="The yard"
       className={props.className ?? 'min-h-96 flex-1'}
       margin={props.sideMetres ? lengthsMargin : margin}
-      bounds={() => ({
-        minX: Math.min(...xs),
-        maxX: Math.max(...xs),
-        minY: Math.min(...ys),
-        maxY: Math.max(...ys),
-      })}
+      bounds={() => around(corners)}
     >
       {(view) => (
         <>

@@ -3,6 +3,7 @@ export { DimensionFigure, DimensionLine } from './Dimension';
 export { DragHandle } from './DragHandle';
 export { Thumbnail } from './Thumbnail';
 export {
+  around,
   evenly,
   fitView,
   isLong,

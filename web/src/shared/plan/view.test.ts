@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isLong, quarterTurned, fitView, pathOf, ticks } from './view';
+import { around, isLong, quarterTurned, fitView, pathOf, ticks } from './view';
 
 const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
@@ -54,6 +54,19 @@ describe('the view of a plan', () => {
 it('ticks at whole steps inside a range', () => {
   expect(ticks(-1.2, 2.1, 1)).toEqual([-1, 0, 1, 2]);
   expect(ticks(0.2, 0.8, 1)).toEqual([]);
+});
+
+describe('what lies round some places', () => {
+  const places = [
+    { x: 3, y: -1 },
+    { x: -2, y: 4 },
+    { x: 0, y: 0 },
+  ];
+
+  it('reaches to the outermost of them, and as far beyond as is asked', () => {
+    expect(around(places)).toEqual({ minX: -2, maxX: 3, minY: -1, maxY: 4 });
+    expect(around(places, 0.5)).toEqual({ minX: -2.5, maxX: 3.5, minY: -1.5, maxY: 4.5 });
+  });
 });
 
 describe('a plan turned a quarter', () => {

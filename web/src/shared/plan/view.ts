@@ -12,6 +12,18 @@ export interface Bounds {
   maxY: number;
 }
 
+/** The corners of what lies round some places, and so far beyond, in metres. */
+export function around(places: Ground[], beyond = 0): Bounds {
+  const xs = places.map((p) => p.x);
+  const ys = places.map((p) => p.y);
+  return {
+    minX: Math.min(...xs) - beyond,
+    maxX: Math.max(...xs) + beyond,
+    minY: Math.min(...ys) - beyond,
+    maxY: Math.max(...ys) + beyond,
+  };
+}
+
 /** From ground to screen: x to the right, y up, one scale both ways. */
 export interface View {
   width: number;

@@ -2,6 +2,15 @@ import type { ReactNode } from 'react';
 import type { Loaded } from '../http';
 import { Button } from './basics';
 
+/** Stands where something is on its way. */
+export function OneMoment() {
+  return (
+    <p role="status" className="m-6 text-soft">
+      One moment…
+    </p>
+  );
+}
+
 /** Draws what is loaded, or says plainly that it is on its way or failed. */
 export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
   switch (of.state) {
@@ -15,10 +24,6 @@ export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: 
         </div>
       );
     case 'loading':
-      return (
-        <p role="status" className="m-6 text-soft">
-          One moment…
-        </p>
-      );
+      return <OneMoment />;
   }
 }

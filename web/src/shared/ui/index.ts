@@ -1,7 +1,7 @@
 export { useUnsaved, useUnsavedDraft } from './unsaved';
 export { NotHere } from './NotHere';
 export * from './basics';
-export { Loading } from './Loading';
+export { Loading, OneMoment } from './Loading';
 export { ReckoningNote } from './ReckoningNote';
 export { Term } from './Term';
 export { Toggle } from './Toggle';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { pathOf, Thumbnail, type Bounds } from '../../../shared/plan';
+import { around, pathOf, Thumbnail } from '../../../shared/plan';
 import type { CourseKind, Plan } from '../api';
 
 /** The kind at work; opened, every kind as a small true drawing, the one at work as it is set now. */
@@ -54,7 +54,11 @@ export function KindChooser(props: {
 
 function Small({ plan }: { plan: Plan }) {
   return (
-    <Thumbnail bounds={bounds(plan)} width={102} height={56}>
+    <Thumbnail
+      bounds={around([...plan.cones.map((c) => c.centre), ...plan.way], 0.5)}
+      width={102}
+      height={56}
+    >
       {(view) => (
         <>
           {plan.lines
@@ -76,17 +80,4 @@ function Small({ plan }: { plan: Plan }) {
       )}
     </Thumbnail>
   );
-}
-
-function bounds(plan: Plan): Bounds {
-  const points = [...plan.cones.map((c) => c.centre), ...plan.way];
-  const xs = points.map((p) => p.x);
-  const ys = points.map((p) => p.y);
-  const pad = 0.5;
-  return {
-    minX: Math.min(...xs) - pad,
-    maxX: Math.max(...xs) + pad,
-    minY: Math.min(...ys) - pad,
-    maxY: Math.max(...ys) + pad,
-  };
 }

@@ -1,4 +1,5 @@
 import {
+  around,
   evenly,
   isLong,
   NARROW,
@@ -60,11 +61,9 @@ export function CourseDrawing(props: {
   // The line is yet to come where it is waited for; the plan alone is drawn where cones are set out.
   const toCome = !(props.labels || props.plain);
   const long = isLong(boundsOf(drawn, toCome));
-  const arranged = (width: number): Drawn => {
-    if (width >= NARROW) return drawn;
-    const roomy = { ...drawn, chalked: drawn.chalked.filter((c) => !c.besides) };
-    return long ? quarterTurned(roomy) : roomy;
-  };
+  // Turned once, whoever of the drawing's parts asks first.
+  let onPhone: Drawn | undefined;
+  const arranged = (width: number): Drawn => (width >= NARROW ? drawn : (onPhone ??= forNarrow(drawn, long)));
   return (
     <Tarmac
       label="Plan of the course"
@@ -84,6 +83,12 @@ export function CourseDrawing(props: {
       )}
     </Tarmac>
   );
+}
+
+/** Without what is told of beside the drawing, and upright where it is long. */
+function forNarrow(drawn: Drawn, long: boolean): Drawn {
+  const roomy = { ...drawn, chalked: drawn.chalked.filter((c) => !c.besides) };
+  return long ? quarterTurned(roomy) : roomy;
 }
 
 /** What is drawn, all of it on the same ground. */
@@ -201,18 +206,10 @@ function Chalk({ mark, view }: { mark: Chalked; view: View }) {
 
 /** Everything drawn; where a line is yet to come, with room for it. */
 function boundsOf({ plan, line, chalked }: Drawn, toCome: boolean): Bounds {
-  const points = [
+  return around([
     ...chalked,
     ...plan.cones.map((c) => c.centre),
     ...plan.lines.flatMap((l) => [l.from, l.to]),
     ...(line?.places.flatMap((p) => [p.left, p.right, p.front]) ?? (toCome ? plan.way : [])),
-  ];
-  const xs = points.map((p) => p.x);
-  const ys = points.map((p) => p.y);
-  return {
-    minX: Math.min(...xs),
-    maxX: Math.max(...xs),
-    minY: Math.min(...ys),
-    maxY: Math.max(...ys),
-  };
+  ]);
 }

@@ -124,20 +124,20 @@ export function Reading(props: {
         />
       )}
       {evaluation?.fit && (
-        <DayTable
-          kind={kind.kind}
-          fits={props.comparison}
-          sided={kind.turning === 'ONE_SIDE'}
-          inOrder={props.inOrder}
-          chosen={chosen?.key}
-          stale={props.stale}
-          onChoose={props.onChoose}
-        />
-      )}
-      {evaluation?.fit && (
-        <div className="-my-3 min-h-10">
-          <ReckoningNote of={props.table} what="the table" />
-        </div>
+        <>
+          <DayTable
+            kind={kind.kind}
+            fits={props.comparison}
+            sided={kind.turning === 'ONE_SIDE'}
+            inOrder={props.inOrder}
+            chosen={chosen?.key}
+            stale={props.stale}
+            onChoose={props.onChoose}
+          />
+          <div className="-my-3 min-h-10">
+            <ReckoningNote of={props.table} what="the table" />
+          </div>
+        </>
       )}
       {settled && kind.turning !== 'STRAIGHT' && <Mistakes of={settled} />}
       {line && line.marks.length > 0 && (
