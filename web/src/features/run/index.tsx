@@ -71,12 +71,18 @@ function Shown(props: {
     return <NotReady />;
   // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
   if (!lesson.settled) return <OneMoment />;
-  const go = (id: number) => void navigate({ pathname: `/range/${id}`, search: address.toString() });
+  // At once: a run logged with the very next key is theirs, not of who was shown before. All parts go along in one step.
+  const go = (id: number, parts = { course: courseId, side }) => {
+    const search = new URLSearchParams(address);
+    for (const [name, value] of Object.entries(parts)) if (value !== null) search.set(name, value);
+    void navigate({ pathname: `/range/${id}`, search: search.toString() }, { flushSync: true });
+  };
   const up = upAfter(lesson.running, rider.id);
   const show = (block: RunningBlock, shown: UpNext) => {
-    if (block.courseId !== undefined) sayCourse(String(block.courseId));
-    if (shown.side !== undefined) saySide(shown.side);
-    go(shown.riderId);
+    const parts = { course: block.courseId?.toString() ?? courseId, side: shown.side ?? side };
+    if (parts.course !== null) sayCourse(parts.course);
+    if (parts.side !== null) saySide(parts.side);
+    go(shown.riderId, parts);
   };
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (

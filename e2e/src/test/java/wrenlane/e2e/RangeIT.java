@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -137,6 +138,32 @@ class RangeIT {
         page.keyboard().press("Enter");
         assertThat(runs(page)).hasCount(3);
         assertThat(page.getByLabel(Pattern.compile("clean of all: 1 / 3"))).isVisible();
+        page.close();
+    }
+
+    /** To the next rider and Clean in one breath, before the page has drawn anything: the run is the next rider's. */
+    @Test
+    void theNextRidersRunIsTheirsHoweverSoonItIsPressed() {
+        Page next = APP.desk("/range/4?course=2");
+        Page page = APP.desk("/range/3?course=2");
+        for (Page shown : List.of(next, page)) {
+            assertThat(button(shown, "Clean")).isEnabled();
+            assertThat(runs(shown)).hasCount(0);
+        }
+        page.evaluate("""
+                async () => {
+                  const press = key => dispatchEvent(new KeyboardEvent('keydown', {key}));
+                  press('n');
+                  for (let i = 0; i < 50; i++) await null;
+                  press(' ');
+                }""");
+        assertThat(page).hasURL(Pattern.compile("/range/4"));
+        assertThat(runs(page)).hasCount(1);
+        assertThat(page.getByText("All saved on the server")).isVisible();
+        page.navigate(APP.address() + "/range/3?course=2");
+        assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        next.close();
         page.close();
     }
 
