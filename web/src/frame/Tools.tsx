@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useQuery } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { Link } from 'react-router';
@@ -56,6 +57,7 @@ export function KeepOpenLabel() {
 /** How lengths and speeds are read, and which thumb taps. */
 export function Units() {
   const { system, speed, hand, change } = usePreferences();
+  const client = useQueryClient();
   return (
     <Popover.Root>
       <Popover.Trigger className={TOOL}>
@@ -75,7 +77,11 @@ export function Units() {
               { value: 'METRIC', label: 'm' },
               { value: 'IMPERIAL', label: 'ft, in' },
             ]}
-            onChoose={(v) => change({ system: v })}
+            onChoose={(v) => {
+              change({ system: v });
+              // Whatever sentence came in the other units comes again.
+              void client.invalidateQueries();
+            }}
           />
           <Toggle
             label="Speeds"

@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { noteAccess } from './access';
 import { note, noteGone } from './reach';
+import { readsFeet } from '../units';
 import { Problem, readProblem } from './problem';
 
 /** A type the server describes, by its name there. */
@@ -9,6 +10,14 @@ export type Api<Name extends keyof components['schemas']> = components['schemas'
 
 /** The server, with types made from its own description. */
 export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?? 'http://localhost' });
+
+// Sentences of the server say their lengths as whoever reads them does.
+http.use({
+  onRequest: ({ request }) => {
+    if (readsFeet()) request.headers.set('Prefer', 'lengths=imperial');
+    return request;
+  },
+});
 
 const OUT_OF_REACH = 'The server is out of reach. Check that Wren Lane is still running.';
 

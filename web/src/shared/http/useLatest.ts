@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { usePreferences } from '../units';
 import { Problem, said } from './problem';
 
 /** An answer together with the very question it belongs to, so that nothing drawn is of two ages. */
@@ -19,7 +20,7 @@ const AGAIN_MS = 1000;
 /**
  * Keeps one question on its way at a time and always asks the latest next: while something is dragged the answer follows
  * as fast as the core gives it, and none is ever out of order. Asked again when the key, which stands for the content of
- * the question and of what it depends on, changes.
+ * the question and of what it depends on, changes, or the units that lengths are said in.
  */
 export function useLatest<Q, A>(
   request: Q | undefined,
@@ -29,6 +30,7 @@ export function useLatest<Q, A>(
   const [state, setState] = useState<Latest<Q, A>>({ answered: undefined, problem: undefined });
   const latest = useRef(request);
   const busy = useRef(false);
+  const { system } = usePreferences();
 
   useEffect(() => {
     latest.current = request;
@@ -54,7 +56,7 @@ export function useLatest<Q, A>(
     if (!busy.current) void askOn();
     // The key stands for the request's content: asking again for an equal one would be in vain.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
+  }, [key, system]);
 
   // Nobody asks once the page is left.
   useEffect(

@@ -1,2 +1,2 @@
 export * from './format';
-export { PreferencesProvider, usePreferences, type Preferences } from './preferences';
+export { PreferencesProvider, readsFeet, usePreferences, type Preferences } from './preferences';

@@ -31,6 +31,11 @@ export function readPreferences(kept: string | null): Preferences {
   }
 }
 
+/** Whether whoever uses this browser reads lengths in feet. */
+export function readsFeet(): boolean {
+  return readPreferences(localStorage.getItem(KEY)).system === 'IMPERIAL';
+}
+
 interface Held extends Preferences {
   change: (some: Partial<Preferences>) => void;
 }
@@ -41,10 +46,14 @@ const Context = createContext<Held>({ ...DEFAULTS, change: () => undefined });
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [held, setHeld] = useState(() => readPreferences(localStorage.getItem(KEY)));
   useEffect(() => {
-    localStorage.setItem(KEY, JSON.stringify(held));
     document.documentElement.dataset.light = held.light;
-  }, [held]);
-  const change = (some: Partial<Preferences>) => setHeld((before) => ({ ...before, ...some }));
+  }, [held.light]);
+  const change = (some: Partial<Preferences>) => {
+    const next = { ...held, ...some };
+    // Before anything is drawn anew: what is asked for then is asked for in these units.
+    localStorage.setItem(KEY, JSON.stringify(next));
+    setHeld(next);
+  };
   return <Context value={{ ...held, change }}>{children}</Context>;
 }
 

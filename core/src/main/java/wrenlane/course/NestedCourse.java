@@ -14,6 +14,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -118,9 +119,9 @@ public record NestedCourse(List<Course> courses) {
                 return List.of(new Finding(
                         "settings-too-near",
                         "settings",
-                        said(
-                                "Settings %.2f m apart cannot be told apart: leave at least %.2f m.",
-                                apart, APART_METRES)));
+                        Said.of(
+                                "Settings %s apart cannot be told apart: leave at least %s.",
+                                Said.metres(apart), Said.metres(APART_METRES))));
             }
         }
         for (Course one : courses) {
@@ -129,10 +130,10 @@ public record NestedCourse(List<Course> courses) {
                     return List.of(new Finding(
                             "tall-in-the-way",
                             "settings",
-                            said(
-                                    "Tall cones at %.2f m would stand in the way at %.2f m: set the course in flat"
+                            Said.of(
+                                    "Tall cones at %s would stand in the way at %s: set the course in flat"
                                             + " markers, or at one setting.",
-                                    one.settingMetres(), other.settingMetres())));
+                                    Said.metres(one.settingMetres()), Said.metres(other.settingMetres()))));
                 }
             }
         }
@@ -193,8 +194,9 @@ public record NestedCourse(List<Course> courses) {
         for (int i = 0; i < courses.size(); i++) {
             laid.lay(courses.get(i).plan(), i);
         }
-        List<String> notes = new ArrayList<>(widest.notes());
-        notes.add("Stands at " + courses.size() + " settings: a marker or colour of its own for each, a the widest.");
+        List<Said> notes = new ArrayList<>(widest.notes());
+        notes.add(Said.of(
+                "Stands at %d settings: a marker or colour of its own for each, a the widest.", courses.size()));
         return new CoursePlan(laid.cones(), laid.lines, widest.route(), widest.area(), measures(widest), notes);
     }
 
@@ -284,9 +286,5 @@ public record NestedCourse(List<Course> courses) {
                                     p.cone().centre()))
                     .toList();
         }
-    }
-
-    private static String said(String format, Object... args) {
-        return String.format(Locale.ROOT, format, args);
     }
 }

@@ -5,7 +5,6 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Gathers findings, so that everything wrong is said at once. */
@@ -14,6 +13,12 @@ public final class Checks {
 
     /** Adds a finding. */
     public Checks add(String code, String where, String message) {
+        findings.add(new Finding(code, where, message));
+        return this;
+    }
+
+    /** Adds a finding that speaks of lengths. */
+    public Checks add(String code, String where, Said message) {
         findings.add(new Finding(code, where, message));
         return this;
     }
@@ -45,15 +50,18 @@ public final class Checks {
         if (value >= min && value <= max) {
             return Optional.empty();
         }
-        String message = String.format(
-                Locale.ROOT,
-                "%s must be between %s and %s%s; it is %s.",
-                name,
-                plain(min),
-                plain(max),
-                unit.isEmpty() ? "" : " " + unit,
-                Double.isFinite(value) ? plain(value) : "not a number");
-        return Optional.of(new Finding("out-of-range", where, message));
+        boolean length = unit.equals("m");
+        return Optional.of(new Finding(
+                "out-of-range",
+                where,
+                Said.of(
+                        "%s must be between %s and %s; it is %s.",
+                        name,
+                        length ? new Said.Length(min, plain(min)) : plain(min),
+                        length ? new Said.Length(max, plain(max) + " m") : (plain(max) + " " + unit).strip(),
+                        !Double.isFinite(value)
+                                ? "not a number"
+                                : length ? new Said.Length(value, plain(value)) : plain(value))));
     }
 
     /** Up to four significant digits, without trailing zeros or exponent. */

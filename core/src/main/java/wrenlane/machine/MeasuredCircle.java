@@ -1,8 +1,8 @@
 package wrenlane.machine;
 
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -36,21 +36,18 @@ public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter
             return Optional.of(new Finding(
                     "circle-too-small",
                     where,
-                    String.format(
-                            Locale.ROOT,
-                            "A circle of %.2f m cannot be: with this wheelbase the front tyre's track is at least %.2f m"
+                    Said.of(
+                            "A circle of %s cannot be: with this wheelbase the front tyre's track is at least %s"
                                     + " across. Measure the outer edge of the front tyre's track, edge to edge.",
-                            diameter.metres(),
-                            2 * p + tyre)));
+                            Said.metres(diameter.metres()), Said.metres(2 * p + tyre))));
         }
         return posture == Posture.UPRIGHT && !plausible(machine, turn.get())
                 ? Optional.of(new Finding(
                         "circle-unlikely",
                         where,
-                        String.format(
-                                Locale.ROOT,
-                                "A circle of %.2f m means a lock outside 10° to 75°. Check the tape and the wheelbase.",
-                                diameter.metres())))
+                        Said.of(
+                                "A circle of %s means a lock outside 10° to 75°. Check the tape and the wheelbase.",
+                                Said.metres(diameter.metres()))))
                 : Optional.empty();
     }
 

@@ -1,8 +1,8 @@
 package wrenlane.setout;
 
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 
 /**
  * How far out of square a four-sided box is, from its two diagonals.
@@ -30,12 +30,10 @@ public record SquareCheck(double skewRadians, double shiftMetres) {
                 : Optional.of(new Finding(
                         "diagonals-misfit",
                         "diagonals",
-                        String.format(
-                                Locale.ROOT,
-                                "These diagonals belong to a box of another size: together they should come to %.2f m each,"
-                                        + " and they come to %.2f m. Tape the sides and both diagonals again.",
-                                square,
-                                taped)));
+                        Said.of(
+                                "These diagonals belong to a box of another size: together they should come to %s each,"
+                                        + " and they come to %s. Tape the sides and both diagonals again.",
+                                Said.metres(square), Said.metres(taped))));
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.finding.TypedText;
 
 /**
@@ -177,7 +178,10 @@ public final class LengthParser {
         }
         return metres <= MeasuredLength.MAX_METRES
                 ? Optional.empty()
-                : Optional.of(not("length-too-long", "Lengths here go up to 1000 m."));
+                : Optional.of(new LengthReading.NotUnderstood(new Finding(
+                        "length-too-long",
+                        "length",
+                        Said.of("Lengths here go up to %s.", Said.metres(MeasuredLength.MAX_METRES, 0)))));
     }
 
     private static double number(String digits) {

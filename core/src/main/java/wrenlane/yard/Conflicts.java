@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Envelope;
@@ -15,6 +14,7 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 
 /** What one standing course runs into: the rim of the yard, what stands on it, another course. */
 final class Conflicts {
@@ -55,16 +55,16 @@ final class Conflicts {
     Optional<Finding> withTheRim(StandingCourse c) {
         double area = sticksOut(c.areaPolygon());
         if (area > GroundPlan.TOUCHING_METRES) {
-            return found("outside-yard", c, "%s sticks out of the yard by %.1f m.", c.name(), area);
+            return found("outside-yard", c, "%s sticks out of the yard by %s.", c.name(), Said.metres(area, 1));
         }
         double runOut = sticksOut(c.runOutPolygon());
         return runOut > GroundPlan.TOUCHING_METRES
                 ? found(
                         "run-out-outside",
                         c,
-                        "A machine that goes straight on from %s leaves the yard: %.1f m of run-out are missing.",
+                        "A machine that goes straight on from %s leaves the yard: %s of run-out are missing.",
                         c.name(),
-                        runOut)
+                        Said.metres(runOut, 1))
                 : Optional.empty();
     }
 
@@ -127,17 +127,17 @@ final class Conflicts {
     static Optional<Finding> between(StandingCourse a, StandingCourse b) {
         double areas = overlap(a.areaPolygon(), b.areaPolygon());
         if (areas > GroundPlan.TOUCHING_METRES) {
-            return found("courses-overlap", a, "%s and %s overlap by %.1f m.", a.name(), b.name(), areas);
+            return found("courses-overlap", a, "%s and %s overlap by %s.", a.name(), b.name(), Said.metres(areas, 1));
         }
         double shared = overlap(a.runOutPolygon(), b.runOutPolygon());
         return shared > GroundPlan.TOUCHING_METRES
                 ? found(
                         "run-outs-shared",
                         a,
-                        "%s and %s share %.1f m of run-out: never let both be ridden at once, or move them apart.",
+                        "%s and %s share %s of run-out: never let both be ridden at once, or move them apart.",
                         a.name(),
                         b.name(),
-                        shared)
+                        Said.metres(shared, 1))
                 : Optional.empty();
     }
 
@@ -151,6 +151,6 @@ final class Conflicts {
     }
 
     static Optional<Finding> found(String code, StandingCourse c, String format, Object... args) {
-        return Optional.of(new Finding(code, c.name(), String.format(Locale.ROOT, format, args)));
+        return Optional.of(new Finding(code, c.name(), Said.of(format, args)));
     }
 }

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
 /** Courses standing on a yard at the same time, and what is unsafe about it. */
@@ -53,8 +53,8 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
             Conflicts.found(
                             "no-way-in",
                             c,
-                            "There is no path %.1f m wide from the entrance to %s that leaves the other courses alone.",
-                            WayIn.PATH_METRES,
+                            "There is no path %s wide from the entrance to %s that leaves the other courses alone.",
+                            Said.metres(WayIn.PATH_METRES, 1),
                             c.name())
                     .ifPresent(findings::add);
         }
@@ -62,12 +62,10 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
             findings.add(new Finding(
                     "no-waiting-spot",
                     "yard",
-                    String.format(
-                            Locale.ROOT,
-                            "No square of %.0f m by %.0f m is left out of everyone's way for riders who wait, and for"
+                    Said.of(
+                            "No square of %s by %s is left out of everyone's way for riders who wait, and for"
                                     + " onlookers.",
-                            WAITING_METRES,
-                            WAITING_METRES)));
+                            Said.metres(WAITING_METRES, 0), Said.metres(WAITING_METRES, 0))));
         }
         return findings;
     }

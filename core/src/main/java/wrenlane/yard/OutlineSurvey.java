@@ -3,11 +3,11 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.SurveyedOutline.Adjusted;
@@ -127,16 +127,16 @@ final class OutlineSurvey {
                     "The lengths and corners contradict each other, and no single one explains it. Measure the "
                             + worst(solved.at()) + " again first.");
         }
-        String told = suspects.stream()
-                .limit(MOST_TOLD)
-                .map(OutlineSurvey::said)
-                .reduce((a, b) -> a + ", or " + b)
-                .orElseThrow();
+        Suspect first = suspects.get(0);
+        String what = first.measure.what();
+        Said told = said(first, Character.toUpperCase(what.charAt(0)) + what.substring(1));
+        for (Suspect s : suspects.subList(1, Math.min(MOST_TOLD, suspects.size()))) {
+            told = Said.of("%s, or %s", told, said(s, s.measure.what()));
+        }
         return new Finding(
                 SurveyedOutline.MISFIT,
-                suspects.get(0).measure.what(),
-                Character.toUpperCase(told.charAt(0)) + told.substring(1) + ". Measure "
-                        + (suspects.size() == 1 ? "it" : "these") + " again.");
+                what,
+                Said.of("%s. Measure %s again.", told, suspects.size() == 1 ? "it" : "these"));
     }
 
     private String worst(Point[] at) {
@@ -146,22 +146,14 @@ final class OutlineSurvey {
                 .orElse("sides");
     }
 
-    private static String said(Suspect s) {
+    private static Said said(Suspect s, String what) {
         if (s.measure.angle()) {
-            return String.format(
-                    Locale.ROOT,
-                    "%s is not square: all else makes it %.1f°",
-                    s.measure.what(),
-                    Math.toDegrees(s.others));
+            return Said.of("%s is not square: all else makes it %.1f°", what, Math.toDegrees(s.others));
         }
         double off = s.measure.measured() - s.others;
-        return String.format(
-                Locale.ROOT,
-                "%s is %.2f m too %s: all else makes it %.2f m",
-                s.measure.what(),
-                Math.abs(off),
-                off < 0 ? "short" : "long",
-                s.others);
+        return Said.of(
+                "%s is %s too %s: all else makes it %s",
+                what, Said.metres(Math.abs(off)), off < 0 ? "short" : "long", Said.metres(s.others));
     }
 
     private Finding loose() {

@@ -2,7 +2,6 @@ package wrenlane.yard;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 import org.jspecify.annotations.Nullable;
@@ -10,6 +9,7 @@ import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
 /**
@@ -75,15 +75,14 @@ public record Placing(
     /** Why a course has no place beside those that have one. */
     private static Finding why(Yard yard, CourseGround course, List<StandingCourse> standing) {
         Ground ground = course.withRunOut();
-        String needs = String.format(
-                Locale.ROOT,
-                "%s needs %.1f m by %.1f m with its run-outs",
-                course.name(),
-                ground.lengthMetres(),
-                ground.widthMetres());
+        Said needs = Said.of(
+                "%s needs %s by %s with its run-outs",
+                course.name(), Said.metres(ground.lengthMetres(), 1), Said.metres(ground.widthMetres(), 1));
         if (cannotStandAtAll(yard, ground)) {
             return new Finding(
-                    "course-too-large", course.name(), needs + ": more than this yard has, however it is turned.");
+                    "course-too-large",
+                    course.name(),
+                    Said.of("%s: more than this yard has, however it is turned.", needs));
         }
         FreeSpace empty = FreeSpace.of(yard);
         FreeSpace free = empty;
@@ -94,22 +93,22 @@ public record Placing(
         return new Finding(
                 "no-place-found",
                 course.name(),
-                needs + ", and no place was found " + beside + ". " + shortfall(free, ground)
-                        + (!standing.isEmpty() && fits(empty, ground)
-                                ? " Alone it fits: set it up after another."
-                                : ""));
+                Said.of(
+                        "%s, and no place was found %s. %s%s",
+                        needs,
+                        beside,
+                        shortfall(free, ground),
+                        !standing.isEmpty() && fits(empty, ground) ? " Alone it fits: set it up after another." : ""));
     }
 
-    private static String shortfall(FreeSpace free, Ground ground) {
+    private static Said shortfall(FreeSpace free, Ground ground) {
         double shorter = least(ground.lengthMetres(), by -> fits(free, ground.shorter(by)));
         double narrower = least(ground.widthMetres(), by -> fits(free, ground.narrower(by)));
         return shorter == 0
-                ? "There is ground for it, but not with a way in and a place to wait left over."
-                : String.format(
-                        Locale.ROOT,
-                        "Turned along the sides it would stand if it were %.1f m shorter, or %.1f m narrower.",
-                        shorter,
-                        narrower);
+                ? Said.plain("There is ground for it, but not with a way in and a place to wait left over.")
+                : Said.of(
+                        "Turned along the sides it would stand if it were %s shorter, or %s narrower.",
+                        Said.metres(shorter, 1), Said.metres(narrower, 1));
     }
 
     /** Proved by what no turn changes: its area, its lesser extent, and its diagonal. */

@@ -2,9 +2,9 @@ package wrenlane.yard;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 
@@ -58,11 +58,13 @@ public record Yard(
         if (fall.percent() > STEEP_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-steep",
-                    said("The ground falls %.1f %%: too steep for tight turns. Find flatter ground.", fall.percent())));
+                    Said.of(
+                            "The ground falls %.1f %%: too steep for tight turns. Find flatter ground.",
+                            fall.percent())));
         } else if (fall.percent() > NOVICE_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-novices",
-                    said(
+                    Said.of(
                             "The ground falls %.1f %%. Above %.0f %% novices drop machines on the downhill side: set tight"
                                     + " turns so that they climb, or leave them out.",
                             fall.percent(), NOVICE_FALL_PERCENT)));
@@ -84,13 +86,9 @@ public record Yard(
                 ? List.of()
                 : List.of(new Caution(
                         "course-too-large",
-                        said(
-                                "With its run-in the course takes %.1f m by %.1f m; along no side of this yard is there so"
+                        Said.of(
+                                "With its run-in the course takes %s by %s; along no side of this yard is there so"
                                         + " much clear ground.",
-                                area.lengthMetres(), area.widthMetres())));
-    }
-
-    private static String said(String format, Object... args) {
-        return String.format(Locale.ROOT, format, args);
+                                Said.metres(area.lengthMetres(), 1), Said.metres(area.widthMetres(), 1))));
     }
 }

@@ -46,8 +46,8 @@ class StopRulesTest {
         today.add(minutesAgo("Ines", 30, true));
         List<Finding> findings = StopRules.USUAL.watch(today, 50, NOW);
         assertThat(findings).extracting(Finding::code).containsExactly("drops-of-all", "drops-of-one");
-        assertThat(findings.get(0).message()).startsWith("3 drops today: stop the lesson.");
-        assertThat(findings.get(1).message()).startsWith("Ines has dropped the machine 2 times");
+        assertThat(findings.get(0).message().toString()).startsWith("3 drops today: stop the lesson.");
+        assertThat(findings.get(1).message().toString()).startsWith("Ines has dropped the machine 2 times");
     }
 
     @Test

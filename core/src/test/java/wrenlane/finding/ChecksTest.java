@@ -26,7 +26,7 @@ class ChecksTest {
     })
     void namesValueRangeAndUnit(double value, String message) {
         assertThat(Checks.range("width", "Width", value, 3, 20, "m")).hasValueSatisfying(f -> {
-            assertThat(f.message()).isEqualTo(message);
+            assertThat(f.message().toString()).isEqualTo(message);
             assertThat(f.where()).isEqualTo("width");
             assertThat(f.code()).isEqualTo("out-of-range");
         });
@@ -36,7 +36,8 @@ class ChecksTest {
     void leavesOutAUnitThatIsNone() {
         assertThat(Checks.range("count", "The count", 0, 1, 500, "")
                         .orElseThrow()
-                        .message())
+                        .message()
+                        .toString())
                 .isEqualTo("The count must be between 1 and 500; it is 0.");
     }
 

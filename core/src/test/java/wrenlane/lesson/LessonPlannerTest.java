@@ -240,7 +240,7 @@ class LessonPlannerTest {
                 .singleElement()
                 .satisfies(f -> {
                     assertThat(f.where()).isEqualTo("stations.box");
-                    assertThat(f.message()).contains("1 of 3");
+                    assertThat(f.message().toString()).contains("1 of 3");
                 });
     }
 

@@ -36,8 +36,10 @@ class MachineTest {
 
     @Test
     void saysAnglesInDegreesAndIdleInRpm() {
-        assertThat(MachineDimension.LOCK_LEFT.check(2).orElseThrow().message()).contains("15 and 70 °");
-        assertThat(MachineDimension.IDLE.check(1).orElseThrow().message()).contains("480 and 2400 rpm");
+        assertThat(MachineDimension.LOCK_LEFT.check(2).orElseThrow().message().toString())
+                .contains("15 and 70 °");
+        assertThat(MachineDimension.IDLE.check(1).orElseThrow().message().toString())
+                .contains("480 and 2400 rpm");
     }
 
     @Test

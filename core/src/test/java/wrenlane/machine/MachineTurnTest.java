@@ -45,7 +45,7 @@ class MachineTurnTest {
         MeasuredCircle circle = new MeasuredCircle(Side.LEFT, Posture.UPRIGHT, MeasuredLength.taped(2.5));
         assertThat(circle.check(Machines.twin())).hasValueSatisfying(f -> {
             assertThat(f.code()).isEqualTo("circle-too-small");
-            assertThat(f.message()).contains("2.50 m");
+            assertThat(f.message().toString()).contains("2.50 m");
         });
         assertThat(with(circle).best(Side.LEFT, Posture.UPRIGHT)).isEqualTo(TWIN.best(Side.LEFT, Posture.UPRIGHT));
     }

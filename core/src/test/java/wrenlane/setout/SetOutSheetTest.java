@@ -114,7 +114,7 @@ class SetOutSheetTest {
     void pointsOutDiagonalsOfABoxOfAnotherSize() {
         assertThat(SquareCheck.check(4, 3, 5.1, 4.9)).isEmpty();
         assertThat(SquareCheck.check(4, 3, 5.2, 5.2))
-                .hasValueSatisfying(f -> assertThat(f.message()).contains("5.00 m", "5.20 m"));
+                .hasValueSatisfying(f -> assertThat(f.message().toString()).contains("5.00 m", "5.20 m"));
         assertThat(SquareCheck.check(4, 3, Double.NaN, 5)).isPresent();
     }
 

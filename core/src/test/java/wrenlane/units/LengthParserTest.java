@@ -59,7 +59,7 @@ class LengthParserTest {
             })
     void refusesNonsenseWithASentence(String text) {
         assertThat(PARSER.parse(text)).isInstanceOfSatisfying(LengthReading.NotUnderstood.class, r -> {
-            assertThat(r.finding().message()).endsWith(".").hasSizeGreaterThan(10);
+            assertThat(r.finding().message().toString()).endsWith(".").hasSizeGreaterThan(10);
             assertThat(r.finding().where()).isEqualTo("length");
         });
     }
@@ -69,7 +69,7 @@ class LengthParserTest {
         assertThat(PARSER.parse("7".repeat(5000)))
                 .isInstanceOfSatisfying(
                         LengthReading.NotUnderstood.class,
-                        r -> assertThat(r.finding().message()).hasSizeLessThan(200));
+                        r -> assertThat(r.finding().message().toString()).hasSizeLessThan(200));
     }
 
     @Test
@@ -127,7 +127,7 @@ class LengthParserTest {
 
     private static String said(LengthReading reading) {
         assertThat(reading).isInstanceOf(LengthReading.NotUnderstood.class);
-        return ((LengthReading.NotUnderstood) reading).finding().message();
+        return ((LengthReading.NotUnderstood) reading).finding().message().toString();
     }
 
     private static String code(LengthReading reading) {

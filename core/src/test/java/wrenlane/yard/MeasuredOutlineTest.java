@@ -98,7 +98,7 @@ class MeasuredOutlineTest {
         SurveyedOutline s =
                 new MeasuredOutline(taped(20, 16, 26, 15), List.of(OPEN, OPEN, OPEN, OPEN), List.of()).survey();
         assertThat(codes(s)).containsExactly(SurveyedOutline.LOOSE);
-        assertThat(s.findings().get(0).message()).contains("one more diagonal", "D to B");
+        assertThat(s.findings().get(0).message().toString()).contains("one more diagonal", "D to B");
         assertThat(s.blocking()).hasSize(1);
     }
 
@@ -137,7 +137,9 @@ class MeasuredOutlineTest {
                 new MeasuredOutline(taped(40, 15, cd - 0.8, 30, 25), right.corners(), right.diagonals());
         SurveyedOutline s = wrong.survey();
         assertThat(codes(s)).containsExactly(SurveyedOutline.MISFIT);
-        assertThat(s.findings().get(0).message()).contains("ide CD is 0.").contains("too short");
+        assertThat(s.findings().get(0).message().toString())
+                .contains("ide CD is 0.")
+                .contains("too short");
         assertThat(s.blocking()).isEmpty();
     }
 
@@ -156,7 +158,7 @@ class MeasuredOutlineTest {
         assertThat(f.code()).isEqualTo(SurveyedOutline.MISFIT);
         String name = "side " + MeasuredOutline.letter(side) + MeasuredOutline.letter((side + 1) % 4);
         assertThat(f.where()).isEqualTo(name);
-        assertThat(f.message()).contains(String.format(java.util.Locale.ROOT, "%.2f m", Math.abs(error)));
+        assertThat(f.message().toString()).contains(String.format(java.util.Locale.ROOT, "%.2f m", Math.abs(error)));
     }
 
     @Test

@@ -49,7 +49,7 @@ class PlacingTest {
         List<CourseGround> wanted = List.of(wanted("u-turn-box"), wanted("figure-eight"));
         Placing placing = Placing.find(yard, List.of(), wanted);
         assertThat(placing.findings()).extracting(Finding::code).containsExactly("no-place-found");
-        assertThat(placing.findings().get(0).message()).contains("m shorter", "Alone it fits");
+        assertThat(placing.findings().get(0).message().toString()).contains("m shorter", "Alone it fits");
         assertThat(placing.stands().stream().filter(Optional::isPresent)).hasSize(1);
     }
 

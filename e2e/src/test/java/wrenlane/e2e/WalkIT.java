@@ -90,7 +90,21 @@ class WalkIT {
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Width 7\\.20"))))
                 .isVisible();
         field("Width").fill("40 m");
-        assertThat(page.getByText("Width must be between 3 and 20 m")).isVisible();
+        assertThat(page.getByText("Width must be between 3 and 20 m; it is 40."))
+                .isVisible();
+        chooseLengths("ft, in");
+        assertThat(page.getByText("Width must be between 9' 10\" and 65' 7.5\"; it is 131' 3\"."))
+                .isVisible();
+        chooseLengths("m");
+        assertThat(page.getByText("Width must be between 3 and 20 m; it is 40."))
+                .isVisible();
+    }
+
+    private void chooseLengths(String units) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Units: ")))
+                .click();
+        App.choose(page, units);
+        page.keyboard().press("Escape");
     }
 
     @Test

@@ -2,7 +2,6 @@ package wrenlane.course.kind;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -15,6 +14,7 @@ import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -106,12 +106,11 @@ final class CircleWeave implements CourseKind {
             return List.of(new Finding(
                     "spacing-too-wide",
                     SPACING.name(),
-                    String.format(
-                            Locale.ROOT,
-                            "A circle of %.2f m has no four cones %.2f m apart: the wanted spacing is at most %.2f m.",
-                            s.of(DIAMETER),
-                            s.of(SPACING),
-                            s.of(DIAMETER) * MOST_CHORD)));
+                    Said.of(
+                            "A circle of %s has no four cones %s apart: the wanted spacing is at most %s.",
+                            Said.metres(s.of(DIAMETER)),
+                            Said.metres(s.of(SPACING)),
+                            Said.metres(s.of(DIAMETER) * MOST_CHORD))));
         }
         return Rings.conesTouch(
                 s.of(DIAMETER), count(s), s.of(MARKING, ConeMarking.class).sort(), COUNT);
@@ -173,18 +172,15 @@ final class CircleWeave implements CourseKind {
     private static final double END_HEADING_FREE = Math.toRadians(70);
 
     private static void notes(CourseLayout layout, CourseSettings s, int n, Lap lap) {
-        layout.note(String.format(
-                Locale.ROOT, "%d cones, %.2f m from one to the next.", n, Rings.chordMetres(s.of(DIAMETER), n)));
+        layout.note(
+                Said.of("%d cones, %s from one to the next.", n, Said.metres(Rings.chordMetres(s.of(DIAMETER), n))));
         if (s.of(GIVEN, Given.class) == Given.SPACING) {
             double chord = Rings.chordMetres(s.of(DIAMETER), n);
             int other = chord > s.of(SPACING) ? n + 1 : n - 1;
             if (Math.abs(chord - s.of(SPACING)) > HALF_A_CENTIMETRE) {
-                layout.note(String.format(
-                        Locale.ROOT,
-                        "%.2f m does not divide this circle: %d cones would stand %.2f m apart.",
-                        s.of(SPACING),
-                        other,
-                        Rings.chordMetres(s.of(DIAMETER), other)));
+                layout.note(Said.of(
+                        "%s does not divide this circle: %d cones would stand %s apart.",
+                        Said.metres(s.of(SPACING)), other, Said.metres(Rings.chordMetres(s.of(DIAMETER), other))));
             }
         }
         if (lap == Lap.IN_AND_OUT) {

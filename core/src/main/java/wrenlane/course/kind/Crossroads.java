@@ -2,7 +2,6 @@ package wrenlane.course.kind;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.SplittableRandom;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
@@ -18,6 +17,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -80,11 +80,9 @@ final class Crossroads implements CourseKind {
             return List.of(new Finding(
                     "legs-too-short",
                     LENGTH.name(),
-                    String.format(
-                            Locale.ROOT,
-                            "Legs %.2f m wide must be at least %.2f m long, from the middle of the crossing.",
-                            s.of(WIDTH),
-                            least)));
+                    Said.of(
+                            "Legs %s wide must be at least %s long, from the middle of the crossing.",
+                            Said.metres(s.of(WIDTH)), Said.metres(least))));
         }
         return List.of();
     }

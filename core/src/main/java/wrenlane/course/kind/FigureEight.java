@@ -1,7 +1,6 @@
 package wrenlane.course.kind;
 
 import java.util.List;
-import java.util.Locale;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -15,6 +14,7 @@ import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -73,13 +73,10 @@ final class FigureEight implements CourseKind {
             return List.of(new Finding(
                     "rings-overlap",
                     CENTRES.name(),
-                    String.format(
-                            Locale.ROOT,
-                            "Rings of %.2f m overlap with centres %.2f m apart: set the centres more than %.2f m apart,"
+                    Said.of(
+                            "Rings of %s overlap with centres %s apart: set the centres more than %s apart,"
                                     + " or the diameter smaller.",
-                            s.of(DIAMETER),
-                            s.of(CENTRES),
-                            least)));
+                            Said.metres(s.of(DIAMETER)), Said.metres(s.of(CENTRES)), Said.metres(least))));
         }
         return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), sort, COUNT);
     }

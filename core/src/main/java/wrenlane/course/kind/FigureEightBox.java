@@ -1,7 +1,6 @@
 package wrenlane.course.kind;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
@@ -15,6 +14,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
 /** A rectangle with a U-turn at each end, to alternate sides. */
@@ -68,12 +68,9 @@ final class FigureEightBox implements CourseKind {
         return List.of(new Finding(
                 "box-too-short",
                 LENGTH.name(),
-                String.format(
-                        Locale.ROOT,
-                        "A box %.2f m wide needs at least %.2f m of length for a turn at each end; it has %.2f m.",
-                        s.of(WIDTH),
-                        LEAST_SHAPE * s.of(WIDTH),
-                        s.of(LENGTH))));
+                Said.of(
+                        "A box %s wide needs at least %s of length for a turn at each end; it has %s.",
+                        Said.metres(s.of(WIDTH)), Said.metres(LEAST_SHAPE * s.of(WIDTH)), Said.metres(s.of(LENGTH)))));
     }
 
     /** Least length for the width; chosen by us: below, the two turns run into one another. */

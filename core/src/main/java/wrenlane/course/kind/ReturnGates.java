@@ -2,7 +2,6 @@ package wrenlane.course.kind;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
@@ -15,6 +14,7 @@ import wrenlane.course.plan.CourseLayout.Away;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -73,13 +73,10 @@ final class ReturnGates implements CourseKind {
         return List.of(new Finding(
                 "gates-overlap",
                 GATE.name(),
-                String.format(
-                        Locale.ROOT,
-                        "Gates %.2f m wide at a pitch of %.2f m overlap: the pitch must be at least %.2f m, the gate and"
+                Said.of(
+                        "Gates %s wide at a pitch of %s overlap: the pitch must be at least %s, the gate and"
                                 + " two cones.",
-                        s.of(GATE),
-                        s.of(PITCH),
-                        least)));
+                        Said.metres(s.of(GATE)), Said.metres(s.of(PITCH)), Said.metres(least))));
     }
 
     @Override

@@ -2,7 +2,6 @@ package wrenlane.course.kind;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.DoublePredicate;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseOption;
@@ -12,6 +11,7 @@ import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 
 /** Cones on circles. */
 final class Rings {
@@ -89,13 +89,9 @@ final class Rings {
         return List.of(new Finding(
                 "cones-touch",
                 count.name(),
-                String.format(
-                        Locale.ROOT,
-                        "%d cones on %.2f m stand %.2f m apart, closer than their bases are wide (%.2f m). Use fewer,"
+                Said.of(
+                        "%d cones on %s stand %s apart, closer than their bases are wide (%s). Use fewer,"
                                 + " or a larger circle.",
-                        n,
-                        diameter,
-                        chord,
-                        sort.baseMetres())));
+                        n, Said.metres(diameter), Said.metres(chord), Said.metres(sort.baseMetres()))));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wrenlane.course.plan.Keep.Part;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -27,7 +28,7 @@ public final class CourseLayout {
     private final List<Point> points = new ArrayList<>();
     private final List<Keep> keeps = new ArrayList<>();
     private final List<Route.OneWay> oneWays = new ArrayList<>();
-    private final List<String> notes = new ArrayList<>();
+    private final List<Said> notes = new ArrayList<>();
     private final List<CoursePlan.Measure> measures = new ArrayList<>();
     private final List<Passing> passings = new ArrayList<>();
     private final List<Cone> ends = new ArrayList<>();
@@ -255,8 +256,13 @@ public final class CourseLayout {
     }
 
     /** Adds a sentence worth knowing. */
-    public void note(String sentence) {
+    public void note(Said sentence) {
         notes.add(sentence);
+    }
+
+    /** The same of a sentence without lengths. */
+    public void note(String sentence) {
+        note(Said.plain(sentence));
     }
 
     /** The plan: cones that are passed keep their side where they are passed, and are not touched elsewhere. */

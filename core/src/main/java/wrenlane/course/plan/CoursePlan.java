@@ -1,6 +1,7 @@
 package wrenlane.course.plan;
 
 import java.util.List;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
 /**
@@ -14,7 +15,7 @@ import wrenlane.plane.Point;
  * @param notes what is worth knowing about these settings, in whole sentences
  */
 public record CoursePlan(
-        List<Cone> cones, List<CourseLine> lines, Route route, Area area, List<Measure> measures, List<String> notes) {
+        List<Cone> cones, List<CourseLine> lines, Route route, Area area, List<Measure> measures, List<Said> notes) {
     public CoursePlan {
         cones = List.copyOf(cones);
         lines = List.copyOf(lines);

@@ -73,7 +73,7 @@ class CourseKindsTest {
                 CourseSettings wrong = CourseSettings.standard(kind).with(d, value);
                 assertThat(wrong.check(kind)).singleElement().satisfies(f -> {
                     assertThat(f.where()).isEqualTo(d.name());
-                    assertThat(f.message()).contains(d.label(), "between");
+                    assertThat(f.message().toString()).contains(d.label(), "between");
                 });
                 assertThatIllegalArgumentException().isThrownBy(() -> new Course(kind, wrong, Side.LEFT));
             }
@@ -194,12 +194,12 @@ class CourseKindsTest {
         Course course = Course.standard(kind).with(option(kind, "given"), "SPACING");
         CoursePlan plan = course.plan();
         assertThat(plan.cones()).hasSize(8);
-        assertThat(plan.notes().get(0)).contains("8 cones", "6.12 m");
+        assertThat(plan.notes().get(0)).asString().contains("8 cones", "6.12 m");
         // 9 cones would stand 16·sin(π/9) = 5.472 m apart.
-        assertThat(plan.notes().get(1)).contains("6.00 m does not divide", "9 cones", "5.47 m");
-        assertThat(plan.notes().get(2)).contains("even");
+        assertThat(plan.notes().get(1)).asString().contains("6.00 m does not divide", "9 cones", "5.47 m");
+        assertThat(plan.notes().get(2)).asString().contains("even");
         Course odd = Course.standard(kind).with(dimension(kind, "coneCount"), 9);
-        assertThat(odd.plan().notes().get(1)).contains("change over");
+        assertThat(odd.plan().notes().get(1)).asString().contains("change over");
         assertThat(plan.cones().get(0).centre().distanceTo(plan.cones().get(1).centre()))
                 .isCloseTo(16 * Math.sin(Math.PI / 8), within(ROUNDING_METRES));
     }

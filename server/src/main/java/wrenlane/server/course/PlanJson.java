@@ -9,6 +9,7 @@ import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.CoursePlan.Area;
 import wrenlane.course.plan.CoursePlan.Measure;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 import wrenlane.setout.SetOutSheet;
 
@@ -30,7 +31,7 @@ public record PlanJson(
         Area area,
         List<Measure> measures,
         Map<ConeSort, Integer> conesBySort,
-        List<String> notes) {
+        List<Said> notes) {
     static PlanJson of(Course course) {
         return of(course.plan());
     }

@@ -16,8 +16,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import wrenlane.finding.Said;
 
 /** The API's own description, from which the pages' types are made. */
 @Configuration
@@ -29,8 +31,14 @@ class OpenApiConfig {
                         .title("Wren Lane")
                         .version("1")
                         .description("SI units and radians throughout; names carry their unit. Problems are RFC 9457"
-                                + " documents; status 422 lists findings."))
+                                + " documents; status 422 lists findings. Sentences say their lengths in metres, and"
+                                + " in feet and inches where the request says Prefer: lengths=imperial."))
                 .servers(List.of(new Server().url("/")));
+    }
+
+    static {
+        // Written as text.
+        SpringDocUtils.getConfig().replaceWithClass(Said.class, String.class);
     }
 
     /** A record's component is required unless it may be null or empty, as its type says. */

@@ -176,7 +176,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     private static ProblemDetail withFindings(List<Finding> findings) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                findings.stream().map(Finding::message).collect(Collectors.joining(" ")));
+                findings.stream().map(Finding::message).map(ReadIn::said).collect(Collectors.joining(" ")));
         problem.setProperty("findings", findings);
         return problem;
     }

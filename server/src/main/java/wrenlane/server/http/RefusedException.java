@@ -11,7 +11,7 @@ public class RefusedException extends RuntimeException {
     private final transient List<Finding> findings;
 
     public RefusedException(List<Finding> findings) {
-        super(findings.get(0).message());
+        super(findings.get(0).message().toString());
         this.findings = List.copyOf(findings);
     }
 

@@ -2,6 +2,7 @@ package wrenlane.server.imports;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
@@ -58,6 +59,7 @@ record LengthItem(
             return LengthJson.of(understood.length(), text.strip());
         }
         Finding finding = ((LengthReading.NotUnderstood) reading).finding();
-        throw RefusedException.of(finding.code(), text.length() > 60 ? "length" : text, finding.message());
+        throw new RefusedException(
+                List.of(new Finding(finding.code(), text.length() > 60 ? "length" : text, finding.message())));
     }
 }

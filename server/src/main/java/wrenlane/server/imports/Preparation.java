@@ -15,6 +15,7 @@ import tools.jackson.databind.JsonNode;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.finding.TypedText;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseRequest;
@@ -138,7 +139,7 @@ final class Preparation {
                         .forEach(f -> problems.add(new Finding(
                                 f.code(),
                                 where,
-                                TypedText.quoted(name.apply(item)) + ", " + f.where() + ": " + f.message())));
+                                Said.of("%s, %s: %s", TypedText.quoted(name.apply(item)), f.where(), f.message()))));
             }
         }
         return ready;

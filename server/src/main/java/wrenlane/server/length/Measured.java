@@ -11,6 +11,7 @@ import java.lang.annotation.Target;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Finding;
+import wrenlane.server.http.ReadIn;
 
 /** A length that somebody can have measured, and that its text says; the core judges. */
 @Target(ElementType.TYPE)
@@ -32,7 +33,7 @@ import wrenlane.finding.Finding;
         public boolean isValid(@Nullable LengthJson length, ConstraintValidatorContext context) {
             List<Finding> wrong = length == null || !length.complete() ? List.of() : length.check("length");
             context.disableDefaultConstraintViolation();
-            wrong.forEach(f -> context.buildConstraintViolationWithTemplate(escaped(f.message()))
+            wrong.forEach(f -> context.buildConstraintViolationWithTemplate(escaped(ReadIn.said(f.message())))
                     .addConstraintViolation());
             return wrong.isEmpty();
         }

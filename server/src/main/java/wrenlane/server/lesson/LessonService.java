@@ -303,7 +303,7 @@ public class LessonService {
                 .filter(f -> f.code().equals("too-short"))
                 .findFirst()
                 .ifPresent(f -> {
-                    throw RefusedException.of(f.code(), f.where(), f.message());
+                    throw new RefusedException(List.of(f));
                 });
         return rest.blocks();
     }

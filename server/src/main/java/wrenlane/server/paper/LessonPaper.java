@@ -17,7 +17,6 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillStep;
-import wrenlane.finding.Finding;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
@@ -72,7 +71,11 @@ class LessonPaper {
         words.put("weather", capital(lesson.settings().weather().label()));
         Optional.ofNullable(lesson.settings().school())
                 .ifPresent(school -> words.put("method", school.label().toLowerCase(Locale.ROOT)));
-        words.put("findings", lesson.findings().stream().map(Finding::message).toList());
+        words.put(
+                "findings",
+                lesson.findings().stream()
+                        .map(f -> LengthFormat.of(f.message(), system))
+                        .toList());
         words.put(
                 "blocks",
                 lesson.blocks().stream().map(b -> block(lesson, b, system)).toList());

@@ -31,6 +31,7 @@ import wrenlane.server.setout.SetOutService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
+import wrenlane.units.LengthFormat;
 import wrenlane.verdict.RidingMark;
 
 /** Puts courses and days on paper and in files. */
@@ -150,7 +151,11 @@ class PaperService {
                                 + (c.missing() > 0 ? " (" + c.missing() + " more than the school owns)" : ""))
                         .toList());
         plan.put("besides", briefing.besides());
-        plan.put("cautions", briefing.cautions().stream().map(c -> c.message()).toList());
+        plan.put(
+                "cautions",
+                briefing.cautions().stream()
+                        .map(c -> LengthFormat.of(c.message(), request.system()))
+                        .toList());
         words.put("plan", plan);
         words.put(
                 "sheets",

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.LaidCourse;
@@ -114,7 +115,8 @@ public class PlacingService {
         for (NamedCourse c : asked.courses()) {
             asked.yard()
                     .cautionsFor(c.course().plan().area())
-                    .forEach(caution -> found.add(new Caution(caution.code(), c.name() + ": " + caution.message())));
+                    .forEach(caution ->
+                            found.add(new Caution(caution.code(), Said.of("%s: %s", c.name(), caution.message()))));
             StandJson stand = asked.stands().get(c.id());
             if (stand != null) {
                 standing.add(CourseGround.of(c.name(), c.course().widest()).at(stand.stand()));

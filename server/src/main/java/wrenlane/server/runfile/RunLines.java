@@ -29,6 +29,7 @@ import wrenlane.run.OutcomeText;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseResponse;
+import wrenlane.server.http.ReadIn;
 import wrenlane.server.machine.MachineResponse;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.run.RunService;
@@ -183,7 +184,7 @@ final class RunLines {
         Map<Fault, Integer> seen = outcome(cell(line, RunColumn.OUTCOME), sort);
         RunDetail detail = detail(line, sort, seen);
         detail.check(seen.keySet()).stream().findFirst().ifPresent(wrong -> {
-            throw new Unreadable(wrong.message());
+            throw new Unreadable(ReadIn.said(wrong.message()));
         });
         Instant ridden = time(line, date, at).atZone(zone).toInstant();
         if (ridden.isAfter(latest)) {
@@ -259,7 +260,7 @@ final class RunLines {
         double metres = read.length().metres();
         Optional<Finding> wrong = course.course().kind().ladder().check(metres);
         wrong.ifPresent(f -> {
-            throw new Unreadable(f.message());
+            throw new Unreadable(ReadIn.said(f.message()));
         });
         return metres;
     }

@@ -1,0 +1,53 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import wrenlane.server.RunningApp.Answer;
+
+/** What is said comes in the units whoever asks reads lengths in: a box of 30 m is 98' 5", the least 2.5 m are 8' 2.5". */
+class SentencesTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private static final String[] IN_FEET = {"Prefer", "lengths=imperial"};
+
+    private static Answer course(double width, String... headers) {
+        return APP.send("POST", "/api/courses", RunningApp.json(Courses.box(width)), headers);
+    }
+
+    @Test
+    void sayLengthsInMetresWhereNothingElseIsAsked() {
+        Answer refused = course(30);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("detail").asString())
+                .contains(" m; it is 30.")
+                .doesNotContain("'");
+        Answer misread = course(30, "Prefer", "lengths=cubits");
+        assertThat(misread.body()).isEqualTo(refused.body());
+    }
+
+    @Test
+    void sayLengthsInFeetToWhoeverReadsThem() {
+        Answer refused = course(30, IN_FEET);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("detail").asString())
+                .contains("it is 98' 5\".")
+                .doesNotContain(" m;");
+        assertThat(refused.body().get("findings").get(0).get("message").asString())
+                .contains("it is 98' 5\".");
+    }
+
+    /** What the field itself refuses is said by the core too. */
+    @Test
+    void sayLengthsOfATypedOneInFeet() {
+        Answer refused = APP.send(
+                "POST",
+                "/api/length-readings",
+                RunningApp.json(Map.of("text", "2000 m", "system", "IMPERIAL")),
+                IN_FEET);
+        assertThat(refused.body().toString()).contains("3280' 10").doesNotContain("1000 m");
+    }
+}
