@@ -1,25 +1,58 @@
 import { useState } from 'react';
 import { useReading } from '../../shared/http';
-import { AskFirst, Button, Downloads, Loading, useSay } from '../../shared/ui';
-import { useArchiveRider, useDeleteRecords, useRecords, type Kept, type Rider } from './api';
-import { keptText } from './model';
+import { AskFirst, Button, Downloads, Loading, useDeleting, useSay } from '../../shared/ui';
+import {
+  useArchiveRider,
+  useDeleteRecords,
+  useDeleteRider,
+  useRecords,
+  useSaveRider,
+  type Kept,
+  type Rider,
+} from './api';
+import { asRequest, isOnlyDescribed, keptText } from './model';
+
+interface Leaving {
+  rider: Rider;
+  onDeleted: () => void;
+  /** Once somebody deleted is there again, as a new one. */
+  onBack: (stored: Rider) => void;
+}
 
 /** All that is kept of a rider: taken away as a file, put away, or deleted for ever. */
-export function Records({ rider, onDeleted }: { rider: Rider; onDeleted: () => void }) {
+export function Records(props: Leaving) {
+  const { rider } = props;
   return (
     <section aria-label="Records" className="mt-6 max-w-2xl border-t border-rule pt-4">
       <h2>Records</h2>
-      <Loading of={useReading(useRecords(rider.id))}>
-        {(kept) => <Shown rider={rider} kept={kept} onDeleted={onDeleted} />}
-      </Loading>
+      <Loading of={useReading(useRecords(rider.id))}>{(kept) => <Shown {...props} kept={kept} />}</Loading>
     </section>
   );
 }
 
-function Shown({ rider, kept, onDeleted }: { rider: Rider; kept: Kept; onDeleted: () => void }) {
+function Shown({ rider, kept, onDeleted, onBack }: Leaving & { kept: Kept }) {
   const [asking, setAsking] = useState(false);
   const archive = useArchiveRider();
+  const remove = useDeleteRider();
+  const save = useSaveRider();
+  const deleting = useDeleting();
   const say = useSay();
+  const putAway = (of: Rider, archived: boolean): Promise<void> =>
+    archive
+      .mutateAsync({ rider: of, archived })
+      .then((stored) =>
+        say.done(archived ? `${of.name} is put away.` : `${of.name} is back among the riders.`, () => {
+          void putAway(stored, !archived);
+        }),
+      )
+      .catch(say.failed);
+  const deleted = () =>
+    deleting(rider, {
+      remove: () => remove.mutateAsync(rider),
+      onGone: onDeleted,
+      restore: () => save.mutateAsync({ rider: asRequest(rider) }),
+      onBack,
+    });
   return (
     <div className="grid gap-3">
       <p>
@@ -33,21 +66,16 @@ function Shown({ rider, kept, onDeleted }: { rider: Rider; kept: Kept; onDeleted
         ]}
       />
       <div className="flex flex-wrap gap-3">
-        <Button
-          disabled={archive.isPending}
-          onClick={() =>
-            archive.mutate(
-              { rider, archived: !rider.archived },
-              {
-                onSuccess: () => say.done(rider.archived ? 'Back among the riders.' : 'Put away.'),
-                onError: say.failed,
-              },
-            )
-          }
-        >
+        <Button disabled={archive.isPending} onClick={() => void putAway(rider, !rider.archived)}>
           {rider.archived ? 'Bring back' : 'Put away'}
         </Button>
-        {!asking && <Button onClick={() => setAsking(true)}>Delete for ever…</Button>}
+        {isOnlyDescribed(kept) ? (
+          <Button disabled={remove.isPending} onClick={() => void deleted()}>
+            Delete
+          </Button>
+        ) : (
+          !asking && <Button onClick={() => setAsking(true)}>Delete for ever…</Button>
+        )}
       </div>
       <p className="-mt-1 text-sm text-soft">Put away, a rider is offered nowhere, and all records stay.</p>
       {asking && <ForEver rider={rider} kept={kept} onDeleted={onDeleted} onLeft={() => setAsking(false)} />}

@@ -5,7 +5,7 @@ import { NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '
 import { degreesText, speedText, usePreferences } from '../../shared/units';
 import { OnTheDay, usePutOnDay } from './OnTheDay';
 import { useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
-import { NEW_RIDER } from './model';
+import { asRequest, NEW_RIDER } from './model';
 
 /** Describes a rider. */
 export function RiderForm(props: {
@@ -17,13 +17,9 @@ export function RiderForm(props: {
   onSaved: (saved: Rider) => void;
 }) {
   const { rider, machines, options } = props;
-  const [draft, setDraft] = useState<RiderRequest>(() => ({
-    name: rider?.name ?? NEW_RIDER.name,
-    level: rider?.level ?? NEW_RIDER.level,
-    school: rider?.school ?? NEW_RIDER.school,
-    notes: rider?.notes ?? NEW_RIDER.notes,
-    ...usual(rider, machines),
-  }));
+  const [draft, setDraft] = useState<RiderRequest>(() =>
+    rider ? asRequest(rider) : { ...NEW_RIDER, ...only(machines) },
+  );
   const [stored, setStored] = useState(rider);
   const save = useSaveRider();
   const say = useSay();
@@ -117,10 +113,9 @@ export function RiderForm(props: {
   );
 }
 
-/** The machine a rider has, or, described anew, the only one there is. */
-function usual(rider: Rider | undefined, machines: Machine[]): Pick<RiderRequest, 'machineId'> {
-  const id = rider ? rider.machineId : machines.length === 1 ? machines[0]?.id : undefined;
-  return id === undefined ? {} : { machineId: id };
+/** What somebody described anew rides: the only machine there is. */
+function only([first, ...others]: Machine[]): Pick<RiderRequest, 'machineId'> {
+  return first === undefined || others.length > 0 ? {} : { machineId: first.id };
 }
 
 function LimitsLine({ options, level }: { options: RiderOptions; level: Rider['level'] }) {

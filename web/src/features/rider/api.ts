@@ -58,6 +58,18 @@ export function useArchiveRider() {
   });
 }
 
+/** Deletes a rider nothing is kept of. */
+export function useDeleteRider() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (stored: Seen) =>
+      changing(stored, (header) =>
+        http.DELETE('/api/riders/{id}', { params: { path: { id: stored.id }, header } }),
+      ),
+    onSuccess: () => void client.invalidateQueries(),
+  });
+}
+
 /** Deletes a rider with all that is kept of them. */
 export function useDeleteRecords() {
   const client = useQueryClient();

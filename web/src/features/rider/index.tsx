@@ -77,7 +77,13 @@ function Shown({
             justSaved={justSaved}
             onSaved={(saved) => void navigate(link(`/riders/${saved.id}`), { state: JUST_SAVED })}
           />
-          {shown && <Records rider={shown} onDeleted={() => void navigate(link('/riders'))} />}
+          {shown && (
+            <Records
+              rider={shown}
+              onDeleted={() => void navigate(link('/riders'))}
+              onBack={(stored) => void navigate(link(`/riders/${stored.id}`), { state: JUST_SAVED })}
+            />
+          )}
         </div>
       </div>
     </div>

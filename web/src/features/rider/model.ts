@@ -1,8 +1,19 @@
 import { counted } from '../../shared/ui';
-import type { Kept, RiderRequest } from './api';
+import type { Kept, Rider, RiderRequest } from './api';
 
 /** What somebody is taken for until more is said of them. */
 export const NEW_RIDER: RiderRequest = { name: '', level: 'NOVICE', school: 'CLUTCH_FIRST', notes: '' };
+
+/** A stored rider as they would be sent again. */
+export function asRequest(rider: Rider): RiderRequest {
+  const { name, level, school, machineId, notes } = rider;
+  return { name, level, school, notes, ...(machineId !== undefined && { machineId }) };
+}
+
+/** Whether nothing is kept of somebody but how they were described: they can be made anew. */
+export function isOnlyDescribed(kept: Kept): boolean {
+  return Object.values(kept).every((n) => n === 0);
+}
 
 /** How much is kept of somebody, in words. */
 export function keptText(kept: Kept): string {

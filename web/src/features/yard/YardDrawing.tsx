@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react';
-import { around, evenly, NARROW, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
+import { around, evenly, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
 import type { YardGround } from './api';
 import { letter } from './model';
 import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideLength } from './YardParts';
 
 /** Room for the corners' letters, and for the lengths of the sides where they are written. */
 const margin = () => evenly(34, 40);
-const lengthsMargin = (width: number) => evenly(width < NARROW ? 58 : 80, 46);
+const lengthsMargin = () => evenly(80, 46);
 
 /** The yard in plan: outline with corners and lengths, bays, what stands on it, entrance and fall. */
 export function YardDrawing(props: {

@@ -235,6 +235,29 @@ class ProgressIT {
         assertThat(bring).containsText("0 runs of 1 line would come in; 1 run came in before.");
     }
 
+    /** Somebody nothing is kept of can be made anew, so nothing is asked and there is a way back. */
+    @Test
+    void aRiderWithoutRecordsIsDeletedAndBroughtBack() {
+        Page page = APP.desk("/riders/new?day=5");
+        App.fill(page, "Name", "Wrong Spelling");
+        page.getByRole(AriaRole.CHECKBOX).uncheck();
+        press(page, "Save rider");
+        Locator records = region(page, "Records");
+        assertThat(records).containsText("only the description");
+        press(page, "Delete");
+        assertThat(page.getByText("Wrong Spelling is deleted.").first()).isVisible();
+        assertThat(page.getByText("Wrong Spelling", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(0);
+        press(page, "Undo");
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Wrong Spelling");
+        assertThat(records).containsText("only the description");
+        press(page, "Delete");
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .not()
+                .hasValue("Wrong Spelling");
+    }
+
     /** What is deleted for ever is asked for first, with what goes and what remains. */
     @Test
     void aRiderIsPutAwayAndDeletedForEver() {
@@ -243,7 +266,7 @@ class ProgressIT {
         assertThat(records).containsText("runs");
         press(page, "Put away");
         assertThat(button(page, "Bring back")).isVisible();
-        press(page, "Bring back");
+        press(page, "Undo");
         assertThat(button(page, "Put away")).isVisible();
         press(page, "Delete for ever…");
         assertThat(records).containsText("It cannot be undone");
