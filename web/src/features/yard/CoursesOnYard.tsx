@@ -5,6 +5,7 @@ import { useRiders } from '../rider';
 import { useLasting } from '../../shared/http';
 import { Button, useSay, useUnsaved } from '../../shared/ui';
 import { useFindPlaces, type GroundPlan, type Yard } from './api';
+import { lookedAt } from './model';
 import { Place } from './Place';
 import { StandingCourses } from './StandingCourses';
 import { Unsafe, UNPLACED } from './Unsafe';
@@ -84,6 +85,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
           corners={yard.corners}
           ground={yard.ground}
           className="h-72 shrink-0 lg:h-[max(22rem,calc(100vh-16rem))]"
+          closerAt={plan && lookedAt(plan.courses, chosen)}
         >
           {(view) =>
             plan && (

@@ -1,6 +1,7 @@
 import { useRef, type PointerEvent } from 'react';
 import { pathOf, type Ground, type View } from '../../shared/plan';
 import type { GroundPlan, Stand, Standing } from './api';
+import { middleOf } from './model';
 import { TurnHandle } from './TurnHandle';
 import { WORDS_FROM } from './YardParts';
 
@@ -133,14 +134,6 @@ function OnYard(props: {
       </text>
     </g>
   );
-}
-
-function middleOf(corners: Ground[]): Ground {
-  const n = corners.length || 1;
-  return {
-    x: corners.reduce((s, c) => s + c.x, 0) / n,
-    y: corners.reduce((s, c) => s + c.y, 0) / n,
-  };
 }
 
 function Waiting({ at, view }: { at: Ground; view: View }) {

@@ -16,6 +16,8 @@ export function YardDrawing(props: {
   /** Lengths of the sides as adjusted, from AB on; none are written without it. */
   sideMetres?: number[] | undefined;
   className?: string;
+  /** What comes into the middle where a large yard is looked at closer; the middle of the yard without it. */
+  closerAt?: Ground | undefined;
   children?: (view: View) => ReactNode;
 }) {
   const { corners, ground, entrance } = props;
@@ -25,6 +27,7 @@ export function YardDrawing(props: {
       className={props.className ?? 'min-h-96 flex-1'}
       margin={props.sideMetres ? lengthsMargin : margin}
       bounds={() => around(corners)}
+      closer={{ at: props.closerAt }}
     >
       {(view) => (
         <>

@@ -160,7 +160,16 @@ export function Fall({
       <g transform={`translate(${x} ${y}) rotate(${-degrees(ground.fallTowardsRadians)})`}>
         <path d="M-16 0H16M9 -5L16 0L9 5" stroke="var(--chalk)" strokeWidth={1.8} fill="none" />
       </g>
-      <text x={x - 26} y={y + 5} fill="var(--chalk)" fontSize={13} textAnchor="end">
+      <text
+        x={x - 26}
+        y={y + 5}
+        fill="var(--chalk)"
+        fontSize={13}
+        textAnchor="end"
+        paintOrder="stroke"
+        stroke="var(--tarmac)"
+        strokeWidth={4}
+      >
         falls <tspan className="figures">{decimals(ground.fallPercent, 1)}</tspan> %
       </text>
     </g>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { draftOf, groundOf, requestOf, toEighth, whole, withoutSide, withSide } from './model';
+import { draftOf, groundOf, lookedAt, requestOf, toEighth, whole, withoutSide, withSide } from './model';
 import type { Length } from '../length';
 
 const length = (metres: number): Length => ({
@@ -60,4 +60,20 @@ it('finds the nearest eighth of a turn', () => {
   expect(toEighth(-Math.PI / 2)).toBe(6);
   expect(toEighth(6.2)).toBe(0);
   expect(toEighth(0.8)).toBe(1);
+});
+
+it('looks closer at the course chosen, else between all of them', () => {
+  const square = (x: number) => [
+    { x, y: 0 },
+    { x: x + 2, y: 0 },
+    { x: x + 2, y: 2 },
+    { x, y: 2 },
+  ];
+  const courses = [
+    { courseId: 1, area: square(0) },
+    { courseId: 2, area: square(10) },
+  ];
+  expect(lookedAt(courses, 2)).toEqual({ x: 11, y: 1 });
+  expect(lookedAt(courses, undefined)).toEqual({ x: 6, y: 1 });
+  expect(lookedAt([], undefined)).toBeUndefined();
 });

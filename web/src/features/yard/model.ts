@@ -1,4 +1,5 @@
 import type { Calibration, Length } from '../length';
+import type { Ground } from '../../shared/plan';
 import { typedLength } from '../../shared/units';
 import type { Yard, YardGround, YardRequest } from './api';
 
@@ -205,4 +206,19 @@ export function asRequest({ name, ground, notes, pace, bay }: Yard): YardRequest
 /** A plain number of metres as a length field shows it. */
 export function lengthOf(metres: number): Length {
   return { metres, uncertaintyMetres: 0, method: 'TAPE', text: typedLength(metres, 'METRIC') };
+}
+
+/** The middle of some places. */
+export function middleOf(places: Ground[]): Ground {
+  const n = places.length || 1;
+  return {
+    x: places.reduce((s, c) => s + c.x, 0) / n,
+    y: places.reduce((s, c) => s + c.y, 0) / n,
+  };
+}
+
+/** What a closer look at the courses begins with: the chosen one, else what lies between all of them. */
+export function lookedAt(courses: { courseId: number; area: Ground[] }[], chosen: number | undefined) {
+  const those = courses.filter((c) => chosen === undefined || c.courseId === chosen);
+  return those.length === 0 ? undefined : middleOf(those.flatMap((c) => c.area));
 }

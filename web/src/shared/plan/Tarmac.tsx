@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { lengthText, METRES_PER_FOOT, usePreferences } from '../units';
-import { fitView, ticks, type Bounds, type Margin, type View } from './view';
+import { useCloser } from './Closer';
+import { fitView, ticks, type Bounds, type Ground, type Margin, type View } from './view';
 
 /** The ground of a plan: fills the room it is given, with a grid and a scale bar. */
 export function Tarmac(props: {
@@ -10,6 +11,8 @@ export function Tarmac(props: {
   className?: string;
   /** What is kept free all round for dimension lines, by the width of the drawing in pixels. */
   margin?: (width: number) => Margin;
+  /** Said where a coarse drawing can be looked at closer: what then comes into the middle first, if anything. */
+  closer?: { at: Ground | undefined };
   children: (view: View) => ReactNode;
 }) {
   const box = useRef<HTMLDivElement>(null);
@@ -23,10 +26,10 @@ export function Tarmac(props: {
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
-  const view =
-    size && size.width > 0 && size.height > 0
-      ? fitView(props.bounds(size.width), size.width, size.height, props.margin?.(size.width))
-      : undefined;
+  const drawn = size && size.width > 0 && size.height > 0 ? size : undefined;
+  const bounds = drawn && props.bounds(drawn.width);
+  const whole = bounds && fitView(bounds, drawn.width, drawn.height, props.margin?.(drawn.width));
+  const { view, buttons, movable } = useCloser(whole, bounds && props.closer && { bounds, ...props.closer });
   return (
     <div
       ref={box}
@@ -42,10 +45,11 @@ export function Tarmac(props: {
           className="drawing absolute inset-0"
         >
           <Grid view={view} />
-          {props.children(view)}
+          {movable(props.children(view))}
           <ScaleBar view={view} />
         </svg>
       )}
+      {buttons}
     </div>
   );
 }

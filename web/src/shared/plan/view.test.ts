@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { around, isLong, quarterTurned, fitView, pathOf, ticks } from './view';
+import { around, closerView, isLong, quarterTurned, fitView, pathOf, ticks, within } from './view';
 
 const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
@@ -31,6 +31,20 @@ describe('the view of a plan', () => {
   it('puts left of the run at the top', () => {
     expect(view.y(5)).toBeLessThan(view.y(0));
     expect(view.x(5)).toBeGreaterThan(view.x(0));
+  });
+
+  it('looks closer with a place in the middle, at one scale still', () => {
+    const closer = closerView(view, { times: 4, middle: { x: 8, y: 5 } });
+    expect(closer.pixelsPerMetre).toBeCloseTo(4 * view.pixelsPerMetre);
+    expect([closer.x(8), closer.y(5)]).toEqual([400, 150]);
+    expect(closer.metresX(closer.x(3.21))).toBeCloseTo(3.21);
+    expect(closer.bounds.maxX - closer.bounds.minX).toBeCloseTo(800 / closer.pixelsPerMetre);
+    expect(closer.bounds.maxY).toBeCloseTo(5 + 150 / closer.pixelsPerMetre);
+  });
+
+  it('keeps a place within bounds', () => {
+    expect(within({ x: -9, y: 2 }, bounds)).toEqual({ x: -4, y: 2 });
+    expect(within({ x: 3, y: 99 }, bounds)).toEqual({ x: 3, y: 6 });
   });
 
   it('finds a place back from the screen', () => {

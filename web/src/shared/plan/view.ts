@@ -61,8 +61,30 @@ export function fitView(bounds: Bounds, width: number, height: number, margin = 
   );
   const middleX = (bounds.minX + bounds.maxX) / 2;
   const middleY = (bounds.minY + bounds.maxY) / 2;
-  const centreX = (left + width - right) / 2;
-  const centreY = (top + height - bottom) / 2;
+  const centre = { x: (left + width - right) / 2, y: (top + height - bottom) / 2 };
+  return viewOf(width, height, scale, { x: middleX, y: middleY }, centre);
+}
+
+/** A closer look at a drawing: so many times as large, with a place of the ground in the middle. */
+export interface Closer {
+  times: number;
+  middle: Ground;
+}
+
+/** The view of a closer look. */
+export function closerView({ width, height, pixelsPerMetre }: View, { times, middle }: Closer): View {
+  return viewOf(width, height, times * pixelsPerMetre, middle, { x: width / 2, y: height / 2 });
+}
+
+/** The place within bounds that is nearest to a place. */
+export function within(place: Ground, { minX, maxX, minY, maxY }: Bounds): Ground {
+  return { x: Math.min(maxX, Math.max(minX, place.x)), y: Math.min(maxY, Math.max(minY, place.y)) };
+}
+
+/** The view at a scale that shows a place of the ground at a place of the drawing. */
+function viewOf(width: number, height: number, scale: number, middle: Ground, centre: Ground): View {
+  const { x: middleX, y: middleY } = middle;
+  const { x: centreX, y: centreY } = centre;
   const metresX = (p: number) => (p - centreX) / scale + middleX;
   const metresY = (p: number) => (centreY - p) / scale + middleY;
   return {

@@ -1,6 +1,7 @@
 package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static wrenlane.e2e.App.button;
 import static wrenlane.e2e.App.choose;
 import static wrenlane.e2e.App.fill;
@@ -9,8 +10,10 @@ import static wrenlane.e2e.App.press;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -58,6 +61,43 @@ class YardIT {
         press(page, "Stay and save");
         assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Half described");
+        page.close();
+    }
+
+    /** On a phone courses are as large as a thumb's nail: they are looked at closer, and what is in view is moved. */
+    @Test
+    void aYardIsLookedAtCloserOnAPhone() {
+        Page page = APP.phone("/yard?view=courses");
+        Locator course = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Slipway box: drag")));
+        BoundingBox whole = course.boundingBox();
+        String stands =
+                page.getByText(Pattern.compile("^7\\.50\u2009m · ")).first().innerText();
+        press(page, "Closer");
+        Locator ground = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The drawing: drag, or move with the arrow keys"));
+        assertThat(ground).isVisible();
+        BoundingBox closer = course.boundingBox();
+        Assertions.assertThat(closer.width).isCloseTo(2 * whole.width, within(4.0));
+        ground.focus();
+        page.keyboard().press("ArrowRight");
+        BoundingBox drawing = ground.boundingBox();
+        BoundingBox moved = course.boundingBox();
+        Assertions.assertThat(closer.x - moved.x).isCloseTo(drawing.height / 4, within(2.0));
+        // By its lower edge, where nothing stands.
+        double y = drawing.y + drawing.height - 5;
+        page.mouse().move(drawing.x + 100, y);
+        page.mouse().down();
+        page.mouse().move(drawing.x + 140, y - 10);
+        page.mouse().up();
+        BoundingBox dragged = course.boundingBox();
+        Assertions.assertThat(dragged.x - moved.x).isCloseTo(40, within(2.0));
+        press(page, "Farther");
+        assertThat(ground).hasCount(0);
+        Assertions.assertThat(course.boundingBox().width).isCloseTo(whole.width, within(1.0));
+        assertThat(page.getByText(stands, new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
         page.close();
     }
 
