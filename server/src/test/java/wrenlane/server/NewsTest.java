@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Scanner;
@@ -41,6 +42,8 @@ class NewsTest {
         HttpResponse<InputStream> answer = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + APP.port() + "/api/news"))
+                                // Answered at once, and not with the first news or the next pulse.
+                                .timeout(Duration.ofSeconds(10))
                                 .build(),
                         HttpResponse.BodyHandlers.ofInputStream());
         assertThat(answer.headers().firstValue("content-type"))

@@ -54,8 +54,7 @@ public class Newsroom {
 
     Newsroom() {
         clock.scheduleWithFixedDelay(this::pass, GATHER_MS, GATHER_MS, TimeUnit.MILLISECONDS);
-        clock.scheduleWithFixedDelay(
-                () -> send(SseEmitter.event().comment("")), PULSE_SECONDS, PULSE_SECONDS, TimeUnit.SECONDS);
+        clock.scheduleWithFixedDelay(() -> send(pulse()), PULSE_SECONDS, PULSE_SECONDS, TimeUnit.SECONDS);
     }
 
     /** Tells once the transaction it is called in is stored; not at all where it is not. */
@@ -94,6 +93,8 @@ public class Newsroom {
             listener.complete();
             return Optional.of(listener);
         }
+        // The answer goes out with the first that is sent: whoever listens knows at once that they are heard.
+        send(pulse(), List.of(listener));
         fresh().forEach(news -> send(event(news), List.of(listener)));
         return Optional.of(listener);
     }
@@ -115,6 +116,10 @@ public class Newsroom {
             news.forEach(one -> told.put(one, System.nanoTime()));
         }
         news.forEach(one -> send(event(one)));
+    }
+
+    private static SseEmitter.SseEventBuilder pulse() {
+        return SseEmitter.event().comment("");
     }
 
     private static SseEmitter.SseEventBuilder event(News news) {
