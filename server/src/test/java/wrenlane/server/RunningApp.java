@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -18,6 +19,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import wrenlane.server.network.Passphrase;
 
 /**
@@ -74,6 +76,37 @@ public final class RunningApp implements BeforeAllCallback {
     public static RunningApp withDemoDay() {
         // What takes too long is refused, which has tests of its own; here a slow machine is only slow.
         return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json", "--wren.reckoning-seconds=60"));
+    }
+
+    /** Three of the demo day's riders on two of its courses: what is reckoned for everybody then takes less time. */
+    public static RunningApp withSmallDemoDay(String name) {
+        Set<String> riders = Set.of("ines", "brigid", "sol");
+        Set<String> courses = Set.of("slip", "bollards");
+        try {
+            JsonNode file = JSON.readTree(Files.readString(Path.of("../demo/ferry-apron.json")));
+            keep(file.get("riders"), "key", riders);
+            keep(file.get("virtualRiders"), "rider", riders);
+            keep(file.get("courses"), "key", courses);
+            for (JsonNode day : file.get("days")) {
+                keep(day.get("riders"), "rider", riders);
+                ((ArrayNode) day.get("courses")).removeIf(course -> !courses.contains(course.asString()));
+                keep(day.path("stands"), "course", courses);
+                keep(day.path("standsAt"), "course", courses);
+            }
+            Path small = Files.createTempFile("wren-lane-demo", ".json");
+            small.toFile().deleteOnExit();
+            Files.writeString(small, file.toString());
+            return new RunningApp(List.of("--wren.demo=" + small, "--wren.test=" + name));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Of a list of things, those that are called so; nothing to do where there is no list. */
+    private static void keep(JsonNode things, String field, Set<String> called) {
+        if (things instanceof ArrayNode list) {
+            list.removeIf(thing -> !called.contains(thing.get(field).asString()));
+        }
     }
 
     @Override
