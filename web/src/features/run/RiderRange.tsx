@@ -5,16 +5,15 @@ import { StopRules, useDayLink, type Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { moved, useStandingOf, useWhatStands } from '../standing';
-import { Button } from '../../shared/ui';
 import { useRange, type Fault, type Side } from './api';
 import { Buttons } from './Buttons';
 import { stepped, toggled, type Command } from './keys';
+import { AdviceBox } from './AdviceBox';
 import { AfterDrop } from './AfterDrop';
 import { CorrectRun } from './CorrectRun';
 import { shown, type LoggedRun } from './outbox';
 import { More } from './More';
 import { MoveCones } from './MoveCones';
-import { GoBack } from './GoBack';
 import { RangeHead } from './RangeHead';
 import { NewRider } from './NewRider';
 import { turnOf, type RunningBlock, type UpNext, type useRunning } from './running';
@@ -28,7 +27,6 @@ import { useKeys } from './useKeys';
 import { useLogging } from './useLogging';
 import { useOutbox } from './useOutbox';
 import { useRidden } from './useRidden';
-import { WorkOn } from './WorkOn';
 import { useWakeLock } from './useWakeLock';
 
 /** One rider on one course. */
@@ -172,32 +170,16 @@ export function RiderRange(props: {
           onLeft={() => setProposed(undefined)}
         />
       )}
-      <p aria-live="polite" className="min-h-15 border-l-4 border-steel bg-panel px-3 py-1.5">
-        {setting === undefined ? (
-          <span role="alert" className="text-ochre">
-            {own === undefined
-              ? 'Say which of these is ridden.'
-              : 'None of these suits this rider’s rung: say which is ridden.'}
-          </span>
-        ) : advice ? (
-          <>
-            <b>{MOVES[advice.move]}</b> {advice.reason}
-            {standing && <WorkOn standing={standing} setting={setting} />}
-            {back && <GoBack back={back} riderId={rider.id} />}
-            {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && proposed === undefined && (
-              <Button
-                className="mt-1.5 block min-h-12"
-                disabled={rungs.length === 0}
-                onClick={() => run({ do: 'rung', by: advice.move === 'TIGHTEN' ? 1 : -1 })}
-              >
-                What moving the cones takes
-              </Button>
-            )}
-          </>
-        ) : (
-          <span className="text-soft">Advice follows the first run.</span>
-        )}
-      </p>
+      <AdviceBox
+        riderId={rider.id}
+        setting={setting}
+        placed={own !== undefined}
+        advice={advice}
+        standing={standing}
+        back={back}
+        laddered={rungs.length > 0}
+        onMove={proposed === undefined ? (by) => run({ do: 'rung', by }) : undefined}
+      />
       <Tallies
         runs={runs}
         onRun={setCorrecting}
@@ -266,11 +248,3 @@ export function RiderRange(props: {
     </div>
   );
 }
-
-const MOVES = {
-  TIGHTEN: 'Tighten.',
-  HOLD: 'Hold.',
-  CUE: 'Say',
-  WIDEN: 'Widen.',
-  CHANGE_SIDE: 'Change side.',
-} as const;
