@@ -49,7 +49,7 @@ class ImportTest {
     /** Everything stored, counted. */
     private static List<Integer> counts() {
         JdbcTemplate sql = APP.bean(JdbcTemplate.class);
-        return List.of("yard", "machine", "rider", "course", "day", "run", "kit", "kept_field").stream()
+        return List.of("yard", "machine", "rider", "course", "day", "run", "kit", "kept_field", "goal").stream()
                 .map(table -> sql.queryForObject("SELECT count(*) FROM " + table, Integer.class))
                 .toList();
     }
@@ -70,6 +70,9 @@ class ImportTest {
                 "\"fallPercent\": 1.2 | \"fallPercent\": 1.2, \"fallPercnt\": 2 | fallPercnt",
                 "\"kind\": \"straight-weave\" | \"kind\": \"loop\" | loop",
                 "\"side\": 4 | \"side\": 9 | side",
+                "\"inDays\": 42 | \"inDays\": 42, \"by\": \"2026-05-14\" | or inDays",
+                "\"setting\": \"6.2 m\" | \"setting\": \"62 m\" | Width must be",
+                "\"everyDays\": 7 | \"everyDays\": 77 | everyDays",
             })
     void aFaultAnywhereLeavesNothingBehind(String good, String bad, String said) throws IOException {
         assertThat(demo()).contains(good);
@@ -127,6 +130,11 @@ class ImportTest {
         assertThat(JSON.readTree(second)).isEqualTo(JSON.readTree(first));
         assertThat(first).contains("wind from the sea", "tyres", "\"46.5 m\"", "uncertaintyMetres");
         assertThat(JSON.readTree(first).at("/days/0/stands").size()).isEqualTo(4);
+        JsonNode goal = JSON.readTree(first).at("/riders/1/goal");
+        assertThat(goal.get("name").asString()).isEqualTo("The lane behind the house");
+        // By its date from now on: it does not move with the day it is brought in.
+        assertThat(goal.has("by")).isTrue();
+        assertThat(goal.has("inDays")).isFalse();
         Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(SCHEMA), InputFormat.JSON);
         assertThat(schema.validate(JSON.readTree(first))).isEmpty();

@@ -7,6 +7,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.Rhythm;
+import wrenlane.finding.Checks;
+import wrenlane.server.course.NamedKind;
 import wrenlane.server.http.Visible;
 import wrenlane.server.length.LengthJson;
 
@@ -27,6 +29,18 @@ public record GoalJson(
         @NotNull @Valid LengthJson setting,
         @Nullable LocalDate by,
         @Nullable Integer everyDays) {
+    /** The same on a machine. */
+    public GoalJson on(long machine) {
+        return new GoalJson(name, kind, machine, setting, by, everyDays);
+    }
+
+    /** What is wrong with it where it is set on a day. */
+    public Checks check(LocalDate today) {
+        Checks checks = new Checks().add(NamedKind.of(kind).ladder().check(setting.metres()));
+        rhythm().ifPresent(rhythm -> checks.addAll(rhythm.check(today).findings()));
+        return checks;
+    }
+
     /** The lessons until then; empty where there is no hurry. */
     Optional<Rhythm> rhythm() {
         return Optional.ofNullable(by)

@@ -16,13 +16,11 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.TaughtDrill;
-import wrenlane.finding.Checks;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
 import wrenlane.server.course.CourseTightness;
-import wrenlane.server.course.NamedKind;
 import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.goal.GoalResponse.Off;
 import wrenlane.server.http.Expected;
@@ -189,13 +187,13 @@ public class GoalService {
         return get(riderId, system);
     }
 
+    /** The goal of a rider just brought in, whatever day it was wanted by. */
+    public void bringIn(long riderId, GoalJson goal) {
+        storage.change(() -> mapper.put(GoalRow.of(riderId, 1, goal)));
+    }
+
     private void check(GoalJson goal) {
-        CourseKind kind = NamedKind.of(goal.kind());
-        Checks checks = new Checks().add(kind.ladder().check(goal.setting().metres()));
-        goal.rhythm()
-                .ifPresent(rhythm ->
-                        checks.addAll(rhythm.check(LocalDate.now(clock)).findings()));
-        RefusedException.unlessNone(checks);
+        RefusedException.unlessNone(goal.check(LocalDate.now(clock)));
         machines.require(goal.machineId());
     }
 }

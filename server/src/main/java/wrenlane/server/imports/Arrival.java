@@ -9,6 +9,7 @@ import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.RiderDrillService;
+import wrenlane.server.goal.GoalService;
 import wrenlane.server.imports.ImportDocument.LessonItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.Prepared.Ready;
@@ -32,6 +33,7 @@ class Arrival {
     private final KitService kit;
     private final RunService runs;
     private final RiderDrillService drills;
+    private final GoalService goals;
     private final KeptFields kept;
 
     Arrival(
@@ -44,6 +46,7 @@ class Arrival {
             KitService kit,
             RunService runs,
             RiderDrillService drills,
+            GoalService goals,
             KeptFields kept) {
         this.yards = yards;
         this.machines = machines;
@@ -54,6 +57,7 @@ class Arrival {
         this.kit = kit;
         this.runs = runs;
         this.drills = drills;
+        this.goals = goals;
         this.kept = kept;
     }
 
@@ -64,10 +68,14 @@ class Arrival {
         }
         Keys<Long> yardIds = each("yard", file.yards(), yards::insert);
         Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));
-        Keys<Long> riderIds = each("rider", file.riders(), r -> {
+        Keys<Long> riderIds = each("rider", file.riders(), ready -> {
+            RiderItem r = ready.item();
             long id = riders.create(rider(r, machineIds)).id();
             ItemReader.orNone(r.shown())
                     .forEach(shown -> drills.seen(id, machineIds.get(shown.machine()), shown.drills(), shown.on()));
+            if (r.goal() != null && ready.goal() != null) {
+                goals.bringIn(id, ready.goal().on(machineIds.get(r.goal().machine())));
+            }
             return id;
         });
         Keys<Long> courseIds = each("course", file.courses(), c -> courses.insert(c.request()));

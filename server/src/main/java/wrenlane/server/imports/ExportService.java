@@ -18,12 +18,15 @@ import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.RiderDrillService;
+import wrenlane.server.goal.GoalJson;
+import wrenlane.server.goal.GoalService;
 import wrenlane.server.imports.ImportDocument.CalibrationItem;
 import wrenlane.server.imports.ImportDocument.CircleItem;
 import wrenlane.server.imports.ImportDocument.CourseItem;
 import wrenlane.server.imports.ImportDocument.DayItem;
 import wrenlane.server.imports.ImportDocument.DayRiderItem;
 import wrenlane.server.imports.ImportDocument.DiagonalItem;
+import wrenlane.server.imports.ImportDocument.GoalItem;
 import wrenlane.server.imports.ImportDocument.GroundItem;
 import wrenlane.server.imports.ImportDocument.LessonItem;
 import wrenlane.server.imports.ImportDocument.MachineItem;
@@ -56,6 +59,7 @@ class ExportService {
     private final DayService days;
     private final LessonStore lessons;
     private final RiderDrillService drills;
+    private final GoalService goals;
     private final KeptFields kept;
     private final Storage storage;
     private final JsonMapper json;
@@ -68,6 +72,7 @@ class ExportService {
             DayService days,
             LessonStore lessons,
             RiderDrillService drills,
+            GoalService goals,
             KeptFields kept,
             Storage storage,
             JsonMapper json) {
@@ -78,6 +83,7 @@ class ExportService {
         this.days = days;
         this.lessons = lessons;
         this.drills = drills;
+        this.goals = goals;
         this.kept = kept;
         this.storage = storage;
         this.json = json;
@@ -116,6 +122,7 @@ class ExportService {
                 machineIds.add(r.machineId());
             }
             drills.seen(r.id()).forEach(seen -> machineIds.add(seen.machineId()));
+            goals.find(r.id()).ifPresent(goal -> machineIds.add(goal.machineId()));
         });
         Map<Long, String> machineKeys = keys("machine", List.copyOf(machineIds));
         Map<Long, String> riderKeys =
@@ -261,7 +268,15 @@ class ExportService {
                 drills.seen(r.id()).stream()
                         .map(seen -> new ShownItem(key(machineKeys, seen.machineId()), seen.drillIds(), seen.on()))
                         .toList(),
+                goals.find(r.id())
+                        .map(goal -> goalItem(goal, key(machineKeys, goal.machineId())))
+                        .orElse(null),
                 kept.of("rider", r.id()));
+    }
+
+    private static GoalItem goalItem(GoalJson goal, String machine) {
+        return new GoalItem(
+                goal.name(), goal.kind(), machine, LengthItem.of(goal.setting()), goal.by(), null, goal.everyDays());
     }
 
     private CourseItem courseItem(String key, CourseResponse c) {

@@ -91,6 +91,22 @@ record ImportDocument(
     record ShownItem(
             String machine, List<String> drills, @Nullable LocalDate on) {}
 
+    /**
+     * What a rider wants to ride.
+     *
+     * @param machine a key
+     * @param by the day it is wanted by; where that and {@code inDays} are missing there is no hurry
+     * @param inDays the same, so many days after the import
+     */
+    record GoalItem(
+            String name,
+            String kind,
+            String machine,
+            LengthItem setting,
+            @Nullable LocalDate by,
+            @Nullable Integer inDays,
+            @Nullable Integer everyDays) {}
+
     /** A rider; {@code machine} is a key. */
     record RiderItem(
             String key,
@@ -100,6 +116,7 @@ record ImportDocument(
             @Nullable String machine,
             @Nullable String notes,
             @Nullable List<ShownItem> shown,
+            @Nullable GoalItem goal,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** A course; what is not given is as its kind has it. */

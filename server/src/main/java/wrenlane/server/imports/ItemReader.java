@@ -1,5 +1,6 @@
 package wrenlane.server.imports;
 
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -10,9 +11,11 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
 import wrenlane.server.course.CourseRequest;
+import wrenlane.server.goal.GoalJson;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.CalibrationItem;
 import wrenlane.server.imports.ImportDocument.CourseItem;
+import wrenlane.server.imports.ImportDocument.GoalItem;
 import wrenlane.server.imports.ImportDocument.GroundItem;
 import wrenlane.server.imports.ImportDocument.MachineItem;
 import wrenlane.server.imports.ImportDocument.OutlineItem;
@@ -91,6 +94,27 @@ final class ItemReader {
         orNone(c.lengths()).forEach((name, text) -> lengths.put(name, text.length(Calibrations.NONE)));
         return CourseRequest.standard(kind)
                 .as(c.name(), lengths, orNone(c.counts()), orNone(c.options()), c.firstTurn());
+    }
+
+    /**
+     * A goal whose machine is not known by its number yet.
+     *
+     * @param today that days are counted from
+     */
+    static GoalJson goal(GoalItem g, LocalDate today) {
+        if (g.by() != null && g.inDays() != null) {
+            throw RefusedException.of("goal-date", "goal", "Give a goal either a day it is wanted by or inDays.");
+        }
+        GoalJson goal = new GoalJson(
+                g.name(),
+                g.kind(),
+                0L,
+                g.setting().length(Calibrations.NONE),
+                g.inDays() == null ? g.by() : today.plusDays(g.inDays()),
+                g.everyDays());
+        // One that was set long ago comes in too.
+        RefusedException.unlessNone(goal.check(Optional.ofNullable(goal.by()).orElse(today)));
+        return goal;
     }
 
     private static <V> Map<String, V> orNone(@Nullable Map<String, V> given) {

@@ -26,14 +26,15 @@ import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayItem;
+import wrenlane.server.imports.ImportDocument.GoalItem;
 import wrenlane.server.imports.ImportDocument.LessonItem;
-import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.ImportDocument.StandsAtItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
 import wrenlane.server.imports.Prepared.Ready;
 import wrenlane.server.imports.Prepared.ReadyCourse;
 import wrenlane.server.imports.Prepared.ReadyDay;
 import wrenlane.server.imports.Prepared.ReadyMachine;
+import wrenlane.server.imports.Prepared.ReadyRider;
 import wrenlane.server.lesson.LessonSettings;
 import wrenlane.server.machine.MachineRequest;
 import wrenlane.server.yard.YardRequest;
@@ -68,11 +69,16 @@ final class Preparation {
                     MachineRequest request = ItemReader.machine(m);
                     return new ReadyMachine(request, request.turn());
                 });
-        List<Ready<RiderItem>> readyRiders =
+        List<Ready<ReadyRider>> readyRiders =
                 each("rider", riders, file.riders(), r -> r.key(), r -> r.name(), r -> r.more(), r -> {
                     machines.getOrNull(r.machine());
                     orNone(r.shown()).forEach(shown -> machines.get(shown.machine()));
-                    return r;
+                    GoalItem goal = r.goal();
+                    if (goal == null) {
+                        return new ReadyRider(r, null);
+                    }
+                    machines.get(goal.machine());
+                    return new ReadyRider(r, ItemReader.goal(goal, today));
                 });
         List<Ready<ReadyCourse>> readyCourses =
                 each("course", courses, file.courses(), c -> c.key(), c -> c.name(), c -> c.more(), c -> {

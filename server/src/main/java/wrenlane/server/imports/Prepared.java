@@ -9,6 +9,7 @@ import wrenlane.finding.Finding;
 import wrenlane.machine.MachineTurn;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.day.DayRequest;
+import wrenlane.server.goal.GoalJson;
 import wrenlane.server.imports.ImportDocument.DayItem;
 import wrenlane.server.imports.ImportDocument.RiderItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
@@ -27,7 +28,7 @@ record Prepared(
         @Nullable KitJson kit,
         List<Ready<YardRequest>> yards,
         List<Ready<ReadyMachine>> machines,
-        List<Ready<RiderItem>> riders,
+        List<Ready<ReadyRider>> riders,
         List<Ready<ReadyCourse>> courses,
         List<Ready<ReadyDay>> days,
         Map<String, VirtualRiderItem> virtualRiders,
@@ -46,6 +47,9 @@ record Prepared(
 
     /** A machine, and what it can do. */
     record ReadyMachine(MachineRequest request, MachineTurn turn) {}
+
+    /** A rider, with what they want to ride, on no machine yet. */
+    record ReadyRider(RiderItem item, @Nullable GoalJson goal) {}
 
     /** A course as it is stored, and to reckon with. */
     record ReadyCourse(CourseRequest request, Course course) {}
