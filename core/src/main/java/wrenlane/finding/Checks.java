@@ -43,7 +43,7 @@ public final class Checks {
     /**
      * The finding for a number outside its range; NaN is outside every range.
      *
-     * @param unit how {@code value}, {@code min} and {@code max} are said, such as {@code m}
+     * @param unit how {@code value}, {@code min} and {@code max} are said; what is in {@code m} stays a length
      */
     public static Optional<Finding> range(
             String where, String name, double value, double min, double max, String unit) {
