@@ -2,10 +2,13 @@ package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.time.LocalTime;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -129,6 +132,14 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
     static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** The file a link gives to take away, a character for each byte. */
+    static String takenAway(Page page, String link) throws IOException {
+        Download file = page.waitForDownload(() -> page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true))
+                .click());
+        return Files.readString(file.path(), StandardCharsets.ISO_8859_1);
     }
 
     static void fill(Page page, String label, String text) {

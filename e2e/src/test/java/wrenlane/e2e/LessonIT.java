@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -234,5 +235,16 @@ class LessonIT {
         App.choose(page, "At the far end");
         assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("At the far end")))
                 .isChecked();
+    }
+
+    /** The order, cards and cues as they are printed, on either paper. */
+    @Test
+    void theLessonIsTakenAwayOnPaper() throws IOException {
+        Page page = running();
+        String a4 = App.takenAway(page, "PDF, A4");
+        String letter = App.takenAway(page, "PDF, Letter");
+        assertThat(a4).startsWith("%PDF");
+        assertThat(letter).startsWith("%PDF").isNotEqualTo(a4);
+        page.close();
     }
 }

@@ -7,14 +7,11 @@ import static wrenlane.e2e.App.choose;
 import static wrenlane.e2e.App.fill;
 import static wrenlane.e2e.App.press;
 
-import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -158,14 +155,7 @@ class SetOutIT {
         Page page = APP.desk("/set-out");
         String[][] files = {{"PDF, A4", "%PDF"}, {"CSV", "label,"}, {"SVG", "<?xml"}, {"DXF", "  0"}};
         for (String[] file : files) {
-            Download download = page.waitForDownload(() -> page.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName(file[0]).setExact(true))
-                    .click());
-            assertTrue(
-                    Files.readString(download.path(), StandardCharsets.ISO_8859_1)
-                            .startsWith(file[1]),
-                    file[0]);
+            assertTrue(App.takenAway(page, file[0]).startsWith(file[1]), file[0]);
         }
         page.close();
     }
