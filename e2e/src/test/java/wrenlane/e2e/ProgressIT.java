@@ -71,7 +71,7 @@ class ProgressIT {
 
     @Test
     void aGoalIsSetAndSaysHowFarOffItIs() {
-        Page page = APP.desk("/progress/2");
+        Page page = APP.desk("/progress/3");
         Locator goal = region(page, "Goal");
         press(page, "Set a goal");
         fill(page, "What it is", "The street at home");
