@@ -1,5 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Popover } from 'radix-ui';
 import { Link } from 'react-router';
 import { body, http, overNetwork, useReach, useSignedOut } from '../shared/http';

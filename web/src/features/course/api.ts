@@ -4,6 +4,7 @@ import {
   changing,
   http,
   useKeeping,
+  useRemoval,
   useReckoned,
   type Api,
   type Reckoned,
@@ -127,16 +128,7 @@ export function useSaveCourse() {
 }
 
 /** Takes a course away; it can be brought back. */
-export function useTakeAway() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (stored: Seen) =>
-      changing(stored, (header) =>
-        http.DELETE('/api/courses/{id}', { params: { path: { id: stored.id }, header } }),
-      ),
-    onSuccess: () => void client.invalidateQueries(),
-  });
-}
+export const useTakeAway = () => useRemoval((params) => http.DELETE('/api/courses/{id}', { params }));
 
 /** Brings a course back that was taken away. */
 export function useBringBack() {

@@ -1,5 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { body, changing, http, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
 
 export type Machine = Api<'MachineResponse'>;
 export type MachineRequest = Api<'MachineRequest'>;
@@ -46,13 +46,4 @@ export function useSaveMachine() {
 }
 
 /** Deletes a machine nobody has ridden. */
-export function useDeleteMachine() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (stored: Seen) =>
-      changing(stored, (header) =>
-        http.DELETE('/api/machines/{id}', { params: { path: { id: stored.id }, header } }),
-      ),
-    onSuccess: () => void client.invalidateQueries(),
-  });
-}
+export const useDeleteMachine = () => useRemoval((params) => http.DELETE('/api/machines/{id}', { params }));

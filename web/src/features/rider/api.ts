@@ -1,5 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { body, changing, http, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
 
 export type Rider = Api<'RiderResponse'>;
 export type RiderRequest = Api<'RiderRequest'>;
@@ -59,25 +59,8 @@ export function useArchiveRider() {
 }
 
 /** Deletes a rider nothing is kept of. */
-export function useDeleteRider() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (stored: Seen) =>
-      changing(stored, (header) =>
-        http.DELETE('/api/riders/{id}', { params: { path: { id: stored.id }, header } }),
-      ),
-    onSuccess: () => void client.invalidateQueries(),
-  });
-}
+export const useDeleteRider = () => useRemoval((params) => http.DELETE('/api/riders/{id}', { params }));
 
 /** Deletes a rider with all that is kept of them. */
-export function useDeleteRecords() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (stored: Seen) =>
-      changing(stored, (header) =>
-        http.DELETE('/api/riders/{id}/records', { params: { path: { id: stored.id }, header } }),
-      ),
-    onSuccess: () => void client.invalidateQueries(),
-  });
-}
+export const useDeleteRecords = () =>
+  useRemoval((params) => http.DELETE('/api/riders/{id}/records', { params }));

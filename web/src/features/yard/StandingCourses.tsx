@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import { pathOf, type Ground, type View } from '../../shared/plan';
+import { arrowWay, pathOf, type Ground, type View } from '../../shared/plan';
 import type { GroundPlan, Stand, Standing } from './api';
 import { middleOf } from './model';
 import { TurnHandle } from './TurnHandle';
@@ -82,13 +82,17 @@ function OnYard(props: {
         begun.current = undefined;
       }}
       onKeyDown={(e) => {
-        const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[e.key];
+        const way = arrowWay(e.key);
         if (way === undefined) return;
         e.preventDefault();
-        const [dx = 0, dy = 0] = way.map((d) => d * (e.shiftKey ? 1 : STEP));
+        const by = e.shiftKey ? 1 : STEP;
         const { stand } = course;
         props.onChoose();
-        props.onMove({ ...stand, xMetres: round(stand.xMetres + dx), yMetres: round(stand.yMetres + dy) });
+        props.onMove({
+          ...stand,
+          xMetres: round(stand.xMetres + way[0] * by),
+          yMetres: round(stand.yMetres + way[1] * by),
+        });
       }}
     >
       <path

@@ -2,17 +2,13 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { body, http } from './client';
 
-afterEach(() => {
-  vi.unstubAllGlobals();
-  localStorage.clear();
-});
+afterEach(() => localStorage.clear());
 
 /** What the last request asked for lengths in. */
 async function asked(): Promise<string | null> {
   const sent = vi.fn<(request: Request) => Promise<Response>>(() =>
     Promise.resolve(new Response('[]', { headers: { 'Content-Type': 'application/json' } })),
   );
-  vi.stubGlobal('fetch', sent);
   await body(http.GET('/api/courses', { fetch: sent }));
   return sent.mock.calls[0]?.[0].headers.get('Prefer') ?? null;
 }

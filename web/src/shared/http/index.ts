@@ -4,6 +4,7 @@ export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';
 export { together, useReading, type Loaded } from './loaded';
 export { useKeeping } from './useKeeping';
+export { useRemoval } from './useRemoval';
 export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
 export { useLatest, type Answer, type Latest } from './useLatest';
 export { countKept, useReach } from './reach';

@@ -1,6 +1,6 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { Button } from '../ui';
-import { closerView, within, type Bounds, type Closer, type Ground, type View } from './view';
+import { arrowWay, closerView, within, type Bounds, type Closer, type Ground, type View } from './view';
 
 /** A drawing with fewer pixels to a metre hides what stands close together: then it can be looked at closer. */
 const COARSE = 12;
@@ -99,12 +99,11 @@ function Movable(props: {
         height={view.height}
         fill="transparent"
         onKeyDown={(e) => {
-          const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[e.key];
+          const way = arrowWay(e.key);
           if (way === undefined) return;
           e.preventDefault();
           const step = (NUDGE * Math.min(view.width, view.height)) / view.pixelsPerMetre;
-          const [dx = 0, dy = 0] = way.map((d) => d * step);
-          onMove({ x: middle.x + dx, y: middle.y + dy });
+          onMove({ x: middle.x + way[0] * step, y: middle.y + way[1] * step });
         }}
       />
       {props.children}

@@ -4,6 +4,7 @@ export { DragHandle } from './DragHandle';
 export { Thumbnail } from './Thumbnail';
 export {
   around,
+  arrowWay,
   evenly,
   fitView,
   isLong,

@@ -136,3 +136,14 @@ export function ticks(from: number, to: number, step: number): number[] {
   const last = Math.floor(to / step);
   return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step);
 }
+
+/** Which way an arrow key points on the ground, as steps along x and y; nothing for another key. */
+export function arrowWay(key: string): [number, number] | undefined {
+  const ways: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, 1],
+    ArrowDown: [0, -1],
+  };
+  return ways[key];
+}
