@@ -50,18 +50,21 @@ public final class Checks {
         if (value >= min && value <= max) {
             return Optional.empty();
         }
-        boolean length = unit.equals("m");
         return Optional.of(new Finding(
                 "out-of-range",
                 where,
                 Said.of(
                         "%s must be between %s and %s; it is %s.",
                         name,
-                        length ? new Said.Length(min, plain(min)) : plain(min),
-                        length ? new Said.Length(max, plain(max) + " m") : (plain(max) + " " + unit).strip(),
-                        !Double.isFinite(value)
-                                ? "not a number"
-                                : length ? new Said.Length(value, plain(value)) : plain(value))));
+                        said(min, unit, ""),
+                        said(max, unit, unit),
+                        Double.isFinite(value) ? said(value, unit, "") : "not a number")));
+    }
+
+    /** A value in a unit, as a length where it is one; the unit is written where it is named. */
+    private static Object said(double value, String unit, String named) {
+        String text = (plain(value) + " " + named).strip();
+        return unit.equals("m") ? new Said.Length(value, text) : text;
     }
 
     /** Up to four significant digits, without trailing zeros or exponent. */
