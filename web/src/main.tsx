@@ -1,8 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate } from 'react-router';
-import { RouterProvider } from 'react-router/dom';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
 import { ToastProvider } from './shared/ui';
@@ -77,7 +76,8 @@ createRoot(root).render(
     <QueryClientProvider client={client}>
       <PreferencesProvider>
         <ToastProvider>
-          <RouterProvider router={router} />
+          {/* A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last. */}
+          <RouterProvider router={router} useTransitions={false} />
         </ToastProvider>
       </PreferencesProvider>
     </QueryClientProvider>

@@ -71,18 +71,15 @@ function Shown(props: {
     return <NotReady />;
   // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
   if (!lesson.settled) return <OneMoment />;
-  // At once: a run logged with the very next key is theirs, not of who was shown before. All parts go along in one step.
+  // All parts go along in one step: a run logged with the very next key is theirs, to this side.
   const go = (id: number, parts = { course: courseId, side }) => {
     const search = new URLSearchParams(address);
     for (const [name, value] of Object.entries(parts)) if (value !== null) search.set(name, value);
-    void navigate({ pathname: `/range/${id}`, search: search.toString() }, { flushSync: true });
+    void navigate({ pathname: `/range/${id}`, search: search.toString() });
   };
   const up = upAfter(lesson.running, rider.id);
   const show = (block: RunningBlock, shown: UpNext) => {
-    const parts = { course: block.courseId?.toString() ?? courseId, side: shown.side ?? side };
-    if (parts.course !== null) sayCourse(parts.course);
-    if (parts.side !== null) saySide(parts.side);
-    go(shown.riderId, parts);
+    go(shown.riderId, { course: block.courseId?.toString() ?? courseId, side: shown.side ?? side });
   };
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (

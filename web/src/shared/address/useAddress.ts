@@ -1,4 +1,3 @@
-import { useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 
 /** What the address says beside its path, and a way to say more of it; said empty, it is left out. */
@@ -19,18 +18,10 @@ export function useAddress(): [
   ];
 }
 
-/**
- * One part of the address that holds from the moment it is said. The router writes an address a moment later, and a key
- * pressed in between is meant for what was said; so it is kept here, and the address brought up to it.
- */
+/** One part of the address, said in place of what it said before. */
 export function usePart(name: string): [string | null, (value: string) => void] {
   const [address, setAddress] = useAddress();
-  const written = address.get(name);
-  const [said, say] = useState(written);
-  useEffect(() => {
-    if (said !== null && said !== (written ?? '')) setAddress(name, said, { replace: true });
-  });
-  return [said, say];
+  return [address.get(name), (value) => setAddress(name, value, { replace: true })];
 }
 
 /** Beside the address of something just stored: who stored it is still there, and goes on where they were. */
