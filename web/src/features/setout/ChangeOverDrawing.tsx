@@ -1,4 +1,4 @@
-import { around, evenly, Tarmac, type View } from '../../shared/plan';
+import { around, colourOf, evenly, Tarmac, type View } from '../../shared/plan';
 import type { ChangeOver } from './api';
 import { keyOf, toDo, type Move } from './moves';
 
@@ -50,8 +50,9 @@ function Stack({ view }: { view: View }) {
 }
 
 function ConeAt({ step, view }: { step: Move; view: View }) {
-  if (step.doing === 'AT_STACK') return null;
-  const r = step.sort === 'TALL' ? 7 : 5;
+  const { marker } = step;
+  if (marker === undefined) return null;
+  const r = marker.sort === 'TALL' ? 7 : 5;
   const goes = step.doing === 'PICK_UP';
   return (
     <circle
@@ -59,9 +60,9 @@ function ConeAt({ step, view }: { step: Move; view: View }) {
       cx={view.x(step.place.x)}
       cy={view.y(step.place.y)}
       r={r}
-      stroke="var(--plan-cone)"
+      stroke={colourOf(marker)}
       strokeWidth={2}
-      fill={goes ? 'var(--tarmac)' : 'var(--plan-cone)'}
+      fill={goes ? 'var(--tarmac)' : colourOf(marker)}
       strokeDasharray={goes ? '3 2' : undefined}
     />
   );

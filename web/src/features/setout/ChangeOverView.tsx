@@ -9,8 +9,7 @@ import { Loading, Select, TextField } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useChangeOver, type ChangeOver, type ChangeOverRequest, type SetOutRequest } from './api';
 import { ChangeOverDrawing } from './ChangeOverDrawing';
-import { SORTS } from './model';
-import { atStackText, conesText, keyOf, toDo, type Move } from './moves';
+import { atStackText, conesText, inAll, keyOf, toDo, type Move } from './moves';
 import { useStack } from './useStack';
 
 const RUNG = 'rung:';
@@ -150,7 +149,7 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
             <span className="flex justify-between gap-x-4">
               <span className="min-w-0">{sentence(s, text)}</span>
               <span className="text-[0.87rem] whitespace-nowrap text-soft" title={conesText(s.inHand)}>
-                <span className="figures">{s.inHand.tall + s.inHand.flat}</span> in hand
+                <span className="figures">{inAll(s.inHand)}</span> in hand
               </span>
             </span>
           </li>
@@ -161,20 +160,20 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
 }
 
 function sentence(s: Move, text: (metres: number) => string) {
-  const sort = s.sort === undefined ? '' : SORTS[s.sort];
+  const what = s.marker?.name;
   switch (s.doing) {
     case 'AT_STACK':
       return <b>At the datum, {atStackText(s.change)}.</b>;
     case 'PICK_UP':
       return (
         <>
-          Pick up {sort} <b>{s.fromLabel}</b>.
+          Pick up {what} <b>{s.fromLabel}</b>.
         </>
       );
     default:
       return (
         <>
-          Lay a {sort} down as <b>{s.toLabel}</b>:{' '}
+          Lay a {what} down as <b>{s.toLabel}</b>:{' '}
           <span className="figures whitespace-nowrap">
             {text(s.place.x)} along, {text(s.place.y)} across
           </span>

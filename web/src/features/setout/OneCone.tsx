@@ -3,7 +3,7 @@ import { CourseDrawing, type CourseRequest } from '../course';
 import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
-import { figuresOf, orderOf, SORTS, type Method } from './model';
+import { figuresOf, orderOf, type Method } from './model';
 import type { useTicks } from './useTicks';
 
 /** One cone at a time in large type, for one hand and a phone in the wind. */
@@ -53,7 +53,7 @@ export function OneCone(props: {
       <div className="flex items-baseline gap-4" aria-live="polite">
         <span className="text-[4.5rem] leading-none font-bold">{step.label}</span>
         <span className="text-[1.3rem]">
-          {SORTS[step.sort]}
+          {step.what}
           {step.role !== '' && <span className="text-soft">, {step.role}</span>}
         </span>
       </div>

@@ -1,6 +1,7 @@
 import { lengthText, smallText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
-import { figuresOf, orderOf, roundingOf, SORTS, type Figures, type Method } from './model';
+import { figuresOf, orderOf, roundingOf, type Figures, type Method } from './model';
+import { conesText } from './moves';
 import type { useTicks } from './useTicks';
 
 /** The figures of every cone, by the method and in the order chosen, with boxes to tick. */
@@ -43,10 +44,8 @@ export function Tape(props: {
       </table>
       {method === 'RINGS' && <Closing setOut={setOut} />}
       <p className="mt-2">
-        To bring: <span className="figures">{sheet.conesBySort.TALL ?? 0}</span> tall cones and{' '}
-        <span className="figures">{sheet.conesBySort.FLAT ?? 0}</span> flat markers. Placed with the least
-        walking, cones in hand from the datum: about{' '}
-        <span className="figures">{text(walk.walkedMetres)}</span> and{' '}
+        To bring: <span className="figures">{conesText(sheet.markers)}</span>. Placed with the least walking,
+        cones in hand from the datum: about <span className="figures">{text(walk.walkedMetres)}</span> and{' '}
         <span className="figures">{Math.max(1, Math.round(walk.minutes))}</span> min, an estimate.
       </p>
     </section>
@@ -72,7 +71,7 @@ function Row(props: { figures: Figures; method: Method; ticks: ReturnType<typeof
     <tr>
       <td className="font-semibold">{f.label}</td>
       <td>
-        {SORTS[f.sort]}
+        {f.what}
         {f.role !== '' && <span className="text-soft">, {f.role}</span>}
         {f.warning !== undefined && <span className="text-brick">, {f.warning}</span>}
       </td>

@@ -3,7 +3,17 @@ import type { SetOut } from './api';
 import { figuresOf, methodsOf, pacesText } from './model';
 
 const step = (label: string, alongMetres: number) => ({
-  cone: { label, sort: 'FLAT' as const, role: 'EDGE' as const },
+  cone: {
+    label,
+    marker: {
+      name: 'flat marker',
+      sort: 'FLAT' as const,
+      baseMetres: 0.2,
+      heightMetres: 0.02,
+      colour: 'ORANGE' as const,
+    },
+    role: 'EDGE' as const,
+  },
   alongMetres,
   acrossMetres: 2,
   errorMetres: 0.02,

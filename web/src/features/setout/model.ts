@@ -1,12 +1,6 @@
 import { lengthText, type LengthSystem } from '../../shared/units';
 import type { SetOut } from './api';
 
-type Sheet = SetOut['sheet'];
-type Sort = Sheet['steps'][number]['cone']['sort'];
-
-/** What is set down, in words. */
-export const SORTS: Record<Sort, string> = { TALL: 'tall cone', FLAT: 'flat marker' };
-
 export type Method = 'ALONG_AND_ACROSS' | 'TWO_TAPES' | 'RINGS' | 'BAYS' | 'PACES';
 
 /** The methods that can be used here: rings where there are any, bays and paces where they are known. */
@@ -23,7 +17,8 @@ export function methodsOf(setOut: SetOut): { value: Method; label: string }[] {
 /** What is measured for one cone: two figures, each with its name, and how far off it may stand. */
 export interface Figures {
   label: string;
-  sort: Sort;
+  /** What is set down, in a word. */
+  what: string;
   role: string;
   first: { name: string; text: string };
   second: { name: string; text: string };
@@ -54,7 +49,7 @@ export function figuresOf(setOut: SetOut, method: Method, system: LengthSystem):
   return setOut.sheet.steps.map((s, i) => {
     const common = {
       label: s.cone.label,
-      sort: s.cone.sort,
+      what: s.cone.marker.name,
       role: s.cone.role === 'EDGE' ? '' : s.cone.role.toLowerCase(),
     };
     const plain = {

@@ -1,6 +1,5 @@
 import { counted } from '../../shared/ui';
 import type { ChangeOver } from './api';
-import { SORTS } from './model';
 
 export type Move = ChangeOver['steps'][number];
 
@@ -9,23 +8,24 @@ export const keyOf = (s: Move, i: number) => `${i}.${s.doing}${s.fromLabel}>${s.
 /** What has to be done, in the order it is walked; cones that stay are not among it. */
 export const toDo = (change: ChangeOver) => change.steps.filter((s) => s.doing !== 'STAYS');
 
-type Cones = Move['inHand'];
+type Counts = Move['inHand'];
 
-/** Cones in words, such as "2 tall cones, 1 flat marker". */
-export function conesText({ tall, flat }: Cones): string {
-  const some = [
-    { n: tall, one: SORTS.TALL },
-    { n: flat, one: SORTS.FLAT },
-  ].filter((part) => part.n > 0);
-  return some.length === 0 ? 'nothing' : some.map(({ n, one }) => counted(n, one)).join(', ');
+/** How many there are, of whatever marker. */
+export const inAll = (counts: Counts): number => counts.reduce((sum, c) => sum + c.count, 0);
+
+/** Markers in words, such as "2 tall cones, 1 flat marker". */
+export function conesText(counts: Counts): string {
+  return counts.length === 0
+    ? 'nothing'
+    : counts.map(({ count, marker }) => counted(count, marker.name)).join(', ');
 }
 
 /** What is done at the stack, in words: some cones may be taken while others are put back. */
-export function atStackText({ tall, flat }: Cones): string {
-  const taken = { tall: Math.max(0, tall), flat: Math.max(0, flat) };
-  const put = { tall: Math.max(0, -tall), flat: Math.max(0, -flat) };
+export function atStackText(change: Counts): string {
+  const put = change.filter((c) => c.count < 0).map((c) => ({ ...c, count: -c.count }));
+  const taken = change.filter((c) => c.count > 0);
   return [
-    ...(put.tall + put.flat > 0 ? [`put ${conesText(put)} on the stack`] : []),
-    ...(taken.tall + taken.flat > 0 ? [`take ${conesText(taken)} from the stack`] : []),
+    ...(put.length > 0 ? [`put ${conesText(put)} on the stack`] : []),
+    ...(taken.length > 0 ? [`take ${conesText(taken)} from the stack`] : []),
   ].join(', ');
 }

@@ -58,14 +58,14 @@ export function NotReady({ briefing }: { briefing: Briefing }) {
 
 /** What to bring: cones by sort with spare, and what measures them. */
 export function Bring({ briefing }: { briefing: Briefing }) {
-  const words = { TALL: 'tall cones', FLAT: 'flat markers' } as const;
   return (
     <section>
       <h2 className="mb-1">Bring</h2>
       <ul className="grid gap-1">
         {briefing.cones.map((c) => (
-          <li key={c.sort}>
-            <span className="figures text-[1.3rem]">{c.needed}</span> {words[c.sort]}{' '}
+          <li key={c.marker.name}>
+            <span className="figures text-[1.3rem]">{c.needed}</span>{' '}
+            {c.needed === 1 ? c.marker.name : `${c.marker.name}s`}{' '}
             <span className="text-soft">and {c.spare} spare</span>
             {c.missing > 0 && (
               <b className="text-brick">

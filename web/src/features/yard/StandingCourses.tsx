@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import { arrowWay, pathOf, type Ground, type View } from '../../shared/plan';
+import { colourOf, arrowWay, pathOf, type Ground, type View } from '../../shared/plan';
 import type { GroundPlan, Stand, Standing } from './api';
 import { middleOf } from './model';
 import { TurnHandle } from './TurnHandle';
@@ -117,9 +117,9 @@ function OnYard(props: {
           key={c.label}
           cx={view.x(c.at.x)}
           cy={view.y(c.at.y)}
-          r={c.sort === 'TALL' ? 3.6 : 2.2}
-          fill={c.sort === 'TALL' ? 'none' : 'var(--plan-cone)'}
-          stroke="var(--plan-cone)"
+          r={c.marker.sort === 'TALL' ? 3.6 : 2.2}
+          fill={c.marker.sort === 'TALL' ? 'none' : colourOf(c.marker)}
+          stroke={colourOf(c.marker)}
           strokeWidth={1.8}
         />
       ))}

@@ -1,6 +1,7 @@
 export { Tarmac } from './Tarmac';
 export { DimensionFigure, DimensionLine } from './Dimension';
 export { DragHandle } from './DragHandle';
+export { colourOf, type Marker } from './markers';
 export { Thumbnail } from './Thumbnail';
 export {
   around,

@@ -1,9 +1,9 @@
-import { pathOf, type View } from '../../../shared/plan';
+import { colourOf, pathOf, type View } from '../../../shared/plan';
 import type { Plan } from '../api';
 
 type Cone = Plan['cones'][number];
 
-/** Lines as chalk; tall cones as rings true to their base, flat markers as short bars. */
+/** Lines as chalk; tall cones as rings true to their base, flat markers as short bars as long as theirs. */
 export function Ground(props: { plan: Plan; view: View; labels: boolean; lit?: string | undefined }) {
   const { plan, view } = props;
   return (
@@ -59,17 +59,19 @@ function Mark({ cone, view, lit }: { cone: Cone; view: View; lit: boolean }) {
   const x = view.x(cone.centre.x);
   const y = view.y(cone.centre.y);
   const halo = lit && <circle cx={x} cy={y} r={15} fill="none" stroke="var(--chalk)" strokeWidth={2} />;
-  if (cone.sort === 'TALL') {
-    const r = Math.max(5, 0.14 * view.pixelsPerMetre);
+  const { marker } = cone;
+  const base = (marker.baseMetres / 2) * view.pixelsPerMetre;
+  if (marker.sort === 'TALL') {
+    const r = Math.max(5, base);
     return (
       <g>
         {halo}
-        <circle cx={x} cy={y} r={r} fill="none" stroke="var(--plan-cone)" strokeWidth={2.5} />
-        <circle cx={x} cy={y} r={1.6} fill="var(--plan-cone)" />
+        <circle cx={x} cy={y} r={r} fill="none" stroke={colourOf(marker)} strokeWidth={2.5} />
+        <circle cx={x} cy={y} r={1.6} fill={colourOf(marker)} />
       </g>
     );
   }
-  const half = Math.max(4, 0.1 * view.pixelsPerMetre);
+  const half = Math.max(4, base);
   const across = Math.abs(cone.centre.y - cone.mark.y) >= Math.abs(cone.centre.x - cone.mark.x);
   return (
     <g>
@@ -79,7 +81,7 @@ function Mark({ cone, view, lit }: { cone: Cone; view: View; lit: boolean }) {
         y={y - (across ? 2.5 : half)}
         width={across ? 2 * half : 5}
         height={across ? 5 : 2 * half}
-        fill="var(--plan-cone)"
+        fill={colourOf(marker)}
       />
     </g>
   );

@@ -2,7 +2,6 @@ package wrenlane.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
@@ -19,7 +18,7 @@ import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
-import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Markers;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.setout.Baseline;
@@ -53,7 +52,7 @@ public class SetOutBenchmark {
         List<SetOutStep> steps = new ArrayList<>();
         for (int i = 0; i < CONES; i++) {
             Point at = new Point(random.nextDouble(0, 30), random.nextDouble(0, 20));
-            Cone cone = new Cone(String.valueOf(i), ConeRole.EDGE, ConeSort.FLAT, at, at);
+            Cone cone = new Cone(String.valueOf(i), ConeRole.EDGE, Markers.STANDARD.flat(), at, at);
             steps.add(new SetOutStep(cone, at.x(), at.y(), 0.05));
         }
         return new SetOutSheet(
@@ -61,7 +60,7 @@ public class SetOutBenchmark {
                 0.01,
                 new Baseline("a kerb", SetOutSheet.DATUM, 0, Side.LEFT),
                 List.of(),
-                Map.of(),
+                List.of(),
                 Optional.empty(),
                 0);
     }

@@ -2,6 +2,7 @@ package wrenlane.briefing;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import wrenlane.course.plan.MarkerCount;
 
 /**
  * How far a day has come: what each stop lacks, and which is the next one to go to.
@@ -90,7 +91,7 @@ public record DayState(
         }
         String lacking = cones.stream()
                 .filter(c -> c.missing() > 0)
-                .map(c -> c.missing() + " " + c.sort().label(c.missing()))
+                .map(c -> new MarkerCount(c.marker(), c.missing()).text())
                 .collect(Collectors.joining(" and "));
         return lacking.isEmpty()
                 ? StopState.done(Stop.SET_OUT)

@@ -2,6 +2,7 @@ package wrenlane.course;
 
 import java.util.List;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.Markers;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.units.HandyLengths;
@@ -40,6 +41,11 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
     /** The same with another choice. */
     public Course with(CourseOption option, String value) {
         return new Course(kind, settings.with(option, value), firstTurn);
+    }
+
+    /** The same set out in other markers. */
+    public Course with(Markers markers) {
+        return new Course(kind, settings.with(markers), firstTurn);
     }
 
     /** The same in tall cones, whatever stands there: cleared by the whole machine. */

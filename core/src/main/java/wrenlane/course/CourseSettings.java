@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import wrenlane.course.CourseDimension.Quantity;
+import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.units.MeasuredLength;
@@ -16,9 +17,13 @@ import wrenlane.units.MeasuredLength;
  * @param lengths of the dimensions counted in metres, by name
  * @param counts of the others, by name
  * @param options choices, by name
+ * @param markers what it is set out in
  */
 public record CourseSettings(
-        Map<String, MeasuredLength> lengths, Map<String, Integer> counts, Map<String, String> options) {
+        Map<String, MeasuredLength> lengths,
+        Map<String, Integer> counts,
+        Map<String, String> options,
+        Markers markers) {
     public CourseSettings {
         lengths = Map.copyOf(lengths);
         counts = Map.copyOf(counts);
@@ -50,7 +55,7 @@ public record CourseSettings(
         }
         Map<String, String> options = new HashMap<>();
         kind.options().forEach(o -> options.put(o.name(), values.getOrDefault(o.name(), o.standard())));
-        return new CourseSettings(lengths, counts, options);
+        return new CourseSettings(lengths, counts, options, Markers.said(values));
     }
 
     private static int whole(CourseDimension dimension, double value) {
@@ -63,6 +68,7 @@ public record CourseSettings(
     /** The same as names and values, without how anything was measured. */
     public Map<String, String> saying() {
         Map<String, String> values = new HashMap<>(options);
+        values.putAll(markers.saying());
         lengths.forEach((name, length) -> values.put(name, Double.toString(length.metres())));
         counts.forEach((name, count) -> values.put(name, Integer.toString(count)));
         return values;
@@ -79,28 +85,33 @@ public record CourseSettings(
         }
         Map<String, Integer> changed = new HashMap<>(counts);
         changed.put(dimension.name(), whole(dimension, value));
-        return new CourseSettings(lengths, changed, options);
+        return new CourseSettings(lengths, changed, options, markers);
     }
 
     /** The same with another length for one dimension. */
     public CourseSettings with(CourseDimension dimension, MeasuredLength length) {
         Map<String, MeasuredLength> changed = new HashMap<>(lengths);
         changed.put(dimension.name(), length);
-        return new CourseSettings(changed, counts, options);
+        return new CourseSettings(changed, counts, options, markers);
     }
 
     /** The same with another choice. */
     public CourseSettings with(CourseOption option, String value) {
         Map<String, String> changed = new HashMap<>(options);
         changed.put(option.name(), value);
-        return new CourseSettings(lengths, counts, changed);
+        return new CourseSettings(lengths, counts, changed, markers);
+    }
+
+    /** The same set out in other markers. */
+    public CourseSettings with(Markers others) {
+        return new CourseSettings(lengths, counts, options, others);
     }
 
     /** The same with every length as if laid by tape: two courses set alike are then equal, however they were measured. */
     public CourseSettings taped() {
         Map<String, MeasuredLength> taped = new HashMap<>();
         lengths.forEach((name, length) -> taped.put(name, MeasuredLength.taped(length.metres())));
-        return new CourseSettings(taped, counts, options);
+        return new CourseSettings(taped, counts, options, markers);
     }
 
     /** A dimension's value: metres or a count. */

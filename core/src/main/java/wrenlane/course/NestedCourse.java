@@ -157,7 +157,7 @@ public record NestedCourse(List<Course> courses) {
                         - ey * (cone.centre().x() - line.from().x()))
                 / Math.hypot(ex, ey);
         double beyond = line.inside() == Side.LEFT ? -left : left;
-        return line.fromStation() <= 0 && beyond >= cone.sort().baseMetres() / 2 - SAME_PLACE_METRES;
+        return line.fromStation() <= 0 && beyond >= cone.marker().baseMetres() / 2 - SAME_PLACE_METRES;
     }
 
     private static boolean isSame(Cone one, Cone other) {
@@ -281,7 +281,7 @@ public record NestedCourse(List<Course> courses) {
                             : new Cone(
                                     p.cone().label() + letter(p.setting()),
                                     p.cone().role(),
-                                    p.cone().sort(),
+                                    p.cone().marker(),
                                     p.cone().mark(),
                                     p.cone().centre()))
                     .toList();

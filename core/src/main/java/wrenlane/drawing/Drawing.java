@@ -105,9 +105,9 @@ public record Drawing(List<Shape> shapes) {
         shapes.add(new Shape.Path(Layer.RIDE_LINE, line.stream().map(placed).toList(), false));
         for (Cone c : plan.cones()) {
             Point centre = placed.apply(c.centre());
-            shapes.add(new Shape.Ring(Layer.CONES, centre, c.sort().baseMetres() / 2));
+            shapes.add(new Shape.Ring(Layer.CONES, centre, c.marker().baseMetres() / 2));
             if (c.sort() == ConeSort.TALL) {
-                shapes.add(new Shape.Ring(Layer.CONES, centre, c.sort().baseMetres() / 6));
+                shapes.add(new Shape.Ring(Layer.CONES, centre, c.marker().baseMetres() / 6));
             }
             if (labels) {
                 shapes.add(new Shape.Label(Layer.LABELS, placed.apply(beside(c)), c.label(), LABEL_METRES));

@@ -5,8 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wrenlane.budget.Budget;
-import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.plane.Point;
 import wrenlane.setout.StackWalk.Hands;
 import wrenlane.setout.StackWalk.Stop;
@@ -15,7 +17,7 @@ import wrenlane.setout.StackWalk.Stop;
  * How the cones of one course become those of another that is set out from the same datum and baseline: one walk with a
  * stack of cones in hand, the shortest that is found ({@link StackWalk}).
  *
- * <p>Cones of one sort are alike: one that is picked up may come to stand on any mark of its sort. One that stands on a mark
+ * <p>Markers of one name are alike: one that is picked up may come to stand on any mark of its own. One that stands on a mark
  * of the second course already stays.
  *
  * @param steps cones that stay first, then in the order they are walked
@@ -44,19 +46,10 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
         AT_STACK
     }
 
-    /** Cones by their sort. */
-    public record Cones(int tall, int flat) {
-        static final Cones NONE = new Cones(0, 0);
-
-        Cones plus(Cones more) {
-            return new Cones(tall + more.tall, flat + more.flat);
-        }
-    }
-
     /**
      * One stop of the walk, or a cone that stays.
      *
-     * @param sort of the cone; empty at the stack
+     * @param marker what stands there; empty at the stack
      * @param fromLabel its label in the first course; empty where one is laid down, and at the stack
      * @param toLabel its label in the second course; empty where one is picked up, and at the stack
      * @param place along and across from the datum, in metres
@@ -65,12 +58,17 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
      */
     public record Step(
             Doing doing,
-            Optional<ConeSort> sort,
+            Optional<Marker> marker,
             String fromLabel,
             String toLabel,
             Point place,
-            Cones change,
-            Cones inHand) {}
+            List<MarkerCount> change,
+            List<MarkerCount> inHand) {
+        public Step {
+            change = List.copyOf(change);
+            inHand = List.copyOf(inHand);
+        }
+    }
 
     public ChangeOver {
         steps = List.copyOf(steps);
@@ -92,9 +90,16 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
         List<Step> steps = new ArrayList<>();
         List<Stop> stops = new ArrayList<>();
         List<String> labels = new ArrayList<>();
-        for (ConeSort sort : ConeSort.values()) {
-            Map<String, Point> marks = of(second, sort);
-            of(first, sort).forEach((label, place) -> {
+        List<Marker> markers = Stream.of(first, second)
+                .flatMap(sheet -> sheet.steps().stream())
+                .map(s -> s.cone().marker())
+                .distinct()
+                .toList();
+        for (int m = 0; m < markers.size(); m++) {
+            Marker marker = markers.get(m);
+            int number = m;
+            Map<String, Point> marks = of(second, marker);
+            of(first, marker).forEach((label, place) -> {
                 Optional<String> same = marks.entrySet().stream()
                         .filter(mark -> mark.getValue().distanceTo(place) < SAME_PLACE_METRES)
                         .map(Map.Entry::getKey)
@@ -102,19 +107,19 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
                 if (same.isPresent()) {
                     marks.remove(same.get());
                     steps.add(
-                            new Step(Doing.STAYS, Optional.of(sort), label, same.get(), place, Cones.NONE, Cones.NONE));
+                            new Step(Doing.STAYS, Optional.of(marker), label, same.get(), place, List.of(), List.of()));
                 } else {
-                    stops.add(new Stop(place, sort, true));
+                    stops.add(new Stop(place, number, true));
                     labels.add(label);
                 }
             });
             marks.forEach((label, place) -> {
-                stops.add(new Stop(place, sort, false));
+                stops.add(new Stop(place, number, false));
                 labels.add(label);
             });
         }
         StackWalk walk = StackWalk.of(stack, stops, holds);
-        List<Step> walked = walked(walk.visits(), stops, labels, stack, holds);
+        List<Step> walked = new Walked(stops, labels, markers, stack, holds).steps(walk.visits());
         steps.addAll(walked);
         double seconds = walk.metres() / WalkingOrder.WALK_METRES_PER_SECOND
                 + walked.stream()
@@ -137,46 +142,65 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
         return steps.stream().filter(s -> s.doing == doing).count();
     }
 
-    private static Map<String, Point> of(SetOutSheet sheet, ConeSort sort) {
+    private static Map<String, Point> of(SetOutSheet sheet, Marker marker) {
         Map<String, Point> places = new LinkedHashMap<>();
         sheet.steps().stream()
-                .filter(s -> s.cone().sort() == sort)
+                .filter(s -> s.cone().marker().equals(marker))
                 .forEach(s -> places.put(s.cone().label(), s.place()));
         return places;
     }
 
-    /** The walk stop by stop, with what is taken at the stack each time: as few as the way to the next visit needs. */
-    private static List<Step> walked(
-            List<Integer> visits, List<Stop> stops, List<String> labels, Point stack, int holds) {
-        List<Step> steps = new ArrayList<>();
-        Cones inHand = Cones.NONE;
-        for (int from = 0; from <= visits.size(); ) {
-            int to = from;
-            while (to < visits.size() && visits.get(to) != StackWalk.STACK) {
-                to++;
+    /** Says a walk stop by stop, with what is taken at the stack each time: as few as the way to the next visit needs. */
+    private record Walked(List<Stop> stops, List<String> labels, List<Marker> markers, Point stack, int holds) {
+        List<Step> steps(List<Integer> visits) {
+            List<Step> steps = new ArrayList<>();
+            int[] inHand = new int[markers.size()];
+            for (int from = 0; from <= visits.size(); ) {
+                int to = from;
+                while (to < visits.size() && visits.get(to) != StackWalk.STACK) {
+                    to++;
+                }
+                List<Integer> stretch = visits.subList(from, to);
+                Hands hands = Hands.through(stretch.stream().map(stops::get).toList(), markers.size(), holds);
+                int[] taken = new int[markers.size()];
+                for (int m = 0; m < taken.length; m++) {
+                    taken[m] = hands.taken(m) - inHand[m];
+                    inHand[m] += taken[m];
+                }
+                List<MarkerCount> change = counts(taken);
+                if (!change.isEmpty()) {
+                    steps.add(new Step(Doing.AT_STACK, Optional.empty(), "", "", stack, change, counts(inHand)));
+                }
+                for (int i : stretch) {
+                    steps.add(step(i, inHand));
+                }
+                from = to + 1;
             }
-            List<Integer> stretch = visits.subList(from, to);
-            Hands hands = Hands.through(stretch.stream().map(stops::get).toList(), holds);
-            Cones taken = new Cones(hands.tall() - inHand.tall(), hands.flat() - inHand.flat());
-            inHand = inHand.plus(taken);
-            if (!taken.equals(Cones.NONE)) {
-                steps.add(new Step(Doing.AT_STACK, Optional.empty(), "", "", stack, taken, inHand));
-            }
-            for (int i : stretch) {
-                Stop stop = stops.get(i);
-                Cones change = stop.sort() == ConeSort.TALL ? new Cones(stop.change(), 0) : new Cones(0, stop.change());
-                inHand = inHand.plus(change);
-                steps.add(new Step(
-                        stop.pickUp() ? Doing.PICK_UP : Doing.LAY_DOWN,
-                        Optional.of(stop.sort()),
-                        stop.pickUp() ? labels.get(i) : "",
-                        stop.pickUp() ? "" : labels.get(i),
-                        stop.place(),
-                        change,
-                        inHand));
-            }
-            from = to + 1;
+            return steps;
         }
-        return steps;
+
+        private Step step(int i, int[] inHand) {
+            Stop stop = stops.get(i);
+            Marker marker = markers.get(stop.marker());
+            inHand[stop.marker()] += stop.change();
+            return new Step(
+                    stop.pickUp() ? Doing.PICK_UP : Doing.LAY_DOWN,
+                    Optional.of(marker),
+                    stop.pickUp() ? labels.get(i) : "",
+                    stop.pickUp() ? "" : labels.get(i),
+                    stop.place(),
+                    List.of(new MarkerCount(marker, stop.change())),
+                    counts(inHand));
+        }
+
+        private List<MarkerCount> counts(int[] of) {
+            List<MarkerCount> counts = new ArrayList<>();
+            for (int m = 0; m < of.length; m++) {
+                if (of[m] != 0) {
+                    counts.add(new MarkerCount(markers.get(m), of[m]));
+                }
+            }
+            return counts;
+        }
     }
 }

@@ -3,7 +3,6 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import wrenlane.course.plan.ConeSort;
 import wrenlane.setout.StackWalk.Ground;
 import wrenlane.setout.StackWalk.Stop;
 
@@ -11,16 +10,23 @@ import wrenlane.setout.StackWalk.Stop;
  * The shortest walk of all with a stack in hand, for a few stops.
  *
  * <p>By dynamic programming over what is done, the last stop and what the hand holds after it (Held and Karp, 1962, with the
- * hand beside). From the stack one leaves with any hand; to the stack one comes with any. A hand never needs more of a sort
- * than there are stops of that sort.
+ * hand beside). From the stack one leaves with any hand; to the stack one comes with any. A hand never needs more of a
+ * marker than there are stops of it, nor more than it holds; it is written as one number, a digit for each marker.
  */
 final class EveryWalk {
     private static final int NONE = -1;
 
+    /** Most stops, and most states, for which every walk is weighed up: some 12 MB; so ten stops of three markers are. */
+    private static final int MOST_STOPS = 10;
+
+    private static final long MOST_STATES = 1_000_000;
+
     private final Ground ground;
     private final int n;
-    private final int mostTall;
-    private final int mostFlat;
+    /** Most of each marker in hand, and what one of it is worth in the number of a hand. */
+    private final int[] most;
+
+    private final int[] worth;
     private final int hands;
     /** Least metres to a state; states with something left undone go before those with less. */
     private final double[] least;
@@ -30,9 +36,14 @@ final class EveryWalk {
     EveryWalk(Ground ground) {
         this.ground = ground;
         this.n = ground.stops().size();
-        this.mostTall = most(ConeSort.TALL);
-        this.mostFlat = most(ConeSort.FLAT);
-        this.hands = (mostTall + 1) * (mostFlat + 1);
+        this.most = most(ground);
+        this.worth = new int[most.length];
+        int all = 1;
+        for (int m = 0; m < most.length; m++) {
+            worth[m] = all;
+            all *= most[m] + 1;
+        }
+        this.hands = all;
         int states = (1 << n) * (n + 1) * hands;
         this.least = new double[states];
         this.before = new int[states];
@@ -40,18 +51,44 @@ final class EveryWalk {
         Arrays.fill(before, NONE);
     }
 
-    private int most(ConeSort sort) {
-        long stops = ground.stops().stream().filter(s -> s.sort() == sort).count();
-        return (int) Math.min(stops, ground.holds());
+    /** Whether there are few enough. */
+    static boolean isPossible(Ground ground) {
+        int n = ground.stops().size();
+        if (n > MOST_STOPS) {
+            return false;
+        }
+        long states = (1L << n) * (n + 1);
+        for (int m : most(ground)) {
+            states *= m + 1;
+        }
+        return states <= MOST_STATES;
+    }
+
+    private static int[] most(Ground ground) {
+        int[] most = new int[ground.markers()];
+        ground.stops().forEach(s -> most[s.marker()] = Math.min(most[s.marker()] + 1, ground.holds()));
+        return most;
     }
 
     /** At the stack the hand is not told apart: it has none. */
-    private int state(int done, int at, int tall, int flat) {
-        return (done * (n + 1) + at) * hands + tall * (mostFlat + 1) + flat;
+    private int state(int done, int at, int hand) {
+        return (done * (n + 1) + at) * hands + hand;
     }
 
     private int atStack(int done) {
-        return state(done, n, 0, 0);
+        return state(done, n, 0);
+    }
+
+    private int of(int hand, int marker) {
+        return hand / worth[marker] % (most[marker] + 1);
+    }
+
+    private int inAll(int hand) {
+        int all = 0;
+        for (int m = 0; m < most.length; m++) {
+            all += of(hand, m);
+        }
+        return all;
     }
 
     int[] shortest() {
@@ -60,47 +97,40 @@ final class EveryWalk {
         for (int done = 0; done <= all; done++) {
             for (int at = 0; at < n; at++) {
                 for (int hand = 0; hand < hands; hand++) {
-                    int here = (done * (n + 1) + at) * hands + hand;
+                    int here = state(done, at, hand);
                     if (least[here] < Double.POSITIVE_INFINITY) {
                         reach(atStack(done), here, ground.metres(at, n));
-                        goOn(done, at, here, hand / (mostFlat + 1), hand % (mostFlat + 1));
+                        goOn(done, at, here, hand);
                     }
                 }
             }
             int stack = atStack(done);
             if (least[stack] < Double.POSITIVE_INFINITY) {
-                leaveStack(done, stack);
+                for (int hand = 0; hand < hands; hand++) {
+                    if (inAll(hand) <= ground.holds()) {
+                        goOn(done, n, stack, hand);
+                    }
+                }
             }
         }
         int end = atStack(all);
         for (int at = 0; at < n; at++) {
-            int empty = state(all, at, 0, 0);
+            int empty = state(all, at, 0);
             end = least[empty] <= least[end] ? empty : end;
         }
         return walkTo(end);
     }
 
-    private void leaveStack(int done, int stack) {
-        for (int tall = 0; tall <= mostTall; tall++) {
-            for (int flat = 0; flat <= mostFlat && tall + flat <= ground.holds(); flat++) {
-                goOn(done, n, stack, tall, flat);
-            }
-        }
-    }
-
     /** From one place, with something in hand, to every stop that is not done. */
-    private void goOn(int done, int at, int here, int tall, int flat) {
+    private void goOn(int done, int at, int here, int hand) {
+        int inAll = inAll(hand);
         for (int next = 0; next < n; next++) {
             Stop stop = ground.stops().get(next);
-            int tallThen = tall + (stop.sort() == ConeSort.TALL ? stop.change() : 0);
-            int flatThen = flat + (stop.sort() == ConeSort.TALL ? 0 : stop.change());
-            boolean possible = tallThen >= 0
-                    && tallThen <= mostTall
-                    && flatThen >= 0
-                    && flatThen <= mostFlat
-                    && tallThen + flatThen <= ground.holds();
+            int then = of(hand, stop.marker()) + stop.change();
+            boolean possible = then >= 0 && then <= most[stop.marker()] && inAll + stop.change() <= ground.holds();
             if ((done & 1 << next) == 0 && possible) {
-                reach(state(done | 1 << next, next, tallThen, flatThen), here, ground.metres(at, next));
+                int handThen = hand + stop.change() * worth[stop.marker()];
+                reach(state(done | 1 << next, next, handThen), here, ground.metres(at, next));
             }
         }
     }

@@ -3,16 +3,13 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.Cone;
-import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.plane.Point;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
@@ -25,7 +22,7 @@ import wrenlane.verdict.RidingMark;
  * @param stepMetres what the figures are rounded to
  * @param baseline what the tape is laid along
  * @param checks distances between cones to tape afterwards
- * @param conesBySort how many of each sort
+ * @param markers how many of each
  * @param slack of a four-cornered course: skew left where one diagonal is out by {@link #DIAGONAL_SLACK_METRES}
  * @param roundingMetres how far the worst cone is off for the rounding alone
  */
@@ -34,7 +31,7 @@ public record SetOutSheet(
         double stepMetres,
         Baseline baseline,
         List<CheckMeasurement> checks,
-        Map<ConeSort, Integer> conesBySort,
+        List<MarkerCount> markers,
         Optional<SquareCheck> slack,
         double roundingMetres) {
     /** Error of a diagonal that still passes, in metres; chosen by us: what two people with a tape manage. */
@@ -49,7 +46,7 @@ public record SetOutSheet(
     public SetOutSheet {
         steps = List.copyOf(steps);
         checks = List.copyOf(checks);
-        conesBySort = Map.copyOf(conesBySort);
+        markers = List.copyOf(markers);
     }
 
     /** What figures are rounded to in a system, in metres: 1 cm or half an inch. */
@@ -87,7 +84,7 @@ public record SetOutSheet(
                 step,
                 baseline,
                 checks(cones, corners, step),
-                conesBySort(plan),
+                markers(plan),
                 corners.stream()
                         .findFirst()
                         .map(c ->
@@ -106,7 +103,7 @@ public record SetOutSheet(
 
     /** A sheet without cones, from the same baseline: the yard before and after. */
     SetOutSheet cleared() {
-        return new SetOutSheet(List.of(), stepMetres, baseline, List.of(), Map.of(), Optional.empty(), 0);
+        return new SetOutSheet(List.of(), stepMetres, baseline, List.of(), List.of(), Optional.empty(), 0);
     }
 
     /** An order of the steps with little walking, from the datum with all cones in hand. */
@@ -114,9 +111,9 @@ public record SetOutSheet(
         return WalkingOrder.from(DATUM, steps.stream().map(SetOutStep::place).toList());
     }
 
-    /** How many cones of each sort a plan takes. */
-    public static Map<ConeSort, Integer> conesBySort(CoursePlan plan) {
-        return plan.cones().stream().collect(Collectors.toMap(Cone::sort, c -> 1, Integer::sum, TreeMap::new));
+    /** How many markers a plan takes. */
+    public static List<MarkerCount> markers(CoursePlan plan) {
+        return MarkerCount.of(plan.cones().stream().map(Cone::marker).toList());
     }
 
     /** Both diagonals of every setting that has four corners; else the longest distances there are. */

@@ -7,7 +7,6 @@ import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import wrenlane.budget.Budget;
 import wrenlane.setout.StackWalk.Ground;
-import wrenlane.setout.StackWalk.Hands;
 import wrenlane.setout.StackWalk.Stop;
 
 /**
@@ -51,7 +50,7 @@ final class WalkSearch {
                         first,
                         left,
                         i -> !ground.stops().get(i).pickUp()
-                                && ground.stops().get(i).sort() == stop.sort());
+                                && ground.stops().get(i).marker() == stop.marker());
                 walk.add(mark < 0 ? ground.stack() : mark);
                 left.remove(Integer.valueOf(mark));
                 at = mark < 0 ? ground.stack() : mark;
@@ -70,7 +69,7 @@ final class WalkSearch {
         while (!left.isEmpty()) {
             int next = nearest(at, left, i -> {
                 stretch.add(ground.stops().get(i));
-                boolean possible = Hands.through(stretch, ground.holds()).possible();
+                boolean possible = ground.hands(stretch).possible();
                 stretch.remove(stretch.size() - 1);
                 return possible;
             });

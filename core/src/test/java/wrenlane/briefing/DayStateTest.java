@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,6 +13,10 @@ import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.MarkerColour;
+import wrenlane.course.plan.MarkerCount;
+import wrenlane.course.plan.Markers;
 import wrenlane.setout.SetOutSheet;
 
 class DayStateTest {
@@ -65,32 +69,43 @@ class DayStateTest {
     private static final CoursePlan EIGHT =
             Course.standard(CourseKinds.find("figure-eight").orElseThrow()).plan();
 
-    private static Map<ConeSort, Integer> needed(List<ConeCount> counts) {
-        return counts.stream().collect(Collectors.toMap(ConeCount::sort, ConeCount::needed));
+    private static List<MarkerCount> needed(List<ConeCount> counts) {
+        return counts.stream().map(c -> new MarkerCount(c.marker(), c.needed())).toList();
     }
 
     @Test
     void conesOfWhatStandsAtOnceAddUpAndOthersTakeTheirTurn() {
-        Map<ConeSort, Integer> box = SetOutSheet.conesBySort(BOX);
+        List<MarkerCount> box = SetOutSheet.markers(BOX);
         assertThat(needed(ConeCount.of(List.of(), List.of(BOX, BOX), Map.of()))).isEqualTo(box);
-        ConeSort sort = box.keySet().iterator().next();
-        int one = box.getOrDefault(sort, 0);
         assertThat(needed(ConeCount.of(List.of(BOX, BOX), List.of(BOX), Map.of())))
-                .containsEntry(sort, 2 * one);
-        assertThat(needed(ConeCount.of(List.of(BOX), List.of(EIGHT), Map.of())).keySet())
-                .containsAll(SetOutSheet.conesBySort(EIGHT).keySet());
+                .isEqualTo(box.stream()
+                        .map(c -> new MarkerCount(c.marker(), 2 * c.count()))
+                        .toList());
+        assertThat(needed(ConeCount.of(List.of(BOX), List.of(EIGHT), Map.of())))
+                .isEqualTo(MarkerCount.most(Stream.of(box, SetOutSheet.markers(EIGHT))));
+    }
+
+    @Test
+    void markersOfAnotherNameAreCountedApart() {
+        Marker disc = new Marker("yellow disc", ConeSort.FLAT, 0.19, 0.05, MarkerColour.YELLOW);
+        CoursePlan inDiscs = Course.standard(CourseKinds.uTurnBox())
+                .with(Markers.STANDARD.with(disc))
+                .plan();
+        assertThat(ConeCount.of(List.of(BOX, inDiscs), List.of(), Map.of("yellow disc", 6)))
+                .extracting(c -> new MarkerCount(c.marker(), c.needed()).text() + ", " + c.missing() + " missing")
+                .containsExactly("4 tall cones, 0 missing", "8 flat markers, 0 missing", "8 yellow discs, 2 missing");
     }
 
     @Test
     void whatTheSchoolLacksIsCountedWithoutTheSpare() {
         int n = ConeCount.of(List.of(BOX), List.of(), Map.of()).get(0).needed();
-        ConeSort sort = ConeCount.of(List.of(BOX), List.of(), Map.of()).get(0).sort();
-        ConeCount short3 =
-                ConeCount.of(List.of(BOX), List.of(), Map.of(sort, n - 3)).get(0);
+        Marker marker = ConeCount.of(List.of(BOX), List.of(), Map.of()).get(0).marker();
+        ConeCount short3 = ConeCount.of(List.of(BOX), List.of(), Map.of(marker.name(), n - 3))
+                .get(0);
         assertThat(short3.missing()).isEqualTo(3);
         assertThat(short3.spare()).isEqualTo(Math.max(1, n / 5));
         DayState day = new DayState(true, false, 1, List.of(), List.of(short3), 1, List.of(), false, 0, false);
-        assertThat(day.stops().get(4).message()).contains("lacks 3 " + sort.label(3));
+        assertThat(day.stops().get(4).message()).contains("lacks 3 " + marker.label(3));
     }
 
     @Test

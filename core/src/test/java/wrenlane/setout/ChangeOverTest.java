@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -20,9 +24,12 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.MarkerColour;
+import wrenlane.course.plan.MarkerCount;
+import wrenlane.course.plan.Markers;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
-import wrenlane.setout.ChangeOver.Cones;
 import wrenlane.setout.ChangeOver.Doing;
 import wrenlane.setout.ChangeOver.Step;
 import wrenlane.setout.StackWalk.Stop;
@@ -31,27 +38,36 @@ import wrenlane.units.LengthSystem;
 class ChangeOverTest {
     private static final Point STACK = new Point(0, -2);
 
-    private static SetOutSheet sheet(SplittableRandom random, int tall, int flat) {
-        return sheet(
-                IntStream.range(0, tall + flat)
-                        .mapToObj(i -> new Point(random.nextDouble(0, 20), random.nextDouble(0, 10)))
-                        .toList(),
-                tall);
+    private static final Marker TALL = Markers.STANDARD.tall();
+    private static final Marker FLAT = Markers.STANDARD.flat();
+    private static final Marker DISC = new Marker("yellow disc", ConeSort.FLAT, 0.19, 0.05, MarkerColour.YELLOW);
+
+    private static Marker[] any(SplittableRandom random, int n) {
+        List<Marker> all = List.of(TALL, FLAT, DISC);
+        return Stream.generate(() -> all.get(random.nextInt(3))).limit(n).toArray(Marker[]::new);
     }
 
-    private static SetOutSheet sheet(List<Point> places, int tall) {
+    private static SetOutSheet sheet(SplittableRandom random, Marker... markers) {
+        return sheet(
+                Stream.of(markers)
+                        .map(marker -> new Point(random.nextDouble(0, 20), random.nextDouble(0, 10)))
+                        .toList(),
+                markers);
+    }
+
+    private static SetOutSheet sheet(List<Point> places, Marker... markers) {
         List<SetOutStep> steps = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Point at = places.get(i);
-            ConeSort sort = i < tall ? ConeSort.TALL : ConeSort.FLAT;
-            steps.add(SetOutStep.taped(new Cone(String.valueOf(i + 1), ConeRole.EDGE, sort, at, at), at.x(), at.y()));
+            steps.add(SetOutStep.taped(
+                    new Cone(String.valueOf(i + 1), ConeRole.EDGE, markers[i], at, at), at.x(), at.y()));
         }
         return new SetOutSheet(
                 steps,
                 0.01,
                 new Baseline("a kerb", new Point(0, 0), 0, Side.LEFT),
                 List.of(),
-                Map.of(),
+                List.of(),
                 Optional.empty(),
                 0);
     }
@@ -59,8 +75,7 @@ class ChangeOverTest {
     /** Walks it again, stop by stop: nothing is laid down that is not in hand, the hand is never too full, none is left. */
     private static double walkedAgain(ChangeOver change, int holds) {
         Point at = STACK;
-        int tall = 0;
-        int flat = 0;
+        Map<Marker, Integer> inHand = new HashMap<>();
         double metres = 0;
         for (Step s : change.steps()) {
             if (s.doing() == Doing.STAYS) {
@@ -71,16 +86,16 @@ class ChangeOverTest {
             if (s.doing() == Doing.AT_STACK) {
                 assertThat(s.place()).isEqualTo(STACK);
             } else {
-                assertThat(Math.abs(s.change().tall()) + Math.abs(s.change().flat()))
-                        .isEqualTo(1);
+                assertThat(s.change()).extracting(c -> Math.abs(c.count())).containsExactly(1);
             }
-            tall += s.change().tall();
-            flat += s.change().flat();
-            assertThat(s.inHand()).isEqualTo(new Cones(tall, flat));
-            assertThat(Math.min(tall, flat)).isNotNegative();
-            assertThat(tall + flat).isLessThanOrEqualTo(holds);
+            s.change().forEach(c -> inHand.merge(c.marker(), c.count(), Integer::sum));
+            inHand.values().removeIf(n -> n == 0);
+            assertThat(s.inHand().stream().collect(Collectors.toMap(MarkerCount::marker, MarkerCount::count)))
+                    .isEqualTo(inHand);
+            assertThat(inHand.values()).allMatch(n -> n > 0);
+            assertThat(inHand.values().stream().mapToInt(n -> n).sum()).isLessThanOrEqualTo(holds);
         }
-        assertThat(tall + flat).isZero();
+        assertThat(inHand).isEmpty();
         return metres;
     }
 
@@ -102,27 +117,41 @@ class ChangeOverTest {
 
         private boolean fromStack(int done, Point at, double metres) {
             double there = metres + at.distanceTo(STACK);
-            for (int tall = 0; tall <= holds && there < known; tall++) {
-                for (int flat = 0; tall + flat <= holds; flat++) {
-                    if (goesOn(done, STACK, tall, flat, there, false)) {
-                        return true;
-                    }
+            if (there >= known) {
+                return false;
+            }
+            // Nobody takes more of a marker than there are marks of it still to fill.
+            int[] most = new int[3];
+            for (int i = 0; i < stops.size(); i++) {
+                Stop s = stops.get(i);
+                most[s.marker()] += (done & 1 << i) == 0 && !s.pickUp() ? 1 : 0;
+            }
+            for (int hand = 0; hand < (most[0] + 1) * (most[1] + 1) * (most[2] + 1); hand++) {
+                int[] inHand = {
+                    hand % (most[0] + 1), hand / (most[0] + 1) % (most[1] + 1), hand / (most[0] + 1) / (most[1] + 1)
+                };
+                if (Arrays.stream(inHand).sum() <= holds && goesOn(done, STACK, inHand, there, false)) {
+                    return true;
                 }
             }
             return false;
         }
 
-        private boolean goesOn(int done, Point at, int tall, int flat, double metres, boolean mayTurnBack) {
+        private boolean goesOn(int done, Point at, int[] hand, double metres, boolean mayTurnBack) {
+            int held = Arrays.stream(hand).sum();
             if (done == (1 << stops.size()) - 1) {
-                return metres + (tall + flat > 0 ? at.distanceTo(STACK) : 0) < known;
+                return metres + (held > 0 ? at.distanceTo(STACK) : 0) < known;
             }
             for (int i = 0; i < stops.size(); i++) {
                 Stop s = stops.get(i);
-                int t = tall + (s.sort() == ConeSort.TALL ? s.change() : 0);
-                int f = flat + (s.sort() == ConeSort.FLAT ? s.change() : 0);
                 double then = metres + at.distanceTo(s.place());
-                boolean can = (done & 1 << i) == 0 && t >= 0 && f >= 0 && t + f <= holds && then < known;
-                if (can && goesOn(done | 1 << i, s.place(), t, f, then, true)) {
+                if ((done & 1 << i) != 0 || held + s.change() > holds || then >= known) {
+                    continue;
+                }
+                hand[s.marker()] += s.change();
+                boolean shorter = hand[s.marker()] >= 0 && goesOn(done | 1 << i, s.place(), hand, then, true);
+                hand[s.marker()] -= s.change();
+                if (shorter) {
                     return true;
                 }
             }
@@ -132,8 +161,13 @@ class ChangeOverTest {
 
     private static List<Stop> stops(SetOutSheet first, SetOutSheet second) {
         List<Stop> stops = new ArrayList<>();
-        first.steps().forEach(s -> stops.add(new Stop(s.place(), s.cone().sort(), true)));
-        second.steps().forEach(s -> stops.add(new Stop(s.place(), s.cone().sort(), false)));
+        List<Marker> markers = List.of(TALL, FLAT, DISC);
+        first.steps()
+                .forEach(s ->
+                        stops.add(new Stop(s.place(), markers.indexOf(s.cone().marker()), true)));
+        second.steps()
+                .forEach(s ->
+                        stops.add(new Stop(s.place(), markers.indexOf(s.cone().marker()), false)));
         return stops;
     }
 
@@ -142,9 +176,8 @@ class ChangeOverTest {
     @ValueSource(ints = {0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11})
     void noWalkIsShorter(int seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        int tall = random.nextInt(0, 3);
-        SetOutSheet first = sheet(random, tall, random.nextInt(0, 4));
-        SetOutSheet second = sheet(random, 2 - tall / 2, random.nextInt(1, 4));
+        SetOutSheet first = sheet(random, any(random, random.nextInt(0, 6)));
+        SetOutSheet second = sheet(random, any(random, random.nextInt(1, 6)));
         int holds = 1 + seed % 4;
         ChangeOver change = ChangeOver.between(first, second, STACK, holds);
         assertThat(walkedAgain(change, holds)).isCloseTo(change.walkedMetres(), within(1e-9));
@@ -162,7 +195,7 @@ class ChangeOverTest {
         double metres = 0;
         for (Stop mark : stops(first.cleared(), second)) {
             Optional<Stop> cone = cones.stream()
-                    .filter(c -> c.sort() == mark.sort())
+                    .filter(c -> c.marker() == mark.marker())
                     .min(Comparator.comparingDouble(c -> c.place().distanceTo(mark.place())));
             Point from = cone.map(Stop::place).orElse(STACK);
             metres += at.distanceTo(from) + from.distanceTo(mark.place());
@@ -181,8 +214,8 @@ class ChangeOverTest {
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void aLargerHandNeverWalksFurther(int seed) {
         SplittableRandom random = new SplittableRandom(100 + seed);
-        SetOutSheet first = sheet(random, random.nextInt(0, 12), random.nextInt(0, 20));
-        SetOutSheet second = sheet(random, random.nextInt(0, 12), random.nextInt(1, 20));
+        SetOutSheet first = sheet(random, any(random, random.nextInt(0, 32)));
+        SetOutSheet second = sheet(random, any(random, random.nextInt(1, 32)));
         double before = oneByOne(first, second);
         for (int holds : new int[] {1, 4, 12}) {
             ChangeOver change = ChangeOver.between(first, second, STACK, holds);
@@ -206,7 +239,7 @@ class ChangeOverTest {
                 assertThat(change.steps().stream().map(Step::toLabel).filter(l -> !l.isEmpty()))
                         .containsExactlyInAnyOrderElementsOf(labels(second));
                 assertThat(change.steps().stream().filter(s -> !s.toLabel().isEmpty()))
-                        .allSatisfy(s -> assertThat(s.sort()).contains(sortOf(second, s.toLabel())));
+                        .allSatisfy(s -> assertThat(s.marker()).contains(markerOf(second, s.toLabel())));
                 assertThat(walkedAgain(change, ChangeOver.USUAL_STACK)).isCloseTo(change.walkedMetres(), within(1e-9));
             }
         }
@@ -216,13 +249,13 @@ class ChangeOverTest {
         return sheet.steps().stream().map(s -> s.cone().label()).toList();
     }
 
-    private static ConeSort sortOf(SetOutSheet sheet, String label) {
+    private static Marker markerOf(SetOutSheet sheet, String label) {
         return sheet.steps().stream()
                 .filter(s -> s.cone().label().equals(label))
                 .findFirst()
                 .orElseThrow()
                 .cone()
-                .sort();
+                .marker();
     }
 
     @Test
@@ -238,7 +271,8 @@ class ChangeOverTest {
     @Test
     void changesSixtyCones() {
         SplittableRandom random = new SplittableRandom(60);
-        ChangeOver change = ChangeOver.between(sheet(random, 0, 60), sheet(random, 0, 60), STACK);
+        Marker[] sixty = Collections.nCopies(60, FLAT).toArray(Marker[]::new);
+        ChangeOver change = ChangeOver.between(sheet(random, sixty), sheet(random, sixty), STACK);
         assertThat(change.conesTouched()).isEqualTo(60);
         assertThat(walkedAgain(change, ChangeOver.USUAL_STACK)).isCloseTo(change.walkedMetres(), within(1e-9));
         assertThat(IntStream.rangeClosed(1, 60).mapToObj(String::valueOf))
@@ -266,6 +300,8 @@ class ChangeOverTest {
     }
 
     private static SetOutSheet row(double... along) {
-        return sheet(Arrays.stream(along).mapToObj(x -> new Point(x, 0)).toList(), 0);
+        return sheet(
+                Arrays.stream(along).mapToObj(x -> new Point(x, 0)).toList(),
+                Arrays.stream(along).mapToObj(x -> FLAT).toArray(Marker[]::new));
     }
 }

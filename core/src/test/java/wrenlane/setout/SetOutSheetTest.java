@@ -14,7 +14,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.machine.Side;
 import wrenlane.units.LengthSystem;
 
@@ -83,7 +83,7 @@ class SetOutSheetTest {
     @Test
     void countsConesBySort() {
         SetOutSheet sheet = SetOutSheet.of(box(7.2, 7.5, Side.LEFT), LengthSystem.METRIC);
-        assertThat(sheet.conesBySort()).containsEntry(ConeSort.TALL, 2).containsEntry(ConeSort.FLAT, 8);
+        assertThat(sheet.markers().stream().map(MarkerCount::text)).containsExactly("2 tall cones", "8 flat markers");
         assertThat(sheet.steps()).hasSize(10);
         assertThat(sheet.checks())
                 .containsExactly(

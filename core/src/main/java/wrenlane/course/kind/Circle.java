@@ -61,16 +61,12 @@ final class Circle implements CourseKind {
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
-        return Rings.conesTouch(
-                s.of(DIAMETER),
-                s.countOf(COUNT),
-                s.of(MARKING, ConeMarking.class).sort(),
-                COUNT);
+        return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), ConeMarking.marker(s, MARKING), COUNT);
     }
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         Rings.markCentre(layout, s);
         return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
     }
@@ -104,7 +100,15 @@ final class Circle implements CourseKind {
         List<Cone> ring = Rings.cones(layout, "", n, 0, 0, radius, sort, ConeRole.TURN);
         boolean outer = s.of(OUTER, Shown.class) == Shown.YES;
         if (outer) {
-            Rings.cones(layout, "O", n, 0, 0, radius + lane + sort.baseMetres() / 2, sort, ConeRole.EDGE);
+            Rings.cones(
+                    layout,
+                    "O",
+                    n,
+                    0,
+                    0,
+                    radius + lane + ConeMarking.marker(s, MARKING).baseMetres() / 2,
+                    sort,
+                    ConeRole.EDGE);
         }
         layout.ringAround(
                 outer ? "outer ring" : "edge of the lane",

@@ -112,8 +112,7 @@ final class CircleWeave implements CourseKind {
                             Said.metres(s.of(SPACING)),
                             Said.metres(s.of(DIAMETER) * MOST_CHORD))));
         }
-        return Rings.conesTouch(
-                s.of(DIAMETER), count(s), s.of(MARKING, ConeMarking.class).sort(), COUNT);
+        return Rings.conesTouch(s.of(DIAMETER), count(s), ConeMarking.marker(s, MARKING), COUNT);
     }
 
     /** The chord of four cones on a circle of one metre, and a little more, for it rounds to four as well. */
@@ -127,7 +126,7 @@ final class CircleWeave implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double radius = s.of(DIAMETER) / 2;
         double lane = s.of(LANE);
         int n = count(s);

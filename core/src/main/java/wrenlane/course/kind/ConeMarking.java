@@ -1,7 +1,9 @@
 package wrenlane.course.kind;
 
 import wrenlane.course.CourseOption;
+import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
 
 /** What bounds a course or stands in it. Low flat markers come before tall cones. */
 enum ConeMarking {
@@ -26,6 +28,11 @@ enum ConeMarking {
     /** The sort of cone this is set out in. */
     ConeSort sort() {
         return this == TALL ? ConeSort.TALL : ConeSort.FLAT;
+    }
+
+    /** The marker that a choice comes to. */
+    static Marker marker(CourseSettings s, CourseOption marking) {
+        return s.markers().of(s.of(marking, ConeMarking.class).sort());
     }
 
     /** Flat or tall, where no paint could show the course. */

@@ -101,7 +101,7 @@ final class Crossroads implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double half = s.of(WIDTH) / 2;
         double length = s.of(LENGTH);
         List<Cone> middles = new ArrayList<>();

@@ -12,6 +12,7 @@ import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.Away;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
@@ -67,8 +68,8 @@ final class FigureEight implements CourseKind {
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
-        ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
-        double least = s.of(DIAMETER) + sort.baseMetres();
+        Marker marker = ConeMarking.marker(s, MARKING);
+        double least = s.of(DIAMETER) + marker.baseMetres();
         if (!(s.of(CENTRES) > least)) {
             return List.of(new Finding(
                     "rings-overlap",
@@ -78,12 +79,12 @@ final class FigureEight implements CourseKind {
                                     + " or the diameter smaller.",
                             Said.metres(s.of(DIAMETER)), Said.metres(s.of(CENTRES)), Said.metres(least))));
         }
-        return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), sort, COUNT);
+        return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), marker, COUNT);
     }
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
     }
 

@@ -78,7 +78,7 @@ final class FigureEightBox implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double width = s.of(WIDTH);
         double length = s.of(LENGTH);
         double half = width / 2;

@@ -80,7 +80,7 @@ final class FullLockStart implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double radius = s.of(OUTER) / 2;
         double lane = s.of(MARKED, Marked.class) == Marked.OUTER_EDGE ? radius : Math.min(s.of(LANE), radius);
         double arc = Math.toRadians(Double.parseDouble(s.of(ARC)));

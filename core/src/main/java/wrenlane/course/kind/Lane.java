@@ -65,7 +65,7 @@ final class Lane implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double length = s.of(LENGTH);
         walls(layout, length, s.of(WIDTH), s.of(EDGE), s.of(MARKING, ConeMarking.class));
         double half = s.of(WIDTH) / 2;

@@ -54,7 +54,7 @@ final class OffsetWeave implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double spacing = s.of(SPACING);
         double half = s.of(OFFSET) / 2;
         double last = (s.countOf(COUNT) - 1) * spacing;

@@ -77,7 +77,7 @@ final class PlankCrossing implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double half = s.of(GATE) / 2;
         ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
         Cone right = layout.coneOutside("R", ConeRole.GATE, sort, 0, -half, 0, -1);

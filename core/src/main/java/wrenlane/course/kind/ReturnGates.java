@@ -66,7 +66,7 @@ final class ReturnGates implements CourseKind {
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
-        double least = s.of(GATE) + 2 * s.of(MARKING, ConeMarking.class).sort().baseMetres();
+        double least = s.of(GATE) + 2 * ConeMarking.marker(s, MARKING).baseMetres();
         if (s.of(PITCH) >= least) {
             return List.of();
         }
@@ -81,7 +81,7 @@ final class ReturnGates implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         int n = s.countOf(COUNT);
         double pitch = s.of(PITCH);
         double half = s.of(GATE) / 2;

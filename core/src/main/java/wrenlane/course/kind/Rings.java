@@ -10,6 +10,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
+import wrenlane.course.plan.Marker;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 
@@ -81,9 +82,9 @@ final class Rings {
     }
 
     /** A finding where neighbours would touch. */
-    static List<Finding> conesTouch(double diameter, int n, ConeSort sort, CourseDimension count) {
+    static List<Finding> conesTouch(double diameter, int n, Marker marker, CourseDimension count) {
         double chord = chordMetres(diameter, n);
-        if (n < 2 || chord > sort.baseMetres()) {
+        if (n < 2 || chord > marker.baseMetres()) {
             return List.of();
         }
         return List.of(new Finding(
@@ -92,6 +93,6 @@ final class Rings {
                 Said.of(
                         "%d cones on %s stand %s apart, closer than their bases are wide (%s). Use fewer,"
                                 + " or a larger circle.",
-                        n, Said.metres(diameter), Said.metres(chord), Said.metres(sort.baseMetres()))));
+                        n, Said.metres(diameter), Said.metres(chord), Said.metres(marker.baseMetres()))));
     }
 }

@@ -65,7 +65,7 @@ final class StopBoxes implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         int boxes = s.countOf(COUNT);
         double spacing = s.of(SPACING);
         double half = s.of(WIDTH) / 2;

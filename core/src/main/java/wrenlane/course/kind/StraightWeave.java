@@ -53,7 +53,7 @@ final class StraightWeave implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double spacing = s.of(SPACING);
         layout.measure(SPACING.name(), 0, -BESIDE_METRES, spacing, -BESIDE_METRES, Away.RIGHT, 1);
         layout.measure(LEAD.name(), 0, BESIDE_METRES, -s.of(LEAD), BESIDE_METRES, Away.LEFT, 1);

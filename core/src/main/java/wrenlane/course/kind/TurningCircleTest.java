@@ -68,7 +68,7 @@ final class TurningCircleTest implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double width = s.of(CIRCLE);
         double half = width / 2;
         layout.cone("S", ConeRole.ENTRY, ConeSort.FLAT, 0, -START_LINE_OVER_METRES);

@@ -83,7 +83,7 @@ final class UTurnBox implements CourseKind {
     public CoursePlan plan(CourseSettings s) {
         double width = s.of(WIDTH);
         double depth = s.of(DEPTH);
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         box(layout, width, depth, s.of(EDGE), s.of(MARKING, ConeMarking.class));
         boolean stopped = s.of(START, Start.class) == Start.FROM_A_STOP;
         layout.measure(WIDTH.name(), depth, 0, depth, width, Away.AHEAD, 1);

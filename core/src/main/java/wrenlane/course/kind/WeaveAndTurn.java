@@ -67,7 +67,7 @@ final class WeaveAndTurn implements CourseKind {
 
     @Override
     public CoursePlan plan(CourseSettings s) {
-        CourseLayout layout = new CourseLayout();
+        CourseLayout layout = new CourseLayout(s.markers());
         double width = s.of(WIDTH);
         double depth = s.of(DEPTH);
         int n = s.countOf(COUNT);

@@ -23,6 +23,7 @@ public final class CourseLayout {
     /** A way's length is not known while it is laid; no course is longer, in metres. */
     private static final double TO_THE_END = 1e4;
 
+    private final Markers markers;
     private final List<Cone> cones = new ArrayList<>();
     private final List<CourseLine> lines = new ArrayList<>();
     private final List<Point> points = new ArrayList<>();
@@ -35,6 +36,11 @@ public final class CourseLayout {
     private double station;
     private Pace pace = Pace.ROLLING;
 
+    /** A course that is set out in some markers. */
+    public CourseLayout(Markers markers) {
+        this.markers = markers;
+    }
+
     /** A cone that is passed; the station is not a number where it is not passed in its turn. */
     private record Passing(Cone cone, Side side, double station, double from, double to) {}
 
@@ -45,8 +51,9 @@ public final class CourseLayout {
 
     /** Stands a cone beside a mark: its base touches the mark, its centre lies half a base off towards (outX, outY). */
     public Cone coneOutside(String label, ConeRole role, ConeSort sort, double x, double y, double outX, double outY) {
-        double half = sort.baseMetres() / 2;
-        Cone cone = new Cone(label, role, sort, new Point(x, y), new Point(x + outX * half, y + outY * half));
+        Marker marker = markers.of(sort);
+        double half = marker.baseMetres() / 2;
+        Cone cone = new Cone(label, role, marker, new Point(x, y), new Point(x + outX * half, y + outY * half));
         cones.add(cone);
         return cone;
     }
@@ -289,13 +296,12 @@ public final class CourseLayout {
     }
 
     private Keep off(Cone cone, Optional<Side> side, double from, double to) {
-        ConeSort sort = cone.sort();
         return new Keep.Off(
                 "cone " + cone.label(),
-                sort == ConeSort.TALL ? Part.BODY : Part.WHEELS,
+                cone.sort() == ConeSort.TALL ? Part.BODY : Part.WHEELS,
                 cone.centre(),
-                sort.baseMetres() / 2,
-                sort.heightMetres(),
+                cone.marker().baseMetres() / 2,
+                cone.marker().heightMetres(),
                 side,
                 from,
                 to,

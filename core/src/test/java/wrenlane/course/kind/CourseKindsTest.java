@@ -20,6 +20,7 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Markers;
 import wrenlane.course.plan.Pace;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
@@ -60,7 +61,7 @@ class CourseKindsTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void nameEveryDimensionThatIsMissingOutOfRangeOrNotANumber(CourseKind kind) {
-        assertThat(new CourseSettings(Map.of(), Map.of(), Map.of()).check(kind))
+        assertThat(new CourseSettings(Map.of(), Map.of(), Map.of(), Markers.STANDARD).check(kind))
                 .extracting(Finding::where)
                 .containsExactlyElementsOf(
                         kind.dimensions().stream().map(CourseDimension::name).toList());
@@ -96,7 +97,7 @@ class CourseKindsTest {
         CourseSettings standard = CourseSettings.standard(kind);
         Map<String, MeasuredLength> more = new HashMap<>(standard.lengths());
         more.put("heightMetres", MeasuredLength.taped(2));
-        assertThat(new CourseSettings(more, standard.counts(), Map.of()).check(kind))
+        assertThat(new CourseSettings(more, standard.counts(), Map.of(), Markers.STANDARD).check(kind))
                 .extracting(Finding::code)
                 .containsExactly("no-such-dimension");
         for (CourseOption option : kind.options()) {

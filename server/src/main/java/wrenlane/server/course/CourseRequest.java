@@ -12,6 +12,7 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
 import wrenlane.machine.Side;
 import wrenlane.server.http.RefusedException;
@@ -80,7 +81,7 @@ public record CourseRequest(
         CourseKind kind = NamedKind.of(kind());
         Map<String, MeasuredLength> measured = new HashMap<>();
         lengths.forEach((name, length) -> measured.put(name, length.measured(name)));
-        CourseSettings settings = new CourseSettings(measured, counts, options);
+        CourseSettings settings = new CourseSettings(measured, counts, options, Markers.STANDARD);
         RefusedException.unlessNone(new Checks().addAll(settings.check(kind)));
         return new Course(kind, settings, firstTurn);
     }

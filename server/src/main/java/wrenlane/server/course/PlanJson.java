@@ -1,14 +1,13 @@
 package wrenlane.server.course;
 
 import java.util.List;
-import java.util.Map;
 import wrenlane.course.Course;
 import wrenlane.course.plan.Cone;
-import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.CoursePlan.Area;
 import wrenlane.course.plan.CoursePlan.Measure;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 import wrenlane.setout.SetOutSheet;
@@ -21,7 +20,7 @@ import wrenlane.setout.SetOutSheet;
  * @param way roughly the way through
  * @param area ground taken, with run-in and run-out
  * @param measures where its dimensions are drawn
- * @param conesBySort how many of each to bring
+ * @param markers how many of each to bring
  * @param notes what is worth knowing about these settings
  */
 public record PlanJson(
@@ -30,7 +29,7 @@ public record PlanJson(
         List<Point> way,
         Area area,
         List<Measure> measures,
-        Map<ConeSort, Integer> conesBySort,
+        List<MarkerCount> markers,
         List<Said> notes) {
     static PlanJson of(Course course) {
         return of(course.plan());
@@ -44,7 +43,7 @@ public record PlanJson(
                 plan.route().points(),
                 plan.area(),
                 plan.measures(),
-                SetOutSheet.conesBySort(plan),
+                SetOutSheet.markers(plan),
                 plan.notes());
     }
 }

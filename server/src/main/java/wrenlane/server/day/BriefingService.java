@@ -17,7 +17,6 @@ import wrenlane.briefing.DayState;
 import wrenlane.briefing.Gear;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.CourseResponse;
@@ -128,7 +127,7 @@ public class BriefingService {
             List<CourseResponse> courses,
             List<RiddenMachine> machines,
             List<ReadRider> riders,
-            Map<ConeSort, Integer> owned,
+            Map<String, Integer> owned,
             boolean lesson,
             int logged) {}
 
@@ -152,7 +151,7 @@ public class BriefingService {
                 set,
                 List.copyOf(ridden.values()),
                 read,
-                kit.get().conesOwned(),
+                kit.get().ownedByName(),
                 lessons.isSaid(day.id()),
                 runs.countOnDay(day.id()));
     }

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.drawing.Drawing;
 import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
@@ -147,7 +148,7 @@ class PaperService {
         plan.put(
                 "bring",
                 briefing.cones().stream()
-                        .map(c -> c.needed() + " " + c.sort().label(c.needed()) + " and " + c.spare() + " spare"
+                        .map(c -> new MarkerCount(c.marker(), c.needed()).text() + " and " + c.spare() + " spare"
                                 + (c.missing() > 0 ? " (" + c.missing() + " more than the school owns)" : ""))
                         .toList());
         plan.put("besides", briefing.besides());

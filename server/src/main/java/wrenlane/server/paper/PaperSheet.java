@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
-import wrenlane.course.plan.ConeSort;
+import java.util.stream.Collectors;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.drawing.Drawing;
 import wrenlane.setout.ChalkedMark;
 import wrenlane.setout.RingSheet;
@@ -92,20 +93,13 @@ record PaperSheet(
     }
 
     private static String bring(SetOutSheet sheet) {
-        List<String> counts = new ArrayList<>();
-        for (ConeSort sort : ConeSort.values()) {
-            int n = sheet.conesBySort().getOrDefault(sort, 0);
-            if (n > 0) {
-                counts.add(n + " " + sort.label(n));
-            }
-        }
-        return String.join(", ", counts);
+        return sheet.markers().stream().map(MarkerCount::text).collect(Collectors.joining(", "));
     }
 
     private static Row row(SetOutStep s, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
         return new Row(
                 s.cone().label(),
-                s.cone().sort().label(1),
+                s.cone().marker().name(),
                 said.apply(s.alongMetres()),
                 said.apply(s.acrossMetres()),
                 said.apply(t.firstMetres()),

@@ -32,7 +32,7 @@ final class SetOutCsv {
                 TwoTapes.Crossing t = tapes.steps().get(i);
                 out.printRecord(
                         s.cone().label(),
-                        s.cone().sort().label(1),
+                        s.cone().marker().name(),
                         s.cone().role().name().toLowerCase(Locale.ROOT),
                         1 + walked.indexOf(i),
                         metres(s.alongMetres()),

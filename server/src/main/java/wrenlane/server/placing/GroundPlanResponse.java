@@ -2,7 +2,7 @@ package wrenlane.server.placing;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
 import wrenlane.finding.Finding;
 import wrenlane.plane.Point;
 
@@ -32,5 +32,5 @@ record GroundPlanResponse(
             List<StandingCone> cones) {}
 
     /** A cone where it stands. */
-    record StandingCone(String label, ConeSort sort, Point at) {}
+    record StandingCone(String label, Marker marker, Point at) {}
 }

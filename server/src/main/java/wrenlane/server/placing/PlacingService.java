@@ -179,8 +179,8 @@ public class PlacingService {
                 s.runOut(),
                 s.way(),
                 p.course().course().plan().cones().stream()
-                        .map(c ->
-                                new StandingCone(c.label(), c.sort(), s.stand().toYard(c.centre())))
+                        .map(c -> new StandingCone(
+                                c.label(), c.marker(), s.stand().toYard(c.centre())))
                         .toList());
     }
 }

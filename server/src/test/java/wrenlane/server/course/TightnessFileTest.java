@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import wrenlane.course.Course;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.course.plan.Markers;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
@@ -77,7 +78,8 @@ class TightnessFileTest {
                 new CourseSettings(
                         turned,
                         BOX.settings().counts(),
-                        new HashMap<>(BOX.settings().options())),
+                        new HashMap<>(BOX.settings().options()),
+                        Markers.STANDARD),
                 BOX.firstTurn());
         String key = TightnessKey.of(BOX, turn);
         assertThat(TightnessKey.of(same, turn)).isEqualTo(key).startsWith("way " + Tightness.METHOD + "\n");
