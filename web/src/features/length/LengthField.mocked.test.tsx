@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
 import { readLength, type Length } from './api';
@@ -52,6 +53,45 @@ describe('a length field', () => {
     expect(field().value).toBe('wide');
     expect(field().getAttribute('aria-invalid')).toBe('true');
     expect(onRefused).toHaveBeenCalled();
+  });
+
+  it('is read before a button pressed in the same breath, and told in order', async () => {
+    let understood: (answer: { length: Length; metric: string; imperial: string }) => void = () => undefined;
+    read.mockReturnValueOnce(new Promise((resolve) => (understood = resolve)));
+    const onSave = vi.fn();
+    function Form() {
+      const [width, setWidth] = useState<Length>();
+      return (
+        <>
+          <LengthField label="Width" value={width} onRead={setWidth} />
+          <button onClick={() => onSave(width?.metres)}>Save</button>
+        </>
+      );
+    }
+    render(<Form />);
+    await userEvent.type(field(), '6 m');
+    await userEvent.click(screen.getByText('Save'));
+    expect(onSave).not.toHaveBeenCalled();
+    understood(answer(length(6, '6 m')));
+    await vi.waitFor(() => expect(onSave).toHaveBeenCalledExactlyOnceWith(6));
+  });
+
+  it('keeps a button from being pressed where it is not understood', async () => {
+    read.mockRejectedValue(new Problem(422, 'Try 7.2 m or 9 paces.', []));
+    const onSave = vi.fn();
+    render(
+      <>
+        <LengthField label="Width" value={length(5, '5 m')} onRead={vi.fn()} />
+        <button onClick={onSave}>Save</button>
+      </>,
+    );
+    await userEvent.type(field(), ' wide');
+    await userEvent.click(screen.getByText('Save'));
+    expect(await screen.findByText('Try 7.2 m or 9 paces.')).toBeTruthy();
+    expect(onSave).not.toHaveBeenCalled();
+    // Whoever presses again has seen what is wrong.
+    await userEvent.click(screen.getByText('Save'));
+    expect(onSave).toHaveBeenCalledTimes(1);
   });
 
   it('reads a refused text again once a bay is known', async () => {

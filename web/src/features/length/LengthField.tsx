@@ -1,8 +1,10 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { Problem, said } from '../../shared/http';
 import { lengthText, roomText, usePreferences, type LengthSystem } from '../../shared/units';
 import { readLength, type Calibrations, type Length } from './api';
 import { useKnown } from './known';
+import { waitsToBeRead } from './unread';
 
 type Reading = { state: 'settled' } | { state: 'reading' } | { state: 'refused'; message: string };
 
@@ -41,31 +43,52 @@ export function LengthField(props: {
       setReading({ state: 'settled' });
     }
   }
-  useEffect(() => () => clearTimeout(waiting.current), []);
+  const isRead = useRef<() => void>(undefined);
+  const readNow = useRef<() => Promise<boolean>>(undefined);
+  useEffect(
+    () => () => {
+      clearTimeout(waiting.current);
+      isRead.current?.();
+    },
+    [],
+  );
+  // Two fields typed in one breath: the second is told to who has heard of the first.
+  const told = useRef(props.onRead);
+  useLayoutEffect(() => {
+    told.current = props.onRead;
+  });
 
   const here = useKnown();
   const known = props.known ?? here;
   const knownKey = JSON.stringify(known);
   const readWith = useRef(knownKey);
-  const read = async (typed: string) => {
+  // Where a button waits for it, it is there before the button is pressed again.
+  const settle = (length: Length) => {
+    flushSync(() => {
+      setReading({ state: 'settled' });
+      told.current(length);
+    });
+  };
+  const read = async (typed: string): Promise<boolean> => {
+    clearTimeout(waiting.current);
     asked.current?.abort();
     const call = new AbortController();
     asked.current = call;
     readWith.current = knownKey;
     if (props.orZero && Number(typed.replace(/m$/, '')) === 0 && typed.trim() !== '') {
-      setReading({ state: 'settled' });
-      props.onRead({ metres: 0, uncertaintyMetres: 0, method: 'TAPE', text: typed });
-      return;
+      settle({ metres: 0, uncertaintyMetres: 0, method: 'TAPE', text: typed });
+      return true;
     }
     setReading({ state: 'reading' });
     try {
       const answer = await readLength(typed, system, known, call.signal);
-      setReading({ state: 'settled' });
-      props.onRead(answer.length);
+      settle(answer.length);
+      return true;
     } catch (e) {
-      if (call.signal.aborted) return;
+      if (call.signal.aborted) return true;
       setReading({ state: 'refused', message: e instanceof Problem ? e.message : said(e) });
       props.onRefused?.();
+      return false;
     }
   };
 
@@ -80,7 +103,13 @@ export function LengthField(props: {
   const type = (typed: string) => {
     setText(typed);
     clearTimeout(waiting.current);
-    waiting.current = setTimeout(() => void read(typed), PAUSE);
+    isRead.current?.();
+    let begun: Promise<boolean> | undefined;
+    const once = () => (begun ??= read(typed).finally(() => done()));
+    const done = waitsToBeRead(once);
+    isRead.current = done;
+    readNow.current = once;
+    waiting.current = setTimeout(() => void once(), PAUSE);
   };
 
   return (
@@ -97,9 +126,7 @@ export function LengthField(props: {
         aria-invalid={refused}
         aria-describedby={`${id}-said`}
         onChange={(e) => type(e.target.value)}
-        onBlur={() => {
-          if (reading.state === 'settled' && text !== (props.value?.text ?? '')) void read(text);
-        }}
+        onBlur={() => void readNow.current?.()}
       />
       <div
         id={`${id}-said`}

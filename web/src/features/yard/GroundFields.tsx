@@ -1,5 +1,5 @@
 import { Button, Select, TextField } from '../../shared/ui';
-import { MetresField } from './MetresField';
+import { MetresField } from '../length';
 import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from './model';
 
 const FRESH_ROW: BayRow = {

@@ -1,5 +1,5 @@
 import { Button, Select, TextField } from '../../shared/ui';
-import { MetresField } from './MetresField';
+import { MetresField } from '../length';
 import { BLOCKING, eighth, OBSTACLES, toEighth, WAYS, type Obstacle } from './model';
 
 const FRESH: Obstacle = {

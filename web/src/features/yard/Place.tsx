@@ -4,7 +4,7 @@ import { useDayLink } from '../day';
 import { Button, TextField } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Stand } from './api';
-import { MetresField } from './MetresField';
+import { MetresField } from '../length';
 
 const DEGREES = 180 / Math.PI;
 

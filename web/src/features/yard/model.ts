@@ -1,6 +1,5 @@
 import type { Calibration, Length } from '../length';
 import type { Ground } from '../../shared/plan';
-import { typedLength } from '../../shared/units';
 import type { Yard, YardGround, YardRequest } from './api';
 
 type Surface = YardGround['surface'];
@@ -201,11 +200,6 @@ export function requestOf(draft: Draft): YardRequest | undefined {
 /** A stored yard as it would be asked for again. */
 export function asRequest({ name, ground, notes, pace, bay }: Yard): YardRequest {
   return { name, ground, notes, ...(pace && { pace }), ...(bay && { bay }) };
-}
-
-/** A plain number of metres as a length field shows it. */
-export function lengthOf(metres: number): Length {
-  return { metres, uncertaintyMetres: 0, method: 'TAPE', text: typedLength(metres, 'METRIC') };
 }
 
 /** The middle of some places. */

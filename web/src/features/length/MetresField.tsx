@@ -1,5 +1,5 @@
-import { LengthField } from '../length';
-import { lengthOf } from './model';
+import { typedLength, usePreferences } from '../../shared/units';
+import { LengthField } from './LengthField';
 
 /** A length of which only the metres are kept. */
 export function MetresField(props: {
@@ -8,10 +8,12 @@ export function MetresField(props: {
   orZero?: boolean;
   onRead: (metres: number) => void;
 }) {
+  const { metres } = props;
+  const { system } = usePreferences();
   return (
     <LengthField
       label={props.label}
-      value={lengthOf(props.metres)}
+      value={{ metres, uncertaintyMetres: 0, method: 'TAPE', text: typedLength(metres, system) }}
       {...(props.orZero && { orZero: true })}
       onRead={(l) => props.onRead(l.metres)}
     />
