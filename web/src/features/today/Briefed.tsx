@@ -9,9 +9,9 @@ import {
   type CourseKind,
 } from '../course';
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
+import { Owned } from '../kit';
 import { saidAt, StandsAt } from '../standing';
 import { CautionNote } from '../../shared/ui';
-import { Owned } from './Owned';
 
 /** How the way on is said where going there says more than its name. */
 const ON: Partial<Record<Stop, string>> = {

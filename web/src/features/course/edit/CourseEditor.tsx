@@ -148,7 +148,13 @@ export function CourseEditor(props: {
           setting={settingOf(course, kind)}
           onRung={(metres) => rest(dimension.name, metres)}
         />
-        <CourseFields kind={kind} course={course} onLength={draft.setLength} onChange={draft.change} />
+        <CourseFields
+          kind={kind}
+          course={course}
+          plan={evaluation?.plan}
+          onLength={draft.setLength}
+          onChange={draft.change}
+        />
         <EdgeMarking course={course} drawn={answered?.request.course ?? course} onSet={rest} />
       </section>
       <Reading

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { LengthField, type Length } from '../../length';
 import { Button, TextField, Toggle, useSay } from '../../../shared/ui';
-import { drawCalls, type CourseKind, type CourseRequest } from '../api';
+import { MarkerChoice } from '../../kit';
+import { drawCalls, type CourseKind, type CourseRequest, type Plan } from '../api';
 
 /** The dimensions as fields, and what else there is to choose. */
 export function CourseFields(props: {
   kind: CourseKind;
   course: CourseRequest;
+  plan: Plan | undefined;
   onLength: (name: string, length: Length) => void;
   onChange: (some: Partial<CourseRequest>) => void;
 }) {
@@ -64,6 +66,11 @@ export function CourseFields(props: {
             />
           ),
         )}
+        <MarkerChoice
+          sorts={[...new Set(props.plan?.cones.map((c) => c.marker.sort))]}
+          markers={course.markers ?? []}
+          onChoose={(markers) => onChange({ markers })}
+        />
       </div>
     </div>
   );

@@ -82,6 +82,50 @@ class DaysIT {
         page.close();
     }
 
+    /** A field of the marker described last: the school's others are there as well. */
+    private static Locator ofTheLast(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .last();
+    }
+
+    @Test
+    void aMarkerOfOnesOwnIsCountedAndACourseIsSetOutInIt() {
+        Page page = APP.desk("/today");
+        press(page, "Change");
+        press(page, "Add a marker of your own");
+        press(page, "Save");
+        assertThat(page.getByText("Every marker needs a name, such as half ball.")
+                        .first())
+                .isVisible();
+        ofTheLast(page, "One is called").fill("river stone");
+        ofTheLast(page, "Height").fill("14 cm");
+        ofTheLast(page, "Owned").fill("4");
+        press(page, "Save");
+        assertThat(page.getByText("A river stone of 0.14 m is not one to ride over")
+                        .first())
+                .isVisible();
+        ofTheLast(page, "Height").fill("4 cm");
+        press(page, "Save");
+        assertThat(page.getByText("4 river stones").first()).isVisible();
+        link(page, "Bollard weave").first().click();
+        page.navigate(page.url().replace("/set-out", "/course"));
+        page.getByLabel("What lies flat").selectOption("river stone");
+        press(page, "Save course");
+        assertThat(button(page, "Saved")).isVisible();
+        page.navigate(page.url().replace("/course", "/set-out"));
+        assertThat(page.getByText("river stone").first()).isVisible();
+        page.navigate(page.url().replaceAll("/set-out/\\d+", "/today"));
+        assertThat(page.getByText("more than the school owns").first()).isVisible();
+        press(page, "Change");
+        page.getByText("river stone, 4").click();
+        press(page, "remove river stone");
+        press(page, "Save");
+        assertThat(page.getByText("The river stone is what Bollard weave is set out in")
+                        .first())
+                .isVisible();
+        page.close();
+    }
+
     @Test
     void aYardNobodyIsOnIsDeletedAndComesBack() {
         Page page = APP.desk("/yard");

@@ -25,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.MarkerColour;
 import wrenlane.lesson.Weather;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
@@ -181,6 +182,8 @@ class ImportTest {
         same(defs.at("/rider/properties/level/enum"), RiderLevel.values());
         same(defs.at("/day/properties/lesson/properties/weather/enum"), Weather.values());
         same(defs.at("/rider/properties/school/enum"), School.values());
+        same(defs.at("/marker/properties/sort/enum"), ConeSort.values());
+        same(defs.at("/marker/properties/colour/enum"), MarkerColour.values());
         same(
                 JSON.readTree(Files.readString(SCHEMA)).at("/properties/kit/properties/conesOwned/propertyNames/enum"),
                 ConeSort.values());

@@ -35,6 +35,15 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
         if (name.isBlank()) {
             checks.add("missing", "name", "A marker needs a name, such as half ball.");
         }
+        Marker usual = Markers.STANDARD.of(sort);
+        if (!equals(usual) && name.equalsIgnoreCase(usual.name())) {
+            checks.add(
+                    "name-taken",
+                    "name",
+                    Said.of(
+                            "A %s is the usual one, %s wide: call this one something else.",
+                            usual.name(), Said.metres(usual.baseMetres())));
+        }
         within(checks, "baseMetres", "base", baseMetres, LEAST_BASE_METRES, LARGEST_BASE_METRES);
         within(checks, "heightMetres", "height", heightMetres, 0, HIGHEST_METRES);
         if (checks.findings().isEmpty() && sort == ConeSort.FLAT && heightMetres > HIGHEST_FLAT_METRES) {

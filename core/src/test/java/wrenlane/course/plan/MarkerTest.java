@@ -32,6 +32,15 @@ class MarkerTest {
                         "[A kerb stone of 0.12 m is not one to ride over: up to 0.10 m is. Call it one to keep off.]");
     }
 
+    /** The other sort's usual name is no reason: a flat marker may be called what it likes but that. */
+    @Test
+    void theUsualNamesAreTaken() {
+        assertThat(Markers.STANDARD.tall().check()).isEmpty();
+        assertThat(new Marker("Tall cone", ConeSort.TALL, 0.36, 0.7, MarkerColour.ORANGE).check())
+                .extracting(Finding::code)
+                .containsExactly("name-taken");
+    }
+
     @Test
     void sizesAreSaidAndReadAgainAndTheUsualOnesAreLeftOut() {
         assertThat(Markers.STANDARD.saying()).isEmpty();

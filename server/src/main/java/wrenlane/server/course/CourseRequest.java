@@ -6,17 +6,20 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseDimension.Quantity;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
-import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
 import wrenlane.machine.Side;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.Visible;
+import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.length.LengthJson;
 import wrenlane.units.MeasuredLength;
 
@@ -28,6 +31,7 @@ import wrenlane.units.MeasuredLength;
  * @param counts of the others, by name
  * @param options choices by name; what is left out is as the kind has it
  * @param firstTurn the side first turned to
+ * @param markers of the school's own that it is set out in; of a sort that is not among them the usual one
  */
 public record CourseRequest(
         @Visible @Size(max = 80) String name,
@@ -35,7 +39,13 @@ public record CourseRequest(
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Valid LengthJson> lengths,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull Integer> counts,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> options,
-        @NotNull Side firstTurn) {
+        @NotNull Side firstTurn,
+        @Nullable @Size(max = 2) List<@NotNull @Valid MarkerJson> markers) {
+
+    /** What it is set out in that is not usual. */
+    List<MarkerJson> own() {
+        return Objects.requireNonNullElse(markers, List.of());
+    }
 
     /** A new course of a kind, its lengths as if laid by tape. */
     public static CourseRequest standard(CourseKind kind) {
@@ -51,7 +61,7 @@ public record CourseRequest(
             }
         }
         kind.options().forEach(o -> options.put(o.name(), start.of(o)));
-        return new CourseRequest(kind.label(), kind.id(), lengths, counts, options, Side.LEFT);
+        return new CourseRequest(kind.label(), kind.id(), lengths, counts, options, Side.LEFT, List.of());
     }
 
     /** The same as somebody has it, where they say so. */
@@ -60,14 +70,16 @@ public record CourseRequest(
             Map<String, LengthJson> lengths,
             Map<String, Integer> counts,
             Map<String, String> options,
-            Side firstTurn) {
+            Side firstTurn,
+            List<MarkerJson> markers) {
         return new CourseRequest(
                 name,
                 kind,
                 over(this.lengths, lengths),
                 over(this.counts, counts),
                 over(this.options, options),
-                firstTurn);
+                firstTurn,
+                markers);
     }
 
     private static <V> Map<String, V> over(Map<String, V> standard, Map<String, V> said) {
@@ -81,7 +93,7 @@ public record CourseRequest(
         CourseKind kind = NamedKind.of(kind());
         Map<String, MeasuredLength> measured = new HashMap<>();
         lengths.forEach((name, length) -> measured.put(name, length.measured(name)));
-        CourseSettings settings = new CourseSettings(measured, counts, options, Markers.STANDARD);
+        CourseSettings settings = new CourseSettings(measured, counts, options, MarkerJson.standing(own()));
         RefusedException.unlessNone(new Checks().addAll(settings.check(kind)));
         return new Course(kind, settings, firstTurn);
     }

@@ -1,9 +1,11 @@
 package wrenlane.server.course;
 
+import java.util.List;
 import java.util.Map;
 import wrenlane.course.Course;
 import wrenlane.machine.Side;
 import wrenlane.server.http.Versioned;
+import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.length.LengthJson;
 
 /** A course as stored. */
@@ -15,11 +17,12 @@ public record CourseResponse(
         Map<String, LengthJson> lengths,
         Map<String, Integer> counts,
         Map<String, String> options,
-        Side firstTurn)
+        Side firstTurn,
+        List<MarkerJson> markers)
         implements Versioned {
     /** As it would be asked for again. */
     public CourseRequest request() {
-        return new CourseRequest(name, kind, lengths, counts, options, firstTurn);
+        return new CourseRequest(name, kind, lengths, counts, options, firstTurn, markers);
     }
 
     /** For the core to reckon with. */

@@ -10,6 +10,7 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
+import wrenlane.server.kit.KitService;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.stamp.Stamped;
@@ -28,12 +29,14 @@ public class CourseService {
     private final Kept<Stamped, CourseResponse> kept = Kept.within(MOST_BYTES, stamped -> COURSE_BYTES);
     private final CourseMapper mapper;
     private final Stamps stamps;
+    private final KitService kit;
     private final Storage storage;
     private final Clock clock;
 
-    CourseService(CourseMapper mapper, Stamps stamps, Storage storage, Clock clock) {
+    CourseService(CourseMapper mapper, Stamps stamps, KitService kit, Storage storage, Clock clock) {
         this.mapper = mapper;
         this.stamps = stamps;
+        this.kit = kit;
         this.storage = storage;
         this.clock = clock;
     }
@@ -108,6 +111,7 @@ public class CourseService {
         c.lengths().forEach((name, length) -> mapper.insertDimension(id, DimensionRow.of(name, length)));
         c.counts().forEach((name, count) -> mapper.insertCount(id, name, count));
         c.options().forEach((name, choice) -> mapper.insertOption(id, name, choice));
+        kit.putOfCourse(id, c.own());
     }
 
     /** What is stored, and the kind's own where a dimension has come to it since. */
@@ -121,8 +125,8 @@ public class CourseService {
                 mapper.counts(id).stream().collect(Collectors.toMap(CountRow::name, CountRow::value));
         Map<String, String> options =
                 mapper.options(id).stream().collect(Collectors.toMap(OptionRow::name, OptionRow::value));
-        CourseRequest all =
-                CourseRequest.standard(kind).as(row.name(), lengths, counts, options, Side.valueOf(row.firstTurn()));
+        CourseRequest all = CourseRequest.standard(kind)
+                .as(row.name(), lengths, counts, options, Side.valueOf(row.firstTurn()), kit.ofCourse(id));
         return new CourseResponse(
                 id,
                 row.version() == null ? 0 : row.version(),
@@ -131,6 +135,7 @@ public class CourseService {
                 all.lengths(),
                 all.counts(),
                 all.options(),
-                all.firstTurn());
+                all.firstTurn(),
+                all.own());
     }
 }

@@ -64,7 +64,7 @@ class Arrival {
     /** Stores a file, and the runs its virtual riders made. */
     void store(Prepared file, List<SimulatedRuns.Ridden> ridden) {
         if (file.kit() != null) {
-            kit.put(file.kit());
+            kit.bringIn(file.kit());
         }
         Keys<Long> yardIds = each("yard", file.yards(), yards::insert);
         Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));

@@ -283,6 +283,14 @@ class ExportService {
         Map<String, LengthItem> lengths = new LinkedHashMap<>();
         c.lengths().forEach((name, length) -> lengths.put(name, LengthItem.of(length)));
         return new CourseItem(
-                key, c.name(), c.kind(), lengths, c.counts(), c.options(), c.firstTurn(), kept.of("course", c.id()));
+                key,
+                c.name(),
+                c.kind(),
+                lengths,
+                c.counts(),
+                c.options(),
+                c.firstTurn(),
+                c.markers().isEmpty() ? null : c.markers(),
+                kept.of("course", c.id()));
     }
 }

@@ -14,6 +14,7 @@ import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.server.kit.KitJson;
+import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.machine.FigureJson;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.yard.GroundJson.BayRowJson;
@@ -128,6 +129,7 @@ record ImportDocument(
             @Nullable Map<String, Integer> counts,
             @Nullable Map<String, String> options,
             Side firstTurn,
+            @Nullable List<MarkerJson> markers,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** Who rides what on a day, by keys. */

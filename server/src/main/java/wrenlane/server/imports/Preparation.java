@@ -58,6 +58,13 @@ final class Preparation {
     }
 
     private Prepared prepare(ImportDocument file) {
+        if (file.kit() != null) {
+            try {
+                file.kit().check();
+            } catch (RefusedException e) {
+                e.findings().forEach(f -> problems.add(new Finding(f.code(), "/kit", f.message())));
+            }
+        }
         List<Ready<YardRequest>> readyYards =
                 each("yard", yards, file.yards(), y -> y.key(), y -> y.name(), y -> y.more(), y -> {
                     YardRequest request = ItemReader.yard(y);

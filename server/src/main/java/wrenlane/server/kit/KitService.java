@@ -1,10 +1,19 @@
 package wrenlane.server.kit;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.Markers;
+import wrenlane.finding.Checks;
 import wrenlane.server.http.Expected;
+import wrenlane.server.http.RefusedException;
 import wrenlane.server.storage.Storage;
 
 /** The kit as stored. */
@@ -22,24 +31,103 @@ public class KitService {
         return storage.read(() -> {
             Map<ConeSort, Integer> owned = new EnumMap<>(ConeSort.class);
             mapper.all().forEach(row -> owned.put(ConeSort.valueOf(row.sort()), row.owned()));
-            return new KitResponse(mapper.version(), owned);
+            return new KitResponse(
+                    mapper.version(),
+                    owned,
+                    mapper.markers().stream().map(MarkerRow::json).toList());
         });
     }
 
     KitResponse put(Expected expected, KitJson kit) {
+        List<KitMarkerJson> markers = kit.markers();
+        kit.check();
         return storage.write(() -> {
             expected.check(mapper.version(), this::get, kit);
-            return put(kit);
+            if (markers != null) {
+                takeAwayAllBut(markers);
+                // First out of each other's way: two may have changed names.
+                markers.stream().flatMap(m -> Stream.ofNullable(m.id())).forEach(mapper::setNameAside);
+                markers.forEach(m -> store(m.id(), m));
+            }
+            return count(kit);
         });
     }
 
-    /** Counts it anew, whatever was counted before: as a file says that is brought in. */
-    public KitResponse put(KitJson kit) {
+    /**
+     * Counts it anew, whatever was counted before, as a file says that is brought in. A marker of a name that is known
+     * becomes as the file has it; others stay.
+     */
+    public KitResponse bringIn(KitJson kit) {
+        List<KitMarkerJson> markers = Objects.requireNonNullElse(kit.markers(), List.of());
+        kit.check();
         return storage.write(() -> {
-            mapper.countUp();
-            mapper.clear();
-            kit.conesOwned().forEach((sort, owned) -> mapper.insert(new KitRow(sort.name(), owned)));
-            return get();
+            markers.forEach(
+                    m -> store(mapper.markerNamed(m.marker().marker().name()).orElse(null), m));
+            return count(kit);
         });
+    }
+
+    private KitResponse count(KitJson kit) {
+        mapper.countUp();
+        mapper.clear();
+        kit.conesOwned().forEach((sort, owned) -> mapper.insert(new KitRow(sort.name(), owned)));
+        return get();
+    }
+
+    private void store(@Nullable Long id, KitMarkerJson m) {
+        MarkerRow row = MarkerRow.of(id, m.marker().marker(), m.owned());
+        // One that somebody else took away meanwhile comes back.
+        if (id == null || mapper.updateMarker(row) == 0) {
+            mapper.insertMarker(row);
+        }
+    }
+
+    private void takeAwayAllBut(List<KitMarkerJson> wanted) {
+        Checks checks = new Checks();
+        for (MarkerRow stored : mapper.markers()) {
+            long id = Objects.requireNonNull(stored.id());
+            if (wanted.stream().anyMatch(m -> Objects.equals(m.id(), id))) {
+                continue;
+            }
+            List<String> standing = mapper.standingIn(id);
+            if (standing.isEmpty()) {
+                mapper.forget(id);
+                mapper.deleteMarker(id);
+            } else {
+                checks.add(
+                        "marker-in-use",
+                        "markers",
+                        "The " + stored.name() + " is what " + String.join(", ", standing)
+                                + " is set out in: choose another there first.");
+            }
+        }
+        RefusedException.unlessNone(checks);
+    }
+
+    /** What a course stands in that is not usual: one of a sort, also where another has come to be of that sort since. */
+    public List<MarkerJson> ofCourse(long courseId) {
+        Map<ConeSort, MarkerJson> standing = new EnumMap<>(ConeSort.class);
+        mapper.ofCourse(courseId)
+                .forEach(row -> standing.putIfAbsent(row.marker().sort(), row.marker()));
+        return List.copyOf(standing.values());
+    }
+
+    /**
+     * Says what a course stands in, with the course: by name. One the kit does not know comes to it, never counted; one it
+     * knows is as the kit has it.
+     */
+    public void putOfCourse(long courseId, List<MarkerJson> markers) {
+        mapper.clearCourse(courseId);
+        for (MarkerJson json : markers) {
+            Marker marker = json.marker();
+            if (marker.equals(Markers.STANDARD.of(marker.sort()))) {
+                continue;
+            }
+            Optional<Long> known = mapper.markerNamed(marker.name());
+            if (known.isEmpty()) {
+                mapper.countUp();
+            }
+            mapper.insertCourse(courseId, known.orElseGet(() -> mapper.insertMarker(MarkerRow.of(null, marker, null))));
+        }
     }
 }

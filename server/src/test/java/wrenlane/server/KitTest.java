@@ -1,0 +1,219 @@
+package wrenlane.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Markers of the school's own, and courses set out in them. */
+class KitTest {
+    @RegisterExtension
+    static final RunningApp APP = RunningApp.empty();
+
+    private static Map<String, Object> marker(String name, String sort, double base, double height) {
+        return Map.of("name", name, "sort", sort, "baseMetres", base, "heightMetres", height, "colour", "YELLOW");
+    }
+
+    private static RunningApp.Answer put(Object... markers) {
+        return APP.put("/api/kit", Map.of("conesOwned", Map.of("TALL", 20), "markers", markers));
+    }
+
+    private static Map<String, Object> own(Map<String, Object> marker, int owned) {
+        return Map.of("marker", marker, "owned", owned);
+    }
+
+    private static JsonNode stored(String name) {
+        return APP.get("/api/kit")
+                .body()
+                .get("markers")
+                .valueStream()
+                .filter(m -> m.at("/marker/name").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static long boxIn(Object... markers) {
+        Map<String, Object> box = new HashMap<>(Courses.box(7));
+        box.put("markers", markers);
+        RunningApp.Answer answer = APP.post("/api/courses", box);
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
+        return answer.body().get("id").asLong();
+    }
+
+    @BeforeEach
+    void nothingIsKept() {
+        APP.get("/api/courses")
+                .body()
+                .forEach(c -> APP.delete("/api/courses/" + c.get("id").asLong()));
+        assertThat(put().status()).isEqualTo(200);
+    }
+
+    @Test
+    void aMarkerOfOnesOwnIsKeptCountedAndTakenAway() {
+        JsonNode kit = put(own(marker("yellow disc", "FLAT", 0.19, 0.05), 24)).body();
+        assertThat(kit.at("/markers/0/marker/baseMetres").asDouble()).isEqualTo(0.19);
+        assertThat(kit.at("/markers/0/owned").asInt()).isEqualTo(24);
+        // Who knows nothing of markers leaves them as they are.
+        assertThat(APP.put("/api/kit", Map.of("conesOwned", Map.of("TALL", 8)))
+                        .body()
+                        .get("markers")
+                        .size())
+                .isEqualTo(1);
+        assertThat(put().body().get("markers").size()).isZero();
+    }
+
+    @Test
+    void whatIsWrongWithAMarkerIsSaidAndNothingIsStored() {
+        assertThat(put(own(marker("kerb stone", "FLAT", 0.2, 0.15), 4)).raw().body())
+                .contains("A kerb stone of 0.15 m is not one to ride over");
+        assertThat(put(own(marker("Flat Marker", "FLAT", 0.3, 0.02), 4)).raw().body())
+                .contains("call this one something else");
+        RunningApp.Answer twice =
+                put(own(marker("disc", "FLAT", 0.2, 0.05), 4), own(marker("Disc", "TALL", 0.2, 0.05), 4));
+        assertThat(twice.status()).isEqualTo(422);
+        assertThat(twice.raw().body()).contains("There is a Disc already");
+        assertThat(APP.get("/api/kit").body().get("markers").size()).isZero();
+    }
+
+    @Test
+    void aCourseStandsInItAndFollowsIt() {
+        Map<String, Object> post = marker("post", "TALL", 0.10, 1.2);
+        put(own(post, 6));
+        long id = boxIn(post);
+        JsonNode course = APP.get("/api/courses/" + id).body();
+        assertThat(course.at("/markers/0/name").asString()).isEqualTo("post");
+        JsonNode sheet = APP.post("/api/set-outs", Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
+                .body();
+        assertThat(sheet.at("/sheet/markers").toString()).contains("post").contains("flat marker");
+        JsonNode known = stored("post");
+        put(Map.of("id", known.get("id"), "marker", marker("white post", "TALL", 0.16, 1.2), "owned", 6));
+        JsonNode followed = APP.get("/api/courses/" + id).body();
+        assertThat(followed.at("/markers/0/name").asString()).isEqualTo("white post");
+        assertThat(followed.at("/markers/0/baseMetres").asDouble()).isEqualTo(0.16);
+    }
+
+    /** Outside the line a wider base takes nothing of the lane, but a weave between posts has more room than between cones. */
+    @Test
+    void roomIsReckonedWithTheMarkersOwnSize() {
+        long machine = APP.post("/api/machines", Courses.machine("300 twin"))
+                .body()
+                .get("id")
+                .asLong();
+        JsonNode kind = APP.get("/api/course-kinds")
+                .body()
+                .valueStream()
+                .filter(k -> k.get("kind").asString().equals("straight-weave"))
+                .findFirst()
+                .orElseThrow();
+        Map<String, Object> weave = Courses.standard(kind);
+        weave.put("options", Map.of("marking", "TALL"));
+        weave.put("markers", List.of(marker("post", "TALL", 0.06, 0.45)));
+        JsonNode posts = evaluated(weave, machine);
+        weave.put("markers", List.of(marker("drum", "TALL", 0.58, 0.45)));
+        JsonNode drums = evaluated(weave, machine);
+        assertThat(posts.at("/plan/markers").toString()).contains("post").doesNotContain("tall cone");
+        double easier = posts.at("/fit/turnUsed").asDouble();
+        double harder = drums.at("/fit/turnUsed").asDouble();
+        assertThat(easier).isPositive().isLessThan(harder - 0.005);
+    }
+
+    private static JsonNode evaluated(Map<String, Object> course, long machine) {
+        RunningApp.Answer answer = APP.post("/api/course-evaluations", Courses.reckon(course, machine));
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
+        return answer.body();
+    }
+
+    @Test
+    void whatACourseStandsInIsNotTakenAwayButWithIt() {
+        Map<String, Object> disc = marker("yellow disc", "FLAT", 0.19, 0.05);
+        put(own(disc, 24));
+        long id = boxIn(disc);
+        RunningApp.Answer refused = put();
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.raw().body()).contains("The yellow disc is what").contains("choose another there first");
+        APP.delete("/api/courses/" + id);
+        assertThat(put().status()).isEqualTo(200);
+        assertThat(APP.get("/api/courses/" + id).body().get("markers").size()).isZero();
+    }
+
+    @Test
+    void aCourseStandsInOneMarkerOfASort() {
+        Map<String, Object> box = new HashMap<>(Courses.box(7));
+        Map<String, Object> disc = marker("yellow disc", "FLAT", 0.19, 0.05);
+        box.put("markers", List.of(disc, marker("half ball", "FLAT", 0.12, 0.06)));
+        RunningApp.Answer refused = APP.post("/api/courses", box);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.raw().body()).contains("one marker of a sort");
+        // A marker that becomes tall stands where tall cones did.
+        long id = boxIn(disc, marker("post", "TALL", 0.1, 1));
+        put(
+                Map.of("id", stored("yellow disc").get("id"), "marker", marker("yellow disc", "TALL", 0.2, 0.3)),
+                Map.of("id", stored("post").get("id"), "marker", marker("post", "TALL", 0.1, 1)));
+        assertThat(APP.get("/api/courses/" + id).body().get("markers").size()).isEqualTo(1);
+    }
+
+    @Test
+    void twoMarkersMayChangeNames() {
+        put(own(marker("near", "FLAT", 0.10, 0.02), 1), own(marker("far", "FLAT", 0.30, 0.02), 2));
+        JsonNode near = stored("near");
+        JsonNode far = stored("far");
+        put(
+                Map.of("id", near.get("id"), "marker", marker("far", "FLAT", 0.10, 0.02), "owned", 1),
+                Map.of("id", far.get("id"), "marker", marker("near", "FLAT", 0.30, 0.02), "owned", 2));
+        assertThat(stored("far").at("/marker/baseMetres").asDouble()).isCloseTo(0.10, within(1e-12));
+        assertThat(stored("near").get("owned").asInt()).isEqualTo(2);
+    }
+
+    /** A course brought in from another school stands in what it stood in there, unless this one has that name itself. */
+    @Test
+    void aCourseFromAFileBringsItsMarkersAlong() {
+        long id = boxIn(marker("yellow disc", "FLAT", 0.19, 0.05));
+        assertThat(stored("yellow disc").has("owned")).isFalse();
+        String file = APP.get("/api/courses/" + id + "/export.json").raw().body();
+        APP.delete("/api/courses/" + id);
+        put(own(marker("yellow disc", "FLAT", 0.25, 0.05), 3));
+        assertThat(APP.send("POST", "/api/imports", file).status()).isEqualTo(201);
+        JsonNode here = APP.get("/api/courses").body().get(0);
+        assertThat(here.at("/markers/0/baseMetres").asDouble()).isEqualTo(0.25);
+        APP.delete("/api/courses/" + here.get("id").asLong());
+        put();
+        APP.send("POST", "/api/imports", file);
+        assertThat(APP.get("/api/courses")
+                        .body()
+                        .get(0)
+                        .at("/markers/0/baseMetres")
+                        .asDouble())
+                .isEqualTo(0.19);
+    }
+
+    @Test
+    void aFileSaysWhatTheSchoolOwnsAndLeavesTheRest() {
+        put(own(marker("half ball", "FLAT", 0.12, 0.06), 5), own(marker("stone", "TALL", 0.15, 0.12), 9));
+        ObjectNode file = JsonMapper.shared().createObjectNode();
+        file.put("format", "wren-lane-days/3");
+        for (String list : List.of("yards", "machines", "riders", "courses", "days")) {
+            file.putArray(list);
+        }
+        ObjectNode kit = file.putObject("kit");
+        kit.putObject("conesOwned").put("FLAT", 40);
+        ObjectNode own = kit.putArray("markers").addObject();
+        own.set("marker", JsonMapper.shared().valueToTree(marker("half ball", "FLAT", 0.14, 0.07)));
+        own.put("owned", 16);
+        RunningApp.Answer answer = APP.send("POST", "/api/imports", file.toString());
+        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
+        assertThat(stored("half ball").at("/marker/baseMetres").asDouble()).isEqualTo(0.14);
+        assertThat(stored("half ball").get("owned").asInt()).isEqualTo(16);
+        assertThat(stored("stone").get("owned").asInt()).isEqualTo(9);
+        ((ObjectNode) own.get("marker")).put("heightMetres", 0.4);
+        RunningApp.Answer refused = APP.send("POST", "/api/imports", file.toString());
+        assertThat(refused.raw().body()).contains("/kit").contains("not one to ride over");
+    }
+}

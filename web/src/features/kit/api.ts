@@ -1,0 +1,24 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { body, changing, http, type Api } from '../../shared/http';
+
+export type Kit = Api<'KitResponse'>;
+export type KitRequest = Api<'KitJson'>;
+export type OwnMarker = Api<'KitMarkerJson'>;
+
+/** What the school owns to set courses out in. */
+export function useKit() {
+  return useQuery({ queryKey: ['kit'], queryFn: () => body(http.GET('/api/kit')) });
+}
+
+/** Says anew what the school owns, as it was read. */
+export function useSaveKit() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ seen, kit }: { seen: Kit; kit: KitRequest }) =>
+      changing(seen, (header) => http.PUT('/api/kit', { params: { header }, body: kit })),
+    onSuccess: (saved) => {
+      client.setQueryData(['kit'], saved);
+      void client.invalidateQueries();
+    },
+  });
+}

@@ -1,0 +1,2 @@
+export { MarkerChoice } from './MarkerChoice';
+export { Owned } from './Owned';

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { draftOf, fresh, kitOf, ownedText, wrongWith } from './model';
+
+const disc = {
+  name: 'yellow disc',
+  sort: 'FLAT' as const,
+  baseMetres: 0.19,
+  heightMetres: 0.05,
+  colour: 'YELLOW' as const,
+};
+const kit = { version: 3, conesOwned: { TALL: 14 }, markers: [{ id: 2, marker: disc, owned: 1 }] };
+
+describe('the kit', () => {
+  it('is said in words, and what was never counted is left out', () => {
+    expect(ownedText(kit)).toEqual(['14 tall cones', '1 yellow disc']);
+    expect(ownedText({ version: 1, conesOwned: {}, markers: [{ id: 2, marker: disc }] })).toEqual([]);
+  });
+
+  it('is asked for as it is drafted', () => {
+    const draft = draftOf(kit);
+    expect(kitOf(draft)).toEqual({ conesOwned: { TALL: 14 }, markers: kit.markers });
+    const more = {
+      usual: { TALL: '', FLAT: ' 40 ' },
+      own: [...draft.own, { ...fresh(), marker: { ...disc, name: 'half ball' } }],
+    };
+    expect(kitOf(more).conesOwned).toEqual({ FLAT: 40 });
+    expect(kitOf(more).markers?.[1]).toEqual({ marker: { ...disc, name: 'half ball' } });
+  });
+
+  it('says what is wrong before it is sent', () => {
+    const draft = draftOf(kit);
+    expect(wrongWith(draft)).toBeUndefined();
+    expect(wrongWith({ ...draft, usual: { TALL: 'many', FLAT: '' } })).toContain('whole number');
+    expect(wrongWith({ ...draft, own: [fresh()] })).toContain('needs a name');
+  });
+});

@@ -1,0 +1,90 @@
+import type { Marker } from '../../shared/plan';
+import { counted } from '../../shared/ui';
+import type { Kit, KitRequest, OwnMarker } from './api';
+
+type Sort = Marker['sort'];
+
+/** The usual marker of each sort, in a word. */
+export const USUAL: { sort: Sort; name: string }[] = [
+  { sort: 'TALL', name: 'tall cone' },
+  { sort: 'FLAT', name: 'flat marker' },
+];
+
+export const SORTS: { value: Sort; label: string }[] = [
+  { value: 'FLAT', label: 'ridden over' },
+  { value: 'TALL', label: 'kept off' },
+];
+
+export const COLOURS: { value: Marker['colour']; label: string }[] = [
+  { value: 'ORANGE', label: 'orange' },
+  { value: 'YELLOW', label: 'yellow' },
+  { value: 'WHITE', label: 'white' },
+  { value: 'RED', label: 'red' },
+  { value: 'BLUE', label: 'blue' },
+  { value: 'GREEN', label: 'green' },
+];
+
+/** A marker as it is being described; how many there are stands as typed. */
+export interface DraftMarker {
+  id?: number;
+  marker: Marker;
+  owned: string;
+}
+
+/** The kit as it is being counted. */
+export interface DraftKit {
+  usual: Record<Sort, string>;
+  own: DraftMarker[];
+}
+
+const FRESH: Marker = { name: '', sort: 'FLAT', baseMetres: 0.2, heightMetres: 0.05, colour: 'YELLOW' };
+
+export const fresh = (): DraftMarker => ({ marker: FRESH, owned: '' });
+
+const typed = (n: number | undefined) => (n === undefined ? '' : String(n));
+
+export function draftOf(kit: Kit): DraftKit {
+  return {
+    usual: { TALL: typed(kit.conesOwned.TALL), FLAT: typed(kit.conesOwned.FLAT) },
+    own: kit.markers.map(({ id, marker, owned }) => ({
+      ...(id !== undefined && { id }),
+      marker,
+      owned: typed(owned),
+    })),
+  };
+}
+
+/** What is counted, in words, such as "14 tall cones"; nothing of what never was. */
+export function ownedText(kit: Kit): string[] {
+  return [
+    ...USUAL.map(({ sort, name }) => ({ n: kit.conesOwned[sort], name })),
+    ...kit.markers.map(({ marker, owned }) => ({ n: owned, name: marker.name })),
+  ].flatMap(({ n, name }) => (n === undefined ? [] : [counted(n, name)]));
+}
+
+const COUNT = /^\d{0,4}$/;
+
+/** What is wrong with how the kit is counted, in a sentence; what is wrong with a marker itself, the server says. */
+export function wrongWith(draft: DraftKit): string | undefined {
+  const counts = [draft.usual.TALL, draft.usual.FLAT, ...draft.own.map((m) => m.owned)];
+  if (counts.some((text) => !COUNT.test(text.trim())))
+    return 'A number of cones is a whole number, such as 24.';
+  if (draft.own.some((m) => m.marker.name.trim() === ''))
+    return 'Every marker needs a name, such as half ball.';
+  return undefined;
+}
+
+const number = (text: string): number | undefined => (text.trim() === '' ? undefined : Number(text));
+
+/** The kit as it is asked for. */
+export function kitOf(draft: DraftKit): KitRequest {
+  const tall = number(draft.usual.TALL);
+  const flat = number(draft.usual.FLAT);
+  return {
+    conesOwned: { ...(tall !== undefined && { TALL: tall }), ...(flat !== undefined && { FLAT: flat }) },
+    markers: draft.own.map(({ id, marker, owned }): OwnMarker => {
+      const n = number(owned);
+      return { ...(id !== undefined && { id }), marker, ...(n !== undefined && { owned: n }) };
+    }),
+  };
+}
