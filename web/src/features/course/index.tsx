@@ -14,6 +14,7 @@ export {
   useCourseKinds,
   useCourses,
   useLadder,
+  useSaveCourse,
   type Course,
   type CourseKind,
   type CourseRequest,

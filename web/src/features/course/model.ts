@@ -11,8 +11,8 @@ import type { Course, CourseKind, CourseRequest, Evaluation, Fit, Line, LineChoi
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
-  const { name, kind, lengths, counts, options, firstTurn, markers } = course;
-  return { name, kind, lengths, counts, options, firstTurn, markers: markers ?? [] };
+  const { name, kind, lengths, counts, options, firstTurn, markers, within } = course;
+  return { name, kind, lengths, counts, options, firstTurn, markers: markers ?? [], within: within ?? [] };
 }
 
 /** Whether two courses say the same, in whatever order their settings stand. */

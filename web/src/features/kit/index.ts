@@ -1,2 +1,3 @@
+export { LiesIn } from './LiesIn';
 export { MarkerChoice } from './MarkerChoice';
 export { Owned } from './Owned';

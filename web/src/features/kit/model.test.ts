@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { draftOf, fresh, kitOf, ownedText, wrongWith } from './model';
+import { candidates, draftOf, fresh, kitOf, lyingIn, ownedText, wrongWith } from './model';
 
 const disc = {
   name: 'yellow disc',
@@ -8,12 +8,16 @@ const disc = {
   heightMetres: 0.05,
   colour: 'YELLOW' as const,
 };
-const kit = { version: 3, conesOwned: { TALL: 14 }, markers: [{ id: 2, marker: disc, owned: 1 }] };
+const usualFlat = { ...disc, name: 'flat marker' };
+const ball = { ...disc, name: 'half ball' };
+const kit = { usualFlat, version: 3, conesOwned: { TALL: 14 }, markers: [{ id: 2, marker: disc, owned: 1 }] };
 
 describe('the kit', () => {
   it('is said in words, and what was never counted is left out', () => {
     expect(ownedText(kit)).toEqual(['14 tall cones', '1 yellow disc']);
-    expect(ownedText({ version: 1, conesOwned: {}, markers: [{ id: 2, marker: disc }] })).toEqual([]);
+    expect(ownedText({ usualFlat, version: 1, conesOwned: {}, markers: [{ id: 2, marker: disc }] })).toEqual(
+      [],
+    );
   });
 
   it('is asked for as it is drafted', () => {
@@ -32,5 +36,27 @@ describe('the kit', () => {
     expect(wrongWith(draft)).toBeUndefined();
     expect(wrongWith({ ...draft, usual: { TALL: 'many', FLAT: '' } })).toContain('whole number');
     expect(wrongWith({ ...draft, own: [fresh()] })).toContain('needs a name');
+  });
+});
+
+describe('what lies at the settings within', () => {
+  const post = { ...disc, name: 'post', sort: 'TALL' as const };
+  const free = [disc, ball];
+
+  it('is any flat marker but that of the widest', () => {
+    expect(candidates([disc, ball, post], usualFlat, [])).toEqual([disc, ball]);
+    expect(candidates([disc, ball], usualFlat, [post, disc])).toEqual([usualFlat, ball]);
+  });
+
+  it('is never the same twice', () => {
+    expect(lyingIn([], 0, disc, free)).toEqual([disc]);
+    expect(lyingIn([], 1, disc, free)).toEqual([ball, disc]);
+    expect(lyingIn([disc, ball], 1, disc, free)).toEqual([ball, disc]);
+    expect(lyingIn([disc, ball], 0, ball, free)).toEqual([ball, disc]);
+  });
+
+  it('is the same as at the widest from where that is said', () => {
+    expect(lyingIn([disc, ball], 1, undefined, free)).toEqual([disc]);
+    expect(lyingIn([disc, ball], 0, undefined, free)).toEqual([]);
   });
 });

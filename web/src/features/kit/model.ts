@@ -10,6 +10,28 @@ export const USUAL: { sort: Sort; name: string }[] = [
   { sort: 'FLAT', name: 'flat marker' },
 ];
 
+/** The flat markers that settings within the widest may lie in: all but what lies at the widest itself. */
+export function candidates(own: Marker[], usual: Marker, markers: Marker[]): Marker[] {
+  const widest = markers.find((m) => m.sort === 'FLAT') ?? usual;
+  return [usual, ...own.filter((m) => m.sort === 'FLAT')].filter((m) => m.name !== widest.name);
+}
+
+/**
+ * What lies at the settings within once one of them is said, the second widest first. No two lie in the same: where one
+ * would, or was never said, it takes the first that is free.
+ */
+export function lyingIn(within: Marker[], place: number, said: Marker | undefined, free: Marker[]): Marker[] {
+  if (said === undefined) return within.slice(0, place);
+  const next: Marker[] = [];
+  for (let i = 0; i < Math.max(within.length, place + 1); i++) {
+    const wanted = i === place ? said : within[i];
+    const open = free.filter((m) => m.name !== said.name && next.every((n) => n.name !== m.name));
+    const one = i === place || (wanted && wanted.name !== said.name) ? wanted : open[0];
+    if (one) next.push(one);
+  }
+  return next;
+}
+
 export const SORTS: { value: Sort; label: string }[] = [
   { value: 'FLAT', label: 'ridden over' },
   { value: 'TALL', label: 'kept off' },

@@ -1,14 +1,15 @@
 import type { ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { requestOf, settingOf, useCourseKinds, useCourses, type Course } from '../course';
+import { requestOf, settingOf, useCourseKinds, useCourses, useSaveCourse, type Course } from '../course';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
+import { Button, Downloads, Loading, NotHere, Select, useSay } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
-import { saidAt, useWhatStands, WhatStandsPanel } from '../standing';
+import { LiesIn } from '../kit';
+import { letterOf, saidAt, useWhatStands, WhatStandsPanel } from '../standing';
 import { letter, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
@@ -157,7 +158,27 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
 function Stands({ day, course }: { day: Day; course: Course }) {
   const kind = useCourseKinds().data?.find((k) => k.kind === course.kind);
   const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
-  return kind ? <WhatStandsPanel day={day} courseId={course.id} stands={stands} /> : null;
+  const save = useSaveCourse();
+  const say = useSay();
+  if (kind === undefined) return null;
+  return (
+    <WhatStandsPanel day={day} courseId={course.id} stands={stands}>
+      {stands.settings.length > 1 && (
+        <LiesIn
+          letters={stands.settings.slice(1).map((_, i) => letterOf(i + 1))}
+          markers={course.markers}
+          within={course.within}
+          disabled={save.isPending}
+          onChoose={(within) =>
+            save
+              .mutateAsync({ stored: course, course: { ...requestOf(course), within } })
+              .then(() => say.done('The settings lie in these now.'))
+              .catch(say.failed)
+          }
+        />
+      )}
+    </WhatStandsPanel>
+  );
 }
 
 /** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */

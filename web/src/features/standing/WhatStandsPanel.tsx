@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Day } from '../day';
 import { LengthField } from '../length';
 import { Button } from '../../shared/ui';
@@ -15,7 +15,13 @@ import type { WhatStands } from './useWhatStands';
 const MOST = 3;
 
 /** What a course stands at, who rides which, and how to change it. */
-export function WhatStandsPanel(props: { day: Day; courseId: number; stands: WhatStands }) {
+export function WhatStandsPanel(props: {
+  day: Day;
+  courseId: number;
+  stands: WhatStands;
+  /** What else there is to say of what stands. */
+  children?: ReactNode;
+}) {
   const { day, courseId, stands } = props;
   const [changing, setChanging] = useState<number[]>();
   const shown = changing ?? stands.settings;
@@ -42,6 +48,7 @@ export function WhatStandsPanel(props: { day: Day; courseId: number; stands: Wha
           />
         )}
       </div>
+      {changing === undefined && props.children}
       <Untold stands={stands} />
       {of.data?.findings.map((f) => (
         <p key={f.code} role="alert" className="mt-1 text-brick">

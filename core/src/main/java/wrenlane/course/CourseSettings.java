@@ -171,6 +171,7 @@ public record CourseSettings(
         for (CourseOption option : kind.options()) {
             checks.add(option.check(of(option)));
         }
+        checks.add(markers.alike());
         Stream.concat(lengths.keySet().stream(), counts.keySet().stream())
                 .filter(name ->
                         kind.dimensions().stream().noneMatch(d -> d.name().equals(name)))

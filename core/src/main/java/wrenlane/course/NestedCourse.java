@@ -6,6 +6,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
@@ -77,9 +79,11 @@ public record NestedCourse(List<Course> courses) {
     }
 
     private static List<Course> at(Course course, List<Double> settingsMetres) {
-        return settingsMetres.stream()
-                .sorted(Comparator.reverseOrder())
-                .map(metres -> course.with(course.kind().ladder(), metres))
+        List<Double> widestFirst =
+                settingsMetres.stream().sorted(Comparator.reverseOrder()).toList();
+        return IntStream.range(0, widestFirst.size())
+                .mapToObj(i -> course.with(course.kind().ladder(), widestFirst.get(i))
+                        .with(course.settings().markers().at(i)))
                 .toList();
     }
 
@@ -195,9 +199,21 @@ public record NestedCourse(List<Course> courses) {
             laid.lay(courses.get(i).plan(), i);
         }
         List<Said> notes = new ArrayList<>(widest.notes());
-        notes.add(Said.of(
-                "Stands at %d settings: a marker or colour of its own for each, a the widest.", courses.size()));
+        notes.add(Said.plain(standsIn()));
         return new CoursePlan(laid.cones(), laid.lines, widest.route(), widest.area(), measures(widest), notes);
+    }
+
+    /** Which setting lies in what, or that something ought to be found for each. */
+    private String standsIn() {
+        List<String> names = courses.stream()
+                .map(c -> c.settings().markers().flat().label(2))
+                .toList();
+        if (Set.copyOf(names).size() < names.size()) {
+            return "Stands at " + courses.size() + " settings: a marker or colour of its own for each, a the widest.";
+        }
+        return IntStream.range(0, names.size())
+                .mapToObj(i -> letter(i) + " in " + names.get(i))
+                .collect(Collectors.joining(", ", "Stands at " + courses.size() + " settings: ", "."));
     }
 
     /** Those of the widest, and the settings of the others in rows farther out. */

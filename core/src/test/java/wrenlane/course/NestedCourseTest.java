@@ -17,7 +17,11 @@ import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.MarkerColour;
+import wrenlane.course.plan.Markers;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 
 class NestedCourseTest {
     private static final Course BOX = Course.standard(CourseKinds.uTurnBox());
@@ -58,6 +62,50 @@ class NestedCourseTest {
         assertThat(inner.sort()).isEqualTo(ConeSort.FLAT);
         assertThat(three.lettersOf(inner)).isEqualTo(Set.of("c"));
         assertThat(three.lettersOf(plan.cones().get(0))).isEqualTo(Set.of("a", "b", "c"));
+    }
+
+    private static Marker flat(String name) {
+        return new Marker(name, ConeSort.FLAT, 0.19, 0.05, MarkerColour.YELLOW);
+    }
+
+    /** What settings share lies as the widest does; all else in its own marker, its base touching the same mark. */
+    @Test
+    void eachSettingLiesInAMarkerOfItsOwn() {
+        Course own = BOX.with(Markers.STANDARD.within(List.of(flat("yellow disc"), flat("half ball"))));
+        assertThat(own.plan()).isEqualTo(BOX.plan());
+        CoursePlan plan = NestedCourse.of(own, List.of(6.1, 8.2, 7.0)).plan();
+        assertThat(labels(plan))
+                .isEqualTo(labels(NestedCourse.of(BOX, List.of(6.1, 8.2, 7.0)).plan()));
+        assertThat(plan.cones())
+                .filteredOn(c -> c.sort() == ConeSort.FLAT)
+                .allSatisfy(c -> assertThat(c.marker().name())
+                        .isEqualTo(
+                                c.label().endsWith("b")
+                                        ? "yellow disc"
+                                        : c.label().endsWith("c") ? "half ball" : "flat marker"));
+        assertThat(plan.notes())
+                .extracting(Said::toString)
+                .contains("Stands at 3 settings: a in flat markers, b in yellow discs, c in half balls.");
+        assertThat(NestedCourse.of(own, List.of(7.0)).plan().cones())
+                .extracting(c -> c.marker().name())
+                .containsOnly("flat marker", "tall cone");
+    }
+
+    @Test
+    void settingsThatWouldLieInTheSameAreToldApart() {
+        CourseSettings twice =
+                BOX.settings().with(Markers.STANDARD.within(List.of(flat("yellow disc"), flat("yellow disc"))));
+        assertThat(twice.check(BOX.kind()))
+                .extracting(f -> f.message().toString())
+                .containsExactly("Two settings would lie in yellow discs: choose another marker for one of them.");
+        // One of the settings within may lie in what does at the widest: nobody said otherwise.
+        assertThat(BOX.settings()
+                        .with(Markers.STANDARD.within(List.of(flat("yellow disc"))))
+                        .check(BOX.kind()))
+                .isEmpty();
+        assertThat(NestedCourse.of(BOX, List.of(8.2, 7.0)).plan().notes())
+                .extracting(Said::toString)
+                .contains("Stands at 2 settings: a marker or colour of its own for each, a the widest.");
     }
 
     @Test

@@ -126,6 +126,22 @@ class SetOutIT {
         phone.close();
     }
 
+    /** Of the demo's three widths each lies in its own; the two within change places, and the sheet with them. */
+    @Test
+    void eachSettingLiesInAMarkerOfItsOwn() {
+        Page page = APP.desk("/set-out/1");
+        Locator db = rows(page).filter(new Locator.FilterOptions().setHasText("Db"));
+        Locator dc = rows(page).filter(new Locator.FilterOptions().setHasText("Dc"));
+        assertThat(db).containsText("yellow disc");
+        assertThat(dc).containsText("half ball");
+        page.getByLabel("Setting b lies in").selectOption(new SelectOption().setLabel("half balls"));
+        assertThat(db).containsText("half ball");
+        assertThat(dc).containsText("yellow disc");
+        page.getByLabel("Setting b lies in").selectOption(new SelectOption().setLabel("the same as a"));
+        assertThat(dc).containsText("flat marker");
+        page.close();
+    }
+
     /** What stands is changed in one act: what serves most is proposed, and what cannot stand is said and kept back. */
     @Test
     void changesWhatStandsAndSaysWhoRidesWhich() {

@@ -9,11 +9,14 @@ CREATE TABLE marker (
     owned    INTEGER
 );
 
--- Which of them a course is set out in, in place of the usual one of its sort. Never written without the course.
+-- Which of them a course is set out in, in place of the usual one of its sort; where it stands at several settings, also
+-- what lies at the second widest (place 1) and the third (2). Never written without the course.
 CREATE TABLE course_marker (
     course_id INTEGER NOT NULL REFERENCES course (id) ON DELETE CASCADE,
-    marker_id INTEGER NOT NULL REFERENCES marker (id),
-    PRIMARY KEY (course_id, marker_id)
+    place     INTEGER NOT NULL,
+    -- Nothing for the usual flat one.
+    marker_id INTEGER REFERENCES marker (id),
+    UNIQUE (course_id, place, marker_id)
 );
 
 -- A course is another where what it stands in is.

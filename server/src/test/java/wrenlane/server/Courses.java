@@ -55,7 +55,8 @@ final class Courses {
     /** A stored course as it would be sent again. */
     static Map<String, Object> of(JsonNode stored) {
         Map<String, Object> course = new HashMap<>();
-        for (String field : new String[] {"name", "kind", "lengths", "counts", "options", "firstTurn", "markers"}) {
+        for (String field :
+                new String[] {"name", "kind", "lengths", "counts", "options", "firstTurn", "markers", "within"}) {
             course.put(field, stored.get(field));
         }
         return course;

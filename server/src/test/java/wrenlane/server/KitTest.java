@@ -172,6 +172,38 @@ class KitTest {
         assertThat(stored("near").get("owned").asInt()).isEqualTo(2);
     }
 
+    @Test
+    void settingsWithinLieInMarkersOfTheirOwn() {
+        Map<String, Object> disc = marker("yellow disc", "FLAT", 0.19, 0.05);
+        Map<String, Object> usual = Map.of(
+                "name", "flat marker", "sort", "FLAT", "baseMetres", 0.2, "heightMetres", 0.02, "colour", "ORANGE");
+        Map<String, Object> box = new HashMap<>(Courses.box(8));
+        box.put("markers", List.of(marker("half ball", "FLAT", 0.12, 0.06)));
+        box.put("within", List.of(usual, disc));
+        long id = APP.post("/api/courses", box).body().get("id").asLong();
+        JsonNode course = APP.get("/api/courses/" + id).body();
+        assertThat(course.at("/within/0/name").asString()).isEqualTo("flat marker");
+        assertThat(course.at("/within/1/name").asString()).isEqualTo("yellow disc");
+        assertThat(APP.get("/api/kit").body().get("markers").toString()).doesNotContain("flat marker");
+        JsonNode sheet = APP.post(
+                        "/api/set-outs",
+                        Map.of("laid", Courses.laid(Courses.of(course), 8.0, 7.0, 6.0), "system", "METRIC"))
+                .body();
+        assertThat(sheet.at("/plan/notes").toString())
+                .contains("a in half balls, b in flat markers, c in yellow discs");
+        assertThat(sheet.at("/sheet/markers").toString()).contains("half ball", "flat marker", "yellow disc");
+        String file = APP.get("/api/courses/" + id + "/export.json").raw().body();
+        APP.delete("/api/courses/" + id);
+        put();
+        assertThat(APP.send("POST", "/api/imports", file).status()).isEqualTo(201);
+        assertThat(APP.get("/api/courses").body().get(0).at("/within/1/name").asString())
+                .isEqualTo("yellow disc");
+        box.put("within", List.of(disc, disc));
+        assertThat(APP.post("/api/courses", box).raw().body()).contains("Two settings would lie in yellow discs");
+        box.put("within", List.of(marker("post", "TALL", 0.1, 1)));
+        assertThat(APP.post("/api/courses", box).raw().body()).contains("choose a flat marker");
+    }
+
     /** A course brought in from another school stands in what it stood in there, unless this one has that name itself. */
     @Test
     void aCourseFromAFileBringsItsMarkersAlong() {

@@ -1,25 +1,36 @@
 package wrenlane.course.plan;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import wrenlane.finding.Finding;
 
 /**
  * The marker of each sort that a course is set out in.
  *
  * @param tall stands where a cone is to be kept off
  * @param flat lies where a marker may be ridden over
+ * @param within lie there instead at settings within the widest that the course stands at, the second widest first; at one
+ *     that has none of its own lies what lies at the widest
  */
-public record Markers(Marker tall, Marker flat) {
+public record Markers(Marker tall, Marker flat, List<Marker> within) {
     /** Common training cones, rounded. */
     public static final Markers STANDARD = new Markers(
             new Marker("tall cone", ConeSort.TALL, 0.28, 0.45, MarkerColour.ORANGE),
-            new Marker("flat marker", ConeSort.FLAT, 0.20, 0.02, MarkerColour.ORANGE));
+            new Marker("flat marker", ConeSort.FLAT, 0.20, 0.02, MarkerColour.ORANGE),
+            List.of());
 
     private static final String BASE = "base";
     private static final String HEIGHT = "height";
 
     public Markers {
-        if (tall.sort() != ConeSort.TALL || flat.sort() != ConeSort.FLAT) {
+        within = List.copyOf(within);
+        if (tall.sort() != ConeSort.TALL
+                || flat.sort() != ConeSort.FLAT
+                || within.stream().anyMatch(m -> m.sort() != ConeSort.FLAT)) {
             throw new IllegalArgumentException("a marker is in the place of another sort");
         }
     }
@@ -31,7 +42,33 @@ public record Markers(Marker tall, Marker flat) {
 
     /** The same with another marker in the place of its sort. */
     public Markers with(Marker marker) {
-        return marker.sort() == ConeSort.TALL ? new Markers(marker, flat) : new Markers(tall, marker);
+        return marker.sort() == ConeSort.TALL ? new Markers(marker, flat, within) : new Markers(tall, marker, within);
+    }
+
+    /** The same with other markers at the settings within. */
+    public Markers within(List<Marker> markers) {
+        return new Markers(tall, flat, markers);
+    }
+
+    /**
+     * What stands at one of several settings.
+     *
+     * @param place 0 for the widest
+     */
+    public Markers at(int place) {
+        return new Markers(tall, place > 0 && place <= within.size() ? within.get(place - 1) : flat, List.of());
+    }
+
+    /** A finding where two settings could not be told apart by what lies there. */
+    public Optional<Finding> alike() {
+        Set<String> names = new HashSet<>(Set.of(flat.name()));
+        return within.stream()
+                .filter(m -> !names.add(m.name()))
+                .findFirst()
+                .map(m -> new Finding(
+                        "markers-alike",
+                        "within",
+                        "Two settings would lie in " + m.label(2) + ": choose another marker for one of them."));
     }
 
     /** Their sizes as names and values; nothing of what is as it is usual. */

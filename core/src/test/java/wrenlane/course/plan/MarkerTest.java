@@ -15,7 +15,7 @@ import wrenlane.finding.Finding;
 class MarkerTest {
     private static final Marker DISC = new Marker("yellow disc", ConeSort.FLAT, 0.19, 0.05, MarkerColour.YELLOW);
     private static final Marker POST = new Marker("post", ConeSort.TALL, 0.10, 1.20, MarkerColour.WHITE);
-    private static final Markers OWN = new Markers(POST, DISC);
+    private static final Markers OWN = new Markers(POST, DISC, List.of());
 
     @Test
     void aMarkerSaysAllThatIsWrongWithIt() {
@@ -56,7 +56,7 @@ class MarkerTest {
 
     @Test
     void aMarkerIsInThePlaceOfItsOwnSort() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Markers(DISC, POST));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Markers(DISC, POST, List.of()));
     }
 
     /** Outside a line, a marker's base touches its mark; what keeps off it has its own radius and height. */

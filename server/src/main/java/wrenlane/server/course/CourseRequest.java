@@ -32,6 +32,7 @@ import wrenlane.units.MeasuredLength;
  * @param options choices by name; what is left out is as the kind has it
  * @param firstTurn the side first turned to
  * @param markers of the school's own that it is set out in; of a sort that is not among them the usual one
+ * @param within flat markers of the settings within the widest that it stands at, the second widest first
  */
 public record CourseRequest(
         @Visible @Size(max = 80) String name,
@@ -40,7 +41,8 @@ public record CourseRequest(
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull Integer> counts,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Size(max = 40) String> options,
         @NotNull Side firstTurn,
-        @Nullable @Size(max = 2) List<@NotNull @Valid MarkerJson> markers) {
+        @Nullable @Size(max = 2) List<@NotNull @Valid MarkerJson> markers,
+        @Nullable @Size(max = 2) List<@NotNull @Valid MarkerJson> within) {
 
     /** What it is set out in that is not usual. */
     List<MarkerJson> own() {
@@ -61,7 +63,7 @@ public record CourseRequest(
             }
         }
         kind.options().forEach(o -> options.put(o.name(), start.of(o)));
-        return new CourseRequest(kind.label(), kind.id(), lengths, counts, options, Side.LEFT, List.of());
+        return new CourseRequest(kind.label(), kind.id(), lengths, counts, options, Side.LEFT, List.of(), List.of());
     }
 
     /** The same as somebody has it, where they say so. */
@@ -71,7 +73,8 @@ public record CourseRequest(
             Map<String, Integer> counts,
             Map<String, String> options,
             Side firstTurn,
-            List<MarkerJson> markers) {
+            List<MarkerJson> markers,
+            List<MarkerJson> within) {
         return new CourseRequest(
                 name,
                 kind,
@@ -79,7 +82,8 @@ public record CourseRequest(
                 over(this.counts, counts),
                 over(this.options, options),
                 firstTurn,
-                markers);
+                markers,
+                within);
     }
 
     private static <V> Map<String, V> over(Map<String, V> standard, Map<String, V> said) {
@@ -88,12 +92,18 @@ public record CourseRequest(
         return all;
     }
 
+    /** What lies at settings within the widest, where that is something else. */
+    List<MarkerJson> ownWithin() {
+        return Objects.requireNonNullElse(within, List.of());
+    }
+
     /** To the core, or refused with everything that is wrong. */
     public Course course() {
         CourseKind kind = NamedKind.of(kind());
         Map<String, MeasuredLength> measured = new HashMap<>();
         lengths.forEach((name, length) -> measured.put(name, length.measured(name)));
-        CourseSettings settings = new CourseSettings(measured, counts, options, MarkerJson.standing(own()));
+        CourseSettings settings =
+                new CourseSettings(measured, counts, options, MarkerJson.standing(own(), ownWithin()));
         RefusedException.unlessNone(new Checks().addAll(settings.check(kind)));
         return new Course(kind, settings, firstTurn);
     }

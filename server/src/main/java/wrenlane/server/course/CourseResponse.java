@@ -18,11 +18,12 @@ public record CourseResponse(
         Map<String, Integer> counts,
         Map<String, String> options,
         Side firstTurn,
-        List<MarkerJson> markers)
+        List<MarkerJson> markers,
+        List<MarkerJson> within)
         implements Versioned {
     /** As it would be asked for again. */
     public CourseRequest request() {
-        return new CourseRequest(name, kind, lengths, counts, options, firstTurn, markers);
+        return new CourseRequest(name, kind, lengths, counts, options, firstTurn, markers, within);
     }
 
     /** For the core to reckon with. */

@@ -111,7 +111,7 @@ public class CourseService {
         c.lengths().forEach((name, length) -> mapper.insertDimension(id, DimensionRow.of(name, length)));
         c.counts().forEach((name, count) -> mapper.insertCount(id, name, count));
         c.options().forEach((name, choice) -> mapper.insertOption(id, name, choice));
-        kit.putOfCourse(id, c.own());
+        kit.putOfCourse(id, c.own(), c.ownWithin());
     }
 
     /** What is stored, and the kind's own where a dimension has come to it since. */
@@ -126,7 +126,14 @@ public class CourseService {
         Map<String, String> options =
                 mapper.options(id).stream().collect(Collectors.toMap(OptionRow::name, OptionRow::value));
         CourseRequest all = CourseRequest.standard(kind)
-                .as(row.name(), lengths, counts, options, Side.valueOf(row.firstTurn()), kit.ofCourse(id));
+                .as(
+                        row.name(),
+                        lengths,
+                        counts,
+                        options,
+                        Side.valueOf(row.firstTurn()),
+                        kit.ofCourse(id),
+                        kit.within(id));
         return new CourseResponse(
                 id,
                 row.version() == null ? 0 : row.version(),
@@ -136,6 +143,7 @@ public class CourseService {
                 all.counts(),
                 all.options(),
                 all.firstTurn(),
-                all.own());
+                all.own(),
+                all.ownWithin());
     }
 }

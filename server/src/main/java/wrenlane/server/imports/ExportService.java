@@ -279,6 +279,10 @@ class ExportService {
                 goal.name(), goal.kind(), machine, LengthItem.of(goal.setting()), goal.by(), null, goal.everyDays());
     }
 
+    private static <T> @Nullable List<T> orMissing(List<T> some) {
+        return some.isEmpty() ? null : some;
+    }
+
     private CourseItem courseItem(String key, CourseResponse c) {
         Map<String, LengthItem> lengths = new LinkedHashMap<>();
         c.lengths().forEach((name, length) -> lengths.put(name, LengthItem.of(length)));
@@ -290,7 +294,8 @@ class ExportService {
                 c.counts(),
                 c.options(),
                 c.firstTurn(),
-                c.markers().isEmpty() ? null : c.markers(),
+                orMissing(c.markers()),
+                orMissing(c.within()),
                 kept.of("course", c.id()));
     }
 }

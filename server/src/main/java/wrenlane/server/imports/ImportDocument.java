@@ -130,6 +130,7 @@ record ImportDocument(
             @Nullable Map<String, String> options,
             Side firstTurn,
             @Nullable List<MarkerJson> markers,
+            @Nullable List<MarkerJson> within,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
 
     /** Who rides what on a day, by keys. */

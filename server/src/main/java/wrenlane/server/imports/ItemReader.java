@@ -93,7 +93,14 @@ final class ItemReader {
         Map<String, LengthJson> lengths = new HashMap<>();
         orNone(c.lengths()).forEach((name, text) -> lengths.put(name, text.length(Calibrations.NONE)));
         return CourseRequest.standard(kind)
-                .as(c.name(), lengths, orNone(c.counts()), orNone(c.options()), c.firstTurn(), orNone(c.markers()));
+                .as(
+                        c.name(),
+                        lengths,
+                        orNone(c.counts()),
+                        orNone(c.options()),
+                        c.firstTurn(),
+                        orNone(c.markers()),
+                        orNone(c.within()));
     }
 
     /**

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 /** All SQL about the kit, and about which courses stand in what of it. */
 @Mapper
@@ -37,9 +38,16 @@ interface KitMapper {
     /** Those taken away stand in the usual one again. */
     void forget(long markerId);
 
-    List<MarkerRow> ofCourse(long courseId);
+    /** In the order of their places, from one to another. */
+    List<MarkerRow> ofCourse(@Param("courseId") long courseId, @Param("from") int from, @Param("to") int to);
 
     void clearCourse(long courseId);
 
-    void insertCourse(@Param("courseId") long courseId, @Param("markerId") long markerId);
+    /**
+     * Puts a marker in a place of a course.
+     *
+     * @param markerId missing for the usual flat one
+     */
+    void insertCourse(
+            @Param("courseId") long courseId, @Param("markerId") @Nullable Long markerId, @Param("place") int place);
 }

@@ -7,8 +7,13 @@ import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Markers;
 import wrenlane.server.http.Versioned;
 
-/** The kit as stored; a sort that is missing was never counted. */
-public record KitResponse(long version, Map<ConeSort, Integer> conesOwned, List<KitMarkerJson> markers)
+/**
+ * The kit as stored; a sort that is missing was never counted.
+ *
+ * @param usualFlat what lies where nothing else is chosen
+ */
+public record KitResponse(
+        long version, Map<ConeSort, Integer> conesOwned, List<KitMarkerJson> markers, MarkerJson usualFlat)
         implements Versioned {
     /** How many of each marker there are that was ever counted, by its name. */
     public Map<String, Integer> ownedByName() {

@@ -4,10 +4,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.Markers;
@@ -34,7 +34,8 @@ public class KitService {
             return new KitResponse(
                     mapper.version(),
                     owned,
-                    mapper.markers().stream().map(MarkerRow::json).toList());
+                    mapper.markers().stream().map(MarkerRow::json).toList(),
+                    MarkerJson.of(Markers.STANDARD.flat()));
         });
     }
 
@@ -107,27 +108,43 @@ public class KitService {
     /** What a course stands in that is not usual: one of a sort, also where another has come to be of that sort since. */
     public List<MarkerJson> ofCourse(long courseId) {
         Map<ConeSort, MarkerJson> standing = new EnumMap<>(ConeSort.class);
-        mapper.ofCourse(courseId)
+        mapper.ofCourse(courseId, 0, 0)
                 .forEach(row -> standing.putIfAbsent(row.marker().sort(), row.marker()));
         return List.copyOf(standing.values());
+    }
+
+    /** What lies at settings within the widest; nothing where one has come to be to keep off since. */
+    public List<MarkerJson> within(long courseId) {
+        List<MarkerJson> within = mapper.ofCourse(courseId, 1, NestedCourse.MOST).stream()
+                .map(row -> row.isUsual() ? MarkerJson.of(Markers.STANDARD.flat()) : row.marker())
+                .toList();
+        return within.stream().allMatch(m -> m.sort() == ConeSort.FLAT) ? within : List.of();
     }
 
     /**
      * Says what a course stands in, with the course: by name. One the kit does not know comes to it, never counted; one it
      * knows is as the kit has it.
      */
-    public void putOfCourse(long courseId, List<MarkerJson> markers) {
+    public void putOfCourse(long courseId, List<MarkerJson> markers, List<MarkerJson> within) {
         mapper.clearCourse(courseId);
-        for (MarkerJson json : markers) {
-            Marker marker = json.marker();
-            if (marker.equals(Markers.STANDARD.of(marker.sort()))) {
-                continue;
-            }
-            Optional<Long> known = mapper.markerNamed(marker.name());
-            if (known.isEmpty()) {
-                mapper.countUp();
-            }
-            mapper.insertCourse(courseId, known.orElseGet(() -> mapper.insertMarker(MarkerRow.of(null, marker, null))));
+        markers.stream()
+                .map(MarkerJson::marker)
+                .filter(marker -> !isUsual(marker))
+                .forEach(marker -> mapper.insertCourse(courseId, numberOf(marker), 0));
+        for (int i = 0; i < within.size(); i++) {
+            Marker marker = within.get(i).marker();
+            mapper.insertCourse(courseId, isUsual(marker) ? null : numberOf(marker), i + 1);
         }
+    }
+
+    private static boolean isUsual(Marker marker) {
+        return marker.equals(Markers.STANDARD.of(marker.sort()));
+    }
+
+    private Long numberOf(Marker marker) {
+        return mapper.markerNamed(marker.name()).orElseGet(() -> {
+            mapper.countUp();
+            return mapper.insertMarker(MarkerRow.of(null, marker, null));
+        });
     }
 }

@@ -38,8 +38,12 @@ public record MarkerJson(
         return marker;
     }
 
-    /** What a course stands in that says so of some sorts, once of each: the usual of the others. */
-    public static Markers standing(List<MarkerJson> said) {
+    /**
+     * What a course stands in that says so of some sorts, once of each: the usual of the others.
+     *
+     * @param within flat ones of the settings within the widest
+     */
+    public static Markers standing(List<MarkerJson> said, List<MarkerJson> within) {
         Markers markers = Markers.STANDARD;
         Set<ConeSort> sorts = EnumSet.noneOf(ConeSort.class);
         for (MarkerJson one : said) {
@@ -49,6 +53,11 @@ public record MarkerJson(
             }
             markers = markers.with(one.marker());
         }
-        return markers;
+        List<Marker> flat = within.stream().map(MarkerJson::marker).toList();
+        if (flat.stream().anyMatch(m -> m.sort() != ConeSort.FLAT)) {
+            throw RefusedException.of(
+                    "not-flat", "within", "What lies within another setting is ridden over: choose a flat marker.");
+        }
+        return markers.within(flat);
     }
 }

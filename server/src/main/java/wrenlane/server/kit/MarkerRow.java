@@ -25,6 +25,11 @@ record MarkerRow(
                 owned);
     }
 
+    /** In the place of one of a course's: the usual flat one, which is in no table. */
+    boolean isUsual() {
+        return id != null && id == 0;
+    }
+
     MarkerJson marker() {
         return new MarkerJson(name, ConeSort.valueOf(sort), baseM, heightM, MarkerColour.valueOf(colour));
     }
