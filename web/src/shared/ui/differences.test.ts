@@ -37,3 +37,13 @@ it('says how many there are where a list is long or of things', () => {
     { what: 'riders', mine: '0 in all', theirs: '1 in all' },
   ]);
 });
+
+it('names what has a name, also where it is beside what is counted of it', () => {
+  const disc = { name: 'yellow disc', baseMetres: 0.19 };
+  expect(
+    differences(
+      { markers: [{ marker: disc, owned: 24 }], usual: disc },
+      { markers: [{ marker: { ...disc, name: 'half ball' }, owned: 24 }], usual: disc },
+    ),
+  ).toEqual([{ what: 'markers', mine: 'half ball', theirs: 'yellow disc' }]);
+});

@@ -50,12 +50,18 @@ function same(a: unknown, b: unknown): boolean {
   return a === b || (a == null && b == null);
 }
 
+/** What a thing is called, also where it is beside what is counted of it. */
+function nameOf(value: unknown): string | undefined {
+  if (!isRecord(value)) return undefined;
+  return typeof value.name === 'string' ? value.name : nameOf(value.marker);
+}
+
 function said(value: unknown): string {
   if (value === undefined || value === null || value === '') return 'nothing';
   if (Array.isArray(value)) {
-    const short = value.length <= MOST_LISTED && value.every((v) => !isRecord(v));
+    const short = value.length <= MOST_LISTED && value.every((v) => !isRecord(v) || nameOf(v) !== undefined);
     return short && value.length > 0 ? value.map(said).join(', ') : `${value.length} in all`;
   }
-  if (isRecord(value)) return isLength(value) ? value.text : 'another';
+  if (isRecord(value)) return isLength(value) ? value.text : (nameOf(value) ?? 'another');
   return String(value);
 }
