@@ -1,3 +1,4 @@
 export { LiesIn } from './LiesIn';
+export { lying } from './model';
 export { MarkerChoice } from './MarkerChoice';
 export { Owned } from './Owned';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { candidates, draftOf, fresh, kitOf, lyingIn, ownedText, wrongWith } from './model';
+import { candidates, draftOf, fresh, kitOf, lying, lyingIn, ownedText, wrongWith } from './model';
 
 const disc = {
   name: 'yellow disc',
@@ -58,5 +58,20 @@ describe('what lies at the settings within', () => {
   it('is the same as at the widest from where that is said', () => {
     expect(lyingIn([disc, ball], 1, undefined, free)).toEqual([disc]);
     expect(lyingIn([disc, ball], 0, undefined, free)).toEqual([]);
+  });
+
+  it('is said only where it is not the same everywhere', () => {
+    expect(lying({ markers: [post], within: [] }, 3)).toEqual([]);
+    expect(lying({ markers: [], within: [disc] }, 1)).toEqual([]);
+    expect(lying({ markers: [post], within: [disc] }, 3)).toEqual([
+      'flat marker',
+      'yellow disc',
+      'flat marker',
+    ]);
+    expect(lying({ markers: [ball], within: [disc, usualFlat] }, 3)).toEqual([
+      'half ball',
+      'yellow disc',
+      'flat marker',
+    ]);
   });
 });

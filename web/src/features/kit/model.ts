@@ -4,11 +4,20 @@ import type { Kit, KitRequest, OwnMarker } from './api';
 
 type Sort = Marker['sort'];
 
+const FLAT = 'flat marker';
+
 /** The usual marker of each sort, in a word. */
 export const USUAL: { sort: Sort; name: string }[] = [
   { sort: 'TALL', name: 'tall cone' },
-  { sort: 'FLAT', name: 'flat marker' },
+  { sort: 'FLAT', name: FLAT },
 ];
+
+/** What lies at each of the settings that a course stands at, in a word; nothing where all lie in the same. */
+export function lying(course: { markers: Marker[]; within: Marker[] }, settings: number): string[] {
+  const widest = course.markers.find((m) => m.sort === 'FLAT')?.name ?? FLAT;
+  const names = [widest, ...course.within.map((m) => m.name)].slice(0, settings);
+  return names.length > 1 ? [...names, ...Array<string>(settings - names.length).fill(widest)] : [];
+}
 
 /** The flat markers that settings within the widest may lie in: all but what lies at the widest itself. */
 export function candidates(own: Marker[], usual: Marker, markers: Marker[]): Marker[] {

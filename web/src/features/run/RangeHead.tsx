@@ -1,4 +1,5 @@
 import type { Course } from '../course';
+import { lying } from '../kit';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { isSame, letterOf, Untold, type WhatStands } from '../standing';
@@ -82,12 +83,14 @@ export function RangeHead(props: {
 
 /** Which of the settings that stand is ridden, where there are several; and what only this device knows. */
 function Standing(props: {
+  course: Course;
   stands: WhatStands;
   setting: number | undefined;
   onSetting: (metres: number) => void;
 }) {
   const { stands, setting } = props;
   const { system } = usePreferences();
+  const lies = lying(props.course, stands.settings.length);
   return (
     <>
       {stands.settings.length > 1 && (
@@ -103,6 +106,7 @@ function Standing(props: {
                 onClick={() => props.onSetting(metres)}
               >
                 <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>
+                {lies[i] !== undefined && <span className="block text-[0.8rem]">{lies[i]}s</span>}
               </button>
             );
           })}

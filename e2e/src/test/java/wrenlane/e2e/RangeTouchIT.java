@@ -38,6 +38,8 @@ class RangeTouchIT {
         Locator settings = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Setting ridden"))
                 .getByRole(AriaRole.BUTTON);
         assertThat(settings).hasCount(3);
+        // What lies there is what a rider is told to ride.
+        assertThat(settings.nth(1)).containsText("yellow discs");
         List<String> riders = page.getByLabel("Rider", new Page.GetByLabelOptions().setExact(true))
                 .locator("option")
                 .allTextContents()
