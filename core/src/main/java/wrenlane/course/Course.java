@@ -23,7 +23,12 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn) {
         }
     }
 
-    /** A new course of a kind, first turn to the left. */
+    /** What a new course of a kind begins as: usual, with no more marks along its edges than show a rider the line. */
+    public static Course fresh(CourseKind kind) {
+        return EdgeMarks.few(standard(kind));
+    }
+
+    /** A course of a kind as it is usual, first turn to the left. */
     public static Course standard(CourseKind kind) {
         return new Course(kind, CourseSettings.standard(kind), Side.LEFT);
     }

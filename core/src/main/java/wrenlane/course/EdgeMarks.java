@@ -21,9 +21,9 @@ public record EdgeMarks(Optional<Density> density, double spacingMetres, int mar
 
     /** In a word, the densest first. */
     public enum Density {
-        /** As a new course has them. */
+        /** As close as a rider needs who looks at them. */
         FULL,
-        /** One between two corners at most. */
+        /** One between two corners at most: as a new course has them. */
         FEW,
         /** None between corners. */
         CORNERS
@@ -38,6 +38,16 @@ public record EdgeMarks(Optional<Density> density, double spacingMetres, int mar
      * @param said the same in a sentence
      */
     public record WithWhatThereIs(Optional<EdgeMarks> marks, int lacking, int fewer, String said) {}
+
+    /** A course with few marks along its edges; as it is where it has no edges. */
+    static Course few(Course course) {
+        return course.kind()
+                .edgeSpacing()
+                .map(spacing -> course.with(
+                        spacing,
+                        at(course, spacing, longestEdgeMetres(course) / 2, Optional.of(Density.FEW)).spacingMetres))
+                .orElse(course);
+    }
 
     /** The densities of a course, the densest first and each number of markers once; none on a kind without edges. */
     public static List<EdgeMarks> of(Course course) {

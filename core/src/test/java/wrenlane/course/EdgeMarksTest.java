@@ -30,6 +30,22 @@ class EdgeMarksTest {
         assertThat(marks).extracting(EdgeMarks::spacingMetres).containsExactly(2.5, 3.75, 7.5);
     }
 
+    /** A new course has few, and nothing else of it is other than usual; it can be ridden as the usual one can. */
+    @Test
+    void aNewCourseHasFew() {
+        assertThat(Course.fresh(CourseKinds.uTurnBox()).plan().cones()).hasSize(4 + 3);
+        for (CourseKind kind : CourseKinds.all()) {
+            Course fresh = Course.fresh(kind);
+            assertThat(fresh.plan().cones().size())
+                    .isLessThanOrEqualTo(Course.standard(kind).plan().cones().size());
+            assertThat(kind.edgeSpacing()
+                            .map(s -> fresh.with(
+                                    s, Course.standard(kind).settings().of(s)))
+                            .orElse(fresh))
+                    .isEqualTo(Course.standard(kind));
+        }
+    }
+
     @Test
     void asManyAsThereAreAreLaidAndWhatIsGivenUpIsSaid() {
         WithWhatThereIs plenty = EdgeMarks.within(BOX, 14).orElseThrow();

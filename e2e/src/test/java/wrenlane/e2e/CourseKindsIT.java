@@ -199,14 +199,16 @@ class CourseKindsIT {
     void laysTheEdgesWithAsManyMarkersAsThereAre() {
         choose("U-turn box");
         Locator spacing = page.getByLabel("Edge spacing", new Page.GetByLabelOptions().setExact(true));
+        // A new one has few: corners, and one between.
+        assertThat(spacing).hasValue(Pattern.compile("^3\\.75"));
+        page.getByText("full, 10").click();
+        assertThat(spacing).hasValue(Pattern.compile("^2\\.5"));
         page.getByLabel("Or markers there are").fill("8");
         assertThat(page.getByText("3 fewer along the edges")).isVisible();
         page.getByText("Lay them every").click();
         assertThat(spacing).hasValue(Pattern.compile("^3\\.75"));
         page.getByLabel("Or markers there are").fill("3");
         assertThat(page.getByText("take 4: 1 more")).isVisible();
-        page.getByText("full, 10").click();
-        assertThat(spacing).hasValue(Pattern.compile("^2\\.5"));
     }
 
     @Test

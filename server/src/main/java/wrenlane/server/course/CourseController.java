@@ -70,8 +70,8 @@ class CourseController {
                     kind.turning(),
                     kind.dimensions(),
                     kind.options(),
-                    CourseRequest.standard(kind),
-                    PlanJson.of(Course.standard(kind)));
+                    CourseRequest.fresh(kind),
+                    PlanJson.of(Course.fresh(kind)));
         }
     }
 

@@ -50,8 +50,16 @@ public record CourseRequest(
     }
 
     /** A new course of a kind, its lengths as if laid by tape. */
+    static CourseRequest fresh(CourseKind kind) {
+        return of(kind, Course.fresh(kind).settings());
+    }
+
+    /** A course of a kind as it is usual, its lengths as if laid by tape. */
     public static CourseRequest standard(CourseKind kind) {
-        CourseSettings start = CourseSettings.standard(kind);
+        return of(kind, CourseSettings.standard(kind));
+    }
+
+    private static CourseRequest of(CourseKind kind, CourseSettings start) {
         Map<String, LengthJson> lengths = new LinkedHashMap<>();
         Map<String, Integer> counts = new LinkedHashMap<>();
         Map<String, String> options = new LinkedHashMap<>();
