@@ -94,10 +94,10 @@ class NestedCourseTest {
     @Test
     void settingsThatWouldLieInTheSameAreToldApart() {
         CourseSettings twice =
-                BOX.settings().with(Markers.STANDARD.within(List.of(flat("yellow disc"), flat("yellow disc"))));
+                BOX.settings().with(Markers.STANDARD.within(List.of(flat("yellow disc"), flat("Yellow disc"))));
         assertThat(twice.check(BOX.kind()))
                 .extracting(f -> f.message().toString())
-                .containsExactly("Two settings would lie in yellow discs: choose another marker for one of them.");
+                .containsExactly("There would be Yellow discs in two places: choose another marker for one of them.");
         // One of the settings within may lie in what does at the widest: nobody said otherwise.
         assertThat(BOX.settings()
                         .with(Markers.STANDARD.within(List.of(flat("yellow disc"))))

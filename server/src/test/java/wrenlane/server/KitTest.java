@@ -152,6 +152,8 @@ class KitTest {
         RunningApp.Answer refused = APP.post("/api/courses", box);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.raw().body()).contains("one marker of a sort");
+        box.put("markers", List.of(disc, marker("Yellow disc", "TALL", 0.2, 0.3)));
+        assertThat(APP.post("/api/courses", box).raw().body()).contains("in two places");
         // A marker that becomes tall stands where tall cones did.
         long id = boxIn(disc, marker("post", "TALL", 0.1, 1));
         put(
@@ -199,7 +201,7 @@ class KitTest {
         assertThat(APP.get("/api/courses").body().get(0).at("/within/1/name").asString())
                 .isEqualTo("yellow disc");
         box.put("within", List.of(disc, disc));
-        assertThat(APP.post("/api/courses", box).raw().body()).contains("Two settings would lie in yellow discs");
+        assertThat(APP.post("/api/courses", box).raw().body()).contains("There would be yellow discs in two places");
         box.put("within", List.of(marker("post", "TALL", 0.1, 1)));
         assertThat(APP.post("/api/courses", box).raw().body()).contains("choose a flat marker");
     }

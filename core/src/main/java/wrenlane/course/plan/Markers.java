@@ -2,10 +2,12 @@ package wrenlane.course.plan;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import wrenlane.finding.Finding;
 
 /**
@@ -59,16 +61,16 @@ public record Markers(Marker tall, Marker flat, List<Marker> within) {
         return new Markers(tall, place > 0 && place <= within.size() ? within.get(place - 1) : flat, List.of());
     }
 
-    /** A finding where two settings could not be told apart by what lies there. */
+    /** A finding where two of them could not be told apart by their names, and so neither two settings on the ground. */
     public Optional<Finding> alike() {
-        Set<String> names = new HashSet<>(Set.of(flat.name()));
-        return within.stream()
-                .filter(m -> !names.add(m.name()))
+        Set<String> names = new HashSet<>();
+        return Stream.concat(Stream.of(tall, flat), within.stream())
+                .filter(m -> !names.add(m.name().toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .map(m -> new Finding(
                         "markers-alike",
-                        "within",
-                        "Two settings would lie in " + m.label(2) + ": choose another marker for one of them."));
+                        "markers",
+                        "There would be " + m.label(2) + " in two places: choose another marker for one of them."));
     }
 
     /** Their sizes as names and values; nothing of what is as it is usual. */
