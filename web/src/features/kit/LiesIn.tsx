@@ -1,4 +1,4 @@
-import { Select } from '../../shared/ui';
+import { Select, several } from '../../shared/ui';
 import type { Marker } from '../../shared/plan';
 import { useKit } from './api';
 import { candidates, lyingIn } from './model';
@@ -37,7 +37,7 @@ export function LiesIn(props: {
           value={props.within[i]?.name ?? ''}
           options={[
             { value: '', label: 'the same as a' },
-            ...free.map((m) => ({ value: m.name, label: `${m.name}s` })),
+            ...free.map((m) => ({ value: m.name, label: several(m.name) })),
           ]}
           onChoose={(name) =>
             props.onChoose(

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, TextField, useSay } from '../../shared/ui';
+import { Button, TextField, several, useSay } from '../../shared/ui';
 import { useKit, useSaveKit, type Kit } from './api';
 import { draftOf, fresh, kitOf, ownedText, USUAL, wrongWith, type DraftKit } from './model';
 import { OwnMarkerFields } from './OwnMarkerFields';
@@ -48,7 +48,7 @@ function Counting({ kit, onClose }: { kit: Kit; onClose: () => void }) {
       {USUAL.map(({ sort, name }) => (
         <TextField
           key={sort}
-          label={`${name.charAt(0).toUpperCase()}${name.slice(1)}s owned`}
+          label={several(`${name.charAt(0).toUpperCase()}${name.slice(1)}`) + ' owned'}
           inputMode="numeric"
           value={draft.usual[sort]}
           onChange={(e) => change({ usual: { ...draft.usual, [sort]: e.target.value } })}

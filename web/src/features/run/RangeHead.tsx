@@ -3,6 +3,7 @@ import { lying } from '../kit';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 import { isSame, letterOf, Untold, type WhatStands } from '../standing';
+import { several } from '../../shared/ui';
 import { lengthText, speedBand, usePreferences } from '../../shared/units';
 import type { UpNext } from './running';
 
@@ -106,7 +107,7 @@ function Standing(props: {
                 onClick={() => props.onSetting(metres)}
               >
                 <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>
-                {lies[i] !== undefined && <span className="block text-[0.8rem]">{lies[i]}s</span>}
+                {lies[i] !== undefined && <span className="block text-[0.8rem]">{several(lies[i])}</span>}
               </button>
             );
           })}

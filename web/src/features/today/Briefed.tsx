@@ -11,7 +11,7 @@ import {
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { Owned } from '../kit';
 import { saidAt, StandsAt } from '../standing';
-import { CautionNote } from '../../shared/ui';
+import { CautionNote, several } from '../../shared/ui';
 
 /** How the way on is said where going there says more than its name. */
 const ON: Partial<Record<Stop, string>> = {
@@ -65,7 +65,7 @@ export function Bring({ briefing }: { briefing: Briefing }) {
         {briefing.cones.map((c) => (
           <li key={c.marker.name}>
             <span className="figures text-[1.3rem]">{c.needed}</span>{' '}
-            {c.needed === 1 ? c.marker.name : `${c.marker.name}s`}{' '}
+            {c.needed === 1 ? c.marker.name : several(c.marker.name)}{' '}
             <span className="text-soft">and {c.spare} spare</span>
             {c.missing > 0 && (
               <b className="text-brick">

@@ -67,7 +67,7 @@ export function CourseFields(props: {
           ),
         )}
         <MarkerChoice
-          sorts={[...new Set(props.plan?.cones.map((c) => c.marker.sort))]}
+          sorts={props.plan?.markers.map((m) => m.marker.sort) ?? []}
           markers={course.markers ?? []}
           onChoose={(markers) => onChange({ markers })}
         />
