@@ -228,17 +228,22 @@ public final class LineChecker {
         Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
         double room = Math.min(front, rear);
         if (off.part() == Keep.Part.BODY) {
-            double lean = task.limits().leanRadians(p.curvature())
-                    * side(off.centre(), p).sign();
             double body = distance(off.centre(), p.rear(), p.front())
                     - off.radiusMetres()
-                    - task.footprint().reachMetres(off.heightMetres(), lean);
+                    - reach(task, p, off.heightMetres(), side(off.centre(), p));
             if (body < room) {
                 room = body;
                 part = Part.BODY;
             }
         }
         return new KeepRoom(off, room, part, p.distanceMetres());
+    }
+
+    /** How far the body reaches to a side at a height, in metres: from the lean's tangent, without the angle itself. */
+    private static double reach(LineTask task, LinePoint p, double height, Side side) {
+        double tan = task.limits().leanTangent(p.curvature());
+        double cos = 1 / Math.sqrt(1 + tan * tan);
+        return task.footprint().reachMetres(height, cos, side.sign() * tan * cos);
     }
 
     private static @Nullable KeepRoom roomInside(LineTask task, Keep.Inside line, LinePoint p) {
@@ -252,10 +257,8 @@ public final class LineChecker {
         if (line.part() == Keep.Part.BODY) {
             part = Part.BODY;
             half = Math.max(
-                    task.footprint()
-                            .reachMetres(Keep.LINE_HEIGHT_METRES, task.limits().leanRadians(p.curvature())),
-                    task.footprint()
-                            .reachMetres(Keep.LINE_HEIGHT_METRES, -task.limits().leanRadians(p.curvature())));
+                    reach(task, p, Keep.LINE_HEIGHT_METRES, Side.LEFT),
+                    reach(task, p, Keep.LINE_HEIGHT_METRES, Side.RIGHT));
         }
         return new KeepRoom(line, Math.min(front, rear) - half, part, p.distanceMetres());
     }

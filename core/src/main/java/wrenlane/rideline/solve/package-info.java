@@ -16,7 +16,8 @@
  * whose every step is one Riccati recursion, linear in the length of the course. A single vector of curvatures with dense
  * rows was considered and left: it needs more rounds on courses that turn far, and its rows grow with every cone. Going
  * on once from a step that made things worse, to mend it by the next (a watchdog), was tried and left: it took as many
- * programs.
+ * programs. So did second derivatives of the chain (heading with itself and with the spacing, weighted with the costates,
+ * whole or where they are positive alone): what binds is where curvature and clearance meet, and hardly bends with a step.
  *
  * <p><b>What is believed.</b> Nothing of it. {@link wrenlane.rideline.LineChecker} rides every line again by its own rule
  * and measures with the outline at its lean; {@link wrenlane.rideline.solve.LineSearch} asks it before anything is said to fit.
