@@ -4,6 +4,7 @@ import { body, changing, http, type Api } from '../../shared/http';
 export type Kit = Api<'KitResponse'>;
 export type KitRequest = Api<'KitJson'>;
 export type OwnMarker = Api<'KitMarkerJson'>;
+export type Lying = Api<'LyingJson'>;
 
 /** What the school owns to set courses out in. */
 export function useKit() {

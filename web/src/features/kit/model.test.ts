@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { candidates, draftOf, fresh, kitOf, lying, lyingIn, ownedText, wrongWith } from './model';
+import {
+  candidates,
+  draftOf,
+  enoughText,
+  fresh,
+  kitOf,
+  liesAsBest,
+  lying,
+  lyingIn,
+  ownedText,
+  wrongWith,
+} from './model';
 
 const disc = {
   name: 'yellow disc',
@@ -73,5 +84,16 @@ describe('what lies at the settings within', () => {
       'yellow disc',
       'flat marker',
     ]);
+  });
+
+  it('is held against how many there are', () => {
+    const b = { letter: 'b', marker: disc, needed: 9, missing: 0 };
+    expect(enoughText(b)).toBe('takes 9, never counted');
+    expect(enoughText({ ...b, left: 24 })).toBe('takes 9 of 24');
+    expect(enoughText({ ...b, left: 4, missing: 5 })).toBe('takes 9, 5 too few');
+    const c = { ...b, letter: 'c', marker: ball };
+    expect(liesAsBest([b, c], [b, c])).toBe(true);
+    expect(liesAsBest([b], [b, c])).toBe(false);
+    expect(liesAsBest([{ ...b, marker: ball }], [b])).toBe(false);
   });
 });

@@ -1,6 +1,6 @@
 import type { Marker } from '../../shared/plan';
 import { counted } from '../../shared/ui';
-import type { Kit, KitRequest, OwnMarker } from './api';
+import type { Kit, KitRequest, Lying, OwnMarker } from './api';
 
 type Sort = Marker['sort'];
 
@@ -39,6 +39,17 @@ export function lyingIn(within: Marker[], place: number, said: Marker | undefine
     if (one) next.push(one);
   }
   return next;
+}
+
+/** Whether the settings lie in what they would best lie in. */
+export function liesAsBest(lying: Lying[], best: Lying[]): boolean {
+  return best.every((b) => lying.some((l) => l.letter === b.letter && l.marker.name === b.marker.name));
+}
+
+/** How many markers a setting takes and how many there are for it, in words. */
+export function enoughText({ needed, left, missing }: Lying): string {
+  if (left === undefined) return `takes ${needed}, never counted`;
+  return missing > 0 ? `takes ${needed}, ${missing} too few` : `takes ${needed} of ${left}`;
 }
 
 export const SORTS: { value: Sort; label: string }[] = [

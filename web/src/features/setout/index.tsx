@@ -9,7 +9,7 @@ import { usePreferences } from '../../shared/units';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import { LiesIn } from '../kit';
-import { letterOf, saidAt, useWhatStands, WhatStandsPanel } from '../standing';
+import { letterOf, saidAt, useStandingOf, useWhatStands, WhatStandsPanel } from '../standing';
 import { letter, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
@@ -158,6 +158,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
 function Stands({ day, course }: { day: Day; course: Course }) {
   const kind = useCourseKinds().data?.find((k) => k.kind === course.kind);
   const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
+  const of = useStandingOf(day.id, course.id, stands.settings).data;
   const save = useSaveCourse();
   const say = useSay();
   if (kind === undefined) return null;
@@ -168,6 +169,8 @@ function Stands({ day, course }: { day: Day; course: Course }) {
           letters={stands.settings.slice(1).map((_, i) => letterOf(i + 1))}
           markers={course.markers}
           within={course.within}
+          lying={of?.lying}
+          best={of?.lyingBest}
           disabled={save.isPending}
           onChoose={(within) =>
             save

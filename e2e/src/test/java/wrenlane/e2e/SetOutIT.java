@@ -139,6 +139,13 @@ class SetOutIT {
         assertThat(dc).containsText("yellow disc");
         page.getByLabel("Setting b lies in").selectOption(new SelectOption().setLabel("the same as a"));
         assertThat(dc).containsText("flat marker");
+        // What is owned is proposed, and laid at a press.
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        assertThat(stands).containsText("From what you own: b half balls, c yellow discs");
+        press(page, "Lay these");
+        assertThat(db).containsText("half ball");
+        assertThat(dc).containsText("yellow disc");
+        assertThat(stands).containsText("of 24");
         page.close();
     }
 

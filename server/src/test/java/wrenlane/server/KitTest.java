@@ -206,6 +206,52 @@ class KitTest {
         assertThat(APP.post("/api/courses", box).raw().body()).contains("choose a flat marker");
     }
 
+    /** Of yellow discs there are enough, of half balls two: what is owned is proposed, less what stands beside it. */
+    @Test
+    void proposesWhatTheSettingsWithinWouldLieIn() {
+        put(own(marker("yellow disc", "FLAT", 0.19, 0.05), 30), own(marker("half ball", "FLAT", 0.12, 0.06), 2));
+        long box = APP.post("/api/courses", Courses.box(8)).body().get("id").asLong();
+        Map<String, Object> other = new HashMap<>(Courses.box(8));
+        other.put("markers", List.of(marker("yellow disc", "FLAT", 0.19, 0.05)));
+        long beside = APP.post("/api/courses", other).body().get("id").asLong();
+        Map<String, Object> day = new HashMap<>(
+                Map.of("date", "2026-05-14", "title", "A day", "courseIds", List.of(box, beside), "riders", List.of()));
+        day.put("stands", List.of());
+        long id = APP.post("/api/days", day).body().get("id").asLong();
+        String question = "/api/days/" + id + "/courses/" + box + "/standing?at=8&at=7&at=6";
+        JsonNode alone = APP.get(question).body();
+        assertThat(alone.get("lying").size()).isZero();
+        JsonNode disc = lying(alone, "yellow disc");
+        assertThat(disc.get("needed").asInt()).isGreaterThan(2);
+        assertThat(disc.get("left").asInt()).isEqualTo(30);
+        JsonNode ball = lying(alone, "half ball");
+        assertThat(ball.get("missing").asInt()).isEqualTo(ball.get("needed").asInt() - 2);
+        day.put(
+                "stands",
+                List.of(Map.of("courseId", beside, "stand", Map.of("xMetres", 0, "yMetres", 0, "turnRadians", 0))));
+        assertThat(APP.put("/api/days/" + id, day).status()).isEqualTo(200);
+        JsonNode laid = APP.get("/api/courses/" + beside).body();
+        JsonNode sheet = APP.post(
+                        "/api/set-outs", Map.of("laid", Courses.laid(Courses.of(laid), 8.0), "system", "METRIC"))
+                .body();
+        int taken = sheet.at("/sheet/markers")
+                .valueStream()
+                .filter(m -> m.at("/marker/name").asString().equals("yellow disc"))
+                .mapToInt(m -> m.get("count").asInt())
+                .sum();
+        assertThat(taken).isPositive();
+        assertThat(lying(APP.get(question).body(), "yellow disc").get("left").asInt())
+                .isEqualTo(30 - taken);
+    }
+
+    private static JsonNode lying(JsonNode standing, String marker) {
+        return standing.get("lyingBest")
+                .valueStream()
+                .filter(l -> l.at("/marker/name").asString().equals(marker))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** A course brought in from another school stands in what it stood in there, unless this one has that name itself. */
     @Test
     void aCourseFromAFileBringsItsMarkersAlong() {

@@ -2,7 +2,9 @@ package wrenlane.server.day;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.coaching.StandingMarkers;
 import wrenlane.finding.Finding;
+import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.progress.ChanceJson;
 
 /**
@@ -12,6 +14,8 @@ import wrenlane.server.progress.ChanceJson;
  * @param settingLabel what its settings are of, such as width
  * @param stands at present, or as asked about
  * @param proposal what would serve most of the day's riders; missing where nothing is known of any
+ * @param lying what each setting within the widest lies in, as it is chosen
+ * @param lyingBest what they would best lie in of what the school owns; nothing where there is no other marker
  * @param findings why the settings asked about cannot stand, or those stored no longer do; what stands is then as the course
  *     is set
  * @param unfinished whether time ran out before everybody was looked at; asked again, it goes on from there
@@ -22,6 +26,8 @@ public record StandingResponse(
         String settingLabel,
         SettingsChoice stands,
         @Nullable SettingsChoice proposal,
+        List<LyingJson> lying,
+        List<LyingJson> lyingBest,
         List<Finding> findings,
         boolean unfinished) {
     /**
@@ -38,6 +44,31 @@ public record StandingResponse(
      * @param ownCones cones that stand for it alone
      */
     public record SettingJson(String letter, double metres, int ownCones) {}
+
+    /**
+     * What one setting lies in.
+     *
+     * @param needed markers that stand for it alone
+     * @param left how many there are besides what else stands on the day; missing where they were never counted
+     * @param missing how many more are needed than there are
+     */
+    public record LyingJson(
+            String letter,
+            MarkerJson marker,
+            int needed,
+            @Nullable Integer left,
+            int missing) {
+        static List<LyingJson> of(StandingMarkers markers) {
+            return markers.settings().stream()
+                    .map(l -> new LyingJson(
+                            l.letter(),
+                            MarkerJson.of(l.marker()),
+                            l.needed(),
+                            l.left().orElse(null),
+                            l.missing()))
+                    .toList();
+        }
+    }
 
     /**
      * A rider on what stands.

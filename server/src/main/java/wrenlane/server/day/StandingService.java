@@ -9,23 +9,35 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.StandingChoice;
 import wrenlane.coaching.StandingChoice.Range;
 import wrenlane.coaching.StandingChoice.Served;
+import wrenlane.coaching.StandingMarkers;
+import wrenlane.coaching.StandingMarkers.Owned;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.MarkerCount;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.day.StandingResponse.LyingJson;
 import wrenlane.server.day.StandingResponse.RiderOnIt;
 import wrenlane.server.day.StandingResponse.SettingJson;
 import wrenlane.server.day.StandingResponse.SettingsChoice;
+import wrenlane.server.kit.KitMarkerJson;
+import wrenlane.server.kit.KitResponse;
+import wrenlane.server.kit.KitService;
+import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.ChanceJson;
@@ -37,6 +49,7 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
+import wrenlane.setout.SetOutSheet;
 import wrenlane.units.LengthSystem;
 
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
@@ -47,6 +60,7 @@ public class StandingService {
     private final RiderService riders;
     private final MachineService machines;
     private final ProgressService progress;
+    private final KitService kit;
     private final Storage storage;
     private final Reckoning reckoning;
 
@@ -56,6 +70,7 @@ public class StandingService {
             RiderService riders,
             MachineService machines,
             ProgressService progress,
+            KitService kit,
             Storage storage,
             Reckoning reckoning) {
         this.days = days;
@@ -63,6 +78,7 @@ public class StandingService {
         this.riders = riders;
         this.machines = machines;
         this.progress = progress;
+        this.kit = kit;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -79,6 +95,7 @@ public class StandingService {
      */
     StandingResponse standing(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
         Read read = storage.read(() -> read(days.get(dayId), courseId));
+        List<Owned> owned = storage.read(() -> owned(read.day(), courseId));
         Course course = read.course().course();
         List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
         List<Finding> findings = NestedCourse.check(course, asked);
@@ -98,6 +115,8 @@ public class StandingService {
                         settings(nested),
                         on(read, standings, ranges, StandingChoice.at(known, nested.settingsMetres()))),
                 proposal(read, course, standings, ranges, known, system),
+                LyingJson.of(StandingMarkers.asChosen(nested, owned)),
+                LyingJson.of(StandingMarkers.best(nested, owned)),
                 findings,
                 standings.stream().anyMatch(Optional::isEmpty));
     }
@@ -164,6 +183,27 @@ public class StandingService {
                     progress.latest(pair.riderId(), course.course().kind())));
         }
         return new Read(day, course, read);
+    }
+
+    /** The flat markers there are, less what the day's other courses stand in at the same time. */
+    private List<Owned> owned(DayResponse day, long courseId) {
+        Map<String, Integer> taken = MarkerCount.sum(day.stands().stream()
+                        .map(DayStand::courseId)
+                        .filter(id -> id != courseId)
+                        .map(id ->
+                                SetOutSheet.markers(day.nested(courses.get(id)).plan())))
+                .stream()
+                .collect(Collectors.toMap(c -> c.marker().name(), MarkerCount::count));
+        KitResponse has = kit.get();
+        Map<String, Integer> counted = has.ownedByName();
+        return Stream.concat(Stream.of(has.usualFlat()), has.markers().stream().map(KitMarkerJson::marker))
+                .map(MarkerJson::marker)
+                .filter(marker -> marker.sort() == ConeSort.FLAT)
+                .map(marker -> new Owned(
+                        marker,
+                        Optional.ofNullable(counted.get(marker.name()))
+                                .map(n -> Math.max(0, n - taken.getOrDefault(marker.name(), 0)))))
+                .toList();
     }
 
     /** What suits each rider; empty where their machine has no rung here, or time ran out. */

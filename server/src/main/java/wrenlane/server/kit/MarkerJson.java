@@ -26,7 +26,7 @@ public record MarkerJson(
         @NotNull Double baseMetres,
         @NotNull Double heightMetres,
         @NotNull MarkerColour colour) {
-    static MarkerJson of(Marker marker) {
+    public static MarkerJson of(Marker marker) {
         return new MarkerJson(
                 marker.name(), marker.sort(), marker.baseMetres(), marker.heightMetres(), marker.colour());
     }
