@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, changing, http, type Api } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
 
 export type Lesson = Api<'LessonResponse'>;
 export type Settings = Api<'LessonSettings'>;
@@ -9,9 +10,11 @@ export type Finding = Lesson['findings'][number];
 
 /** The lesson of a day as it stands. */
 export function useLesson(dayId: number) {
+  const { system } = usePreferences();
   return useQuery({
-    queryKey: ['lesson', dayId],
-    queryFn: () => body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId } } })),
+    queryKey: ['lesson', dayId, system],
+    queryFn: () =>
+      body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId }, query: { system } } })),
     // Who rides what of what stands is reckoned in the background.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
   });
@@ -20,13 +23,17 @@ export function useLesson(dayId: number) {
 /** Stores what a lesson is planned from; the plan comes back. */
 export function useSaveLesson(dayId: number) {
   const client = useQueryClient();
+  const { system } = usePreferences();
   return useMutation({
     mutationFn: ({ version, settings }: { version: number; settings: Settings }) =>
       changing({ version }, (header) =>
-        http.PUT('/api/days/{dayId}/lesson', { params: { path: { dayId }, header }, body: settings }),
+        http.PUT('/api/days/{dayId}/lesson', {
+          params: { path: { dayId }, query: { system }, header },
+          body: settings,
+        }),
       ),
     onSuccess: (lesson) => {
-      client.setQueryData(['lesson', dayId], lesson);
+      client.setQueryData(['lesson', dayId, system], lesson);
       void client.invalidateQueries({ queryKey: ['briefing', dayId] });
     },
   });

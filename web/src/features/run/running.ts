@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { body, http, type Api } from '../../shared/http';
+import { usePreferences } from '../../shared/units';
 
 export type Running = Api<'RunningResponse'>;
 export type RunningBlock = Running['on'][number];
@@ -12,6 +13,7 @@ const ASK = 15_000;
 /** Where the lesson of a day is, and what can be done to it; the same on every device. */
 export function useRunning(dayId: number) {
   const client = useQueryClient();
+  const { system } = usePreferences();
   const key = ['running', dayId];
   const read = useQuery({
     queryKey: key,
@@ -22,7 +24,7 @@ export function useRunning(dayId: number) {
     mutationFn: ({ act, riderId }: { act: Act; riderId?: number }) =>
       body(
         http.POST('/api/days/{dayId}/running', {
-          params: { path: { dayId } },
+          params: { path: { dayId }, query: { system } },
           body: { act, step: read.data?.step ?? 0, ...(riderId !== undefined && { riderId }) },
         }),
       ),

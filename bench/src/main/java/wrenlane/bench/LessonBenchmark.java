@@ -49,7 +49,8 @@ public class LessonBenchmark {
             Stage stage = Stage.values()[i % 6];
             riders.forEach(r ->
                     tasks.put(r, new RiderTask("d", "Drill", "Cue", stage, DrillStanding.State.WORKING_ON, true, 8)));
-            stations.add(new Station(i == 0 ? Station.OPEN : "course" + i, "S" + i, i, i % 2 == 0, 20 + i, tasks));
+            Station.Laying laying = new Station.Laying(i / 2.0, i / 10.0);
+            stations.add(new Station(i == 0 ? Station.OPEN : "course" + i, "S" + i, laying, i % 2 == 0, 20 + i, tasks));
         }
         return new LessonBrief(240, riders, stations, 2, 1, Weather.DRY, wishes);
     }

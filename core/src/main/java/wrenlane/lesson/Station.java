@@ -4,27 +4,42 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wrenlane.course.NestedCourse;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.WalkingOrder;
+import wrenlane.units.LengthSystem;
 
 /**
  * Ground to ride on: a course of the day, or open ground without cones.
  *
  * @param id of the course, or {@link #OPEN}
  * @param name as shown
- * @param cones that are laid for it
+ * @param laying an estimate of how long it takes to set it out, and to pick it up again, in minutes
  * @param standing whether it stands from the start, beside the others that do
  * @param passSeconds one run with the way back and a word, for the slowest rider: an estimate
  * @param tasks what each rider would ride here, by rider; whoever is missing has nothing to ride here yet
  */
 public record Station(
-        String id, String name, int cones, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+        String id, String name, Laying laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
     /** The id of open ground. */
     public static final String OPEN = "open";
 
-    /** Laying one cone by tape, in seconds; from practice, an estimate. */
-    private static final int LAY_SECONDS = 25;
+    /**
+     * How long cones take.
+     *
+     * @param outMinutes to set them out
+     * @param inMinutes to pick them up
+     */
+    public record Laying(double outMinutes, double inMinutes) {
+        /** Where there is nothing to lay. */
+        public static final Laying NONE = new Laying(0, 0);
 
-    /** Picking one up, in seconds; an estimate. */
-    private static final int PICK_SECONDS = 6;
+        /** By the set-out sheet of what stands there, walked with little walking. */
+        public static Laying of(NestedCourse course) {
+            WalkingOrder walk = SetOutSheet.of(course, LengthSystem.METRIC).walk();
+            return new Laying(walk.minutes(), walk.pickingMinutes());
+        }
+    }
 
     public Station {
         if (!(passSeconds >= 5 && passSeconds <= 900)) {
@@ -65,10 +80,10 @@ public record Station(
         if (before.filter(b -> b.id.equals(id)).isPresent()) {
             return 0;
         }
-        int seconds = (isLaidInTurn() ? cones * LAY_SECONDS : 0)
+        double minutes = (isLaidInTurn() ? laying.outMinutes : 0)
                 + before.filter(Station::isLaidInTurn)
-                        .map(b -> b.cones * PICK_SECONDS)
-                        .orElse(0);
-        return (seconds + 59) / 60;
+                        .map(b -> b.laying.inMinutes)
+                        .orElse(0.0);
+        return (int) Math.ceil(minutes);
     }
 }

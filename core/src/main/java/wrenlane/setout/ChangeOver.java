@@ -34,9 +34,6 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
     /** Most that can be asked for. */
     public static final int LARGEST_STACK = 60;
 
-    /** To bend for a cone, or to take from the stack and put back, in seconds; an estimate of ours. */
-    private static final double TAKING_SECONDS = 3;
-
     /** What is done at a stop. */
     public enum Doing {
         STAYS,
@@ -121,11 +118,8 @@ public record ChangeOver(List<Step> steps, double walkedMetres, double minutes) 
         StackWalk walk = StackWalk.of(stack, stops, holds);
         List<Step> walked = new Walked(stops, labels, markers, stack, holds).steps(walk.visits());
         steps.addAll(walked);
-        double seconds = walk.metres() / WalkingOrder.WALK_METRES_PER_SECOND
-                + walked.stream()
-                        .mapToDouble(s -> s.doing == Doing.LAY_DOWN ? WalkingOrder.HANDLING_SECONDS : TAKING_SECONDS)
-                        .sum();
-        return new ChangeOver(steps, walk.metres(), seconds / 60);
+        long laid = walked.stream().filter(s -> s.doing == Doing.LAY_DOWN).count();
+        return new ChangeOver(steps, walk.metres(), HandTime.minutes(walk.metres(), laid, walked.size() - laid));
     }
 
     /** Cones that are moved, brought or taken away. */

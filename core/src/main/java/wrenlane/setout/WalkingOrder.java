@@ -14,17 +14,11 @@ import wrenlane.plane.Point;
  *
  * @param order numbers of the places, in the order they are walked
  * @param walkedMetres from the start to the last place
- * @param minutes an estimate of the time it takes
+ * @param minutes an estimate of the time it takes to lay a cone by tape at each
  */
 public record WalkingOrder(List<Integer> order, double walkedMetres, double minutes) {
     /** Most places for which every order is weighed up. */
     static final int EXACT = 11;
-
-    /** Walking pace of someone with cones in hand, in m/s; an estimate of ours. */
-    static final double WALK_METRES_PER_SECOND = 1.1;
-
-    /** Time to read a figure, find the mark and put a cone down or pick it up, in seconds; an estimate of ours. */
-    static final double HANDLING_SECONDS = 8;
 
     /** Longest stretch that is moved elsewhere as a whole. */
     private static final int STRETCH = 3;
@@ -39,8 +33,13 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
     public static WalkingOrder from(Point start, List<Point> places) {
         int[] order = places.size() <= EXACT ? exact(start, places) : improved(start, places);
         double walked = between(start, places, order);
-        double seconds = walked / WALK_METRES_PER_SECOND + order.length * HANDLING_SECONDS;
-        return new WalkingOrder(Arrays.stream(order).boxed().toList(), walked, seconds / 60);
+        return new WalkingOrder(
+                Arrays.stream(order).boxed().toList(), walked, HandTime.minutes(walked, order.length, 0));
+    }
+
+    /** An estimate of the time it takes to pick up what stands at each place, in minutes. */
+    public double pickingMinutes() {
+        return HandTime.minutes(walkedMetres, 0, order.size());
     }
 
     /** Metres walked between places in an order. */

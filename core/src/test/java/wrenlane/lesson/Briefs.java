@@ -27,7 +27,12 @@ final class Briefs {
     static Station station(String id, Stage stage, int passSeconds, boolean standing, List<String> riders) {
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
         riders.forEach(r -> tasks.put(r, task(id + "-drill", stage, State.WORKING_ON)));
-        return new Station(id, "Station " + id, id.equals(Station.OPEN) ? 0 : 10, standing, passSeconds, tasks);
+        return new Station(id, "Station " + id, cones(id.equals(Station.OPEN) ? 0 : 10), standing, passSeconds, tasks);
+    }
+
+    /** As long as so many cones take, each with a few steps to the next. */
+    static Station.Laying cones(int count) {
+        return new Station.Laying(count * 25 / 60.0, count * 6 / 60.0);
     }
 
     static List<String> riders(int count) {
@@ -42,7 +47,7 @@ final class Briefs {
                     s.tasks()
                             .forEach((rider, task) ->
                                     tasks.put(rider, task.on(Optional.empty(), Optional.ofNullable(weak.get(rider)))));
-                    return new Station(s.id(), s.name(), s.cones(), s.standing(), s.passSeconds(), tasks);
+                    return new Station(s.id(), s.name(), s.laying(), s.standing(), s.passSeconds(), tasks);
                 })
                 .toList();
         return new LessonBrief(
@@ -119,7 +124,7 @@ final class Briefs {
         return new Station(
                 id,
                 id,
-                id.equals(Station.OPEN) ? 0 : 4 + random.nextInt(20),
+                cones(id.equals(Station.OPEN) ? 0 : 4 + random.nextInt(20)),
                 random.nextBoolean(),
                 15 + random.nextInt(60),
                 tasks);

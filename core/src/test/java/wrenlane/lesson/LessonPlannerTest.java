@@ -13,10 +13,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.Stage;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block.Sort;
 import wrenlane.machine.Side;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.units.LengthSystem;
 
 class LessonPlannerTest {
     /** What is said of a lesson that breaks no rule: what was left out, and why. */
@@ -77,6 +82,31 @@ class LessonPlannerTest {
         } else {
             assertThat(broken(rest)).extracting(Finding::code).contains("too-short");
         }
+    }
+
+    /** Where a course is set out only when it is its turn, its change-over is as long as its set-out sheet says. */
+    @Test
+    void changesOverInTheMinutesOfTheSetOut() {
+        NestedCourse box = NestedCourse.of(Course.standard(CourseKinds.uTurnBox()));
+        Station.Laying laying = Station.Laying.of(box);
+        assertThat(laying.outMinutes())
+                .isEqualTo(SetOutSheet.of(box, LengthSystem.METRIC).walk().minutes());
+        List<String> all = Briefs.riders(4);
+        Station plain = Briefs.station("box", Stage.U_TURNS, all);
+        Station measured =
+                new Station(plain.id(), plain.name(), laying, plain.standing(), plain.passSeconds(), plain.tasks());
+        Lesson lesson = LessonPlanner.plan(new LessonBrief(
+                120,
+                all,
+                List.of(Briefs.station(Station.OPEN, Stage.STRAIGHT_CONTROL, all), measured),
+                1,
+                0,
+                Weather.DRY,
+                List.of(new Wish("box", Optional.empty()))));
+        assertThat(lesson.blocks())
+                .filteredOn(b -> b.sort() == Sort.CHANGE_OVER)
+                .singleElement()
+                .satisfies(b -> assertThat(b.minutes()).isEqualTo((int) Math.ceil(laying.outMinutes())));
     }
 
     @Test

@@ -293,7 +293,7 @@ class ChangeOverTest {
                 .containsExactly(Doing.PICK_UP, Doing.PICK_UP, Doing.LAY_DOWN, Doing.LAY_DOWN);
         assertThat(change.walkedMetres()).isCloseTo(13, within(1e-9));
         // 13 m at 1.1 m/s, two cones bent for and two laid down.
-        assertThat(change.minutes()).isCloseTo((13 / 1.1 + 2 * 3 + 2 * 8) / 60, within(1e-9));
+        assertThat(change.minutes()).isCloseTo((13 / 1.1 + 2 * 6 + 2 * 25) / 60, within(1e-9));
         // With one in hand: to 0, to 9, back to 1, to 10.
         assertThat(ChangeOver.between(first, second, new Point(-3, 0), 1).walkedMetres())
                 .isCloseTo(3 + 9 + 8 + 9, within(1e-9));

@@ -38,8 +38,8 @@ class LessonController {
 
     /** The running order of the day. */
     @GetMapping("/lesson")
-    LessonResponse getLesson(@PathVariable long dayId) {
-        return service.get(dayId);
+    LessonResponse getLesson(@PathVariable long dayId, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+        return service.get(dayId, system);
     }
 
     /** Lessons to begin from; none where nobody takes part. */
@@ -52,15 +52,19 @@ class LessonController {
     @PutMapping("/lesson")
     LessonResponse putLesson(
             @PathVariable long dayId,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody LessonSettings settings) {
-        return service.put(dayId, Expected.of(ifMatch), settings);
+        return service.put(dayId, Expected.of(ifMatch), settings, system);
     }
 
     /** What other settings would give; nothing is stored. */
     @PostMapping("/lesson-previews")
-    LessonResponse previewLesson(@PathVariable long dayId, @Valid @RequestBody LessonSettings settings) {
-        return service.preview(dayId, settings);
+    LessonResponse previewLesson(
+            @PathVariable long dayId,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @Valid @RequestBody LessonSettings settings) {
+        return service.preview(dayId, settings, system);
     }
 
     /** Where the lesson is while it is given. */
@@ -71,8 +75,11 @@ class LessonController {
 
     /** Begins the lesson, goes on to the next step, pauses, lets a rider skip, leave or come. */
     @PostMapping("/running")
-    RunningResponse runLesson(@PathVariable long dayId, @Valid @RequestBody RunningAct act) {
-        return running.act(dayId, act);
+    RunningResponse runLesson(
+            @PathVariable long dayId,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system,
+            @Valid @RequestBody RunningAct act) {
+        return running.act(dayId, act, system);
     }
 
     /** What it takes to have a course stand at other settings for one rider, and when it is best done. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
@@ -71,7 +72,13 @@ public class LessonService {
     /** A plan with its brief, in bytes: an estimate for a dozen riders. */
     private static final int PLAN_BYTES = 30_000;
 
+    /** What a course stands at, in bytes: an estimate. */
+    private static final int COURSE_BYTES = 10_000;
+
     private final Kept<LessonBrief, Lesson> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
+    /** Courses walked through once. */
+    private final Kept<NestedCourse, Station.Laying> laying = Kept.within(MOST_BYTES, course -> COURSE_BYTES);
+
     private final LessonStore store;
     private final DayService days;
     private final CourseService courses;
@@ -121,20 +128,20 @@ public class LessonService {
     private record Stored(long version, LessonSettings settings) implements Versioned {}
 
     /** The lesson of a day as it stands. */
-    public LessonResponse get(long dayId) {
-        return planned(storage.read(() -> read(dayId)));
+    public LessonResponse get(long dayId, LengthSystem system) {
+        return planned(storage.read(() -> read(dayId)), system);
     }
 
     /** The lesson that other settings would give; nothing is stored. */
-    LessonResponse preview(long dayId, LessonSettings settings) {
+    LessonResponse preview(long dayId, LessonSettings settings, LengthSystem system) {
         Read read = storage.read(() -> read(dayId));
         Read other = new Read(read.day(), read.courses(), read.catalogue(), settings, read.version());
         check(other);
-        return planned(other);
+        return planned(other, system);
     }
 
     /** Stores settings, and plans. */
-    LessonResponse put(long dayId, Expected expected, LessonSettings settings) {
+    LessonResponse put(long dayId, Expected expected, LessonSettings settings, LengthSystem system) {
         Read stored = storage.write(() -> {
             Read read = read(dayId);
             expected.check(read.version(), () -> new Stored(read.version(), read.settings()), settings);
@@ -144,7 +151,7 @@ public class LessonService {
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
-        return planned(stored);
+        return planned(stored, system);
     }
 
     private Read read(long dayId) {
@@ -204,7 +211,7 @@ public class LessonService {
     RangeCheck.Facts facts(long dayId) {
         Read read = storage.read(() -> read(dayId));
         Set<String> drillIds = new HashSet<>();
-        planned(read)
+        planned(read, LengthSystem.METRIC)
                 .blocks()
                 .forEach(b -> b.turns().forEach(t -> drillIds.add(t.task().drillId())));
         return storage.read(() -> new RangeCheck.Facts(
@@ -236,11 +243,12 @@ public class LessonService {
         return riding;
     }
 
-    private LessonResponse planned(Read read) {
+    /** @param system whose lengths the rungs are that riders begin at */
+    private LessonResponse planned(Read read, LengthSystem system) {
         List<DayRider> present = present(read);
         List<RiderDrills> stand = standings(read, present);
         Map<String, LessonTasks> tasks = tasks(read.catalogue(), stand);
-        Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), LengthSystem.METRIC);
+        Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), system);
         List<Station> stations = stations(read, tasks, rides);
         Optional<Lesson> lesson = brief(read.settings(), tasks.keySet(), stations)
                 .map(brief -> plans.get(brief, () -> LessonPlanner.plan(brief)));
@@ -275,13 +283,13 @@ public class LessonService {
      *
      * @throws RefusedException where there is too little time left, or nobody is there
      */
-    List<Block> rest(long dayId, RunningLesson running, Instant now) {
+    List<Block> rest(long dayId, RunningLesson running, Instant now, LengthSystem system) {
         Read read = storage.read(() -> read(dayId));
         List<DayRider> there = present(read).stream()
                 .filter(r -> !running.away().contains(String.valueOf(r.riderId())))
                 .toList();
         Map<String, LessonTasks> tasks = tasks(read.catalogue(), standings(read, there));
-        List<Station> stations = stations(read, tasks, standing.rides(read.day(), read.courses(), LengthSystem.METRIC));
+        List<Station> stations = stations(read, tasks, standing.rides(read.day(), read.courses(), system));
         int left = read.settings().minutes() - running.minuteAfterStep(now);
         if (left < LessonBrief.SHORTEST) {
             throw RefusedException.of(
@@ -308,9 +316,9 @@ public class LessonService {
         return rest.blocks();
     }
 
-    private static List<Station> stations(
-            Read read, Map<String, LessonTasks> tasks, Map<Long, Map<Long, Rides>> rides) {
-        LessonStations made = new LessonStations(read.catalogue(), tasks, rides);
+    private List<Station> stations(Read read, Map<String, LessonTasks> tasks, Map<Long, Map<Long, Rides>> rides) {
+        LessonStations made = new LessonStations(
+                read.catalogue(), tasks, rides, course -> laying.get(course, () -> Station.Laying.of(course)));
         Set<Long> placed = read.day().stands().stream().map(DayStand::courseId).collect(Collectors.toSet());
         List<Station> stations = new ArrayList<>(List.of(made.open()));
         read.courses().forEach(c -> stations.add(made.of(c, read.day().nested(c), placed.contains(c.id()))));

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.drill.Catalogue;
@@ -24,17 +25,24 @@ final class LessonStations {
     private final Catalogue catalogue;
     private final Map<String, LessonTasks> riders;
     private final Map<Long, Map<Long, Rides>> rides;
+    private final Function<NestedCourse, Station.Laying> laying;
 
     /**
      * For some riders.
      *
      * @param riders by their id
      * @param rides of what stands, by course and rider, as far as it is known
+     * @param laying how long a course takes to set out
      */
-    LessonStations(Catalogue catalogue, Map<String, LessonTasks> riders, Map<Long, Map<Long, Rides>> rides) {
+    LessonStations(
+            Catalogue catalogue,
+            Map<String, LessonTasks> riders,
+            Map<Long, Map<Long, Rides>> rides,
+            Function<NestedCourse, Station.Laying> laying) {
         this.catalogue = catalogue;
         this.riders = riders;
         this.rides = rides;
+        this.laying = laying;
     }
 
     /** Open ground, where nobody needs a cone. */
@@ -47,7 +55,7 @@ final class LessonStations {
                 .mapToInt(Integer::intValue)
                 .max()
                 .orElse(OPEN_SECONDS);
-        return new Station(Station.OPEN, "Open ground", 0, true, seconds, tasks);
+        return new Station(Station.OPEN, "Open ground", Station.Laying.NONE, true, seconds, tasks);
     }
 
     /** A course of the day. */
@@ -65,7 +73,7 @@ final class LessonStations {
         return new Station(
                 String.valueOf(stored.id()),
                 stored.name(),
-                nested.plan().cones().size(),
+                standing ? Station.Laying.NONE : laying.apply(nested),
                 standing,
                 seconds.stream().mapToInt(Integer::intValue).max().orElse(OPEN_SECONDS),
                 tasks);

@@ -41,6 +41,7 @@ import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
+import wrenlane.units.LengthSystem;
 
 /** The lesson of a day while it is given: the same on every device. */
 @Service
@@ -94,7 +95,7 @@ public class RunningService {
     }
 
     /** Does something to it, and says where it is then. */
-    RunningResponse act(long dayId, RunningAct act) {
+    RunningResponse act(long dayId, RunningAct act, LengthSystem system) {
         if (act.isOfRider() == (act.riderId() == null)) {
             throw RefusedException.of(
                     "whose-turn",
@@ -103,8 +104,8 @@ public class RunningService {
         }
         // Planned before the writer is taken.
         List<Block> planned = act.act() == Act.BEGIN
-                ? planned(dayId)
-                : act.act() == Act.PLAN_ANEW ? plannedAnew(dayId, act.step()) : List.of();
+                ? planned(dayId, system)
+                : act.act() == Act.PLAN_ANEW ? plannedAnew(dayId, act.step(), system) : List.of();
         return storage.write(() -> {
             DayResponse day = days.get(dayId);
             Optional<RunningLesson> before = find(dayId);
@@ -142,15 +143,15 @@ public class RunningService {
     }
 
     /** Of a lesson that is on at that step; nothing where it is not, for somebody else was first. */
-    private List<Block> plannedAnew(long dayId, int step) {
+    private List<Block> plannedAnew(long dayId, int step, LengthSystem system) {
         return storage.read(() -> find(dayId))
                 .filter(lesson -> lesson.step() == step && !lesson.isOver())
-                .map(lesson -> lessons.rest(dayId, lesson, clock.instant()))
+                .map(lesson -> lessons.rest(dayId, lesson, clock.instant(), system))
                 .orElse(List.of());
     }
 
-    private List<Block> planned(long dayId) {
-        LessonResponse lesson = lessons.get(dayId);
+    private List<Block> planned(long dayId, LengthSystem system) {
+        LessonResponse lesson = lessons.get(dayId, system);
         if (lesson.blocks().isEmpty()) {
             throw RefusedException.of(
                     "no-running-order",

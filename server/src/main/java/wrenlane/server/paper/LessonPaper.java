@@ -60,7 +60,7 @@ class LessonPaper {
     /** The lesson of a day as PDF. */
     byte[] lessonPdf(long dayId, LengthSystem system, Paper paper) {
         DayResponse day = days.get(dayId);
-        LessonResponse lesson = lessons.get(dayId);
+        LessonResponse lesson = lessons.get(dayId, system);
         Catalogue catalogue = drills.catalogue();
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("paper", paper.css());
