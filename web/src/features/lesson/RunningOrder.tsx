@@ -44,7 +44,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
   return (
     <div className="flex flex-col gap-4 px-6 py-3 max-sm:px-3">
       <SettingsBar edit={edit} />
-      <General lesson={lesson} />
+      <General edit={edit} />
       {lesson.blocks.length > 0 && (
         <>
           <Strip edit={edit} date={day.date} chosen={chosen} onChoose={setChosen} />
@@ -73,22 +73,44 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
   );
 }
 
-/** What is said of the lesson as a whole. */
-function General({ lesson }: { lesson: Lesson }) {
-  const findings = generalFindings(lesson.findings);
-  const without = (where: string) =>
-    lesson.stations.find((s) => where === `stations.${s.id}`)?.without.join(', ');
-  if (findings.length === 0) return null;
+/** What is said of the lesson as a whole, and what would mend what it breaks. */
+function General({ edit }: { edit: LessonEdit }) {
+  const { findings, stations, waysOut } = edit.lesson;
+  const general = generalFindings(findings);
+  const without = (where: string) => stations.find((s) => where === `stations.${s.id}`)?.without.join(', ');
+  if (general.length === 0 && waysOut.length === 0) return null;
   return (
     <div role="status" className="border-l-4 border-ochre bg-panel py-1 pl-3">
       <ul>
-        {findings.map((f) => (
+        {general.map((f) => (
           <li key={f.message}>
             {f.message} {f.code === 'nobody' && <Today />}
             <span className="text-soft">{without(f.where)}</span>
           </li>
         ))}
       </ul>
+      {waysOut.length > 0 && (
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+          <span>{general.length === 0 ? 'To mend what is marked:' : 'What would do:'}</span>
+          {waysOut.map(({ said, settings }) =>
+            settings === undefined ? (
+              <span key={said} className="text-soft">
+                {said}
+              </span>
+            ) : (
+              <Button
+                key={said}
+                kind="quiet"
+                className="no-print"
+                disabled={edit.busy}
+                onClick={() => edit.change(settings)}
+              >
+                {said}
+              </Button>
+            ),
+          )}
+        </div>
+      )}
     </div>
   );
 }

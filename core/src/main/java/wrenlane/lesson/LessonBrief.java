@@ -99,6 +99,11 @@ public record LessonBrief(
         return new LessonBrief(otherMinutes, riders, stations, areas, helpers, weather, otherWishes, underWay);
     }
 
+    /** The same for other riders, with other helpers. */
+    LessonBrief with(List<String> otherRiders, int otherHelpers) {
+        return new LessonBrief(minutes, otherRiders, stations, areas, otherHelpers, weather, wishes, underWay);
+    }
+
     /**
      * The rest of a lesson that is on.
      *

@@ -51,11 +51,7 @@ public final class LessonChecker {
     private void time() {
         int end = blocks.stream().mapToInt(Block::endMinute).max().orElse(0);
         if (end > brief.minutes()) {
-            checks.add(
-                    "too-short",
-                    "minutes",
-                    "This takes " + end + " min and there are " + brief.minutes() + ". Give it "
-                            + (end - brief.minutes()) + " min more, take a station out, or bring fewer riders.");
+            checks.add("too-short", "minutes", "This takes " + end + " min and there are " + brief.minutes() + ".");
         }
     }
 
@@ -113,7 +109,7 @@ public final class LessonChecker {
             checks.add("frame", "blocks", "Riding begins with a warm-up and ends with a success.");
         }
         if (!riding.contains(Sort.DRILLS)) {
-            checks.add("no-drill", "blocks", "There is no time for a drill. Make it longer, or bring fewer riders.");
+            checks.add("no-drill", "blocks", "There is no time for a drill.");
         }
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);

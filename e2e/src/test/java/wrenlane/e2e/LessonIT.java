@@ -144,7 +144,15 @@ class LessonIT {
         assertThat(page.getByLabel("Length, min")).hasValue("60");
         page.getByLabel("Add a station").selectOption(new SelectOption().setLabel("Slipway box"));
         page.getByLabel("Add a station").selectOption(new SelectOption().setLabel("Bollard weave"));
-        assertThat(page.getByText("Give it ")).isVisible();
+        assertThat(page.getByText(Pattern.compile("This takes \\d+ min and there are 60")))
+                .isVisible();
+        Locator longer = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Make it \\d+ min")));
+        String minutes = longer.innerText().replaceAll("\\D", "");
+        longer.click();
+        assertThat(page.getByLabel("Length, min")).hasValue(minutes);
+        assertThat(page.getByText("What would do:")).hasCount(0);
+        App.press(page, "Undo");
         App.press(page, "Undo");
         App.press(page, "Undo");
         App.press(page, "Undo");

@@ -11,7 +11,9 @@ import java.util.TreeSet;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.RunningApp.Answer;
 
 /** The lesson of the demo's day is planned, changed, and planned again. */
@@ -167,11 +169,23 @@ class LessonsTest {
         assertThat(planned.get("blocks").size()).isPositive();
     }
 
+    /** Each way out that settings can go is gone: nothing is broken then. */
     @Test
-    void whatCannotBeMetIsSaidWithTheMinutesItWouldTake() {
+    void whatCannotBeMetIsSaidWithTheWaysOut() {
         JsonNode planned = preview(settings(25));
         assertThat(values(planned.get("findings"), "code")).contains("too-short");
-        assertThat(planned.get("findings").toString()).contains("Give it ");
+        assertThat(planned.get("findings").toString()).contains("This takes ", " min and there are 25.");
+        JsonNode ways = planned.get("waysOut");
+        assertThat(values(ways, "said")).anyMatch(w -> w.startsWith("Make it "));
+        for (JsonNode way : ways) {
+            if (way.has("settings")) {
+                JsonNode mended =
+                        preview(JsonMapper.shared().convertValue(way.get("settings"), new TypeReference<>() {}));
+                assertThat(values(mended.get("findings"), "code")).doesNotContain("too-short", "no-drill");
+                assertThat(mended.get("waysOut").size()).isZero();
+            }
+        }
+        assertThat(preview(settings(150)).get("waysOut").size()).isZero();
     }
 
     @Test

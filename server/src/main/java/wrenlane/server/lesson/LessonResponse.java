@@ -17,6 +17,7 @@ import wrenlane.server.progress.ChanceJson;
  * @param blocks empty where nobody takes part
  * @param unfinished whether it is still reckoned who rides what of what stands; asked again a little later, it is there
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
+ * @param waysOut changes after which nothing of it would be broken; empty where nothing is
  */
 public record LessonResponse(
         long dayId,
@@ -26,8 +27,17 @@ public record LessonResponse(
         List<StationText> stations,
         List<PlannedBlock> blocks,
         List<Finding> findings,
-        boolean unfinished)
+        boolean unfinished,
+        List<WayOutJson> waysOut)
         implements Versioned {
+
+    /**
+     * Something that would mend the lesson.
+     *
+     * @param said as something to do
+     * @param settings that do it; missing where people have to agree on it
+     */
+    public record WayOutJson(String said, @Nullable LessonSettings settings) {}
 
     /**
      * Somebody who takes part.

@@ -26,6 +26,7 @@ import wrenlane.lesson.RangeCheck;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
+import wrenlane.lesson.WayOut;
 import wrenlane.lesson.Wish;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
@@ -48,6 +49,7 @@ import wrenlane.server.lesson.LessonResponse.LessonRider;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
+import wrenlane.server.lesson.LessonResponse.WayOutJson;
 import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.lesson.LessonStore.Said;
 import wrenlane.server.machine.MachineService;
@@ -75,7 +77,7 @@ public class LessonService {
     /** What a course stands at, in bytes: an estimate. */
     private static final int COURSE_BYTES = 10_000;
 
-    private final Kept<LessonBrief, Lesson> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
+    private final Kept<LessonBrief, Planned> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
     /** Courses walked through once. */
     private final Kept<NestedCourse, Station.Laying> laying = Kept.within(MOST_BYTES, course -> COURSE_BYTES);
 
@@ -114,6 +116,14 @@ public class LessonService {
         this.yards = yards;
         this.newsroom = newsroom;
         this.storage = storage;
+    }
+
+    /** A lesson, and the ways out of what it breaks. */
+    private record Planned(Lesson lesson, List<WayOut> waysOut) {
+        static Planned of(LessonBrief brief) {
+            Lesson lesson = LessonPlanner.plan(brief);
+            return new Planned(lesson, WayOut.of(brief, lesson));
+        }
     }
 
     /** What is read of one state of the data. */
@@ -250,8 +260,9 @@ public class LessonService {
         Map<String, LessonTasks> tasks = tasks(read.catalogue(), stand);
         Map<Long, Map<Long, Rides>> rides = standing.rides(read.day(), read.courses(), system);
         List<Station> stations = stations(read, tasks, rides);
-        Optional<Lesson> lesson = brief(read.settings(), tasks.keySet(), stations)
-                .map(brief -> plans.get(brief, () -> LessonPlanner.plan(brief)));
+        Optional<Planned> planned = brief(read.settings(), tasks.keySet(), stations)
+                .map(brief -> plans.get(brief, () -> Planned.of(brief)));
+        Optional<Lesson> lesson = planned.map(Planned::lesson);
         return new LessonResponse(
                 read.day().id(),
                 read.version(),
@@ -274,7 +285,24 @@ public class LessonService {
                 lesson.map(l -> blocks(l, stand, stations, rides)).orElse(List.of()),
                 lesson.map(Lesson::findings).orElseGet(() -> nobody(present)),
                 rides.values().stream()
-                        .anyMatch(onIt -> onIt.size() < read.day().riders().size()));
+                        .anyMatch(onIt -> onIt.size() < read.day().riders().size()),
+                planned.map(Planned::waysOut).orElse(List.of()).stream()
+                        .map(way -> new WayOutJson(
+                                way.said(id -> name(stations, id)),
+                                way.change() == WayOut.Change.FEWER_RIDERS ? null : settings(read.settings(), way)))
+                        .toList());
+    }
+
+    private static LessonSettings settings(LessonSettings s, WayOut way) {
+        return new LessonSettings(
+                s.startsAt(),
+                way.brief().minutes(),
+                s.areas(),
+                way.brief().helpers(),
+                s.weather(),
+                s.absent(),
+                way.brief().wishes().stream().map(WishJson::of).toList(),
+                s.school());
     }
 
     /**
@@ -311,7 +339,10 @@ public class LessonService {
                 .filter(f -> f.code().equals("too-short"))
                 .findFirst()
                 .ifPresent(f -> {
-                    throw new RefusedException(List.of(f));
+                    throw RefusedException.of(
+                            f.code(),
+                            f.where(),
+                            f.message() + " Make the lesson longer on Lesson, or end it as it was planned.");
                 });
         return rest.blocks();
     }

@@ -51,6 +51,10 @@ public record LessonSettings(
     public record WishJson(
             @NotNull @Size(max = 20) String station,
             @Nullable @Min(5) @Max(120) Integer minutes) {
+        static WishJson of(Wish wish) {
+            return new WishJson(wish.station(), wish.minutes().orElse(null));
+        }
+
         Wish wish() {
             return new Wish(station, Optional.ofNullable(minutes));
         }
