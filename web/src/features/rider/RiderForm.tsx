@@ -89,6 +89,19 @@ export function RiderForm(props: {
           setDraft(v === '' ? others : { ...others, machineId: Number(v) });
         }}
       />
+      <Select
+        label="On the ground when stopped"
+        value={draft.reach ?? ''}
+        options={[
+          { value: '', label: 'nobody looked yet' },
+          ...options.reaches.map((r) => ({ value: r.reach, label: r.label })),
+        ]}
+        onChoose={(v) => {
+          const { reach: _before, ...others } = draft;
+          const reach = options.reaches.find((r) => r.reach === v)?.reach;
+          setDraft(reach === undefined ? others : { ...others, reach });
+        }}
+      />
       <NotesField label="Notes" value={draft.notes} onChange={(notes) => change({ notes })} />
       <SaveAndGoOn
         what="rider"

@@ -17,11 +17,15 @@ it('takes somebody as only described where nothing else is kept', () => {
   expect(isOnlyDescribed({ ...NOTHING, opinions: 1 })).toBe(false);
 });
 
-it('sends somebody again as they are stored, with a machine only where they have one', () => {
+it('sends somebody again as they are stored, with a machine and what was seen only where there is one', () => {
   const said = { name: 'Sol', level: 'SKILLED', school: 'CLUTCH_FIRST', notes: 'eyes up' } as const;
   expect(asRequest({ ...said, id: 4, version: 2, archived: false })).toEqual(said);
   expect(asRequest({ ...said, id: 4, version: 2, archived: false, machineId: 3 })).toEqual({
     ...said,
     machineId: 3,
+  });
+  expect(asRequest({ ...said, id: 4, version: 2, archived: false, reach: 'BALLS' })).toEqual({
+    ...said,
+    reach: 'BALLS',
   });
 });

@@ -6,8 +6,15 @@ export const NEW_RIDER: RiderRequest = { name: '', level: 'NOVICE', school: 'CLU
 
 /** A stored rider as they would be sent again. */
 export function asRequest(rider: Rider): RiderRequest {
-  const { name, level, school, machineId, notes } = rider;
-  return { name, level, school, notes, ...(machineId !== undefined && { machineId }) };
+  const { name, level, school, machineId, reach, notes } = rider;
+  return {
+    name,
+    level,
+    school,
+    notes,
+    ...(machineId !== undefined && { machineId }),
+    ...(reach !== undefined && { reach }),
+  };
 }
 
 /** Whether nothing is kept of somebody but how they were described: they can be made anew. */

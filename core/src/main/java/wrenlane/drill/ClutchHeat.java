@@ -75,17 +75,4 @@ public record ClutchHeat(double index) {
                 / machine.value(MachineDimension.TYRE_CIRCUMFERENCE);
         return Math.max(0, force * speed * (engine / driven - 1));
     }
-
-    /**
-     * Minutes without a break, from those for the reference ride: base over index.
-     *
-     * @param baseMinutes the instructor's own for this machine's cooling, above 0
-     */
-    public double minutes(double baseMinutes) {
-        if (!(baseMinutes > 0 && baseMinutes <= 60)) {
-            throw new IllegalArgumentException(
-                    "baseMinutes is " + baseMinutes + " min; it lies above 0 and up to 60 min");
-        }
-        return index > 0 ? Math.min(60, baseMinutes / index) : 60;
-    }
 }

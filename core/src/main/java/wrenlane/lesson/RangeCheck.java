@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.Posture;
 import wrenlane.drill.DrillRiding.Start;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.yard.Obstacle;
 import wrenlane.yard.Yard;
@@ -54,8 +55,15 @@ public final class RangeCheck {
      *
      * @param massKilograms of the machine ridden
      * @param usualMachine whether it is the one usually ridden, as far as that is known
+     * @param reach how far their feet come to the ground on the usual one; missing where nobody looked
      */
-    public record Rides(String id, String name, RiderLevel level, double massKilograms, boolean usualMachine) {}
+    public record Rides(
+            String id,
+            String name,
+            RiderLevel level,
+            double massKilograms,
+            boolean usualMachine,
+            Optional<Reach> reach) {}
 
     /**
      * What a day is like.
@@ -186,7 +194,9 @@ public final class RangeCheck {
                         items,
                         Part.RIDERS,
                         "machine-" + rider.id(),
-                        rider.name() + " rides a machine other than the usual: first stage again, fewer runs.");
+                        rider.name()
+                                + " rides a machine other than the usual: first stage again, fewer runs; look how the feet"
+                                + " reach the ground before it rolls.");
             } else if (rider.level() == RiderLevel.NOVICE && rider.massKilograms() >= HEAVY_KILOGRAMS) {
                 add(
                         items,
@@ -194,7 +204,25 @@ public final class RangeCheck {
                         "weight-" + rider.id(),
                         rider.name() + " is a novice on a heavy machine: both feet flat, a helper at the high side.");
             }
+            if (rider.usualMachine()) {
+                rider.reach()
+                        .flatMap(RangeCheck::notFlat)
+                        .ifPresent(text -> add(items, Part.RIDERS, "reach-" + rider.id(), rider.name() + text));
+            }
         }
+    }
+
+    /** What to mind of somebody whose feet do not stand flat; from practice. */
+    private static Optional<String> notFlat(Reach reach) {
+        return switch (reach) {
+            case FLAT -> Optional.empty();
+            case BALLS ->
+                Optional.of(" reaches the ground with " + reach.label()
+                        + ": stops bars straight and upright, on level ground, never in a dip.");
+            case ONE_FOOT ->
+                Optional.of(" reaches the ground with " + reach.label()
+                        + ": stops upright, hips to the side of the foot; somebody stands at the other at first.");
+        };
     }
 
     private static void add(List<Item> items, Part part, String id, String text) {

@@ -73,12 +73,6 @@ class ClutchHeatTest {
         assertThat(last).isZero();
     }
 
-    @Test
-    void minutesFallAsTheIndexRises() {
-        assertThat(new ClutchHeat(2).minutes(6)).isEqualTo(3);
-        assertThat(new ClutchHeat(0).minutes(6)).isEqualTo(60);
-    }
-
     @ParameterizedTest
     @ValueSource(doubles = {0, -1, Double.NaN, 10.1, Double.POSITIVE_INFINITY})
     void refusesSpeedsOutOfRange(double speed) {

@@ -6,28 +6,41 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.course.Course;
+import wrenlane.course.CourseDimension;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.DrillRiding.Sides;
+import wrenlane.drill.DrillRuns.Ridden;
 import wrenlane.drill.PassMark.Measure;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
+import wrenlane.run.RunDetail;
 import wrenlane.run.RunRecord;
+import wrenlane.run.RunSort;
+import wrenlane.run.Score;
+import wrenlane.run.Score.Measured;
 
 class PassMarkTest {
+    private static final Course LANE = Course.standard(CourseKinds.find("lane").orElseThrow());
+
     /** Runs as L or R, small where faulty, all at one tightness. */
-    private static List<RunRecord> runs(String said, double tightness) {
-        List<RunRecord> runs = new ArrayList<>();
+    private static List<Ridden> runs(String said, double tightness) {
+        List<Ridden> runs = new ArrayList<>();
         for (char c : said.toCharArray()) {
-            runs.add(new RunRecord(
+            runs.add(ridden(
                     Character.toUpperCase(c) == 'L' ? Side.LEFT : Side.RIGHT,
-                    6,
-                    Optional.of(tightness),
+                    tightness,
                     Character.isUpperCase(c) ? Set.of() : Set.of(Fault.LINE),
-                    Instant.EPOCH.plusSeconds(runs.size())));
+                    LANE,
+                    RunDetail.PLAIN));
         }
         return runs;
     }
@@ -67,10 +80,100 @@ class PassMarkTest {
                 .isEqualTo(reached);
     }
 
+    private static Ridden ridden(Side side, double tightness, Set<Fault> faults, Course course, RunDetail detail) {
+        RunRecord run = new RunRecord(side, 6, Optional.of(tightness), faults, Instant.EPOCH);
+        return new Ridden(run, course, detail);
+    }
+
+    private static RunDetail detail(RunSort sort, Optional<Double> seconds, Optional<Double> minutes, Score... score) {
+        return new RunDetail(
+                sort,
+                seconds,
+                minutes,
+                Optional.empty(),
+                Map.of(),
+                "",
+                Observed.NOTHING,
+                Stream.of(score).findFirst());
+    }
+
+    private static Ridden timed(Course lane, double seconds, Fault... faults) {
+        return ridden(
+                Side.LEFT, 1.5, Set.of(faults), lane, detail(RunSort.RUN, Optional.of(seconds), Optional.empty()));
+    }
+
+    private static PassMark of(Measure measure, int clean, int of, double target) {
+        return new PassMark(measure, clean, of, Optional.of(target), Optional.empty());
+    }
+
     @Test
-    void scoresAreNotMetByRuns() {
-        PassMark slow = new PassMark(Measure.TIME_SECONDS, 1, 1, Optional.of(12.0), Optional.empty());
-        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, runs("LLLL", 1.5))).isFalse();
+    void whatWasNeitherTimedNorMeasuredIsNoScore() {
+        for (Measure measure : Measure.values()) {
+            if (measure != Measure.CLEAN_RUNS) {
+                assertThat(DrillRuns.meet(of(measure, 1, 1, 0.2), Sides.STRAIGHT, runs("LLLL", 1.5)))
+                        .as("%s", measure)
+                        .isFalse();
+            }
+        }
+    }
+
+    /** 15 m in 12 s is 1.25 m/s: over 30 m that takes 24 s. */
+    @Test
+    void aTimeIsThatOverALaneOfTheUsualLength() {
+        PassMark slow = of(Measure.TIME_SECONDS, 2, 3, 12);
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(LANE, 12), timed(LANE, 13))))
+                .isTrue();
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(LANE, 12), timed(LANE, 11.9))))
+                .isFalse();
+        CourseDimension length = LANE.kind().timedLength().orElseThrow();
+        Course twice = LANE.with(length, 2 * length.standard());
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(twice, 24), timed(twice, 24.1))))
+                .isTrue();
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(twice, 23.9), timed(twice, 23.9))))
+                .isFalse();
+    }
+
+    @Test
+    void aScoreCountsWithoutAFaultAndAmongTheLastThatWereTaken() {
+        PassMark slow = of(Measure.TIME_SECONDS, 2, 2, 12);
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(LANE, 13), timed(LANE, 20, Fault.FOOT))))
+                .isFalse();
+        List<Ridden> untimedBetween = new ArrayList<>(List.of(timed(LANE, 13)));
+        untimedBetween.addAll(runs("lll", 1.5));
+        untimedBetween.add(timed(LANE, 13));
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, untimedBetween)).isTrue();
+        untimedBetween.add(timed(LANE, 5));
+        assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, untimedBetween)).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6.4, CIRCLE, true", "6.6, CIRCLE, false", "0.1, PLANK, false"})
+    void whatIsMeasuredIsWhatIsAskedFor(double metres, Measured measured, boolean met) {
+        List<Ridden> ridden = Stream.of(Side.values())
+                .map(side -> ridden(
+                        side,
+                        1.5,
+                        Set.of(),
+                        LANE,
+                        detail(RunSort.RUN, Optional.empty(), Optional.empty(), new Score(measured, metres))))
+                .toList();
+        assertThat(DrillRuns.meet(of(Measure.CIRCLE_METRES, 1, 1, 6.5), Sides.EACH, ridden))
+                .isEqualTo(met);
+        assertThat(DrillRuns.meet(of(Measure.CIRCLE_METRES, 1, 1, 6.5), Sides.EACH, ridden.subList(0, 1)))
+                .isFalse();
+    }
+
+    @Test
+    void aSpellCountsByItsMinutesAndIsNoCleanRun() {
+        Ridden spell =
+                ridden(Side.LEFT, 1.5, Set.of(), LANE, detail(RunSort.SPELL, Optional.empty(), Optional.of(5.0)));
+        assertThat(DrillRuns.meet(of(Measure.SPELL_MINUTES, 1, 1, 5), Sides.LINKED, List.of(spell)))
+                .isTrue();
+        assertThat(DrillRuns.meet(of(Measure.SPELL_MINUTES, 1, 1, 6), Sides.LINKED, List.of(spell)))
+                .isFalse();
+        PassMark one = new PassMark(Measure.CLEAN_RUNS, 1, 1, Optional.empty(), Optional.empty());
+        assertThat(DrillRuns.meet(one, Sides.LINKED, List.of(spell))).isFalse();
+        assertThat(DrillRuns.meet(one, Sides.LINKED, runs("L", 1.5))).isTrue();
     }
 
     @ParameterizedTest

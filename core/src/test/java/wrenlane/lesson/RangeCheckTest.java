@@ -9,6 +9,7 @@ import wrenlane.lesson.RangeCheck.Facts;
 import wrenlane.lesson.RangeCheck.Item;
 import wrenlane.lesson.RangeCheck.Rides;
 import wrenlane.plane.Point;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.yard.Fall;
 import wrenlane.yard.Obstacle;
@@ -38,7 +39,7 @@ class RangeCheckTest {
         return new Facts(
                 Optional.of(yard(1, Surface.CONCRETE)),
                 Weather.DRY,
-                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 180, true)),
+                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 180, true, Optional.empty())),
                 List.of(),
                 1);
     }
@@ -89,9 +90,9 @@ class RangeCheckTest {
                 Optional.empty(),
                 Weather.HOT,
                 List.of(
-                        new Rides("1", "Ada", RiderLevel.NOVICE, 250, true),
-                        new Rides("2", "Bo", RiderLevel.SKILLED, 380, true),
-                        new Rides("3", "Cy", RiderLevel.SKILLED, 180, false)),
+                        new Rides("1", "Ada", RiderLevel.NOVICE, 250, true, Optional.empty()),
+                        new Rides("2", "Bo", RiderLevel.SKILLED, 380, true, Optional.empty()),
+                        new Rides("3", "Cy", RiderLevel.SKILLED, 180, false, Optional.empty())),
                 List.of(),
                 2);
         assertThat(ids(facts))
@@ -105,9 +106,31 @@ class RangeCheckTest {
         Facts facts = new Facts(
                 Optional.empty(),
                 Weather.DRY,
-                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 249.9, true)),
+                List.of(new Rides("1", "Ada", RiderLevel.NOVICE, 249.9, true, Optional.empty())),
                 List.of(),
                 1);
         assertThat(ids(facts)).doesNotContain("heavy", "weight-1");
+    }
+
+    @Test
+    void feetThatDoNotStandFlatAreMindedOnTheUsualMachine() {
+        Facts facts = new Facts(
+                Optional.empty(),
+                Weather.DRY,
+                List.of(
+                        new Rides("1", "Ada", RiderLevel.SKILLED, 200, true, Optional.of(Reach.FLAT)),
+                        new Rides("2", "Bo", RiderLevel.NOVICE, 260, true, Optional.of(Reach.BALLS)),
+                        new Rides("3", "Cy", RiderLevel.SKILLED, 180, true, Optional.of(Reach.ONE_FOOT)),
+                        new Rides("4", "Di", RiderLevel.SKILLED, 180, false, Optional.of(Reach.ONE_FOOT)),
+                        new Rides("5", "Ed", RiderLevel.SKILLED, 180, true, Optional.empty())),
+                List.of(),
+                1);
+        assertThat(ids(facts))
+                .contains("weight-2", "reach-2", "reach-3", "machine-4")
+                .doesNotContain("reach-1", "reach-4", "reach-5");
+        assertThat(RangeCheck.items(facts))
+                .extracting(Item::text)
+                .anyMatch(text -> text.startsWith("Cy reaches the ground with one foot at a time"))
+                .anyMatch(text -> text.startsWith("Di") && text.contains("look how the feet reach the ground"));
     }
 }

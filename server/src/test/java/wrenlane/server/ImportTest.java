@@ -29,6 +29,7 @@ import wrenlane.course.plan.MarkerColour;
 import wrenlane.lesson.Weather;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.yard.Corner;
@@ -182,6 +183,7 @@ class ImportTest {
         same(defs.at("/rider/properties/level/enum"), RiderLevel.values());
         same(defs.at("/day/properties/lesson/properties/weather/enum"), Weather.values());
         same(defs.at("/rider/properties/school/enum"), School.values());
+        same(defs.at("/rider/properties/reach/enum"), Reach.values());
         same(defs.at("/marker/properties/sort/enum"), ConeSort.values());
         same(defs.at("/marker/properties/colour/enum"), MarkerColour.values());
         same(

@@ -27,7 +27,6 @@ import wrenlane.drill.Teaching;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.School;
-import wrenlane.run.RunRecord;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.drill.RiderDrills.RiderDrill;
@@ -219,14 +218,20 @@ public class RiderDrillService {
     }
 
     /** Runs that count for a drill, on one machine. */
-    private List<RunRecord> records(Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
+    private List<DrillRuns.Ridden> records(Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
         return of.ridden().stream()
                 .filter(r -> r.run().machineId() == ridden.getKey())
                 .filter(r -> drill.course().filter(c -> c.suits(r.course())).isPresent())
-                .map(r -> r.run()
-                        .record(tightness
-                                .of(r.course(), ridden.getValue(), r.run().side())
-                                .at(r.run().settingMetres())))
+                .map(r -> new DrillRuns.Ridden(
+                        r.run()
+                                .record(tightness
+                                        .of(
+                                                r.course(),
+                                                ridden.getValue(),
+                                                r.run().side())
+                                        .at(r.run().settingMetres())),
+                        r.course(),
+                        r.run().detail()))
                 .toList();
     }
 

@@ -264,6 +264,7 @@ class ExportService {
                 r.level(),
                 r.school(),
                 r.machineId() == null ? null : key(machineKeys, r.machineId()),
+                r.reach(),
                 r.notes(),
                 drills.seen(r.id()).stream()
                         .map(seen -> new ShownItem(key(machineKeys, seen.machineId()), seen.drillIds(), seen.on()))

@@ -11,6 +11,7 @@ import wrenlane.lesson.Weather;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.server.kit.KitJson;
@@ -115,6 +116,7 @@ record ImportDocument(
             RiderLevel level,
             School school,
             @Nullable String machine,
+            @Nullable Reach reach,
             @Nullable String notes,
             @Nullable List<ShownItem> shown,
             @Nullable GoalItem goal,

@@ -248,7 +248,8 @@ public class LessonService {
                     rider.name(),
                     rider.level(),
                     machine.value(MachineDimension.MASS),
-                    usual));
+                    usual,
+                    Optional.ofNullable(rider.reach())));
         }
         return riding;
     }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
@@ -33,8 +34,11 @@ class RiderController {
     /** A school with what it does. */
     record SchoolOption(School school, String label, String summary) {}
 
+    /** How far feet may come to the ground, as what reaches it. */
+    record ReachOption(Reach reach, String label) {}
+
     /** What a rider may be. */
-    record RiderOptions(List<LevelOption> levels, List<SchoolOption> schools) {}
+    record RiderOptions(List<LevelOption> levels, List<SchoolOption> schools, List<ReachOption> reaches) {}
 
     RiderController(RiderService service) {
         this.service = service;
@@ -49,6 +53,9 @@ class RiderController {
                         .toList(),
                 Arrays.stream(School.values())
                         .map(s -> new SchoolOption(s, s.label(), s.summary()))
+                        .toList(),
+                Arrays.stream(Reach.values())
+                        .map(r -> new ReachOption(r, r.label()))
                         .toList());
     }
 

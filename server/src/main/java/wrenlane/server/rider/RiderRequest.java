@@ -3,6 +3,7 @@ package wrenlane.server.rider;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.server.http.Visible;
@@ -11,10 +12,12 @@ import wrenlane.server.http.Visible;
  * A rider as a person describes them.
  *
  * @param machineId the machine usually ridden, if there is one
+ * @param reach how far the feet come to the ground on it; missing where nobody looked
  */
 public record RiderRequest(
         @Visible @Size(max = 80) String name,
         @NotNull RiderLevel level,
         @NotNull School school,
         @Nullable Long machineId,
+        @Nullable Reach reach,
         @NotNull @Size(max = 2000) String notes) {}

@@ -1,6 +1,7 @@
 package wrenlane.server.rider;
 
 import org.jspecify.annotations.Nullable;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 import wrenlane.server.http.Versioned;
@@ -8,6 +9,7 @@ import wrenlane.server.http.Versioned;
 /**
  * A rider as stored.
  *
+ * @param reach how far the feet come to the ground on the usual machine; missing where nobody looked
  * @param archived whether they come no more, and are offered nowhere
  */
 public record RiderResponse(
@@ -17,6 +19,7 @@ public record RiderResponse(
         RiderLevel level,
         School school,
         @Nullable Long machineId,
+        @Nullable Reach reach,
         String notes,
         boolean archived)
         implements Versioned {}

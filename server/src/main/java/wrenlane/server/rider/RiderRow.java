@@ -2,6 +2,7 @@ package wrenlane.server.rider;
 
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
+import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
 
@@ -13,6 +14,7 @@ record RiderRow(
         String level,
         String school,
         @Nullable Long machineId,
+        @Nullable String reach,
         String notes,
         Boolean archived) {
     static RiderRow of(@Nullable Long id, RiderRequest r) {
@@ -23,6 +25,7 @@ record RiderRow(
                 r.level().name(),
                 r.school().name(),
                 r.machineId(),
+                r.reach() == null ? null : r.reach().name(),
                 r.notes(),
                 false);
     }
@@ -35,6 +38,7 @@ record RiderRow(
                 RiderLevel.valueOf(level),
                 School.valueOf(school),
                 machineId,
+                reach == null ? null : Reach.valueOf(reach),
                 notes,
                 archived);
     }
