@@ -22,7 +22,8 @@ help() {
                      (a settled course of every kind), drag (from pointer to drawing, in the browser),
                      pages (every stop by Lighthouse, on a desk and a slow phone), or an attack on a server of its own: fuzz, crash;
                      courses [N]: so many drawn at random (2000), each that is said to fit ridden again;
-                     peaks [N]: so many (300), the easiest line against a finer reference; or progress,
+                     peaks [N]: so many (300), the easiest line against a finer reference; lessons: the planner
+                     against a solver library (3 min); or progress,
                      which writes docs/measured/progress.md anew: what estimates of simulated riders are worth
 ./wren screenshots   make the pictures in docs/screenshots anew from the demo day
 ./wren openapi       write server/openapi.json anew from the running code
@@ -169,6 +170,7 @@ bench() {
     peaks) of_core EasiestPeakTest wren.peaks "${1:-300}" ;;
     drag) in_browser DragTimes ;;
     pages) chromium && bash web/install.sh bench && of_server pages "$@" ;;
+    lessons) of_bench wrenlane.bench.lesson.LessonSolvers ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
     load | logging | fuzz | crash | memory | readings | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;

@@ -73,6 +73,12 @@ public final class LessonChecker {
                             j,
                             b.sort().label() + " begins before " + a.sort().label() + " has ended.");
                 }
+                boolean oneCourse = a.area() != b.area()
+                        && a.station().equals(b.station())
+                        && a.station().filter(id -> !id.equals(Station.OPEN)).isPresent();
+                if (oneCourse) {
+                    found("one-course", j, "One course would be ridden in two areas at once.");
+                }
                 Set<String> both = riders(a);
                 both.retainAll(riders(b));
                 if (!both.isEmpty()) {

@@ -66,7 +66,7 @@ public record RiderTask(
     }
 
     /** What a minute of it is worth; chosen by us: what is being learnt comes before what is new, both before repetition. */
-    double worth() {
+    public double worth() {
         return switch (state) {
             case WORKING_ON -> 3;
             case NEXT -> 2.5;

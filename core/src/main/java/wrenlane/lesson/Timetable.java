@@ -45,7 +45,7 @@ final class Timetable {
     /**
      * When things begin and end.
      *
-     * @param starts minute at which each round begins
+     * @param starts minute at which each round begins for the group that comes last to it, after rests that are due
      * @param changeMinutes all change-overs together
      */
     record Outline(int endMinute, List<Integer> starts, int changeMinutes) {}
@@ -87,9 +87,11 @@ final class Timetable {
             List<Station> before = List.of();
             for (Round round : rounds) {
                 change(before, round.stations());
-                starts.add(now);
                 for (int shift = 0; shift < areas; shift++) {
                     restIfDue(round.minutes());
+                    if (shift == areas - 1) {
+                        starts.add(now);
+                    }
                     ride(round, shift, Sort.DRILLS);
                 }
                 before = round.stations();

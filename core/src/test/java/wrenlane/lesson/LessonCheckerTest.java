@@ -68,6 +68,21 @@ class LessonCheckerTest {
                 .contains("overlap", "two-places");
     }
 
+    /** Open ground is wherever there is room; a course stands once. */
+    @Test
+    void findsACourseRiddenInTwoAreasAtOnce() {
+        LessonBrief two = new LessonBrief(
+                150, BRIEF.riders(), BRIEF.stations(), 2, 1, Weather.DRY, List.of(wish("box"), wish("box")));
+        assertThat(codes(two, LessonPlanner.plan(two).blocks())).containsOnly("one-course");
+        LessonBrief open = new LessonBrief(
+                150, BRIEF.riders(), BRIEF.stations(), 2, 1, Weather.DRY, List.of(wish("box"), wish(Station.OPEN)));
+        assertThat(codes(open, LessonPlanner.plan(open).blocks())).isEmpty();
+    }
+
+    private static Wish wish(String station) {
+        return new Wish(station, Optional.empty());
+    }
+
     @Test
     void findsAnAreaThatNobodyWatches() {
         assertThat(codes(

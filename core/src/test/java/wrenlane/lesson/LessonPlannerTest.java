@@ -193,7 +193,8 @@ class LessonPlannerTest {
         assertThat(lesson.findings()).isEmpty();
         assertThat(lesson.blocks().stream().filter(b -> b.sort() == Sort.DRILLS))
                 .hasSizeGreaterThanOrEqualTo(3);
-        assertThat(LessonPlanner.plan(Briefs.lasting(brief, 300)).findings())
+        assertThat(LessonPlanner.plan(Briefs.lasting(brief, 300)).findings()).isEmpty();
+        assertThat(LessonPlanner.plan(Briefs.lasting(brief, 480)).findings())
                 .extracting(Finding::code)
                 .containsExactly("time-left");
     }
