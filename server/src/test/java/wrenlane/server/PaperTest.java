@@ -220,6 +220,18 @@ class PaperTest {
                 .isEqualTo(422);
     }
 
+    /** A name in letters the paper lacks is not lost without a word. */
+    @Test
+    void saysWhichLettersItLacks() throws IOException {
+        long rider = APP.post("/api/riders", Courses.rider("田中 Ada"))
+                .body()
+                .get("id")
+                .asLong();
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/riders/" + rider + "/report.pdf?kind=crossroads"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Ada", "no letters for Han");
+        }
+    }
+
     @Test
     void theDebriefPrintsWhatEachIsToldAndWhatToPractise() throws IOException {
         APP.finished("/api/days/4/debrief");

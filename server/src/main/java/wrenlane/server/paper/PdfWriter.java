@@ -34,6 +34,9 @@ class PdfWriter {
     /** How long one waits for its turn; chosen by us: the largest takes a few seconds. */
     private static final long LONGEST_WAIT_SECONDS = 60;
 
+    private static final String LETTERS = "/static/paper/DejaVuSans.ttf";
+
+    private final PaperLetters letters = new PaperLetters(resource(LETTERS));
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
 
     static {
@@ -62,10 +65,10 @@ class PdfWriter {
         }
     }
 
-    private static byte[] written(String template, Map<String, Object> words) {
+    private byte[] written(String template, Map<String, Object> words) {
         try (ByteArrayOutputStream pdf = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
-            builder.useFont(() -> resource("/static/paper/DejaVuSans.ttf"), FONT, NORMAL, FontStyle.NORMAL, true);
+            builder.useFont(() -> resource(LETTERS), FONT, NORMAL, FontStyle.NORMAL, true);
             builder.useFont(() -> resource("/static/paper/DejaVuSans-Bold.ttf"), FONT, BOLD, FontStyle.NORMAL, true);
             builder.useFont(
                     () -> resource("/static/paper/DejaVuSansMono.ttf"),
@@ -74,7 +77,7 @@ class PdfWriter {
                     FontStyle.NORMAL,
                     true);
             builder.useSVGDrawer(new BatikSVGDrawer());
-            builder.withHtmlContent(filled(template, words), null);
+            builder.withHtmlContent(letters.sayingWhatIsLacking(filled(template, words)), null);
             builder.toStream(pdf);
             builder.run();
             return pdf.toByteArray();
