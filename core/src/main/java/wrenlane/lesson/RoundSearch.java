@@ -1,6 +1,7 @@
 package wrenlane.lesson;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -148,28 +149,26 @@ final class RoundSearch {
         });
     }
 
+    /** All that one step leads to. */
     private static Stream<List<List<Station>>> neighbours(List<List<Station>> of, List<List<Station>> sets) {
         Stream.Builder<List<List<Station>>> found = Stream.builder();
-        for (int i = 0; i <= of.size(); i++) {
-            for (List<Station> set : sets) {
-                if (of.size() < MOST_ROUNDS) {
-                    List<List<Station>> more = new ArrayList<>(of);
-                    more.add(i, set);
-                    found.add(more);
-                }
-                if (i < of.size()) {
-                    List<List<Station>> other = new ArrayList<>(of);
-                    other.set(i, set);
-                    found.add(other);
-                }
+        for (List<Station> set : sets) {
+            for (int i = 0; i <= of.size() && of.size() < MOST_ROUNDS; i++) {
+                List<List<Station>> more = new ArrayList<>(of);
+                more.add(i, set);
+                found.add(more);
             }
-            for (int j = 0; j < Math.min(i, of.size() - 1); j++) {
-                if (i < of.size()) {
-                    List<List<Station>> turned = new ArrayList<>(of);
-                    turned.set(i, of.get(j));
-                    turned.set(j, of.get(i));
-                    found.add(turned);
-                }
+            for (int i = 0; i < of.size(); i++) {
+                List<List<Station>> other = new ArrayList<>(of);
+                other.set(i, set);
+                found.add(other);
+            }
+        }
+        for (int i = 1; i < of.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                List<List<Station>> turned = new ArrayList<>(of);
+                Collections.swap(turned, i, j);
+                found.add(turned);
             }
         }
         return found.build();

@@ -140,8 +140,13 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
                 .findFirst();
     }
 
+    /** With nothing wished for. */
+    private static LessonBrief open(LessonBrief brief) {
+        return brief.with(brief.minutes(), List.of());
+    }
+
     private static Optional<WayOut> chosen(LessonBrief brief) {
-        LessonBrief open = brief.with(brief.minutes(), List.of());
+        LessonBrief open = open(brief);
         return !brief.wishes().isEmpty() && isRight(open)
                 ? Optional.of(new WayOut(Change.CHOSEN, Optional.empty(), open))
                 : Optional.empty();

@@ -220,16 +220,16 @@ public final class Clearances {
     }
 
     private Standing standingAt(double at) {
-        int i = at >= nodes.segments ? nodes.segments : segment(at);
+        int i = stageAt(at);
         return between.at(nodes, i, at - i);
     }
 
-    private int segment(double at) {
-        return Math.min(nodes.segments - 1, (int) Math.floor(at));
+    /** The segment a place lies on; the last node's own where it is at the end. */
+    private int stageAt(double at) {
+        return Math.min(nodes.segments, (int) Math.floor(at));
     }
 
     private void addRow(Keep what, double at, double where, boolean chosen) {
-        int i = at >= nodes.segments ? nodes.segments : segment(at);
         Standing m = standingAt(at);
         m.measure(what, where, chosen);
         LineNodes.Pose p = m.pose;
@@ -241,7 +241,7 @@ public final class Clearances {
             rows = Arrays.copyOf(rows, 2 * rows.length);
         }
         int o = count * WIDTH;
-        stage[count] = i;
+        stage[count] = stageAt(at);
         rows[o] = m.x;
         rows[o + 1] = m.y;
         rows[o + 2] = m.heading + m.x * p.xHeading + m.y * p.yHeading;

@@ -23,14 +23,12 @@ import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.LessonTemplate;
 import wrenlane.lesson.RangeCheck;
-import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
 import wrenlane.lesson.WayOut;
 import wrenlane.lesson.Wish;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
-import wrenlane.machine.Side;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -46,8 +44,6 @@ import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.Versioned;
 import wrenlane.server.lesson.LessonResponse.LessonRider;
-import wrenlane.server.lesson.LessonResponse.PlannedBlock;
-import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonResponse.WayOutJson;
 import wrenlane.server.lesson.LessonSettings.WishJson;
@@ -56,7 +52,6 @@ import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.news.News;
 import wrenlane.server.news.Newsroom;
-import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
@@ -283,13 +278,13 @@ public class LessonService {
                         .map(s -> new StationText(
                                 s.id(), s.name(), standsAt(read, s), without(s, stand), s.passSeconds()))
                         .toList(),
-                lesson.map(l -> blocks(l, stand, stations, rides)).orElse(List.of()),
+                lesson.map(l -> PlannedBlocks.of(l, stand, stations, rides)).orElse(List.of()),
                 lesson.map(Lesson::findings).orElseGet(() -> nobody(present)),
                 rides.values().stream()
                         .anyMatch(onIt -> onIt.size() < read.day().riders().size()),
                 planned.map(Planned::waysOut).orElse(List.of()).stream()
                         .map(way -> new WayOutJson(
-                                way.said(id -> name(stations, id)),
+                                way.said(id -> PlannedBlocks.name(stations, id)),
                                 way.change() == WayOut.Change.FEWER_RIDERS ? null : settings(read.settings(), way)))
                         .toList());
     }
@@ -421,53 +416,5 @@ public class LessonService {
                                 "nothing-to-ride",
                                 "riders",
                                 "Somebody has no drill left that needs no cones: take in again one that was left out."));
-    }
-
-    private static List<PlannedBlock> blocks(
-            Lesson lesson, List<RiderDrills> stand, List<Station> stations, Map<Long, Map<Long, Rides>> rides) {
-        Map<String, String> names = new LinkedHashMap<>();
-        stand.forEach(r -> names.put(String.valueOf(r.riderId()), r.riderName()));
-        return lesson.blocks().stream()
-                .map(b -> new PlannedBlock(
-                        b.sort(),
-                        b.sort().label(),
-                        b.startMinute(),
-                        b.minutes(),
-                        b.area(),
-                        b.station().orElse(null),
-                        b.station().map(id -> name(stations, id)).orElse(null),
-                        b.turns().stream()
-                                .map(t -> turn(t, names, chance(b, t, rides)))
-                                .toList()))
-                .toList();
-    }
-
-    private static String name(List<Station> stations, String id) {
-        return stations.stream()
-                .filter(s -> s.id().equals(id))
-                .map(Station::name)
-                .findFirst()
-                .orElse(id);
-    }
-
-    private static Optional<ChanceJson> chance(Block block, Block.Turn turn, Map<Long, Map<Long, Rides>> rides) {
-        return block.station()
-                .filter(id -> !id.equals(Station.OPEN))
-                .map(id -> rides.getOrDefault(Long.valueOf(id), Map.of()))
-                .flatMap(onIt -> Optional.ofNullable(onIt.get(Long.valueOf(turn.rider()))))
-                .flatMap(Rides::chance);
-    }
-
-    private static PlannedTurn turn(Block.Turn turn, Map<String, String> names, Optional<ChanceJson> chance) {
-        RiderTask task = turn.task();
-        return new PlannedTurn(
-                Long.parseLong(turn.rider()),
-                names.getOrDefault(turn.rider(), ""),
-                task,
-                turn.runs(),
-                turn.runsTo(Side.LEFT),
-                turn.runsTo(Side.RIGHT),
-                turn.easier(),
-                chance.orElse(null));
     }
 }
