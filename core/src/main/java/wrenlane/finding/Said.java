@@ -39,6 +39,14 @@ public record Said(String format, List<Object> arguments) {
         return new Said("%s", List.of(sentence));
     }
 
+    /** Some words one after another: "a, b and c". */
+    public static String listed(List<String> words) {
+        int last = words.size() - 1;
+        return last < 1
+                ? String.join("", words)
+                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+    }
+
     /** A length to the centimetre. */
     public static Length metres(double metres) {
         return metres(metres, 2);

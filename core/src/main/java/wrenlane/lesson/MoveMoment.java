@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wrenlane.course.NestedCourse;
+import wrenlane.finding.Said;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
 
@@ -68,7 +69,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
         if (others.isEmpty()) {
             return "Nobody else needs what stands there now: move them before the next turn.";
         }
-        String who = together(others.stream().map(name).toList());
+        String who = Said.listed(others.stream().map(name).toList());
         boolean one = others.size() == 1;
         return after.map(wait -> {
                     long minutes = Math.round(wait.toSeconds() / 60.0);
@@ -80,11 +81,5 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
                             minutes < 1 ? "now, as this block ends" : "when this block ends, in " + minutes + " min");
                 })
                 .orElse(who + " rode what stands today: ask, or move them at the next rest.");
-    }
-
-    private static String together(List<String> names) {
-        return names.size() == 1
-                ? names.get(0)
-                : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
     }
 }

@@ -59,6 +59,11 @@ public record MeasuredLength(double metres, double uncertaintyMetres, LengthMeth
         return new MeasuredLength(metres, LengthMethod.TAPE.uncertaintyMetres(metres), LengthMethod.TAPE);
     }
 
+    /** A length that was drawn by eye, and is to be measured still. */
+    public static MeasuredLength drawn(double metres) {
+        return new MeasuredLength(metres, LengthMethod.DRAWN.uncertaintyMetres(metres), LengthMethod.DRAWN);
+    }
+
     /** What one of the bays measures that it was said in, in metres; empty where it was not. */
     public Optional<Double> bayMetres() {
         return method == LengthMethod.BAYS && counted > 0 ? Optional.of(metres / counted) : Optional.empty();

@@ -15,6 +15,9 @@ public record BayRow(Point at, double turnRadians, int count, double bayMetres, 
     /** Most bays in a row. */
     public static final int MOST = 200;
 
+    /** A row to begin with, until its own figures are known, in metres; chosen by us: bays as cars are parked in. */
+    public static final BayRow USUAL = new BayRow(new Point(2, 0), 0, 8, 2.5, 5);
+
     public BayRow {
         if (!(count >= 1 && count <= MOST)) {
             throw new IllegalArgumentException("count is " + count + "; a row has from 1 to " + MOST + " bays");

@@ -3,7 +3,10 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
+import wrenlane.units.LengthMethod;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -23,7 +26,12 @@ public record MeasuredOutline(List<MeasuredLength> sides, List<Corner> corners, 
      * @param from number of a corner, 0 for A
      * @param to number of a corner that is neither that one nor its neighbour
      */
-    public record Diagonal(int from, int to, MeasuredLength length) {}
+    public record Diagonal(int from, int to, MeasuredLength length) {
+        /** The letters of its ends. */
+        String name() {
+            return "diagonal " + letter(from) + letter(to);
+        }
+    }
 
     public MeasuredOutline {
         sides = List.copyOf(sides);
@@ -78,6 +86,23 @@ public record MeasuredOutline(List<MeasuredLength> sides, List<Corner> corners, 
             }
         }
         return findings;
+    }
+
+    /** What to mind where some of it is drawn by eye and not measured; empty where nothing is. */
+    public Optional<Caution> drawn() {
+        List<String> drawn = new ArrayList<>();
+        for (int i = 0; i < sides.size(); i++) {
+            if (sides.get(i).method() == LengthMethod.DRAWN) {
+                drawn.add(sideName(i));
+            }
+        }
+        diagonals.stream().filter(d -> d.length.method() == LengthMethod.DRAWN).forEach(d -> drawn.add(d.name()));
+        return drawn.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Caution(
+                        "outline-drawn",
+                        "Drawn by eye, still to be measured: " + Said.listed(drawn)
+                                + ". Until then this yard is an estimate."));
     }
 
     /**

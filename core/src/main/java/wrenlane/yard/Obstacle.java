@@ -30,21 +30,37 @@ public record Obstacle(
 
     /** What it is. */
     public enum Kind {
-        POST("post", true),
-        KERB("kerb", true),
-        PARKED_CAR("parked car", true),
-        WALL("wall or fence", true),
-        DRAIN("drain cover", false),
-        PAINT("painted patch", false),
-        SAND("loose patch", false),
-        MOSS("moss or oil", false);
+        POST("post", true, 0.3, 0.3, 1),
+        KERB("kerb", true, 4, 0.2, 1),
+        PARKED_CAR("parked car", true, 4.5, 1.8, 1.5),
+        WALL("wall or fence", true, 5, 0.2, 1.5),
+        DRAIN("drain cover", false, 0.7, 0.7, 0.5),
+        PAINT("painted patch", false, 3, 1.5, 0.5),
+        SAND("loose patch", false, 2, 2, 1),
+        MOSS("moss or oil", false, 2, 1, 1);
 
         private final String label;
         private final boolean blocks;
+        private final double lengthMetres;
+        private final double widthMetres;
+        private final double keepClearMetres;
 
-        Kind(String label, boolean blocks) {
+        Kind(String label, boolean blocks, double lengthMetres, double widthMetres, double keepClearMetres) {
             this.label = label;
             this.blocks = blocks;
+            this.lengthMetres = lengthMetres;
+            this.widthMetres = widthMetres;
+            this.keepClearMetres = keepClearMetres;
+        }
+
+        /**
+         * One of this kind to begin with, until its own figures are known; chosen by us: an object of everyday size, and
+         * room beside it for a rider who is a hand's breadth to a metre and a half off the line.
+         *
+         * @param at its middle, in the yard's axes
+         */
+        public Obstacle usual(Point at) {
+            return new Obstacle(this, "", at, lengthMetres, widthMetres, 0, keepClearMetres);
         }
 
         public String label() {

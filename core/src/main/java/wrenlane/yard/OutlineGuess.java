@@ -13,7 +13,7 @@ import wrenlane.plane.TwoCircles;
  * A first outline to adjust, near enough that the adjustment ends at the right one of several mirror images.
  *
  * <p>From A and B on, corners are put down one by one: along a square corner's arm, or where two lengths from corners that
- * stand already cross, on the side that walking with the yard at the left hand means. What nothing fixes is walked to,
+ * stand already cross well, on the side that walking with the yard at the left hand means. What nothing fixes is walked to,
  * turned by an equal share of the turn that is left.
  */
 final class OutlineGuess {
@@ -27,30 +27,42 @@ final class OutlineGuess {
         this.at = new Point[n];
     }
 
+    /** Every corner; what nothing fixes is walked to. */
     Point[] corners() {
-        at[0] = new Point(0, 0);
-        at[1] = new Point(side(0), 0);
-        for (int i = 2; i < n; i++) {
-            putOneMore();
+        putFixed();
+        while (firstOpen() < n) {
+            int first = firstOpen();
+            at[first] = walked(first, outline.corners().get(first - 1).back() ? -Math.PI / 4 : turnLeft(first - 1));
+            putFixed();
         }
         return Arrays.stream(at).map(Objects::requireNonNull).toArray(Point[]::new);
     }
 
-    private void putOneMore() {
-        List<Integer> open =
-                IntStream.range(2, n).filter(i -> at[i] == null).boxed().toList();
-        for (int i : open) {
-            Point found = byLengths(i);
-            if (found == null) {
-                found = bySquare(i);
-            }
-            if (found != null) {
-                at[i] = found;
-                return;
+    /** The corners that one after another are fixed well by what is measured; nothing at the others. */
+    @Nullable
+    Point[] fixed() {
+        putFixed();
+        return at;
+    }
+
+    private void putFixed() {
+        at[0] = new Point(0, 0);
+        at[1] = new Point(side(0), 0);
+        int put = 0;
+        while (put < n) {
+            put = n;
+            for (int i = 2; i < n && put == n; i++) {
+                if (at[i] == null) {
+                    Point found = byLengths(i);
+                    at[i] = found == null ? bySquare(i) : found;
+                    put = at[i] == null ? n : i;
+                }
             }
         }
-        int first = open.get(0);
-        at[first] = walked(first, outline.corners().get(first - 1).back() ? -Math.PI / 4 : turnLeft(first - 1));
+    }
+
+    private int firstOpen() {
+        return IntStream.range(2, n).filter(i -> at[i] == null).findFirst().orElse(n);
     }
 
     private double side(int i) {
@@ -60,7 +72,27 @@ final class OutlineGuess {
     /** A length from a corner that stands. */
     private record Reach(int from, Point at, double metres) {}
 
+    /** Where the two lengths meet at corner i that cross most squarely; nothing where none cross well. */
     private @Nullable Point byLengths(int i) {
+        List<Reach> reaches = reaches(i);
+        Point best = null;
+        double most = Bracing.LEAST_SINE;
+        for (int a = 0; a < reaches.size(); a++) {
+            for (Reach q : reaches.subList(a + 1, reaches.size())) {
+                Reach p = reaches.get(a);
+                Point there = TwoCircles.crossing(p.at, p.metres, q.at, q.metres, onTheLeft(p.from, q.from, i));
+                double sine = Bracing.sine(p.at, there, q.at);
+                if (sine > most) {
+                    most = sine;
+                    best = there;
+                }
+            }
+        }
+        return best;
+    }
+
+    /** The lengths that lead to a corner from corners that stand. */
+    private List<Reach> reaches(int i) {
         List<Reach> reaches = new ArrayList<>();
         reach(reaches, (i + n - 1) % n, side(i - 1));
         reach(reaches, (i + 1) % n, side(i));
@@ -71,12 +103,7 @@ final class OutlineGuess {
                 reach(reaches, d.from(), d.length().metres());
             }
         }
-        if (reaches.size() < 2) {
-            return null;
-        }
-        Reach p = reaches.get(0);
-        Reach q = reaches.get(1);
-        return TwoCircles.crossing(p.at, p.metres, q.at, q.metres, onTheLeft(p.from, q.from, i));
+        return reaches;
     }
 
     private void reach(List<Reach> reaches, int from, double metres) {
@@ -90,7 +117,7 @@ final class OutlineGuess {
      * Whether corner k lies to the left of the line from p to q: three corners in the order they are walked turn left,
      * unless they are neighbours and the middle one turns back into the yard.
      */
-    private boolean onTheLeft(int p, int q, int k) {
+    boolean onTheLeft(int p, int q, int k) {
         boolean inOrder = (n + q - p) % n < (n + k - p) % n;
         return inOrder != middleTurnsBack(p, q, k);
     }

@@ -1,6 +1,7 @@
 package wrenlane.yard;
 
 import wrenlane.plane.Point;
+import wrenlane.units.MeasuredLength;
 
 /**
  * One thing measured of an outline, as a function of its corners.
@@ -14,6 +15,12 @@ import wrenlane.plane.Point;
  * @param deviation one standard deviation of it
  */
 record OutlineMeasure(String what, int corner, int from, int to, boolean angle, double measured, double deviation) {
+    /** The length from corner to corner. */
+    static OutlineMeasure length(String what, int from, int to, MeasuredLength length) {
+        return new OutlineMeasure(
+                what, from, from, to, false, length.metres(), Math.max(1e-3, length.uncertaintyMetres()));
+    }
+
     /** What these corners make of it. */
     double of(Point[] at) {
         return angle ? interior(at[from], at[corner], at[to]) : at[from].distanceTo(at[to]);

@@ -9,7 +9,6 @@ import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
-import wrenlane.units.MeasuredLength;
 import wrenlane.yard.SurveyedOutline.Adjusted;
 
 /**
@@ -44,7 +43,8 @@ final class OutlineSurvey {
     private List<OutlineMeasure> measures() {
         List<OutlineMeasure> all = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            all.add(length(outline.sideName(i), i, (i + 1) % n, outline.sides().get(i)));
+            all.add(OutlineMeasure.length(
+                    outline.sideName(i), i, (i + 1) % n, outline.sides().get(i)));
         }
         for (int i = 0; i < n; i++) {
             Corner corner = outline.corners().get(i);
@@ -60,21 +60,15 @@ final class OutlineSurvey {
             }
         }
         for (MeasuredOutline.Diagonal d : outline.diagonals()) {
-            String name = "diagonal " + MeasuredOutline.letter(d.from()) + MeasuredOutline.letter(d.to());
-            all.add(length(name, d.from(), d.to(), d.length()));
+            all.add(OutlineMeasure.length(d.name(), d.from(), d.to(), d.length()));
         }
         return all;
-    }
-
-    private static OutlineMeasure length(String name, int from, int to, MeasuredLength length) {
-        return new OutlineMeasure(
-                name, from, from, to, false, length.metres(), Math.max(1e-3, length.uncertaintyMetres()));
     }
 
     SurveyedOutline adjusted() {
         Point[] guess = new OutlineGuess(outline).corners();
         if (!OutlineAdjustment.determined(measures, guess)) {
-            return new SurveyedOutline(List.of(guess), 0, 0, List.of(), List.of(loose()));
+            return new SurveyedOutline(List.of(guess), 0, 0, List.of(), List.of(loose(guess)));
         }
         OutlineAdjustment solved = OutlineAdjustment.of(measures, guess);
         Polygon polygon = Shapes.polygon(List.of(solved.at()));
@@ -156,29 +150,19 @@ final class OutlineSurvey {
                 what, Said.metres(Math.abs(off)), off < 0 ? "short" : "long", Said.metres(s.others));
     }
 
-    private Finding loose() {
-        List<String> wanted = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            if (!outline.corners().get(i).square() && !braced(i)) {
-                wanted.add(MeasuredOutline.letter((i + n - 1) % n) + " to " + MeasuredOutline.letter((i + 1) % n));
-            }
-        }
-        int missing = Math.max(1, OutlineAdjustment.unknowns(n) - measures.size());
+    private Finding loose(Point[] at) {
+        List<String> wanted = new Bracing(outline, at)
+                .wanted().stream()
+                        .map(d -> MeasuredOutline.letter(d.from()) + " to " + MeasuredOutline.letter(d.to()))
+                        .toList();
+        int missing = Math.max(1, wanted.size());
         return new Finding(
                 SurveyedOutline.LOOSE,
                 "outline",
                 "These lengths fit many shapes. Tape "
                         + (missing == 1 ? "one more diagonal" : missing + " more diagonals")
-                        + (wanted.isEmpty() ? "" : ", such as " + String.join(" or ", wanted))
+                        + (wanted.isEmpty() ? "" : ", such as " + Said.listed(wanted))
                         + ", or mark the corners that are square.");
-    }
-
-    /** Whether a diagonal joins a corner's neighbours. */
-    private boolean braced(int i) {
-        int before = (i + n - 1) % n;
-        int after = (i + 1) % n;
-        return outline.diagonals().stream()
-                .anyMatch(d -> (d.from() == before && d.to() == after) || (d.from() == after && d.to() == before));
     }
 
     private static Finding crosses() {

@@ -98,7 +98,7 @@ class MeasuredOutlineTest {
         SurveyedOutline s =
                 new MeasuredOutline(taped(20, 16, 26, 15), List.of(OPEN, OPEN, OPEN, OPEN), List.of()).survey();
         assertThat(codes(s)).containsExactly(SurveyedOutline.LOOSE);
-        assertThat(s.findings().get(0).message().toString()).contains("one more diagonal", "D to B");
+        assertThat(s.findings().get(0).message().toString()).contains("one more diagonal", "A to C");
         assertThat(s.blocking()).hasSize(1);
     }
 
