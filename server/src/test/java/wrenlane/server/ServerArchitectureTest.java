@@ -2,10 +2,14 @@ package wrenlane.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Controllers translate, services own the transaction, mappers hold the SQL and stay at home. */
@@ -33,6 +37,16 @@ class ServerArchitectureTest {
                 .dependOnClassesThat()
                 .haveSimpleNameEndingWith("Mapper")
                 .check(SERVER);
+    }
+
+    /** The interface's document knows a record by its simple name: of two with one name it would describe one. */
+    @Test
+    void noTwoRecordsOnTheWireHaveOneName() {
+        Map<String, Long> named = SERVER.stream()
+                .filter(c -> c.isRecord() && c.getSimpleName().matches(".*(Json|Response|Request)"))
+                .collect(Collectors.groupingBy(JavaClass::getSimpleName, Collectors.counting()));
+        assertThat(named).hasSizeGreaterThan(50);
+        assertThat(named.values()).containsOnly(1L);
     }
 
     @Test

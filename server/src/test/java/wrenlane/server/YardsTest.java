@@ -69,6 +69,73 @@ class YardsTest {
         assertThat(said.at("/outline/corners").size()).isEqualTo(5);
     }
 
+    private static Map<String, Object> place(double x, double y) {
+        return Map.of("x", x, "y", y);
+    }
+
+    private static Map<String, Object> place(double x, double y, int was) {
+        return Map.of("x", x, "y", y, "was", was);
+    }
+
+    @Test
+    void anOutlineThatIsDrawnIsAYardStillToBeMeasured() {
+        JsonNode drawn = APP.post(
+                        "/api/yards/sketches?system=IMPERIAL",
+                        Map.of("places", List.of(place(2, 12), place(26, 12), place(20, 2), place(2, 2))))
+                .body();
+        assertThat(drawn.at("/axes/xMetres").asDouble()).isEqualTo(2);
+        assertThat(drawn.at("/outline/sides/0/method").asString()).isEqualTo("DRAWN");
+        assertThat(drawn.at("/outline/sides/0/text").asString()).isEqualTo("59' 0.5\"");
+        Map<String, Object> ground = Courses.ground(40, 15);
+        ground.put("outline", drawn.get("outline"));
+        JsonNode survey = APP.post("/api/yards/surveys", ground).body();
+        assertThat(survey.get("findings").size()).isZero();
+        assertThat(survey.at("/outline/corners/2/x").asDouble()).isCloseTo(24, within(0.01));
+        assertThat(survey.at("/cautions/0/code").asString()).isEqualTo("outline-drawn");
+        Map<String, Object> yard = Courses.yard("Drawn");
+        yard.put("ground", ground);
+        assertThat(APP.post("/api/yards", yard).body().at("/cautions/0/code").asString())
+                .isEqualTo("outline-drawn");
+    }
+
+    @Test
+    void drawnAnewAYardKeepsTheWordsOfWhatStaysMeasured() {
+        Map<String, Object> ground = fiveSided(14.14);
+        JsonNode drawn = APP.post(
+                        "/api/yards/sketches",
+                        Map.of(
+                                "before",
+                                ground.get("outline"),
+                                "places",
+                                List.of(place(0, 0, 0), place(40, 0, 1), place(40, 15, 2), place(0, 25, 4))))
+                .body();
+        assertThat(drawn.at("/outline/sides/0/method").asString()).isEqualTo("TAPE");
+        assertThat(drawn.at("/outline/sides/0/text").asString()).isEqualTo("40.0000 m");
+        assertThat(drawn.at("/outline/sides/2/method").asString()).isEqualTo("DRAWN");
+        assertThat(drawn.at("/outline/diagonals/0/length/metres").asDouble()).isEqualTo(42.72);
+    }
+
+    @Test
+    void aDrawingThatIsNoOutlineIsRefusedWithASentence() {
+        RunningApp.Answer crossing = APP.post(
+                "/api/yards/sketches",
+                Map.of("places", List.of(place(0, 0), place(10, 10), place(10, 0), place(0, 10))));
+        assertThat(crossing.status()).isEqualTo(422);
+        assertThat(crossing.body().toString()).contains("Two sides of this drawing cross");
+        RunningApp.Answer unknown =
+                APP.post("/api/yards/sketches", Map.of("places", List.of(place(0, 0, 3), place(10, 0), place(10, 10))));
+        assertThat(unknown.status()).isEqualTo(422);
+    }
+
+    @Test
+    void saysWhatThingsOnAYardMeasureAsARule() {
+        JsonNode usual = APP.get("/api/yards/usual").body();
+        assertThat(usual.at("/obstacles/0/kind").asString()).isEqualTo("POST");
+        assertThat(usual.at("/obstacles/0/blocks").asBoolean()).isTrue();
+        assertThat(usual.at("/obstacles").size()).isEqualTo(8);
+        assertThat(usual.at("/bayRow/bayMetres").asDouble()).isEqualTo(2.5);
+    }
+
     private static long course(double width) {
         return APP.post("/api/courses", Courses.box(width)).body().get("id").asLong();
     }

@@ -85,6 +85,11 @@ public record GroundJson(
                     .add(Checks.range(where, "The depth", depthMetres, 0.5, 50, "m"));
         }
 
+        static BayRowJson of(BayRow row) {
+            return new BayRowJson(
+                    row.at().x(), row.at().y(), row.turnRadians(), row.count(), row.bayMetres(), row.depthMetres());
+        }
+
         private BayRow row() {
             return new BayRow(new Point(xMetres, yMetres), turnRadians, count, bayMetres, depthMetres);
         }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 import wrenlane.finding.Checks;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
@@ -42,6 +43,16 @@ public record OutlineJson(
     /** Four square corners. */
     public static OutlineJson rectangle(LengthJson length, LengthJson width) {
         return new OutlineJson(List.of(length, width, length, width), Collections.nCopies(4, Corner.SQUARE), List.of());
+    }
+
+    /** From the core, with the words of each length. */
+    static OutlineJson of(MeasuredOutline outline, Function<MeasuredLength, LengthJson> words) {
+        return new OutlineJson(
+                outline.sides().stream().map(words).toList(),
+                outline.corners(),
+                outline.diagonals().stream()
+                        .map(d -> new DiagonalJson(d.from(), d.to(), words.apply(d.length())))
+                        .toList());
     }
 
     /** To the core, or refused with what is wrong. */

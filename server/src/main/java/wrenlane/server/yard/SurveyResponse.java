@@ -28,16 +28,18 @@ record SurveyResponse(
         List<Finding> findings = new ArrayList<>(outline.findings());
         try {
             Yard yard = ground.yard(outline);
-            return new SurveyResponse(outline, findings, yard.entrance().orElse(null), cautions(yard, outline));
+            return new SurveyResponse(
+                    outline, findings, yard.entrance().orElse(null), cautions(yard, outline, ground.outline()));
         } catch (RefusedException e) {
             e.findings().stream().filter(f -> !findings.contains(f)).forEach(findings::add);
             return new SurveyResponse(outline, findings, null, List.of());
         }
     }
 
-    /** A measurement that cannot be true is something to mind until it is mended. */
-    static List<Caution> cautions(Yard yard, SurveyedOutline outline) {
+    /** A measurement that cannot be true, or was only drawn, is something to mind until it is mended. */
+    static List<Caution> cautions(Yard yard, SurveyedOutline outline, OutlineJson measured) {
         List<Caution> cautions = new ArrayList<>(yard.cautions());
+        measured.measured().drawn().ifPresent(cautions::add);
         outline.findings().forEach(f -> cautions.add(new Caution(f.code(), f.message())));
         return cautions;
     }

@@ -12,9 +12,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.server.http.Expected;
+import wrenlane.units.LengthSystem;
 
 /** Yards. */
 @RestController
@@ -65,5 +67,18 @@ class YardController {
     @PostMapping("/surveys")
     SurveyResponse surveyYard(@Valid @RequestBody GroundJson ground) {
         return SurveyResponse.of(ground);
+    }
+
+    /** What an outline comes to that is drawn by eye: its lengths to begin with, and the diagonals that hold it. */
+    @PostMapping("/sketches")
+    SketchJson.DrawnOutline sketchYard(
+            @RequestParam(defaultValue = "METRIC") LengthSystem system, @Valid @RequestBody SketchJson sketch) {
+        return sketch.drawn(system);
+    }
+
+    /** What obstacles and painted bays measure as a rule, to begin with. */
+    @GetMapping("/usual")
+    UsualGround getUsualGround() {
+        return UsualGround.get();
     }
 }

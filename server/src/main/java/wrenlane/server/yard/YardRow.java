@@ -69,7 +69,7 @@ record YardRow(
                 calibration(paceCount, paceTapedM, paceTapedUM, paceTapedMethod, paceTapedText),
                 calibration(bayCount, bayTapedM, bayTapedUM, bayTapedMethod, bayTapedText),
                 yard.outline(),
-                SurveyResponse.cautions(yard, outline));
+                SurveyResponse.cautions(yard, outline, measured.outline()));
     }
 
     private static @Nullable CalibrationJson calibration(
