@@ -5,8 +5,8 @@ import { chosen, JUST_SAVED, useAddress, useJustSaved } from '../../shared/addre
 import { together, useReading } from '../../shared/http';
 import { Button, Loading, NotHere, Select, Toggle } from '../../shared/ui';
 import { useYards, type Yard } from './api';
-import { CoursesOnYard } from './CoursesOnYard';
-import { YardForm } from './YardForm';
+import { CoursesOnYard } from './placing/CoursesOnYard';
+import { YardForm } from './form/YardForm';
 
 export { useYards, type Yard } from './api';
 export { letter } from './model';

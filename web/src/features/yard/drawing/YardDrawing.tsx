@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { around, evenly, pathOf, Tarmac, type Ground, type View } from '../../shared/plan';
-import type { YardGround } from './api';
-import { letter } from './model';
+import { around, evenly, pathOf, Tarmac, type Ground, type View } from '../../../shared/plan';
+import type { YardGround } from '../api';
+import { letter } from '../model';
 import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideLength } from './YardParts';
 
 /** Room for the corners' letters, and for the lengths of the sides where they are written. */

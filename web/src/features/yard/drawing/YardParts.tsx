@@ -1,7 +1,7 @@
-import type { Ground, View } from '../../shared/plan';
-import { decimals, lengthText, usePreferences } from '../../shared/units';
-import type { YardGround } from './api';
-import { BLOCKING, type BayRow, type Obstacle } from './model';
+import type { Ground, View } from '../../../shared/plan';
+import { decimals, lengthText, usePreferences } from '../../../shared/units';
+import type { YardGround } from '../api';
+import { BLOCKING, type BayRow, type Obstacle } from '../model';
 
 /** Below this many pixels a metre, words on the ground would cover it. */
 export const WORDS_FROM = 9;

@@ -1,7 +1,7 @@
-import { LengthField } from '../length';
-import { TextField } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import { whole, type Draft } from './model';
+import { LengthField } from '../../length';
+import { TextField } from '../../../shared/ui';
+import { lengthText, usePreferences } from '../../../shared/units';
+import { whole, type Draft } from '../model';
 
 /** A counted number of paces or bays along a taped stretch. */
 export function CalibrationFields(props: {

@@ -1,6 +1,6 @@
-import { Button, Select, TextField } from '../../shared/ui';
-import { MetresField } from '../length';
-import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from './model';
+import { Button, Select, TextField } from '../../../shared/ui';
+import { MetresField } from '../../length';
+import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from '../model';
 
 const FRESH_ROW: BayRow = {
   xMetres: 2,

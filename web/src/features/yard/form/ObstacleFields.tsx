@@ -1,6 +1,6 @@
-import { Button, Select, TextField } from '../../shared/ui';
-import { MetresField } from '../length';
-import { BLOCKING, eighth, OBSTACLES, toEighth, WAYS, type Obstacle } from './model';
+import { Button, Select, TextField } from '../../../shared/ui';
+import { MetresField } from '../../length';
+import { BLOCKING, eighth, OBSTACLES, toEighth, WAYS, type Obstacle } from '../model';
 
 const FRESH: Obstacle = {
   kind: 'POST',

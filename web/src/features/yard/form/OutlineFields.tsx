@@ -1,6 +1,6 @@
-import { LengthField, type Calibrations } from '../length';
-import { Button, Select, Toggle } from '../../shared/ui';
-import { CORNERS, letter, withoutSide, withSide, type Change, type Corner, type Draft } from './model';
+import { LengthField, type Calibrations } from '../../length';
+import { Button, Select, Toggle } from '../../../shared/ui';
+import { CORNERS, letter, withoutSide, withSide, type Change, type Corner, type Draft } from '../model';
 
 const MOST_SIDES = 16;
 

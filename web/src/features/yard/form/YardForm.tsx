@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { SaveAndGoOn, useGoOn } from '../day';
+import { SaveAndGoOn, useGoOn } from '../../day';
 import {
   Button,
   CautionNote,
@@ -8,15 +8,15 @@ import {
   useDeleting,
   useSay,
   useUnsavedDraft,
-} from '../../shared/ui';
-import { areaText, lengthText, usePreferences } from '../../shared/units';
-import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from './api';
+} from '../../../shared/ui';
+import { areaText, lengthText, usePreferences } from '../../../shared/units';
+import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from '../api';
 import { CalibrationFields } from './CalibrationFields';
 import { BayRowFields, GroundFields } from './GroundFields';
-import { asRequest, draftOf, groundOf, requestOf, whole, type Change, type Draft } from './model';
+import { asRequest, draftOf, groundOf, requestOf, whole, type Change, type Draft } from '../model';
 import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
-import { YardDrawing } from './YardDrawing';
+import { YardDrawing } from '../drawing/YardDrawing';
 
 const COURSES_ON_IT = { path: '/yard?view=courses', name: 'Courses on it' };
 

@@ -1,16 +1,16 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import type { Course } from '../course';
-import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../day';
-import { useRiders } from '../rider';
-import { useLasting } from '../../shared/http';
-import { Button, useSay, useUnsaved } from '../../shared/ui';
-import { useFindPlaces, type GroundPlan, type Yard } from './api';
-import { lookedAt } from './model';
+import type { Course } from '../../course';
+import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../../day';
+import { useRiders } from '../../rider';
+import { useLasting } from '../../../shared/http';
+import { Button, useSay, useUnsaved } from '../../../shared/ui';
+import { useFindPlaces, type GroundPlan, type Yard } from '../api';
+import { lookedAt } from '../model';
 import { Place } from './Place';
 import { StandingCourses } from './StandingCourses';
 import { Unsafe, UNPLACED } from './Unsafe';
 import { usePlaces, type Places } from './usePlaces';
-import { YardDrawing } from './YardDrawing';
+import { YardDrawing } from '../drawing/YardDrawing';
 
 /** The day's courses on its yard: dragged, typed, or placed by the app, with everything unsafe about it. */
 export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; courses: Course[] }) {

@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
-import type { Course } from '../course';
-import { useDayLink } from '../day';
-import { Button, TextField } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import type { Stand } from './api';
-import { MetresField } from '../length';
+import type { Course } from '../../course';
+import { useDayLink } from '../../day';
+import { Button, TextField } from '../../../shared/ui';
+import { lengthText, usePreferences } from '../../../shared/units';
+import type { Stand } from '../api';
+import { MetresField } from '../../length';
 
 const DEGREES = 180 / Math.PI;
 

@@ -1,9 +1,9 @@
 import { useRef, type PointerEvent } from 'react';
-import { colourOf, arrowWay, pathOf, type Ground, type View } from '../../shared/plan';
-import type { GroundPlan, Stand, Standing } from './api';
-import { middleOf } from './model';
+import { colourOf, arrowWay, pathOf, type Ground, type View } from '../../../shared/plan';
+import type { GroundPlan, Stand, Standing } from '../api';
+import { middleOf } from '../model';
 import { TurnHandle } from './TurnHandle';
-import { WORDS_FROM } from './YardParts';
+import { WORDS_FROM } from '../drawing/YardParts';
 
 /** Courses where they stand; each can be dragged, or moved with the arrow keys. */
 export function StandingCourses(props: {

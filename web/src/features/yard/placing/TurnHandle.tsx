@@ -1,6 +1,6 @@
 import { useRef } from 'react';
-import type { View } from '../../shared/plan';
-import type { Stand, Standing } from './api';
+import type { View } from '../../../shared/plan';
+import type { Stand, Standing } from '../api';
 
 /** Turns are rounded to this, in degrees. */
 const TURN_STEP = 5;

@@ -1,4 +1,4 @@
-import type { GroundPlan } from './api';
+import type { GroundPlan } from '../api';
 
 /** Findings about a course that found no place: they are of the search, not of what stands. */
 export const UNPLACED = ['no-place-found', 'course-too-large', 'search-unfinished'];

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import type { Course } from '../course';
-import { useLatest } from '../../shared/http';
-import { groundPlan, type GroundPlanRequest, type Stand } from './api';
-import type { Day } from '../day';
-import { saidAt } from '../standing';
+import type { Course } from '../../course';
+import { useLatest } from '../../../shared/http';
+import { groundPlan, type GroundPlanRequest, type Stand } from '../api';
+import type { Day } from '../../day';
+import { saidAt } from '../../standing';
 
 export type Places = Partial<Record<number, Stand>>;
 
