@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { LengthSystem } from '../../shared/units';
 import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
@@ -9,6 +10,9 @@ export type Stand = Api<'StandJson'>;
 export type GroundPlan = Api<'GroundPlanResponse'>;
 export type GroundPlanRequest = Api<'GroundPlanRequest'>;
 export type Standing = Api<'StandingJson'>;
+export type UsualObstacle = Api<'UsualObstacle'>;
+export type Sketch = Api<'SketchJson'>;
+export type DrawnOutline = Api<'DrawnOutline'>;
 
 /** All yards. */
 export function useYards() {
@@ -49,6 +53,20 @@ export function useSurvey(ground: YardGround | undefined) {
     placeholderData: keepPreviousData,
     retry: false,
     queryFn: () => body(http.POST('/api/yards/surveys', { body: ground as YardGround })),
+  });
+}
+
+/** What an outline comes to that is drawn by eye. */
+export function sketch(drawn: Sketch, system: LengthSystem): Promise<DrawnOutline> {
+  return body(http.POST('/api/yards/sketches', { params: { query: { system } }, body: drawn }));
+}
+
+/** What obstacles and painted bays measure as a rule; the same as long as the app runs. */
+export function useUsualGround() {
+  return useQuery({
+    queryKey: ['usual-ground'],
+    staleTime: Infinity,
+    queryFn: () => body(http.GET('/api/yards/usual')),
   });
 }
 

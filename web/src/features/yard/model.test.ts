@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { draftOf, groundOf, lookedAt, requestOf, toEighth, whole, withoutSide, withSide } from './model';
+import {
+  draftOf,
+  groundOf,
+  lookedAt,
+  outlined,
+  requestOf,
+  sideBySide,
+  toEighth,
+  whole,
+  withoutSide,
+  withSide,
+} from './model';
 import type { Length } from '../length';
 
 const length = (metres: number): Length => ({
@@ -23,6 +34,20 @@ describe('a yard being described', () => {
     const outline = groundOf(full)?.outline;
     expect(outline?.sides.map((s) => s.metres)).toEqual([40, 20, 40, 20]);
     expect(outline?.corners).toEqual(['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE']);
+  });
+
+  it('keeps what a rectangle was said to be once it is described side by side', () => {
+    const asSides = { ...full, ...sideBySide(full) };
+    expect(groundOf(asSides)?.outline.sides.map((s) => s.metres)).toEqual([40, 20, 40, 20]);
+    expect(sideBySide(withSide(asSides)).sides?.filter((s) => s === undefined)).toHaveLength(1);
+  });
+
+  it('takes a drawn outline for a rectangle where it is one', () => {
+    const drawn = groundOf(full)?.outline;
+    if (drawn === undefined) throw new Error('there is an outline');
+    expect(outlined(drawn).shape).toBe('RECTANGLE');
+    expect(outlined({ ...drawn, corners: ['SQUARE', 'OPEN', 'OPEN', 'SQUARE'] }).shape).toBe('SIDES');
+    expect(outlined(drawn).drawing).toEqual([]);
   });
 
   it('takes the fall with a decimal comma and refuses words', () => {

@@ -18,6 +18,8 @@ export interface DraftDiagonal {
 /** A yard while it is being described: lengths may still be missing. */
 export interface Draft {
   name: string;
+  /** Corners put down on the drawing that are no outline yet. */
+  drawing: Ground[];
   shape: 'RECTANGLE' | 'SIDES';
   /** Of a rectangle the first two count. */
   sides: (Length | undefined)[];
@@ -53,20 +55,6 @@ export const CORNERS: { value: Corner; label: string }[] = [
   { value: 'OPEN_BACK', label: 'not square, back into the yard' },
 ];
 
-export const OBSTACLES: { value: Obstacle['kind']; label: string }[] = [
-  { value: 'POST', label: 'Post' },
-  { value: 'KERB', label: 'Kerb' },
-  { value: 'PARKED_CAR', label: 'Parked car' },
-  { value: 'WALL', label: 'Wall or fence' },
-  { value: 'DRAIN', label: 'Drain cover' },
-  { value: 'PAINT', label: 'Painted patch' },
-  { value: 'SAND', label: 'Loose patch' },
-  { value: 'MOSS', label: 'Moss or oil' },
-];
-
-/** What stops a machine; on the others it slips. */
-export const BLOCKING: Obstacle['kind'][] = ['POST', 'KERB', 'PARKED_CAR', 'WALL'];
-
 const EIGHTHS = [
   'right',
   'up and right',
@@ -87,9 +75,14 @@ export const eighth = (i: number) => (i * Math.PI) / 4;
 /** The nearest eighth of a turn, 0 to 7. */
 export const toEighth = (radians: number) => ((Math.round(radians / (Math.PI / 4)) % 8) + 8) % 8;
 
+/** Most sides of an outline: corners have a letter each. */
+export const MOST_SIDES = 16;
+
 export const letter = (corner: number) => String.fromCharCode(65 + corner);
 
-function isRectangle({ outline }: YardGround) {
+type Outline = YardGround['outline'];
+
+function isRectangle(outline: Outline) {
   const [a, b, c, d] = outline.sides;
   return (
     outline.sides.length === 4 &&
@@ -105,7 +98,8 @@ export function draftOf(yard: Yard | undefined): Draft {
   const ground = yard?.ground;
   return {
     name: yard?.name ?? 'Yard',
-    shape: ground === undefined || isRectangle(ground) ? 'RECTANGLE' : 'SIDES',
+    drawing: [],
+    shape: ground === undefined || isRectangle(ground.outline) ? 'RECTANGLE' : 'SIDES',
     sides: ground?.outline.sides ?? [undefined, undefined, undefined, undefined],
     corners: ground?.outline.corners ?? ['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE'],
     diagonals: ground?.outline.diagonals ?? [],
@@ -119,6 +113,17 @@ export function draftOf(yard: Yard | undefined): Draft {
     pace: { on: yard?.pace !== undefined, count: 10, ...yard?.pace },
     bay: { on: yard?.bay !== undefined, count: 4, ...yard?.bay },
   };
+}
+
+/** What a drawn outline makes of a draft. */
+export function outlined(outline: Outline): Partial<Draft> {
+  const { sides, corners, diagonals } = outline;
+  return { shape: isRectangle(outline) ? 'RECTANGLE' : 'SIDES', sides, corners, diagonals, drawing: [] };
+}
+
+/** The same side by side: a rectangle's other two sides are as long as those that were typed. */
+export function sideBySide({ sides }: Draft): Partial<Draft> {
+  return { shape: 'SIDES', sides: sides.map((s, i) => s ?? (sides.length === 4 ? sides[i - 2] : undefined)) };
 }
 
 /** The same with a side more, before the last one: the corner it makes is not known yet. */
@@ -151,7 +156,7 @@ export function whole(c: Draft['bay']): Calibration | undefined {
 }
 
 /** Whether every length of the outline is there. */
-function outlineOf(draft: Draft): YardGround['outline'] | undefined {
+function outlineOf(draft: Draft): Outline | undefined {
   const [length, width] = draft.sides;
   if (draft.shape === 'RECTANGLE') {
     return length && width

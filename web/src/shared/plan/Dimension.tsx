@@ -23,6 +23,8 @@ export function DimensionFigure(props: {
   name: string;
   text: string;
   typed: string;
+  /** On a small drawing, where figures would cover what they measure. */
+  small?: boolean;
   onType: (text: string) => Promise<string | undefined>;
 }) {
   const [open, setOpen] = useState(false);
@@ -31,7 +33,8 @@ export function DimensionFigure(props: {
   useEffect(() => {
     if (open) input.current?.select();
   }, [open]);
-  const width = Math.max(74, props.text.length * 8.4 + 18);
+  const width = props.small ? props.text.length * 7.3 + 8 : Math.max(74, props.text.length * 8.4 + 18);
+  const height = props.small ? 24 : 28;
   const submit = async (text: string) => {
     const problem = await props.onType(text);
     setRefused(problem);
@@ -40,9 +43,9 @@ export function DimensionFigure(props: {
   return (
     <foreignObject
       x={props.x - (open ? 90 : width / 2)}
-      y={props.y - 14}
+      y={props.y - height / 2}
       width={open ? 180 : width}
-      height={open ? 130 : 28}
+      height={open ? 130 : height}
     >
       {open ? (
         <form
@@ -78,7 +81,7 @@ export function DimensionFigure(props: {
         <button
           type="button"
           aria-label={`${props.name} ${props.text}: type another`}
-          className="figures h-full w-full rounded-sm bg-cone text-[0.93rem] font-semibold text-on-cone"
+          className={`figures h-full w-full rounded-sm bg-cone font-semibold text-on-cone ${props.small ? 'text-[0.75rem]' : 'text-[0.93rem]'}`}
           onClick={() => setOpen(true)}
         >
           {props.text}

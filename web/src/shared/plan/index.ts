@@ -1,6 +1,8 @@
 export { Tarmac } from './Tarmac';
 export { DimensionFigure, DimensionLine } from './Dimension';
 export { DragHandle } from './DragHandle';
+export { DrawOn } from './DrawOn';
+export { Grip } from './Grip';
 export { colourOf, type Marker } from './markers';
 export { Thumbnail } from './Thumbnail';
 export {

@@ -1,7 +1,8 @@
 import type { Ground, View } from '../../../shared/plan';
-import { decimals, lengthText, usePreferences } from '../../../shared/units';
+import { decimals } from '../../../shared/units';
 import type { YardGround } from '../api';
-import { BLOCKING, type BayRow, type Obstacle } from '../model';
+import type { BayRow, Obstacle } from '../model';
+import { useKinds } from './kinds';
 
 /** Below this many pixels a metre, words on the ground would cover it. */
 export const WORDS_FROM = 9;
@@ -30,11 +31,12 @@ export function Bays({ row, view }: { row: BayRow; view: View }) {
 }
 
 export function ObstacleMark({ obstacle: o, view }: { obstacle: Obstacle; view: View }) {
-  const blocks = BLOCKING.includes(o.kind);
+  const { of, called } = useKinds();
+  const blocks = of(o.kind)?.blocks === true;
   const clear = o.keepClearMetres;
   return (
     <g>
-      <title>{o.name || o.kind.toLowerCase()}</title>
+      <title>{called(o)}</title>
       <g transform={placed(view, o.xMetres, o.yMetres, o.turnRadians)}>
         <rect
           x={-o.lengthMetres / 2 - clear}
@@ -69,7 +71,7 @@ export function ObstacleMark({ obstacle: o, view }: { obstacle: Obstacle; view: 
           stroke="var(--tarmac)"
           strokeWidth={3}
         >
-          {o.name || o.kind.toLowerCase().replace('_', ' ')}
+          {called(o)}
         </text>
       )}
     </g>
@@ -101,32 +103,6 @@ export function CornerMark(props: { at: Ground; label: string; corners: Ground[]
   );
 }
 
-export function SideLength(props: { index: number; metres: number; corners: Ground[]; view: View }) {
-  const { system } = usePreferences();
-  const { corners, view, index } = props;
-  const a = corners[index];
-  const b = corners[(index + 1) % corners.length];
-  if (a === undefined || b === undefined) return null;
-  const dx = view.x(b.x) - view.x(a.x);
-  const dy = view.y(b.y) - view.y(a.y);
-  const r = Math.hypot(dx, dy) || 1;
-  // The yard lies at the left hand; on the screen its outside is at the right of the way.
-  const out = { x: -dy / r, y: dx / r };
-  const sideways = Math.abs(out.x) > 0.7;
-  return (
-    <text
-      x={(view.x(a.x) + view.x(b.x)) / 2 + 14 * out.x}
-      y={(view.y(a.y) + view.y(b.y)) / 2 + 20 * out.y + 5}
-      fill="var(--chalk)"
-      className="figures"
-      fontSize={13}
-      textAnchor={sideways ? (out.x > 0 ? 'start' : 'end') : 'middle'}
-    >
-      {lengthText(props.metres, system)}
-    </text>
-  );
-}
-
 export function Entrance({ at, view }: { at: Ground; view: View }) {
   const x = view.x(at.x);
   const y = view.y(at.y);
@@ -138,6 +114,9 @@ export function Entrance({ at, view }: { at: Ground; view: View }) {
         y={y - 10}
         fill="var(--chalk)"
         fontSize={13}
+        paintOrder="stroke"
+        stroke="var(--tarmac)"
+        strokeWidth={4}
         textAnchor={x < view.width / 2 ? 'end' : 'start'}
       >
         way in

@@ -1,15 +1,9 @@
 import { Button, Select, TextField } from '../../../shared/ui';
 import { MetresField } from '../../length';
+import { useUsualGround } from '../api';
+import { fieldsOf } from '../drawing/ThingGrips';
+import { Opened } from './Opened';
 import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from '../model';
-
-const FRESH_ROW: BayRow = {
-  xMetres: 2,
-  yMetres: 0,
-  turnRadians: 0,
-  count: 8,
-  bayMetres: 2.5,
-  depthMetres: 5,
-};
 
 /** Surface, fall and entrance. */
 export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (some: Change) => void }) {
@@ -69,17 +63,25 @@ export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (som
 export function BayRowFields(props: {
   rows: BayRow[];
   bayMetres: number | undefined;
+  /** Number of the one that is worked on. */
+  chosen: number | undefined;
+  onChoose: (index: number | undefined) => void;
   onChange: (how: (rows: BayRow[]) => BayRow[]) => void;
 }) {
   const { rows, onChange } = props;
-  const fresh = { ...FRESH_ROW, ...(props.bayMetres !== undefined && { bayMetres: props.bayMetres }) };
+  const usual = useUsualGround().data?.bayRow;
   return (
     <div className="grid gap-3">
       {rows.map((row, i) => {
         const set = (some: Partial<BayRow>) =>
           onChange((all) => all.map((r, at) => (at === i ? { ...r, ...some } : r)));
         return (
-          <details key={i} className="border-l-2 border-rule pl-3">
+          <Opened
+            key={i}
+            id={fieldsOf({ row: i })}
+            open={props.chosen === i}
+            onOpen={(open) => (open || props.chosen === i) && props.onChoose(open ? i : undefined)}
+          >
             <summary className="cursor-pointer">
               Row of <span className="figures">{row.count}</span> bays
             </summary>
@@ -112,13 +114,23 @@ export function BayRowFields(props: {
               <MetresField label="Lines" metres={row.depthMetres} onRead={(m) => set({ depthMetres: m })} />
             </div>
             <Button kind="quiet" onClick={() => onChange((all) => all.toSpliced(i, 1))}>
-              remove this row
+              Remove this row
             </Button>
-          </details>
+          </Opened>
         );
       })}
       <div>
-        <Button onClick={() => onChange((all) => [...all, fresh])}>Add a row of bays</Button>
+        <Button
+          disabled={usual === undefined}
+          onClick={() => {
+            if (usual === undefined) return;
+            const { bayMetres } = props;
+            onChange((all) => [...all, { ...usual, ...(bayMetres !== undefined && { bayMetres }) }]);
+            props.onChoose(rows.length);
+          }}
+        >
+          Add a row of bays
+        </Button>
       </div>
     </div>
   );

@@ -1,56 +1,77 @@
 import { Button, Select, TextField } from '../../../shared/ui';
 import { MetresField } from '../../length';
-import { BLOCKING, eighth, OBSTACLES, toEighth, WAYS, type Obstacle } from '../model';
+import { Opened } from './Opened';
+import { obstacleDrawn } from '../drawing/drawn';
+import { useKinds } from '../drawing/kinds';
+import { fieldsOf } from '../drawing/ThingGrips';
+import { eighth, toEighth, WAYS, type Obstacle } from '../model';
 
-const FRESH: Obstacle = {
-  kind: 'POST',
-  name: '',
-  xMetres: 5,
-  yMetres: 5,
-  lengthMetres: 0.3,
-  widthMetres: 0.3,
-  turnRadians: 0,
-  keepClearMetres: 1,
-};
+/** Where one is put down from the form, in metres; it is moved from there. */
+const SOMEWHERE = { x: 5, y: 5 };
 
 /** What stands or lies on the yard, measured from corner A along AB and square to it. */
 export function ObstacleFields(props: {
   obstacles: Obstacle[];
+  /** Number of the one that is worked on. */
+  chosen: number | undefined;
+  onChoose: (index: number | undefined) => void;
   onChange: (how: (all: Obstacle[]) => Obstacle[]) => void;
 }) {
   const { obstacles, onChange } = props;
+  const [usual] = useKinds().all;
   return (
     <div className="grid gap-3">
       {obstacles.map((o, i) => (
         <One
           key={i}
+          id={fieldsOf({ obstacle: i })}
           obstacle={o}
+          open={props.chosen === i}
+          onOpen={(open) => (open || props.chosen === i) && props.onChoose(open ? i : undefined)}
           onChange={(some) => onChange((all) => all.map((b, at) => (at === i ? { ...b, ...some } : b)))}
           onRemove={() => onChange((all) => all.toSpliced(i, 1))}
         />
       ))}
       <div>
-        <Button onClick={() => onChange((all) => [...all, FRESH])}>Add an obstacle</Button>
+        <Button
+          disabled={usual === undefined}
+          onClick={() => {
+            if (usual === undefined) return;
+            onChange((all) => [...all, obstacleDrawn(usual, SOMEWHERE, SOMEWHERE)]);
+            props.onChoose(obstacles.length);
+          }}
+        >
+          Add an obstacle
+        </Button>
       </div>
     </div>
   );
 }
 
 function One(props: {
+  id: string;
   obstacle: Obstacle;
+  open: boolean;
+  onOpen: (open: boolean) => void;
   onChange: (some: Partial<Obstacle>) => void;
   onRemove: () => void;
 }) {
   const { obstacle: o, onChange } = props;
-  const kind = OBSTACLES.find((k) => k.value === o.kind)?.label ?? '';
+  const { all, of } = useKinds();
+  const kind = of(o.kind)?.label ?? '';
   return (
-    <details className="border-l-2 border-rule pl-3">
+    <Opened id={props.id} open={props.open} onOpen={props.onOpen}>
       <summary className="cursor-pointer">
         {o.name || kind}
-        {o.name && <span className="text-soft">, {kind.toLowerCase()}</span>}
+        {o.name && <span className="text-soft">, {kind}</span>}
       </summary>
       <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
-        <Select label="What" value={o.kind} options={OBSTACLES} onChoose={(v) => onChange({ kind: v })} />
+        <Select
+          label="What"
+          value={o.kind}
+          options={all.map((k) => ({ value: k.kind, label: k.label }))}
+          onChoose={(v) => onChange({ kind: v })}
+        />
         <TextField
           label="Called"
           maxLength={60}
@@ -72,7 +93,7 @@ function One(props: {
         <MetresField label="Length" metres={o.lengthMetres} onRead={(m) => onChange({ lengthMetres: m })} />
         <MetresField label="Width" metres={o.widthMetres} onRead={(m) => onChange({ widthMetres: m })} />
         <MetresField
-          label={BLOCKING.includes(o.kind) ? 'Keep clear' : 'Stay away by'}
+          label={of(o.kind)?.blocks ? 'Keep clear' : 'Stay away by'}
           orZero
           metres={o.keepClearMetres}
           onRead={(m) => onChange({ keepClearMetres: m })}
@@ -85,8 +106,8 @@ function One(props: {
         />
       </div>
       <Button kind="quiet" onClick={props.onRemove}>
-        remove {o.name || kind.toLowerCase()}
+        Remove {o.name || kind}
       </Button>
-    </details>
+    </Opened>
   );
 }

@@ -1,8 +1,16 @@
 import { LengthField, type Calibrations } from '../../length';
 import { Button, Select, Toggle } from '../../../shared/ui';
-import { CORNERS, letter, withoutSide, withSide, type Change, type Corner, type Draft } from '../model';
-
-const MOST_SIDES = 16;
+import {
+  CORNERS,
+  letter,
+  MOST_SIDES,
+  sideBySide,
+  withoutSide,
+  withSide,
+  type Change,
+  type Corner,
+  type Draft,
+} from '../model';
 
 /** The outline as it is measured: a rectangle, or side by side with its corners. */
 export function OutlineFields(props: {
@@ -32,7 +40,7 @@ export function OutlineFields(props: {
           { value: 'RECTANGLE', label: 'Rectangle' },
           { value: 'SIDES', label: 'Side by side' },
         ]}
-        onChoose={(shape) => onChange({ shape })}
+        onChoose={(shape) => onChange(shape === 'SIDES' ? sideBySide : { shape })}
       />
       {draft.shape === 'RECTANGLE' ? (
         <div className="grid grid-cols-2 gap-4">

@@ -16,7 +16,10 @@ import { BayRowFields, GroundFields } from './GroundFields';
 import { asRequest, draftOf, groundOf, requestOf, whole, type Change, type Draft } from '../model';
 import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
-import { YardDrawing } from '../drawing/YardDrawing';
+import { MeasuredYard } from '../drawing/MeasuredYard';
+import { Sketching } from '../drawing/Sketching';
+import type { Thing } from '../drawing/ThingGrips';
+import { useDrawing } from './useDrawing';
 
 const COURSES_ON_IT = { path: '/yard?view=courses', name: 'Courses on it' };
 
@@ -43,6 +46,12 @@ export function YardForm(props: {
   const pace = whole(draft.pace);
   const bay = whole(draft.bay);
   const known = { ...(pace && { pace }), ...(bay && { bay }) };
+  const drawing = useDrawing({ draft, ground, survey: survey.data, known, change });
+  const type = (some: Change) => {
+    drawing.forget();
+    change(some);
+  };
+  const [chosen, setChosen] = useState<Thing>();
   const goOn = useGoOn(unsaved.letGo);
   const submit = (leaving: boolean) => {
     if (request === undefined || save.isPending) return;
@@ -70,25 +79,31 @@ export function YardForm(props: {
       onBack: (back) => void onSaved(back, false),
     });
   return (
-    <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+    <div className="flex flex-1 flex-col gap-x-6 gap-y-3 px-6 py-4 lg:grid lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
-      <div className="flex flex-col gap-3 lg:sticky lg:top-4 lg:h-[calc(100vh-12rem)] lg:min-h-120">
-        {ground === undefined || survey.data === undefined ? (
-          <div className="flex min-h-96 flex-1 items-center justify-center rounded-sm bg-tarmac p-4 text-chalk">
-            Type the lengths of its sides to see the yard.
-          </div>
-        ) : (
-          <YardDrawing
-            corners={survey.data.outline.corners}
+      <div className="contents lg:sticky lg:top-4 lg:flex lg:h-[calc(100vh-12rem)] lg:min-h-120 lg:flex-col lg:gap-3">
+        {ground && survey.data ? (
+          <MeasuredYard
+            draft={draft}
             ground={ground}
-            entrance={survey.data.entrance}
-            sideMetres={ground.outline.sides.map((s) => s.metres)}
+            survey={survey.data}
+            chosen={chosen}
+            onChoose={setChosen}
+            drawing={drawing}
+          />
+        ) : (
+          <Sketching
+            corners={draft.drawing}
+            begun={draft.sides.some((s) => s !== undefined)}
+            onCorners={(corners) => change({ drawing: corners })}
+            onClose={drawing.close}
+            refused={drawing.refused}
           />
         )}
         <Said survey={ground && survey.data} problem={survey.isError ? survey.error.message : undefined} />
       </div>
       <form
-        className="grid content-start gap-4"
+        className="grid content-start gap-4 max-lg:[&_input]:scroll-mt-72 max-lg:[&_select]:scroll-mt-72"
         onSubmit={(e) => {
           e.preventDefault();
           submit(stored === undefined);
@@ -100,17 +115,21 @@ export function YardForm(props: {
           value={draft.name}
           onChange={(e) => change({ name: e.target.value })}
         />
-        <OutlineFields draft={draft} known={known} onChange={change} />
-        <GroundFields draft={draft} onChange={change} />
+        <OutlineFields draft={draft} known={known} onChange={type} />
+        <GroundFields draft={draft} onChange={type} />
         <h2>On it</h2>
         <ObstacleFields
           obstacles={draft.obstacles}
-          onChange={(how) => change((d) => ({ obstacles: how(d.obstacles) }))}
+          chosen={chosen && 'obstacle' in chosen ? chosen.obstacle : undefined}
+          onChoose={(i) => setChosen(i === undefined ? undefined : { obstacle: i })}
+          onChange={(how) => type((d) => ({ obstacles: how(d.obstacles) }))}
         />
         <BayRowFields
           rows={draft.bayRows}
           bayMetres={bay && bay.taped.metres / bay.count}
-          onChange={(how) => change((d) => ({ bayRows: how(d.bayRows) }))}
+          chosen={chosen && 'row' in chosen ? chosen.row : undefined}
+          onChoose={(i) => setChosen(i === undefined ? undefined : { row: i })}
+          onChange={(how) => type((d) => ({ bayRows: how(d.bayRows) }))}
         />
         <CalibrationFields
           title="Your pace"

@@ -87,20 +87,21 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
           className="h-72 shrink-0 lg:h-[max(22rem,calc(100vh-16rem))]"
           closerAt={plan && lookedAt(plan.courses, chosen)}
         >
-          {(view) =>
-            plan && (
-              <StandingCourses
-                plan={plan}
-                view={view}
-                chosen={chosen}
-                onChoose={setChosen}
-                onMove={(id, stand) => {
-                  setUnplaced([]);
-                  move(id, stand);
-                }}
-              />
-            )
-          }
+          {{
+            under: (view) =>
+              plan && (
+                <StandingCourses
+                  plan={plan}
+                  view={view}
+                  chosen={chosen}
+                  onChoose={setChosen}
+                  onMove={(id, stand) => {
+                    setUnplaced([]);
+                    move(id, stand);
+                  }}
+                />
+              ),
+          }}
         </YardDrawing>
         <p className="text-sm text-soft">
           Solid: the ground ridden on. Dotted: where a machine gets to that goes straight on, an estimate at

@@ -1,5 +1,4 @@
-import { useRef, type PointerEvent } from 'react';
-import { colourOf, arrowWay, pathOf, type Ground, type View } from '../../../shared/plan';
+import { colourOf, Grip, pathOf, type Ground, type View } from '../../../shared/plan';
 import type { GroundPlan, Stand, Standing } from '../api';
 import { middleOf } from '../model';
 import { TurnHandle } from './TurnHandle';
@@ -41,9 +40,8 @@ export function StandingCourses(props: {
   );
 }
 
-/** Moves are rounded to this, in metres, so that what is read off is what was meant. */
+/** Courses are moved by this, in metres, so that what is read off is what was meant. */
 const STEP = 0.1;
-const round = (metres: number) => Math.round(metres / STEP) * STEP;
 
 function OnYard(props: {
   course: Standing;
@@ -53,47 +51,17 @@ function OnYard(props: {
   onMove: (stand: Stand) => void;
 }) {
   const { course, view } = props;
-  const begun = useRef<{ x: number; y: number; stand: Stand }>(undefined);
-  const drag = (e: PointerEvent<SVGGElement>) => {
-    const from = begun.current;
-    if (from === undefined) return;
-    props.onMove({
-      ...from.stand,
-      xMetres: round(from.stand.xMetres + (e.clientX - from.x) / view.pixelsPerMetre),
-      yMetres: round(from.stand.yMetres - (e.clientY - from.y) / view.pixelsPerMetre),
-    });
-  };
   const first = course.way[0];
   const middle = middleOf(course.area);
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={`${course.name}: drag, or move with the arrow keys`}
-      aria-pressed={props.chosen}
-      className="cursor-move touch-none"
-      onPointerDown={(e) => {
-        begun.current = { x: e.clientX, y: e.clientY, stand: course.stand };
-        e.currentTarget.setPointerCapture(e.pointerId);
-        props.onChoose();
-      }}
-      onPointerMove={drag}
-      onPointerUp={() => {
-        begun.current = undefined;
-      }}
-      onKeyDown={(e) => {
-        const way = arrowWay(e.key);
-        if (way === undefined) return;
-        e.preventDefault();
-        const by = e.shiftKey ? 1 : STEP;
-        const { stand } = course;
-        props.onChoose();
-        props.onMove({
-          ...stand,
-          xMetres: round(stand.xMetres + way[0] * by),
-          yMetres: round(stand.yMetres + way[1] * by),
-        });
-      }}
+    <Grip
+      view={view}
+      at={{ x: course.stand.xMetres, y: course.stand.yMetres }}
+      name={`${course.name}: drag, or move with the arrow keys`}
+      step={STEP}
+      pressed={props.chosen}
+      onPress={props.onChoose}
+      onHold={(to) => props.onMove({ ...course.stand, xMetres: to.x, yMetres: to.y })}
     >
       <path
         d={`${pathOf(course.runOut, view)}Z`}
@@ -136,7 +104,7 @@ function OnYard(props: {
       >
         {course.name}
       </text>
-    </g>
+    </Grip>
   );
 }
 

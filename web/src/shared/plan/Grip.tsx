@@ -1,0 +1,96 @@
+import { useRef, type PointerEvent, type ReactNode } from 'react';
+import { arrowWay, type Ground, type View } from './view';
+
+/** How many steps an arrow key moves by with Shift. */
+const MANY = 10;
+
+/**
+ * Something on a plan that is moved over the ground: dragged, or with the arrow keys by a step, with Shift by ten. Where it
+ * comes to lie is a multiple of the step.
+ */
+export function Grip(props: {
+  view: View;
+  at: Ground;
+  name: string;
+  /** Metres. */
+  step: number;
+  pressed?: boolean;
+  onPress?: () => void;
+  /** Where it is while it is moved. */
+  onHold: (to: Ground) => void;
+  /** Where it is let go. */
+  onDrop?: (to: Ground) => void;
+  onDelete?: () => void;
+  children: ReactNode;
+}) {
+  const { view, at, step } = props;
+  const begun = useRef<{ x: number; y: number; at: Ground }>(undefined);
+  const held = useRef<Ground>(undefined);
+  const round = ({ x, y }: Ground) => ({ x: Math.round(x / step) * step, y: Math.round(y / step) * step });
+  const hold = (to: Ground) => {
+    held.current = round(to);
+    props.onHold(held.current);
+  };
+  const drop = () => {
+    if (held.current !== undefined) props.onDrop?.(held.current);
+    held.current = undefined;
+  };
+  const drag = (e: PointerEvent<SVGGElement>) => {
+    const from = begun.current;
+    const moved = from && { x: e.clientX - from.x, y: e.clientY - from.y };
+    if (from === undefined || moved === undefined || (held.current === undefined && isStill(moved))) return;
+    hold({
+      x: from.at.x + moved.x / view.pixelsPerMetre,
+      y: from.at.y - moved.y / view.pixelsPerMetre,
+    });
+  };
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={props.name}
+      aria-pressed={props.pressed}
+      className="cursor-move touch-none"
+      onPointerDown={(e) => {
+        begun.current = { x: e.clientX, y: e.clientY, at };
+        e.currentTarget.setPointerCapture(e.pointerId);
+        props.onPress?.();
+      }}
+      onPointerMove={drag}
+      onPointerUp={() => {
+        begun.current = undefined;
+        drop();
+      }}
+      onPointerCancel={() => {
+        begun.current = undefined;
+        drop();
+      }}
+      onKeyDown={(e) => {
+        if ((e.key === 'Delete' || e.key === 'Backspace') && props.onDelete) {
+          e.preventDefault();
+          props.onDelete();
+          return;
+        }
+        if (e.key === 'Enter' || e.key === ' ') {
+          e.preventDefault();
+          props.onPress?.();
+          return;
+        }
+        const way = arrowWay(e.key);
+        if (way === undefined) return;
+        e.preventDefault();
+        e.stopPropagation();
+        props.onPress?.();
+        const by = e.shiftKey ? MANY * step : step;
+        const from = held.current ?? at;
+        hold({ x: from.x + way[0] * by, y: from.y + way[1] * by });
+      }}
+      onKeyUp={(e) => arrowWay(e.key) !== undefined && drop()}
+    >
+      {props.children}
+    </g>
+  );
+}
+
+/** A press that moved by less was none but a press, in pixels. */
+const isStill = ({ x, y }: Ground) => Math.hypot(x, y) < 3;
