@@ -18,6 +18,7 @@ import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
 import { MeasuredYard } from '../drawing/MeasuredYard';
 import { Sketching } from '../drawing/Sketching';
+import { IN_VIEW } from '../drawing/YardDrawing';
 import type { Thing } from '../drawing/ThingGrips';
 import { useDrawing } from './useDrawing';
 
@@ -82,7 +83,15 @@ export function YardForm(props: {
     <div className="flex flex-1 flex-col gap-x-6 gap-y-3 px-6 py-4 lg:grid lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
       <div className="contents lg:sticky lg:top-4 lg:flex lg:h-[calc(100vh-12rem)] lg:min-h-120 lg:flex-col lg:gap-3">
-        {ground && survey.data ? (
+        {ground === undefined ? (
+          <Sketching
+            corners={draft.drawing}
+            begun={draft.sides.some((s) => s !== undefined)}
+            onCorners={(corners) => change({ drawing: corners })}
+            onClose={drawing.close}
+            refused={drawing.refused}
+          />
+        ) : survey.data ? (
           <MeasuredYard
             draft={draft}
             ground={ground}
@@ -92,13 +101,9 @@ export function YardForm(props: {
             drawing={drawing}
           />
         ) : (
-          <Sketching
-            corners={draft.drawing}
-            begun={draft.sides.some((s) => s !== undefined)}
-            onCorners={(corners) => change({ drawing: corners })}
-            onClose={drawing.close}
-            refused={drawing.refused}
-          />
+          <div className={`${IN_VIEW} rounded-sm bg-tarmac p-4 text-chalk`}>
+            {survey.isPending && 'Calculating where its corners lie…'}
+          </div>
         )}
         <Said survey={ground && survey.data} problem={survey.isError ? survey.error.message : undefined} />
       </div>
