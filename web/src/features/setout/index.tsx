@@ -10,7 +10,7 @@ import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import { LiesIn } from '../kit';
 import { letterOf, saidAt, useStandingOf, useWhatStands, WhatStandsPanel } from '../standing';
-import { letter, useYards, type Yard } from '../yard';
+import { letter, sideText, useYards, type Yard } from '../yard';
 import { useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
@@ -95,7 +95,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
                 value={along ? (search.get('along') ?? '') : ''}
                 options={[
                   { value: '', label: 'the course’s own corner' },
-                  ...yard.corners.flatMap((_, i) => sidesOf(i, yard.corners.length)),
+                  ...yard.corners.flatMap((_, i) => sidesOf(i, yard)),
                   ...yard.ground.bayRows.map((row, i) => ({
                     value: `${i}r`,
                     label: `the row of ${row.count} bays`,
@@ -185,12 +185,12 @@ function Stands({ day, course }: { day: Day; course: Course }) {
 }
 
 /** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */
-function sidesOf(side: number, n: number) {
-  const a = letter(side);
-  const b = letter((side + 1) % n);
+function sidesOf(side: number, yard: Yard) {
+  const n = yard.corners.length;
+  const called = sideText(side, n, yard.ground.sideNames?.[side]);
   return [
-    { value: `${side}a`, label: `side ${a}${b}, from ${a}` },
-    { value: `${side}b`, label: `side ${a}${b}, from ${b}` },
+    { value: `${side}a`, label: `${called}, from ${letter(side)}` },
+    { value: `${side}b`, label: `${called}, from ${letter((side + 1) % n)}` },
   ];
 }
 

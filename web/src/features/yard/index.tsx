@@ -9,7 +9,7 @@ import { CoursesOnYard } from './placing/CoursesOnYard';
 import { YardForm } from './form/YardForm';
 
 export { useYards, type Yard } from './api';
-export { letter } from './model';
+export { letter, sideText } from './model';
 
 const NEW = 'new';
 const MEASURED = 'measured';

@@ -6,6 +6,7 @@ import {
   outlined,
   requestOf,
   sideBySide,
+  sideText,
   toEighth,
   whole,
   withoutSide,
@@ -40,6 +41,16 @@ describe('a yard being described', () => {
     const asSides = { ...full, ...sideBySide(full) };
     expect(groundOf(asSides)?.outline.sides.map((s) => s.metres)).toEqual([40, 20, 40, 20]);
     expect(sideBySide(withSide(asSides)).sides?.filter((s) => s === undefined)).toHaveLength(1);
+  });
+
+  it('keeps what its sides are called by the sides that stay', () => {
+    const named = { ...full, ...sideBySide(full), sideNames: ['kerb', '', 'quay', 'north line'] };
+    expect(withSide(named).sideNames).toEqual(['kerb', '', 'quay', '', 'north line']);
+    expect(withoutSide(withSide(named)).sideNames).toEqual(['kerb', '', 'quay', 'north line']);
+    expect(groundOf(named)?.sideNames).toEqual(['kerb', '', 'quay', 'north line']);
+    expect(groundOf({ ...named, sideNames: ['', ' '] })).not.toHaveProperty('sideNames');
+    expect(sideText(3, 4, 'north line')).toBe('north line DA');
+    expect(sideText(3, 4, '')).toBe('side DA');
   });
 
   it('takes a drawn outline for a rectangle where it is one', () => {

@@ -25,6 +25,8 @@ export interface Draft {
   sides: (Length | undefined)[];
   corners: Corner[];
   diagonals: DraftDiagonal[];
+  /** What people call the sides, from AB on; blank or missing where they have no name for it. */
+  sideNames: string[];
   surface: Surface;
   fall: string;
   towards: number;
@@ -103,6 +105,7 @@ export function draftOf(yard: Yard | undefined): Draft {
     sides: ground?.outline.sides ?? [undefined, undefined, undefined, undefined],
     corners: ground?.outline.corners ?? ['SQUARE', 'SQUARE', 'SQUARE', 'SQUARE'],
     diagonals: ground?.outline.diagonals ?? [],
+    sideNames: ground?.sideNames ?? [],
     surface: ground?.surface ?? 'ASPHALT',
     fall: ground === undefined ? '0' : String(ground.fallPercent),
     towards: toEighth(ground?.fallTowardsRadians ?? 0),
@@ -126,6 +129,18 @@ export function sideBySide({ sides }: Draft): Partial<Draft> {
   return { shape: 'SIDES', sides: sides.map((s, i) => s ?? (sides.length === 4 ? sides[i - 2] : undefined)) };
 }
 
+/** A name for each side, blank where there is none. */
+export function namesFor(draft: Draft): string[] {
+  const sides = draft.shape === 'RECTANGLE' ? 4 : draft.sides.length;
+  return Array.from({ length: sides }, (_, i) => draft.sideNames[i] ?? '');
+}
+
+/** The letters of a side, after what people call it. */
+export function sideText(side: number, sides: number, name: string | undefined): string {
+  const letters = `${letter(side)}${letter((side + 1) % sides)}`;
+  return name ? `${name} ${letters}` : `side ${letters}`;
+}
+
 /** The same with a side more, before the last one: the corner it makes is not known yet. */
 export function withSide(draft: Draft): Draft {
   const at = draft.sides.length - 1;
@@ -133,6 +148,7 @@ export function withSide(draft: Draft): Draft {
     ...draft,
     sides: draft.sides.toSpliced(at, 0, undefined),
     corners: draft.corners.toSpliced(at + 1, 0, 'OPEN'),
+    sideNames: namesFor(draft).toSpliced(at, 0, ''),
   };
 }
 
@@ -143,6 +159,7 @@ export function withoutSide(draft: Draft): Draft {
     ...draft,
     sides: draft.sides.toSpliced(n - 1, 1),
     corners: draft.corners.slice(0, n),
+    sideNames: namesFor(draft).toSpliced(n - 1, 1),
     diagonals: draft.diagonals.filter((d) => d.from < n && d.to < n),
     entrance: draft.entrance && draft.entrance.side < n ? draft.entrance : undefined,
   };
@@ -190,6 +207,7 @@ export function groundOf(draft: Draft): YardGround | undefined {
     obstacles: draft.obstacles,
     bayRows: draft.bayRows,
     ...(draft.entrance && { entrance: draft.entrance }),
+    ...(draft.sideNames.some((name) => name.trim() !== '') && { sideNames: namesFor(draft) }),
   };
 }
 

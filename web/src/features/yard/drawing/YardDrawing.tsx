@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { around, evenly, NARROW, pathOf, Tarmac, type Ground, type View } from '../../../shared/plan';
 import type { YardGround } from '../api';
 import { letter } from '../model';
-import { Bays, CornerMark, Entrance, Fall, ObstacleMark } from './YardParts';
+import { Bays, CornerMark, Entrance, Fall, ObstacleMark, SideName } from './YardParts';
 
 /** Room for the corners' letters, and for the lengths of the sides where they are written. */
 const margin = () => evenly(34, 40);
@@ -14,7 +14,7 @@ export const IN_VIEW = 'h-64 max-lg:sticky max-lg:top-0 max-lg:z-10 shrink-0 lg:
 /** The yard in plan: outline with corners, bays, what stands on it, entrance and fall. */
 export function YardDrawing(props: {
   corners: Ground[];
-  ground: Pick<YardGround, 'obstacles' | 'bayRows' | 'fallPercent' | 'fallTowardsRadians'>;
+  ground: Pick<YardGround, 'obstacles' | 'bayRows' | 'fallPercent' | 'fallTowardsRadians' | 'sideNames'>;
   entrance?: Ground | undefined;
   /** Whether room is kept outside for the lengths of the sides. */
   lengths?: boolean;
@@ -51,6 +51,9 @@ export function YardDrawing(props: {
           ))}
           {corners.map((c, i) => (
             <CornerMark key={i} at={c} label={letter(i)} corners={corners} view={view} />
+          ))}
+          {ground.sideNames?.map((name, i) => (
+            <SideName key={i} name={name} side={i} corners={corners} view={view} />
           ))}
           {entrance && <Entrance at={entrance} view={view} />}
           {ground.fallPercent > 0 && <Fall ground={ground} view={view} />}

@@ -103,6 +103,37 @@ export function CornerMark(props: { at: Ground; label: string; corners: Ground[]
   );
 }
 
+/** What a side is called, along it on the inside; the yard lies at the left hand, on the screen above a way to the right. */
+export function SideName(props: { name: string; side: number; corners: Ground[]; view: View }) {
+  const { name, corners, view, side } = props;
+  const a = corners[side];
+  const b = corners[(side + 1) % corners.length];
+  if (a === undefined || b === undefined || name === '') return null;
+  const dx = view.x(b.x) - view.x(a.x);
+  const dy = view.y(b.y) - view.y(a.y);
+  const r = Math.hypot(dx, dy) || 1;
+  const turn = degrees(Math.atan2(dy, dx));
+  // Upside down it would be read from the other side of the line.
+  const over = Math.abs(turn) > 91;
+  const x = (view.x(a.x) + view.x(b.x)) / 2 + (dy / r) * (over ? 6 : 8);
+  const y = (view.y(a.y) + view.y(b.y)) / 2 - (dx / r) * (over ? 6 : 8);
+  return (
+    <text
+      transform={`translate(${x} ${y}) rotate(${over ? turn + 180 : turn})`}
+      dy={over ? 10 : 0}
+      fill="var(--chalk)"
+      fontSize={13}
+      fontStyle="italic"
+      textAnchor="middle"
+      paintOrder="stroke"
+      stroke="var(--tarmac)"
+      strokeWidth={4}
+    >
+      {name}
+    </text>
+  );
+}
+
 export function Entrance({ at, view }: { at: Ground; view: View }) {
   const x = view.x(at.x);
   const y = view.y(at.y);

@@ -3,15 +3,24 @@ import { MetresField } from '../../length';
 import { useUsualGround } from '../api';
 import { fieldsOf } from '../drawing/ThingGrips';
 import { Opened } from './Opened';
-import { eighth, letter, SURFACES, toEighth, WAYS, type BayRow, type Change, type Draft } from '../model';
+import {
+  eighth,
+  letter,
+  namesFor,
+  sideText,
+  SURFACES,
+  toEighth,
+  WAYS,
+  type BayRow,
+  type Change,
+  type Draft,
+} from '../model';
 
 /** Surface, fall and entrance. */
 export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (some: Change) => void }) {
-  const n = draft.shape === 'RECTANGLE' ? 4 : draft.sides.length;
-  const sides = Array.from({ length: n }, (_, i) => ({
-    value: String(i),
-    label: `side ${letter(i)}${letter((i + 1) % n)}`,
-  }));
+  const names = namesFor(draft);
+  const n = names.length;
+  const sides = names.map((name, i) => ({ value: String(i), label: sideText(i, n, name) }));
   const { entrance } = draft;
   return (
     <div className="grid gap-3">
@@ -55,6 +64,21 @@ export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (som
           />
         )}
       </div>
+      <details className="border-l-2 border-rule pl-3">
+        <summary className="cursor-pointer">What the sides are called</summary>
+        <div className="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
+          {names.map((name, i) => (
+            <TextField
+              key={i}
+              label={`Side ${letter(i)}${letter((i + 1) % n)}`}
+              placeholder="such as kerb"
+              maxLength={40}
+              value={name}
+              onChange={(e) => onChange((d) => ({ sideNames: namesFor(d).with(i, e.target.value) }))}
+            />
+          ))}
+        </div>
+      </details>
     </div>
   );
 }

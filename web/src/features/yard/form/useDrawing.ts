@@ -6,7 +6,7 @@ import { usePreferences } from '../../../shared/units';
 import { sketch, type Sketch, type Survey, type YardGround } from '../api';
 import type { Part } from '../drawing/Dimensions';
 import { entranceAt, lyingFrom, seenFrom } from '../drawing/drawn';
-import { eighth, outlined, toEighth, type Change, type Draft } from '../model';
+import { eighth, namesFor, outlined, toEighth, type Change, type Draft } from '../model';
 
 /** How many steps can be taken back. */
 const MOST_BACK = 30;
@@ -26,8 +26,10 @@ export function useDrawing(props: {
   const [back, setBack] = useState<Partial<Draft>[]>([]);
   const [refused, setRefused] = useState<string>();
   const draw = (some: Change) => {
-    const { drawing, shape, sides, corners, diagonals, towards, obstacles, bayRows, entrance } = draft;
-    const before = { drawing, shape, sides, corners, diagonals, towards, obstacles, bayRows, entrance };
+    const { drawing, shape, sides, corners, diagonals, sideNames } = draft;
+    const { towards, obstacles, bayRows, entrance } = draft;
+    const outline = { drawing, shape, sides, corners, diagonals, sideNames };
+    const before = { ...outline, towards, obstacles, bayRows, entrance };
     setRefused(undefined);
     setBack((all) => [...all.slice(1 - MOST_BACK), before]);
     change(some);
@@ -37,12 +39,13 @@ export function useDrawing(props: {
       setRefused(said(e));
     });
   const corners = survey?.outline.corners ?? [];
-  const redraw = (places: Corner[]) => {
+  const redraw = (places: Corner[], sideNames = namesFor(draft)) => {
     if (ground === undefined) return;
     const drawn = sketch({ places, before: ground.outline }, system);
     void asking(
       drawn.then(({ outline, axes }) => (d) => ({
         ...outlined(outline),
+        sideNames,
         towards: toEighth(eighth(d.towards) - axes.turnRadians),
         obstacles: d.obstacles.map((o) => lyingFrom(axes, o)),
         bayRows: d.bayRows.map((row) => lyingFrom(axes, row)),
@@ -78,8 +81,12 @@ export function useDrawing(props: {
         ),
       ),
     move: (index: number, to: Ground) => redraw(corners.map((c, i) => (i === index ? to : as(c, i)))),
-    add: (index: number, at: Ground) => redraw(corners.map(as).toSpliced(index, 0, at)),
-    remove: (index: number) => redraw(corners.map(as).toSpliced(index, 1)),
+    add: (index: number, at: Ground) => {
+      const names = namesFor(draft);
+      redraw(corners.map(as).toSpliced(index, 0, at), names.toSpliced(index, 0, names[index - 1] ?? ''));
+    },
+    remove: (index: number) =>
+      redraw(corners.map(as).toSpliced(index, 1), namesFor(draft).toSpliced(index, 1)),
     /** A side of a rectangle, dragged. */
     resize: (side: number, metres: number) => {
       const length = side === 0 ? metres : (draft.sides[0]?.metres ?? 0);

@@ -12,7 +12,7 @@ import wrenlane.yard.Stand;
 /**
  * The line a tape is laid along, in a course's axes: figures run along it from a datum, and square to it.
  *
- * @param name for the sheet, such as {@code side AB, from A}
+ * @param name for the sheet, such as {@code side AB, from A} or {@code the quay kerb AB, from A}
  * @param datum where the tape starts
  * @param directionRadians of the tape, from the course's x, anticlockwise
  * @param across the side of the tape that counts above zero
@@ -34,17 +34,19 @@ public record Baseline(String name, Point datum, double directionRadians, Side a
      *
      * @param outline the yard's corners, anticlockwise
      * @param side its number, 0 for AB
+     * @param called what people call it, such as "quay kerb"; blank where they have no name for it
      * @param fromItsEnd whether the tape starts at the side's second corner
      * @param stand where the course stands
      */
-    public static Baseline alongSide(List<Point> outline, int side, boolean fromItsEnd, Stand stand) {
+    public static Baseline alongSide(List<Point> outline, int side, String called, boolean fromItsEnd, Stand stand) {
         int end = (side + 1) % outline.size();
         Point a = stand.toCourse(outline.get(fromItsEnd ? end : side));
         Point b = stand.toCourse(outline.get(fromItsEnd ? side : end));
         String first = MeasuredOutline.letter(side);
         String second = MeasuredOutline.letter(end);
         return new Baseline(
-                "side " + first + second + ", from " + (fromItsEnd ? second : first),
+                (called.isBlank() ? "side " : "the " + called + " ") + first + second + ", from "
+                        + (fromItsEnd ? second : first),
                 a,
                 Math.atan2(b.y() - a.y(), b.x() - a.x()),
                 fromItsEnd ? Side.RIGHT : Side.LEFT);

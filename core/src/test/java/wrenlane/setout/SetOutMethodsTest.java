@@ -38,7 +38,7 @@ class SetOutMethodsTest {
 
     private record Case(Course course, List<Point> outline, int side, boolean fromItsEnd, Stand stand) {
         SetOutSheet sheet(double step) {
-            return SetOutSheet.of(course, Baseline.alongSide(outline, side, fromItsEnd, stand), step);
+            return SetOutSheet.of(course, Baseline.alongSide(outline, side, "", fromItsEnd, stand), step);
         }
 
         /** A place on the yard from figures along a side and square to it, into the yard. */

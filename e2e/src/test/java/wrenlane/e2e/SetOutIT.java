@@ -43,8 +43,8 @@ class SetOutIT {
     @Test
     void setsOutFromAKerbInPacesAndBaysAndSaysHowGoodThatIs() {
         Page page = APP.desk("/set-out");
-        page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("side AB, from A"));
-        assertThat(page.getByText("Lay the tape along side AB, from A")).isVisible();
+        page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("quay kerb AB, from A"));
+        assertThat(page.getByText("Lay the tape along the quay kerb AB, from A")).isVisible();
         choose(page, "Paces");
         assertThat(rows(page).nth(1)).containsText("paces");
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("the row of 8 bays"));

@@ -62,7 +62,7 @@ class PaperTest {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
                     .contains(
-                            "side AB, from A",
+                            "the quay kerb AB, from A",
                             "A to Ca: 11.49 m",
                             "A to Cb: 10.75 m",
                             "A to Cc: 9.24 m",

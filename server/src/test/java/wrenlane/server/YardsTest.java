@@ -249,6 +249,36 @@ class YardsTest {
     }
 
     @Test
+    void setsOutFromASideByItsName() {
+        Map<String, Object> ground = Courses.ground(40, 20);
+        ground.put("sideNames", List.of("quay kerb", ""));
+        Map<String, Object> yard = Courses.yard("Named");
+        yard.put("ground", ground);
+        long id = APP.post("/api/yards", yard).body().get("id").asLong();
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "laid",
+                Courses.laid(Courses.box(7.2)),
+                "system",
+                "METRIC",
+                "yardId",
+                id,
+                "stand",
+                Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0)));
+        asked.put("along", Map.of("line", "SIDE", "number", 0, "fromItsEnd", true));
+        assertThat(APP.post("/api/set-outs", asked)
+                        .body()
+                        .at("/sheet/baseline/name")
+                        .asString())
+                .isEqualTo("the quay kerb AB, from B");
+        asked.put("along", Map.of("line", "SIDE", "number", 2, "fromItsEnd", false));
+        assertThat(APP.post("/api/set-outs", asked)
+                        .body()
+                        .at("/sheet/baseline/name")
+                        .asString())
+                .isEqualTo("side CD, from C");
+    }
+
+    @Test
     void aShortageOfConesIsSaid() {
         long course = course(7.2);
         JsonNode day = APP.post(

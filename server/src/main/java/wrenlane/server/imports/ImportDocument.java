@@ -65,7 +65,8 @@ record ImportDocument(
             @Nullable Double fallTowardsRadians,
             @Nullable List<ObstacleJson> obstacles,
             @Nullable List<BayRowJson> bayRows,
-            @Nullable EntranceJson entrance) {}
+            @Nullable EntranceJson entrance,
+            @Nullable List<String> sideNames) {}
 
     /** An outline side by side; all corners are square where they are not given. */
     record OutlineItem(

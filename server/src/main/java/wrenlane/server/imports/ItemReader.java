@@ -51,7 +51,8 @@ final class ItemReader {
                 towards == null ? 0 : towards,
                 orNone(g.obstacles()),
                 orNone(g.bayRows()),
-                g.entrance());
+                g.entrance(),
+                g.sideNames());
     }
 
     private static OutlineJson outline(OutlineItem o, Calibrations known) {

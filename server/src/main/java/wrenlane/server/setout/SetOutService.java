@@ -74,7 +74,12 @@ public class SetOutService {
         checkLine(yard, along);
         RefusedException.unlessNone(new Checks().addAll(stand.check("stand")));
         return along.line() == YardLine.SIDE
-                ? Baseline.alongSide(yard.corners(), along.number(), along.fromItsEnd(), stand.stand())
+                ? Baseline.alongSide(
+                        yard.corners(),
+                        along.number(),
+                        yard.ground().sideCalled(along.number()),
+                        along.fromItsEnd(),
+                        stand.stand())
                 : Baseline.alongBays(yard.yard().bays().get(along.number()), stand.stand());
     }
 

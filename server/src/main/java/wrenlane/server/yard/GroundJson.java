@@ -13,6 +13,7 @@ import wrenlane.plane.Point;
 import wrenlane.server.http.RefusedException;
 import wrenlane.yard.BayRow;
 import wrenlane.yard.Fall;
+import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.Obstacle;
 import wrenlane.yard.Stand;
 import wrenlane.yard.Surface;
@@ -25,6 +26,7 @@ import wrenlane.yard.Yard;
  * @param fallPercent 0 to 15
  * @param fallTowardsRadians the way downhill, from x, anticlockwise
  * @param entrance where machines come in; missing where it does not matter
+ * @param sideNames what people call the sides, from AB on, such as "quay kerb"; blank or missing where they have no name
  */
 public record GroundJson(
         @NotNull @Valid OutlineJson outline,
@@ -33,7 +35,13 @@ public record GroundJson(
         @NotNull Double fallTowardsRadians,
         @NotNull @Size(max = 100) List<@NotNull @Valid ObstacleJson> obstacles,
         @NotNull @Size(max = 20) List<@NotNull @Valid BayRowJson> bayRows,
-        @Valid @Nullable EntranceJson entrance) {
+        @Valid @Nullable EntranceJson entrance,
+        @Size(max = MeasuredOutline.MOST_SIDES) @Nullable List<@NotNull @Size(max = 40) String> sideNames) {
+    /** What people call a side, 0 for AB; blank where they have no name for it. */
+    public String sideCalled(int side) {
+        return sideNames == null || side >= sideNames.size() ? "" : TypedText.line(sideNames.get(side));
+    }
+
     /** Something on the yard: a rectangle about its middle, turned from x. */
     public record ObstacleJson(
             @NotNull Obstacle.Kind kind,
