@@ -2,8 +2,16 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -11,6 +19,8 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import wrenlane.server.RunningApp.Answer;
 
 /** Bad input on every endpoint: a clear problem document each time, never a 500, and nothing stored. */
@@ -154,7 +164,7 @@ class BadInputTest {
                 if (List.of("machineId", "pace", "bay").contains(field)) {
                     continue;
                 }
-                Map<String, Object> spoilt = new java.util.HashMap<>(endpoint.good());
+                Map<String, Object> spoilt = new HashMap<>(endpoint.good());
                 spoilt.remove(field);
                 Answer answer =
                         problem(APP.send(endpoint.method(), endpoint.path(), json(spoilt), "If-Match", "*"), 422);
@@ -199,55 +209,108 @@ class BadInputTest {
                         Courses.yard("Y"),
                         y -> y.put("bay", Map.of("count", 0, "taped", Courses.length(9))),
                         422),
-                spoil("/api/machines", Courses.machine("M"), m -> m.put("classId", "hovercraft"), 422),
-                spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("WHEELBASE", 9)), 422),
-                spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("LOCK_LEFT", -1)), 422),
+                related("/api/machines", Courses.machine("M"), m -> m.put("classId", "hovercraft"), 422),
+                related("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("WHEELBASE", 9)), 422),
+                related("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("LOCK_LEFT", -1)), 422),
                 spoil("/api/machines", Courses.machine("M"), m -> m.put("figures", figures("SEATS", 2)), 400),
-                spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(2.0)), 422),
-                spoil("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(50.0)), 422),
-                spoil("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 422),
+                related("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(2.0)), 422),
+                related("/api/machines", Courses.machine("M"), m -> m.put("circles", circles(50.0)), 422),
+                related("/api/riders", Courses.rider("R"), r -> r.put("machineId", 4711), 422),
                 spoil("/api/riders", Courses.rider("R"), r -> r.put("level", "EXPERT"), 400),
-                spoil("/api/courses", Courses.box(2.9), c -> {}, 422),
-                spoil("/api/courses", Courses.box(21), c -> {}, 422),
+                related("/api/courses", Courses.box(2.9), c -> {}, 422),
+                related("/api/courses", Courses.box(21), c -> {}, 422),
                 spoil("/api/courses", Courses.box(7), c -> c.put("lengths", Map.of("widthMetres", "7 m")), 400),
-                spoil("/api/courses", Courses.box(7), c -> c.put("lengths", Map.of()), 422),
-                spoil("/api/courses", Courses.box(7), c -> c.put("counts", Map.of("coneCount", 3)), 422),
-                spoil("/api/courses", Courses.box(7), c -> c.put("options", Map.of("start", "PUSHED")), 422),
-                spoil("/api/courses", Courses.box(7), c -> c.put("kind", "loop-the-loop"), 422),
+                related("/api/courses", Courses.box(7), c -> c.put("lengths", Map.of()), 422),
+                related("/api/courses", Courses.box(7), c -> c.put("counts", Map.of("coneCount", 3)), 422),
+                related("/api/courses", Courses.box(7), c -> c.put("options", Map.of("start", "PUSHED")), 422),
+                related("/api/courses", Courses.box(7), c -> c.put("kind", "loop-the-loop"), 422),
                 spoil("/api/courses", Courses.box(7), c -> c.put("firstTurn", "UP"), 400),
-                spoil("/api/courses", weave(0), c -> {}, 422),
-                spoil("/api/courses", weave(99), c -> {}, 422),
+                related("/api/courses", weave(0), c -> {}, 422),
+                related("/api/courses", weave(99), c -> {}, 422),
                 spoil("/api/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", 300), 422),
                 spoil("/api/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", -1), 422),
-                spoil("/api/course-evaluations", reckon(), r -> r.put("machineId", 4711), 404),
-                spoil("/api/course-evaluations", reckon(), r -> r.put("yardId", 4711), 404),
-                spoil("/api/speed-windows", reckon(), r -> r.remove("machineId"), 422),
+                related("/api/course-evaluations", reckon(), r -> r.put("machineId", 4711), 404),
+                related("/api/course-evaluations", reckon(), r -> r.put("yardId", 4711), 404),
+                related("/api/speed-windows", reckon(), r -> r.remove("machineId"), 422),
                 spoil("/api/crossroads-calls", calls(7), c -> {}, 422),
                 spoil("/api/crossroads-calls", calls(0), c -> {}, 422),
-                spoil("/api/set-outs", setOut(Courses.box(700)), c -> {}, 422),
-                spoil("/api/set-outs", setOut(Courses.box(7), 6.0, 6.1), c -> {}, 422),
+                related("/api/set-outs", setOut(Courses.box(700)), c -> {}, 422),
+                related("/api/set-outs", setOut(Courses.box(7), 6.0, 6.1), c -> {}, 422),
                 spoil("/api/set-outs", setOut(Courses.box(7), 9.0, 8.0, 7.0, 6.0), c -> {}, 422),
-                spoil("/api/set-outs", setOut(weave(4), 4.0, 5.0), c -> {}, 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711, 7.0))), 422),
+                related("/api/set-outs", setOut(weave(4), 4.0, 5.0), c -> {}, 422),
+                related("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711, 7.0))), 422),
                 spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711))), 422),
-                spoil("/api/square-checks", square(30, 1), c -> {}, 422),
-                spoil("/api/square-checks", square(12, 3), c -> {}, 422),
-                spoil("/api/course-comparisons", pairs(4711), c -> {}, 404),
-                spoil("/api/length-readings", reading("7 furlongs"), c -> {}, 422),
+                related("/api/square-checks", square(30, 1), c -> {}, 422),
+                related("/api/square-checks", square(12, 3), c -> {}, 422),
+                related("/api/course-comparisons", pairs(4711), c -> {}, 404),
+                related("/api/length-readings", reading("7 furlongs"), c -> {}, 422),
                 spoil("/api/length-readings", reading("x".repeat(5000)), c -> {}, 422),
-                spoil("/api/days", day("2026-02-30"), c -> {}, 400),
-                spoil("/api/days", day("0001-01-01"), c -> {}, 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("stands", List.of(stand(4711, 0))), 422),
-                spoil("/api/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
-                spoil("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404));
+                related("/api/days", day("2026-02-30"), c -> {}, 400),
+                related("/api/days", day("0001-01-01"), c -> {}, 422),
+                related("/api/days", day("2026-05-14"), d -> d.put("yardId", 4711), 422),
+                related("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 422),
+                related("/api/days", day("2026-05-14"), d -> d.put("stands", List.of(stand(4711, 0))), 422),
+                related("/api/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
+                related("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404));
     }
 
     @ParameterizedTest
     @MethodSource
-    void wrongValues(String path, Map<String, Object> body, List<Integer> statuses) {
+    void wrongValues(String path, Map<String, Object> body, List<Integer> statuses, boolean byItself) {
         leavesTheStoresAlone(() -> problem(APP.post(path, body), statuses.toArray(Integer[]::new)));
+    }
+
+    private static final Map<String, Schema> SCHEMAS = new ConcurrentHashMap<>();
+
+    /** The schema of what a call takes, from the document that is served. */
+    private static Schema schemaOf(String method, String path) {
+        String call = path.replaceFirst("^(/api/[a-z-]+)/(999|[0-9]+-[0-9]+)$", "$1/{id}");
+        return SCHEMAS.computeIfAbsent(method.toLowerCase(Locale.ROOT) + call, of -> {
+            JsonNode api = APP.get("/api/openapi.json").body();
+            JsonNode body = api.at("/paths/" + call.replace("/", "~1") + "/" + method.toLowerCase(Locale.ROOT)
+                    + "/requestBody/content/application~1json/schema");
+            assertThat(body.isMissingNode()).as(method + " " + call).isFalse();
+            ObjectNode schema = (ObjectNode) body.deepCopy();
+            schema.set("components", api.get("components"));
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(schema.toString(), InputFormat.JSON);
+        });
+    }
+
+    /** A file of days is told by a schema of its own, and tested with the imports. */
+    static Stream<Endpoint> described() {
+        return endpoints().stream().filter(e -> !e.path().equals("/api/imports"));
+    }
+
+    /** Whoever writes to the API can find out from its document alone: what is good passes, what is malformed does not. */
+    @ParameterizedTest
+    @MethodSource("described")
+    void theSchemaItselfTakesWhatIsGoodAndRefusesWhatIsMalformed(Endpoint endpoint) {
+        Schema schema = schemaOf(endpoint.method(), endpoint.path());
+        Map<String, Object> good = new HashMap<>(endpoint.good());
+        good.values().removeIf(Objects::isNull);
+        assertThat(schema.validate(json(good), InputFormat.JSON)).isEmpty();
+        for (String bad : List.of("[]", "null", "\"text\"", "{\"unknown\":1}")) {
+            assertThat(schema.validate(bad, InputFormat.JSON)).as(bad).isNotEmpty();
+        }
+        for (String field : good.keySet()) {
+            Map<String, Object> spoilt = new HashMap<>(good);
+            spoilt.put(field, List.of(List.of("no such thing")));
+            assertThat(schema.validate(json(spoilt), InputFormat.JSON))
+                    .as(field)
+                    .isNotEmpty();
+        }
+        Map<String, Object> more = new HashMap<>(good);
+        more.put("noSuchField", 1);
+        assertThat(schema.validate(json(more), InputFormat.JSON)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("wrongValues")
+    void theSchemaItselfRefusesWhatIsWrongByItself(
+            String path, Map<String, Object> body, List<Integer> statuses, boolean byItself) {
+        assertThat(schemaOf("POST", path).validate(json(body), InputFormat.JSON).isEmpty())
+                .isNotEqualTo(byItself);
     }
 
     @Test
@@ -293,7 +356,14 @@ class BadInputTest {
     private static Arguments spoil(
             String path, Map<String, Object> body, Consumer<Map<String, Object>> how, Integer... statuses) {
         how.accept(body);
-        return Arguments.of(path, body, List.of(statuses));
+        return Arguments.of(path, body, List.of(statuses), true);
+    }
+
+    /** Wrong by what else is said or stored, such as the kind of a course: only the server knows. */
+    private static Arguments related(
+            String path, Map<String, Object> body, Consumer<Map<String, Object>> how, Integer... statuses) {
+        how.accept(body);
+        return Arguments.of(path, body, List.of(statuses), false);
     }
 
     private static Object figures(String dimension, double value) {

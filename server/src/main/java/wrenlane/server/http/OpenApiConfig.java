@@ -6,14 +6,19 @@ import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -74,11 +79,57 @@ class OpenApiConfig {
         };
     }
 
+    /** What a request may not have is said too: the server refuses a field it does not know. */
+    @Bean
+    GlobalOpenApiCustomizer nothingElse() {
+        return api -> {
+            Map<String, Schema> all = api.getComponents().getSchemas();
+            Set<String> asked = new HashSet<>();
+            for (PathItem path : api.getPaths().values()) {
+                for (Operation call : path.readOperations()) {
+                    if (call.getRequestBody() != null) {
+                        call.getRequestBody().getContent().values().forEach(c -> reach(c.getSchema(), all, asked));
+                    }
+                }
+            }
+            for (String name : asked) {
+                Schema<?> schema = all.get(name);
+                if (schema != null && schema.getProperties() != null && schema.getAdditionalProperties() == null) {
+                    schema.setAdditionalProperties(false);
+                }
+            }
+        };
+    }
+
+    /** Adds the names of all that a schema leads to. */
+    private static void reach(@Nullable Schema<?> schema, Map<String, Schema> all, Set<String> reached) {
+        if (schema == null) {
+            return;
+        }
+        if (schema.get$ref() != null) {
+            String name = nameOf(schema.get$ref());
+            if (reached.add(name)) {
+                reach(all.get(name), all, reached);
+            }
+        }
+        reach(schema.getItems(), all, reached);
+        if (schema.getProperties() != null) {
+            schema.getProperties().values().forEach(field -> reach(field, all, reached));
+        }
+        if (schema.getAdditionalProperties() instanceof Schema<?> values) {
+            reach(values, all, reached);
+        }
+    }
+
+    private static String nameOf(String ref) {
+        return ref.substring(ref.lastIndexOf('/') + 1);
+    }
+
     private static void require(Schema<?> schema, Class<?> record, ModelConverterContext context) {
         Schema<?> defined = schema;
         if (schema.get$ref() != null) {
             String ref = schema.get$ref();
-            defined = context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
+            defined = context.getDefinedModels().get(nameOf(ref));
         }
         if (defined == null || defined.getProperties() == null) {
             return;
@@ -89,5 +140,11 @@ class OpenApiConfig {
                 .filter(defined.getProperties()::containsKey)
                 .toList();
         defined.setRequired(required);
+        for (RecordComponent c : record.getRecordComponents()) {
+            if (c.getAccessor().isAnnotationPresent(Visible.class)
+                    && defined.getProperties().containsKey(c.getName())) {
+                defined.getProperties().get(c.getName()).setPattern("\\S");
+            }
+        }
     }
 }

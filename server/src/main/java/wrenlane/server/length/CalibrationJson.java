@@ -1,5 +1,6 @@
 package wrenlane.server.length;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
@@ -16,7 +17,8 @@ import wrenlane.units.Calibrations;
  * @param taped how long all of them are
  */
 public record CalibrationJson(
-        @NotNull Double count, @NotNull @Valid LengthJson taped) {
+        @Schema(minimum = "0.5", maximum = "500") @NotNull Double count,
+        @NotNull @Valid LengthJson taped) {
     private Calibration calibration(String where) {
         RefusedException.unlessNone(
                 new Checks().add(Checks.range(where, "The count", count, 0.5, Calibration.MAX_COUNT, "")));

@@ -1,5 +1,6 @@
 package wrenlane.server.length;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -24,8 +25,8 @@ import wrenlane.units.MeasuredLength;
  */
 @Measured
 public record LengthJson(
-        @NotNull Double metres,
-        @NotNull Double uncertaintyMetres,
+        @Schema(minimum = "0", maximum = "1000") @NotNull Double metres,
+        @Schema(minimum = "0", maximum = "1000") @NotNull Double uncertaintyMetres,
         @NotNull LengthMethod method,
         @NotNull @Size(max = 60) String text) {
 

@@ -1,5 +1,6 @@
 package wrenlane.server.yard;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -31,8 +32,11 @@ import wrenlane.yard.Yard;
 public record GroundJson(
         @NotNull @Valid OutlineJson outline,
         @NotNull Surface surface,
-        @NotNull Double fallPercent,
-        @NotNull Double fallTowardsRadians,
+        @Schema(minimum = "0", maximum = "15") @NotNull Double fallPercent,
+
+        @Schema(minimum = "-6.2832", maximum = "6.2832") @NotNull
+        Double fallTowardsRadians,
+
         @NotNull @Size(max = 100) List<@NotNull @Valid ObstacleJson> obstacles,
         @NotNull @Size(max = 20) List<@NotNull @Valid BayRowJson> bayRows,
         @Valid @Nullable EntranceJson entrance,
@@ -46,12 +50,23 @@ public record GroundJson(
     public record ObstacleJson(
             @NotNull Obstacle.Kind kind,
             @NotNull @Size(max = 60) String name,
-            @NotNull Double xMetres,
-            @NotNull Double yMetres,
-            @NotNull Double lengthMetres,
-            @NotNull Double widthMetres,
-            @NotNull Double turnRadians,
-            @NotNull Double keepClearMetres) {
+
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double xMetres,
+
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double yMetres,
+
+            @Schema(minimum = "0.01", maximum = "200") @NotNull
+            Double lengthMetres,
+
+            @Schema(minimum = "0.01", maximum = "200") @NotNull
+            Double widthMetres,
+
+            @Schema(minimum = "-6.2832", maximum = "6.2832") @NotNull
+            Double turnRadians,
+
+            @Schema(minimum = "0", maximum = "20") @NotNull Double keepClearMetres) {
         private Checks checked(String where) {
             return new Checks()
                     .add(inTheYard(where + ".xMetres", "Along", xMetres))
@@ -77,12 +92,22 @@ public record GroundJson(
 
     /** A row of painted bays, to the left of its direction, from the outer end of its first line. */
     public record BayRowJson(
-            @NotNull Double xMetres,
-            @NotNull Double yMetres,
-            @NotNull Double turnRadians,
-            @NotNull Integer count,
-            @NotNull Double bayMetres,
-            @NotNull Double depthMetres) {
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double xMetres,
+
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double yMetres,
+
+            @Schema(minimum = "-6.2832", maximum = "6.2832") @NotNull
+            Double turnRadians,
+
+            @Schema(minimum = "1", maximum = "200") @NotNull Integer count,
+
+            @Schema(minimum = "0.5", maximum = "20") @NotNull
+            Double bayMetres,
+
+            @Schema(minimum = "0.5", maximum = "50") @NotNull
+            Double depthMetres) {
         private Checks checked(String where) {
             return new Checks()
                     .add(inTheYard(where + ".xMetres", "Along", xMetres))
@@ -105,7 +130,10 @@ public record GroundJson(
 
     /** Where machines come in: on a side, so far from its first corner. */
     public record EntranceJson(
-            @NotNull Integer side, @NotNull Double alongMetres) {}
+            @Schema(minimum = "0", maximum = "15") @NotNull Integer side,
+
+            @Schema(minimum = "0", maximum = "1000") @NotNull
+            Double alongMetres) {}
 
     private static Optional<Finding> inTheYard(String where, String what, double metres) {
         return Checks.range(where, what, metres, -Stand.FARTHEST_METRES, Stand.FARTHEST_METRES, "m");

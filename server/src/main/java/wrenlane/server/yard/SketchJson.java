@@ -1,5 +1,6 @@
 package wrenlane.server.yard;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -36,7 +37,13 @@ record SketchJson(
      * @param was its number in the outline before, 0 for A; missing where it is new or was moved
      */
     record SketchedCorner(
-            @NotNull Double x, @NotNull Double y, @Nullable Integer was) {
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double x,
+
+            @Schema(minimum = "-1000", maximum = "1000") @NotNull
+            Double y,
+
+            @Schema(minimum = "0", maximum = "15") @Nullable Integer was) {
         private Checks checked(String where, int corners) {
             Checks checks = new Checks()
                     .add(Checks.range(where + ".x", "Along", x, -Stand.FARTHEST_METRES, Stand.FARTHEST_METRES, "m"))
