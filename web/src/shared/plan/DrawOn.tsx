@@ -1,8 +1,5 @@
 import { useState, type PointerEvent, type ReactNode } from 'react';
-import { arrowWay, type Ground, type View } from './view';
-
-/** How many steps an arrow key moves the cross by with Shift. */
-const MANY = 10;
+import { arrowed, snappedTo, type Ground, type View } from './view';
 
 /**
  * Ground on which something is put down: pointed at, or drawn from one place to another. With the keyboard, arrows move a
@@ -22,12 +19,11 @@ export function DrawOn(props: {
   children?: (cross: Ground, from: Ground | undefined) => ReactNode;
 }) {
   const { view, step } = props;
-  const round = ({ x, y }: Ground) => ({ x: Math.round(x / step) * step, y: Math.round(y / step) * step });
   const [cross, setCross] = useState<Ground>();
   const [from, setFrom] = useState<Ground>();
   const at = (e: PointerEvent<SVGElement>) => {
     const box = e.currentTarget.ownerSVGElement?.getBoundingClientRect();
-    return round({
+    return snappedTo(step, {
       x: view.metresX(e.clientX - (box?.left ?? 0)),
       y: view.metresY(e.clientY - (box?.top ?? 0)),
     });
@@ -36,7 +32,7 @@ export function DrawOn(props: {
     setFrom(undefined);
     props.onPut(start, end);
   };
-  const middle = round({ x: view.metresX(view.width / 2), y: view.metresY(view.height / 2) });
+  const middle = snappedTo(step, { x: view.metresX(view.width / 2), y: view.metresY(view.height / 2) });
   return (
     <g>
       <rect
@@ -63,11 +59,10 @@ export function DrawOn(props: {
         onPointerLeave={() => from === undefined && setCross(undefined)}
         onKeyDown={(e) => {
           const here = cross ?? middle;
-          const way = arrowWay(e.key);
-          if (way !== undefined) {
+          const to = arrowed(e, here, step);
+          if (to !== undefined) {
             e.preventDefault();
-            const by = e.shiftKey ? MANY * step : step;
-            setCross(round({ x: here.x + way[0] * by, y: here.y + way[1] * by }));
+            setCross(to);
           } else if (e.key === 'Enter' || e.key === ' ') {
             e.preventDefault();
             if (props.ends && from === undefined) setFrom(here);

@@ -1,8 +1,5 @@
 import { useRef, type PointerEvent, type ReactNode } from 'react';
-import { arrowWay, type Ground, type View } from './view';
-
-/** How many steps an arrow key moves by with Shift. */
-const MANY = 10;
+import { arrowed, arrowWay, snappedTo, type Ground, type View } from './view';
 
 /**
  * Something on a plan that is moved over the ground: dragged, or with the arrow keys by a step, with Shift by ten. Where it
@@ -26,9 +23,8 @@ export function Grip(props: {
   const { view, at, step } = props;
   const begun = useRef<{ x: number; y: number; at: Ground }>(undefined);
   const held = useRef<Ground>(undefined);
-  const round = ({ x, y }: Ground) => ({ x: Math.round(x / step) * step, y: Math.round(y / step) * step });
   const hold = (to: Ground) => {
-    held.current = round(to);
+    held.current = snappedTo(step, to);
     props.onHold(held.current);
   };
   const drop = () => {
@@ -76,14 +72,12 @@ export function Grip(props: {
           props.onPress?.();
           return;
         }
-        const way = arrowWay(e.key);
-        if (way === undefined) return;
+        const to = arrowed(e, held.current ?? at, step);
+        if (to === undefined) return;
         e.preventDefault();
         e.stopPropagation();
         props.onPress?.();
-        const by = e.shiftKey ? MANY * step : step;
-        const from = held.current ?? at;
-        hold({ x: from.x + way[0] * by, y: from.y + way[1] * by });
+        hold(to);
       }}
       onKeyUp={(e) => arrowWay(e.key) !== undefined && drop()}
     >

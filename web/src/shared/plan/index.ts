@@ -7,7 +7,6 @@ export { colourOf, type Marker } from './markers';
 export { Thumbnail } from './Thumbnail';
 export {
   around,
-  arrowWay,
   evenly,
   fitView,
   isLong,

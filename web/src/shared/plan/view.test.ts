@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { around, closerView, isLong, quarterTurned, fitView, pathOf, ticks, within } from './view';
+import {
+  around,
+  arrowed,
+  closerView,
+  fitView,
+  isLong,
+  pathOf,
+  quarterTurned,
+  snappedTo,
+  ticks,
+  within,
+} from './view';
 
 const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
@@ -111,5 +122,14 @@ describe('a plan turned a quarter', () => {
     expect(isLong(plan.area)).toBe(true);
     expect(isLong(quarterTurned(plan.area))).toBe(false);
     expect(isLong({ minX: 0, maxX: 8, minY: 0, maxY: 7 })).toBe(false);
+  });
+});
+
+describe('moving by keys', () => {
+  it('goes by a step, with Shift by ten, to multiples of it', () => {
+    expect(snappedTo(0.5, { x: 3.3, y: 7.8 })).toEqual({ x: 3.5, y: 8 });
+    expect(arrowed({ key: 'ArrowUp', shiftKey: false }, { x: 1, y: 1 }, 0.5)).toEqual({ x: 1, y: 1.5 });
+    expect(arrowed({ key: 'ArrowLeft', shiftKey: true }, { x: 1, y: 1 }, 0.5)).toEqual({ x: -4, y: 1 });
+    expect(arrowed({ key: 'a', shiftKey: false }, { x: 1, y: 1 }, 0.5)).toBeUndefined();
   });
 });

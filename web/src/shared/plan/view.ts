@@ -137,6 +137,25 @@ export function ticks(from: number, to: number, step: number): number[] {
   return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * step);
 }
 
+/** The nearest place at multiples of a step, in metres. */
+export function snappedTo(step: number, { x, y }: Ground): Ground {
+  return { x: Math.round(x / step) * step, y: Math.round(y / step) * step };
+}
+
+/** How many steps an arrow key moves something by with Shift. */
+const MANY = 10;
+
+/** Where an arrow key moves something on the ground: by a step, with Shift by ten; nothing for another key. */
+export function arrowed(
+  e: { key: string; shiftKey: boolean },
+  from: Ground,
+  step: number,
+): Ground | undefined {
+  const way = arrowWay(e.key);
+  const by = e.shiftKey ? MANY * step : step;
+  return way && snappedTo(step, { x: from.x + way[0] * by, y: from.y + way[1] * by });
+}
+
 /** Which way an arrow key points on the ground, as steps along x and y; nothing for another key. */
 export function arrowWay(key: string): [number, number] | undefined {
   const ways: Record<string, [number, number]> = {

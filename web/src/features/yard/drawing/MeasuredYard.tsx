@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { DrawOn, pathOf, type Ground, type View } from '../../../shared/plan';
 import { Button, Select } from '../../../shared/ui';
 import { useUsualGround, type Survey, type YardGround } from '../api';
-import type { Drawing } from '../form/useDrawing';
 import type { BayRow, Draft, Entrance, Obstacle } from '../model';
 import { CornerGrips } from './CornerGrips';
 import { Dimensions } from './Dimensions';
 import { bayRowDrawn, entranceAt, obstacleDrawn, STEP } from './drawn';
 import { useKinds } from './kinds';
 import { fieldsOf, ThingGrips, type Thing } from './ThingGrips';
+import type { Drawing } from './useDrawing';
 import { IN_VIEW, YardDrawing } from './YardDrawing';
 
 type Tool = 'CORNERS' | 'OBSTACLE' | 'BAYS' | 'ENTRANCE';

@@ -9,7 +9,6 @@ import {
   lastLineOf,
   lyingFrom,
   obstacleDrawn,
-  snapped,
   stretched,
 } from './drawn';
 
@@ -36,7 +35,6 @@ describe('where corners can be put down', () => {
     expect(cornerStep(near, 'METRIC')).toBe(0.5);
     expect(cornerStep(far, 'METRIC')).toBe(5);
     expect(cornerStep(near, 'IMPERIAL')).toBeCloseTo(0.3048, 9);
-    expect(snapped({ x: 3.3, y: 7.8 }, 0.5)).toEqual({ x: 3.5, y: 8 });
   });
 });
 

@@ -21,11 +21,6 @@ export function cornerStep(view: View, system: LengthSystem): number {
   return steps.find((s) => s * view.pixelsPerMetre >= APART) ?? (steps.at(-1) as number);
 }
 
-/** The nearest place at multiples of a step. */
-export function snapped({ x, y }: Ground, step: number): Ground {
-  return { x: Math.round(x / step) * step, y: Math.round(y / step) * step };
-}
-
 const apart = (a: Ground, b: Ground) => Math.hypot(b.x - a.x, b.y - a.y);
 const heading = (from: Ground, to: Ground) => Math.atan2(to.y - from.y, to.x - from.x);
 

@@ -20,7 +20,7 @@ import { MeasuredYard } from '../drawing/MeasuredYard';
 import { Sketching } from '../drawing/Sketching';
 import { IN_VIEW } from '../drawing/YardDrawing';
 import type { Thing } from '../drawing/ThingGrips';
-import { useDrawing } from './useDrawing';
+import { useDrawing } from '../drawing/useDrawing';
 
 const COURSES_ON_IT = { path: '/yard?view=courses', name: 'Courses on it' };
 

@@ -4,8 +4,8 @@ import { said } from '../../../shared/http';
 import type { Ground } from '../../../shared/plan';
 import { usePreferences } from '../../../shared/units';
 import { sketch, type Sketch, type Survey, type YardGround } from '../api';
-import type { Part } from '../drawing/Dimensions';
-import { entranceAt, lyingFrom, seenFrom } from '../drawing/drawn';
+import type { Part } from './Dimensions';
+import { entranceAt, lyingFrom, seenFrom } from './drawn';
 import { eighth, namesFor, outlined, toEighth, type Change, type Draft } from '../model';
 
 /** How many steps can be taken back. */
