@@ -44,7 +44,8 @@ class SetOutIT {
     void setsOutFromAKerbInPacesAndBaysAndSaysHowGoodThatIs() {
         Page page = APP.desk("/set-out");
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("quay kerb AB, from A"));
-        assertThat(page.getByText("Lay the tape along the quay kerb AB, from A")).isVisible();
+        assertThat(page.getByText("Lay the tape along the quay kerb AB, from A"))
+                .isVisible();
         choose(page, "Paces");
         assertThat(rows(page).nth(1)).containsText("paces");
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("the row of 8 bays"));
