@@ -15,12 +15,11 @@ import wrenlane.yard.MeasuredOutline.Diagonal;
  *
  * <p>Corners are put down one after another as {@link OutlineGuess} does. Where nothing fixes the next, a corner to which a
  * length leads already gets a second one, a diagonal from another corner that stands; where no such does, one gets two. A
- * corner where two lengths cross
- * at an angle γ is known across the poorer way to their error over sin γ; so the diagonal is taken that crosses most
- * squarely, which is never one that leads straight on.
+ * corner where two lengths cross at an angle γ is known across the poorer way to their error over sin γ; so the diagonal
+ * is taken that crosses most squarely, which is never one that leads straight on.
  */
 final class Bracing {
-    /** Two lengths that meet by less than this sine fix nothing; chosen by us: a ninth, at which an error is ninefold. */
+    /** Two lengths that meet by less than this sine fix nothing; chosen by us: there an error is ninefold. */
     static final double LEAST_SINE = 0.11;
 
     /**
