@@ -88,7 +88,7 @@ export function MeasuredYard(props: {
           </button>
         ))}
         <Button disabled={drawing.undo === undefined} onClick={drawing.undo}>
-          Undo
+          Take back
         </Button>
       </div>
       {tool === 'OBSTACLE' && (
