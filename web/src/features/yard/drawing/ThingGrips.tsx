@@ -107,6 +107,7 @@ function Ends(props: Parameters<typeof ThingGrips>[0] & { called: (o: Obstacle) 
       <End
         view={view}
         at={lastLineOf(row)}
+        from={first}
         name="Last line of this row: drag, or move with the arrow keys"
         onMove={(to, dropped) => props.onRow(chosen.row, bayRowDrawn(row, first, to), dropped)}
       />
@@ -119,6 +120,7 @@ function Ends(props: Parameters<typeof ThingGrips>[0] & { called: (o: Obstacle) 
     <End
       view={view}
       at={at}
+      from={other}
       name={`${which} end of ${props.called(obstacle)}: drag, or move with the arrow keys`}
       onMove={(there, dropped) =>
         props.onObstacle(
@@ -137,16 +139,23 @@ function Ends(props: Parameters<typeof ThingGrips>[0] & { called: (o: Obstacle) 
   );
 }
 
+/** A handle stands so many pixels beyond its end, so that something small can still be taken hold of between them. */
+const BEYOND = 16;
+
 function End(props: {
   view: View;
   at: Ground;
+  /** The other end. */
+  from: Ground;
   name: string;
   onMove: (to: Ground, dropped: boolean) => void;
 }) {
-  const x = props.view.x(props.at.x);
-  const y = props.view.y(props.at.y);
+  const { view, at, from, name, onMove } = props;
+  const length = Math.hypot(at.x - from.x, at.y - from.y) || 1;
+  const x = view.x(at.x) + (BEYOND * (at.x - from.x)) / length;
+  const y = view.y(at.y) - (BEYOND * (at.y - from.y)) / length;
   return (
-    <Moved {...props}>
+    <Moved view={view} at={at} name={name} onMove={onMove}>
       <circle cx={x} cy={y} r={14} fill="transparent" />
       <circle cx={x} cy={y} r={6} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />
     </Moved>
