@@ -35,7 +35,9 @@ public final class Screenshots {
         Page desk = chromium.desk();
         take(desk, "/today", "today");
         take(desk, "/yard", "yard");
-        take(desk, "/yard?view=courses", "yard-courses");
+        desk.navigate(server.address() + "/yard?view=courses");
+        desk.getByText("Nothing overlaps, run-outs are clear").waitFor();
+        shoot(desk, "yard-courses");
         take(desk, "/machines/4", "machines");
         take(desk, "/riders", "riders");
         take(desk, "/course", "course");
