@@ -3,6 +3,7 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineString;
@@ -84,7 +85,8 @@ final class Bracing {
                         continue;
                     }
                     List<Diagonal> more = new ArrayList<>();
-                    double worth = sine(at[p], at[corner], at[q]);
+                    double sine = sine(at[p], at[corner], at[q]);
+                    double worth = sine;
                     for (int from : List.of(p, q)) {
                         if (!leads(held, from, corner)) {
                             more.add(drawn(from, corner));
@@ -92,7 +94,7 @@ final class Bracing {
                         }
                     }
                     worth *= more.size() > 1 ? TWO_SHARE : 1;
-                    if (worth > most && sine(at[p], at[corner], at[q]) > LEAST_SINE && sided(guess, p, q, corner)) {
+                    if (worth > most && sine > LEAST_SINE && sided(guess, p, q, corner)) {
                         most = worth;
                         best = more;
                     }
@@ -117,9 +119,7 @@ final class Bracing {
 
     /** Whether a corner lies on that side of two others where it will be looked for. */
     private boolean sided(OutlineGuess guess, int p, int q, int corner) {
-        boolean left = (at[q].x() - at[p].x()) * (at[corner].y() - at[p].y())
-                        - (at[q].y() - at[p].y()) * (at[corner].x() - at[p].x())
-                > 0;
+        boolean left = Orientation.index(Shapes.at(at[p]), Shapes.at(at[q]), Shapes.at(at[corner])) == Orientation.LEFT;
         return left == guess.onTheLeft(p, q, corner);
     }
 

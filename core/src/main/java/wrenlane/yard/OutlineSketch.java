@@ -72,7 +72,7 @@ public record OutlineSketch(List<Place> places) {
                     Said.plain("A yard has from 3 to " + MeasuredOutline.MOST_SIDES + " corners, not " + n + ".")));
         }
         for (int i = 0; i < n; i++) {
-            double side = places.get(i).at.distanceTo(places.get((i + 1) % n).at);
+            double side = length(places, i);
             if (!(side >= LEAST_SIDE_METRES && side <= MeasuredLength.MAX_METRES)) {
                 return List.of(finding(
                         "sketch-side",
