@@ -172,6 +172,11 @@ export function whole(c: Draft['bay']): Calibration | undefined {
     : undefined;
 }
 
+/** A usual row of bays, as wide as they were taped here. */
+export function rowHere(usual: BayRow, bay: Calibration | undefined): BayRow {
+  return { ...usual, ...(bay && { bayMetres: bay.taped.metres / bay.count }) };
+}
+
 /** Whether every length of the outline is there. */
 function outlineOf(draft: Draft): Outline | undefined {
   const [length, width] = draft.sides;

@@ -1,36 +1,15 @@
 import { useState } from 'react';
 import { DrawOn, pathOf, type Ground, type View } from '../../../shared/plan';
-import { Button, Select } from '../../../shared/ui';
 import { useUsualGround, type Survey, type YardGround } from '../api';
-import type { BayRow, Draft, Entrance, Obstacle } from '../model';
+import { rowHere, whole, type Draft, type Entrance, type Obstacle } from '../model';
 import { CornerGrips } from './CornerGrips';
 import { Dimensions } from './Dimensions';
-import { bayRowDrawn, entranceAt, obstacleDrawn, STEP } from './drawn';
+import { bayRowDrawn, entranceAt, obstacleDrawn, rectangleOf, STEP } from './drawn';
 import { useKinds } from './kinds';
-import { fieldsOf, ThingGrips, type Thing } from './ThingGrips';
+import { ThingGrips, type Thing } from './ThingGrips';
+import { howTo, Tools, type Tool } from './Tools';
 import type { Drawing } from './useDrawing';
 import { IN_VIEW, YardDrawing } from './YardDrawing';
-
-type Tool = 'CORNERS' | 'OBSTACLE' | 'BAYS' | 'ENTRANCE';
-
-const TOOLS: { value: Tool; label: string; how: string }[] = [
-  {
-    value: 'CORNERS',
-    label: 'Corners',
-    how: 'Drag a corner, or drag a new one out of a side; Delete takes one away. Lengths that end there are drawn then, and want taping.',
-  },
-  {
-    value: 'OBSTACLE',
-    label: 'Draw an obstacle',
-    how: 'Click where it stands, or drag from one end of it to the other.',
-  },
-  {
-    value: 'BAYS',
-    label: 'Draw bays',
-    how: 'Drag from the first painted line to the last; the bays lie at the left of the way.',
-  },
-  { value: 'ENTRANCE', label: 'Entrance', how: 'Click where machines come in.' },
-];
 
 /** A yard as it is being described: its lengths are typed on it, what stands on it is put down and moved. */
 export function MeasuredYard(props: {
@@ -64,54 +43,17 @@ export function MeasuredYard(props: {
       drawing.draw({ obstacles: [...draft.obstacles, obstacleDrawn(one, from, to)] });
       onChoose({ obstacle: draft.obstacles.length });
     } else if (tool === 'BAYS' && usual) {
-      const bay = { ...usual.bayRow, ...taped(draft) };
-      drawing.draw({ bayRows: [...draft.bayRows, bayRowDrawn(bay, from, to)] });
+      const row = rowHere(usual.bayRow, whole(draft.bay));
+      drawing.draw({ bayRows: [...draft.bayRows, bayRowDrawn(row, from, to)] });
       onChoose({ row: draft.bayRows.length });
     } else if (tool === 'ENTRANCE') {
       drawing.draw({ entrance: entranceAt(to, corners) });
     }
     setTool(undefined);
   };
-  const how = TOOLS.find((t) => t.value === tool)?.how;
   return (
     <>
-      <div className="flex flex-wrap items-end gap-2" role="toolbar" aria-label="On the drawing">
-        {TOOLS.map((t) => (
-          <button
-            key={t.value}
-            type="button"
-            aria-pressed={tool === t.value}
-            className="thumb rounded-sm border border-rule bg-panel px-3 py-1.5 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-page"
-            onClick={() => setTool(tool === t.value ? undefined : t.value)}
-          >
-            {t.label}
-          </button>
-        ))}
-        <Button disabled={drawing.undo === undefined} onClick={drawing.undo}>
-          Take back
-        </Button>
-      </div>
-      {tool === 'OBSTACLE' && (
-        <div className="w-56">
-          <Select
-            label="What stands or lies there"
-            value={kind}
-            options={kinds.map((k) => ({ value: k.kind, label: k.label }))}
-            onChoose={setKind}
-          />
-        </div>
-      )}
-      <p className="text-sm text-soft" aria-live="polite">
-        {how ??
-          (chosen
-            ? 'Drag it, or its ends. '
-            : 'Click a length to type what the tape says. What stands on the yard can be dragged.')}
-        {tool === undefined && chosen && (
-          <button type="button" className="underline" onClick={() => goTo(chosen)}>
-            Name it and type its figures
-          </button>
-        )}
-      </p>
+      <Tools tool={tool} onTool={setTool} kind={kind} onKind={setKind} undo={drawing.undo} chosen={chosen} />
       {drawing.refused !== undefined && (
         <p role="alert" className="text-brick">
           {drawing.refused}
@@ -174,7 +116,7 @@ export function MeasuredYard(props: {
                   view={view}
                   step={STEP}
                   ends={tool !== 'ENTRANCE'}
-                  name={`${how ?? ''} With the keyboard: the arrow keys move the cross, Enter puts it down.`}
+                  name={`${howTo(tool)} With the keyboard: the arrow keys move the cross, Enter puts it down.`}
                   onPut={put}
                   onLeave={() => setTool(undefined)}
                 >
@@ -196,16 +138,6 @@ export function MeasuredYard(props: {
       </YardDrawing>
     </>
   );
-}
-
-/** To the first field of something. */
-function goTo(thing: Thing) {
-  document.getElementById(fieldsOf(thing))?.querySelector<HTMLElement>('input, select')?.focus();
-}
-
-/** What one painted bay measures here, where a row was taped. */
-function taped({ bay }: Draft): Partial<BayRow> {
-  return bay.on && bay.taped && bay.count ? { bayMetres: bay.taped.metres / bay.count } : {};
 }
 
 function without(draft: Draft, thing: Thing): Partial<Draft> {
@@ -239,8 +171,7 @@ function shownOutline(outline: YardGround['outline'], dragged: { side: number; m
 function Stretched(props: { corners: Ground[]; view: View; side: number; metres: number }) {
   const [, , c] = props.corners;
   if (c === undefined) return null;
-  const to = props.side === 0 ? { x: props.metres, y: c.y } : { x: c.x, y: props.metres };
-  const shape = [{ x: 0, y: 0 }, { x: to.x, y: 0 }, to, { x: 0, y: to.y }];
+  const shape = props.side === 0 ? rectangleOf(props.metres, c.y) : rectangleOf(c.x, props.metres);
   return (
     <path
       d={`${pathOf(shape, props.view)}Z`}

@@ -24,6 +24,16 @@ export function cornerStep(view: View, system: LengthSystem): number {
 const apart = (a: Ground, b: Ground) => Math.hypot(b.x - a.x, b.y - a.y);
 const heading = (from: Ground, to: Ground) => Math.atan2(to.y - from.y, to.x - from.x);
 
+/** The corners of a rectangle, A at the origin and AB along x. */
+export function rectangleOf(length: number, width: number): Ground[] {
+  return [
+    { x: 0, y: 0 },
+    { x: length, y: 0 },
+    { x: length, y: width },
+    { x: 0, y: width },
+  ];
+}
+
 /** An obstacle drawn from end to end; one of the usual size where both ends are one place. */
 export function obstacleDrawn(usual: UsualObstacle, from: Ground, to: Ground): Obstacle {
   const { kind, lengthMetres, widthMetres, keepClearMetres } = usual;

@@ -5,7 +5,7 @@ import type { Ground } from '../../../shared/plan';
 import { usePreferences } from '../../../shared/units';
 import { sketch, type Sketch, type Survey, type YardGround } from '../api';
 import type { Part } from './Dimensions';
-import { entranceAt, lyingFrom, seenFrom } from './drawn';
+import { entranceAt, lyingFrom, rectangleOf, seenFrom } from './drawn';
 import { eighth, namesFor, outlined, toEighth, type Change, type Draft } from '../model';
 
 /** How many steps can be taken back. */
@@ -91,14 +91,8 @@ export function useDrawing(props: {
     resize: (side: number, metres: number) => {
       const length = side === 0 ? metres : (draft.sides[0]?.metres ?? 0);
       const width = side === 1 ? metres : (draft.sides[1]?.metres ?? 0);
-      const places = [
-        { x: 0, y: 0 },
-        { x: length, y: 0 },
-        { x: length, y: width },
-        { x: 0, y: width },
-      ];
       void asking(
-        sketch({ places }, system).then(({ outline }) => (d) => ({
+        sketch({ places: rectangleOf(length, width) }, system).then(({ outline }) => (d) => ({
           sides: d.sides.with(side, outline.sides[side]),
         })),
       );

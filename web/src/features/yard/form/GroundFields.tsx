@@ -1,5 +1,5 @@
 import { Button, Select, TextField } from '../../../shared/ui';
-import { MetresField } from '../../length';
+import { MetresField, type Calibration } from '../../length';
 import { useUsualGround } from '../api';
 import { fieldsOf } from '../drawing/ThingGrips';
 import { Opened } from './Opened';
@@ -7,6 +7,7 @@ import {
   eighth,
   letter,
   namesFor,
+  rowHere,
   sideText,
   SURFACES,
   toEighth,
@@ -86,7 +87,8 @@ export function GroundFields({ draft, onChange }: { draft: Draft; onChange: (som
 /** Rows of painted bays. */
 export function BayRowFields(props: {
   rows: BayRow[];
-  bayMetres: number | undefined;
+  /** What the painted bays measure here, if they were taped. */
+  bay: Calibration | undefined;
   /** Number of the one that is worked on. */
   chosen: number | undefined;
   onChoose: (index: number | undefined) => void;
@@ -100,12 +102,7 @@ export function BayRowFields(props: {
         const set = (some: Partial<BayRow>) =>
           onChange((all) => all.map((r, at) => (at === i ? { ...r, ...some } : r)));
         return (
-          <Opened
-            key={i}
-            id={fieldsOf({ row: i })}
-            open={props.chosen === i}
-            onOpen={(open) => (open || props.chosen === i) && props.onChoose(open ? i : undefined)}
-          >
+          <Opened key={i} id={fieldsOf({ row: i })} index={i} chosen={props.chosen} onChoose={props.onChoose}>
             <summary className="cursor-pointer">
               Row of <span className="figures">{row.count}</span> bays
             </summary>
@@ -137,7 +134,13 @@ export function BayRowFields(props: {
               <MetresField label="One bay" metres={row.bayMetres} onRead={(m) => set({ bayMetres: m })} />
               <MetresField label="Lines" metres={row.depthMetres} onRead={(m) => set({ depthMetres: m })} />
             </div>
-            <Button kind="quiet" onClick={() => onChange((all) => all.toSpliced(i, 1))}>
+            <Button
+              kind="quiet"
+              onClick={() => {
+                props.onChoose(undefined);
+                onChange((all) => all.toSpliced(i, 1));
+              }}
+            >
               Remove this row
             </Button>
           </Opened>
@@ -148,8 +151,7 @@ export function BayRowFields(props: {
           disabled={usual === undefined}
           onClick={() => {
             if (usual === undefined) return;
-            const { bayMetres } = props;
-            onChange((all) => [...all, { ...usual, ...(bayMetres !== undefined && { bayMetres }) }]);
+            onChange((all) => [...all, rowHere(usual, props.bay)]);
             props.onChoose(rows.length);
           }}
         >

@@ -24,12 +24,15 @@ export function ObstacleFields(props: {
       {obstacles.map((o, i) => (
         <One
           key={i}
-          id={fieldsOf({ obstacle: i })}
+          index={i}
           obstacle={o}
-          open={props.chosen === i}
-          onOpen={(open) => (open || props.chosen === i) && props.onChoose(open ? i : undefined)}
+          chosen={props.chosen}
+          onChoose={props.onChoose}
           onChange={(some) => onChange((all) => all.map((b, at) => (at === i ? { ...b, ...some } : b)))}
-          onRemove={() => onChange((all) => all.toSpliced(i, 1))}
+          onRemove={() => {
+            props.onChoose(undefined);
+            onChange((all) => all.toSpliced(i, 1));
+          }}
         />
       ))}
       <div>
@@ -49,10 +52,10 @@ export function ObstacleFields(props: {
 }
 
 function One(props: {
-  id: string;
+  index: number;
   obstacle: Obstacle;
-  open: boolean;
-  onOpen: (open: boolean) => void;
+  chosen: number | undefined;
+  onChoose: (index: number | undefined) => void;
   onChange: (some: Partial<Obstacle>) => void;
   onRemove: () => void;
 }) {
@@ -60,7 +63,12 @@ function One(props: {
   const { all, of } = useKinds();
   const kind = of(o.kind)?.label ?? '';
   return (
-    <Opened id={props.id} open={props.open} onOpen={props.onOpen}>
+    <Opened
+      id={fieldsOf({ obstacle: props.index })}
+      index={props.index}
+      chosen={props.chosen}
+      onChoose={props.onChoose}
+    >
       <summary className="cursor-pointer">
         {o.name || kind}
         {o.name && <span className="text-soft">, {kind}</span>}

@@ -131,7 +131,7 @@ export function YardForm(props: {
         />
         <BayRowFields
           rows={draft.bayRows}
-          bayMetres={bay && bay.taped.metres / bay.count}
+          bay={bay}
           chosen={chosen && 'row' in chosen ? chosen.row : undefined}
           onChoose={(i) => setChosen(i === undefined ? undefined : { row: i })}
           onChange={(how) => type((d) => ({ bayRows: how(d.bayRows) }))}
