@@ -1,15 +1,15 @@
 import type { ReactNode } from 'react';
 import { TRANSMISSIONS } from '../machine';
 import { outcomeText } from '../run';
-import { speedBand, usePreferences } from '../../shared/units';
+import { lengthText, speedBand, typedNumber, usePreferences, type LengthSystem } from '../../shared/units';
 import type { Catalogue, Drill, StoredDrill } from './api';
 
 /** Speed, engine, pass mark, longest spells and stop signs. */
 export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catalogue: Catalogue }) {
   const { drill } = stored;
-  const { speed } = usePreferences();
+  const { speed, system } = usePreferences();
   const band = drill.riding.speed;
-  const measure = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
+  const measures = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
   const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
   const signs = drill.spell.stopSigns
     .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
@@ -26,14 +26,20 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
       <Row name="Engine">{drill.words.engine}</Row>
       <Row name="Mastered">
         {drill.pass.target === undefined
-          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${drill.pass.tightness} or tighter`}`
-          : `${drill.pass.target} ${measure}, ${drill.pass.clean} of ${drill.pass.of}`}
+          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${typedNumber(drill.pass.tightness, 2)} or tighter`}`
+          : `${targetText(drill.pass.measure, drill.pass.target, system)} ${measures}, ${drill.pass.clean} of ${drill.pass.of}`}
       </Row>
       <Row name="At most">{minutesText(drill.spell.longestMinutes)}, yours to change</Row>
       <Row name="Stop at">{signs.join(', ')}</Row>
       {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
     </dl>
   );
+}
+
+/** What is to be reached, in the unit that its measure is named by. */
+function targetText(measure: Drill['pass']['measure'], target: number, system: LengthSystem): string {
+  if (measure.endsWith('METRES')) return lengthText(target, system);
+  return `${typedNumber(target, 2)}\u2009${measure.endsWith('SECONDS') ? 's' : 'min'}`;
 }
 
 /** Minutes said once where they are the same on every machine. */

@@ -53,10 +53,11 @@ function Costs({ of, progress }: { of: NonNullable<Held['mistake']>; progress: P
   const { system, speed } = usePreferences();
   const made = useMistakesMade(progress.riderId, progress.kind);
   const cost = made.data?.costs.find((c) => c.mistake === of);
-  if (cost?.lostMetres === undefined || made.data?.setting === undefined) return null;
+  if (cost?.lostMetres === undefined || made.data?.settingMetres === undefined) return null;
   return (
     <p className="text-sm text-soft">
-      At <span className="figures">{made.data.setting}</span>, {mistakeText(of, system, speed)} costs{' '}
+      At <span className="figures">{lengthText(made.data.settingMetres, system)}</span>,{' '}
+      {mistakeText(of, system, speed)} costs{' '}
       <span className="figures">{lengthText(cost.lostMetres, system)}</span> of room, an estimate.
     </p>
   );

@@ -1,12 +1,14 @@
 package wrenlane.coaching;
 
+import wrenlane.finding.Said;
+
 /**
  * Advice for the next run.
  *
  * @param move what to do
  * @param reason why, in one sentence
  */
-public record Advice(Move move, String reason) {
+public record Advice(Move move, Said reason) {
     /** What to do next. */
     public enum Move {
         TIGHTEN,

@@ -1,11 +1,10 @@
 package wrenlane.coaching;
 
 import java.util.Comparator;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 import wrenlane.course.NestedCourse;
+import wrenlane.finding.Said;
 import wrenlane.verdict.Ladder;
 
 /**
@@ -69,14 +68,8 @@ public record Aim(double chance) {
      * @param advice by the rules
      * @param settingMetres ridden now
      * @param chances as {@link #rung} takes them
-     * @param said a length in words
      */
-    public Advice heldBack(
-            Advice advice,
-            double settingMetres,
-            Ladder ladder,
-            DoubleUnaryOperator chances,
-            DoubleFunction<String> said) {
+    public Advice heldBack(Advice advice, double settingMetres, Ladder ladder, DoubleUnaryOperator chances) {
         if (advice.move() != Advice.Move.TIGHTEN
                 || rung(ladder, chances)
                         .filter(nearest -> isTighter(nearest.rung(), settingMetres))
@@ -90,10 +83,9 @@ public record Aim(double chance) {
                 .filter(next -> next.chance() < chance)
                 .map(next -> new Advice(
                         Advice.Move.HOLD,
-                        String.format(
-                                Locale.ROOT,
+                        Said.of(
                                 "Clean often enough here, but at %s about %d in 100 would be, and %d are aimed at: stay.",
-                                said.apply(next.rung().settingMetres()),
+                                Said.metres(next.rung().settingMetres()),
                                 Math.round(next.chance() * PERCENT),
                                 Math.round(chance * PERCENT))))
                 .orElse(advice);

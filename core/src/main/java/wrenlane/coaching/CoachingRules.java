@@ -2,6 +2,7 @@ package wrenlane.coaching;
 
 import java.util.List;
 import java.util.Locale;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.RunRecord;
@@ -49,16 +50,17 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
      */
     public Advice advise(List<RunRecord> runs, boolean isNew, Side side) {
         if (runs.isEmpty()) {
-            return hold(said("No runs at this setting yet; %d clean of %d tightens.", clean, of));
+            return hold(Said.of("No runs at this setting yet; %d clean of %d tightens.", clean, of));
         }
         List<RunRecord> here = ofSide(runs, side);
         if (!here.isEmpty() && here.get(here.size() - 1).faults().contains(Fault.DROP)) {
             return new Advice(
-                    Advice.Move.WIDEN, "A drop. Rest, check rider and machine, then a wider rung. Never by force.");
+                    Advice.Move.WIDEN,
+                    Said.plain("A drop. Rest, check rider and machine, then a wider rung. Never by force."));
         }
         if (isNew && runs.size() <= unscored) {
-            return hold(
-                    said("New setting: the first %d runs are not scored; this was number %d.", unscored, runs.size()));
+            return hold(Said.of(
+                    "New setting: the first %d runs are not scored; this was number %d.", unscored, runs.size()));
         }
         List<RunRecord> scored = isNew ? runs.subList(unscored, runs.size()) : runs;
         return scoredAdvice(ofSide(scored, side), ofSide(scored, side.opposite()), side);
@@ -69,23 +71,24 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
         if (faults > failedCues) {
             return new Advice(
                     Advice.Move.WIDEN,
-                    said("%d faults in a row %s: the cue has failed %d times.", faults, word(side), faults - 1));
+                    Said.of("%d faults in a row %s: the cue has failed %d times.", faults, word(side), faults - 1));
         }
         if (faults > 0) {
             FaultCue cue = FaultCue.of(here.get(here.size() - 1).faults());
             return new Advice(
                     Advice.Move.CUE,
-                    said(
+                    Said.of(
                             "“%s”. %s %s; the same step again.",
                             cue.cue(), capital(cue.fault().label()), word(side)));
         }
         if (enough(here) && enough(there)) {
-            return new Advice(Advice.Move.TIGHTEN, said("%d of the last %d clean on both sides: one step.", clean, of));
+            return new Advice(
+                    Advice.Move.TIGHTEN, Said.of("%d of the last %d clean on both sides: one step.", clean, of));
         }
         if (here.size() - there.size() >= ahead || enough(here)) {
             return new Advice(
                     Advice.Move.CHANGE_SIDE,
-                    said(
+                    Said.of(
                             "%s %s, %s %s: both sides alike, %s next.",
                             counted(here),
                             word(side),
@@ -93,12 +96,12 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
                             word(side.opposite()),
                             side.opposite().name().toLowerCase(Locale.ROOT)));
         }
-        return hold(said(
+        return hold(Said.of(
                 "%s %s, %s %s: stay; %d clean of %d on both sides tightens.",
                 counted(here), word(side), counted(there), word(side.opposite()), clean, of));
     }
 
-    private static Advice hold(String reason) {
+    private static Advice hold(Said reason) {
         return new Advice(Advice.Move.HOLD, reason);
     }
 
@@ -129,7 +132,7 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
     /** As “3 of the last 5 clean”. */
     private String counted(List<RunRecord> runs) {
         List<RunRecord> last = last(runs);
-        return said("%d of %d clean", cleanOf(last), last.size());
+        return "%d of %d clean".formatted(cleanOf(last), last.size());
     }
 
     private static String word(Side side) {
@@ -138,9 +141,5 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
 
     private static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
-
-    private static String said(String format, Object... args) {
-        return String.format(Locale.ROOT, format, args);
     }
 }

@@ -1,9 +1,9 @@
 package wrenlane.coaching;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.progress.Trend;
 import wrenlane.run.Fault;
@@ -15,7 +15,7 @@ import wrenlane.run.Fault;
  * @param holdsBack what does not yet
  * @param next what comes next
  */
-public record Debrief(String better, String holdsBack, String next) {
+public record Debrief(Said better, Said holdsBack, Said next) {
     /**
      * What is known of a rider's day on the kind of course they rode most.
      *
@@ -24,8 +24,8 @@ public record Debrief(String better, String holdsBack, String next) {
      * @param trends since the day before, by side; a side is missing where nothing can be said
      * @param heldBack by what, the commonest first
      * @param faults of the day, how often each
-     * @param best the tightest setting ridden clean, in words; missing where there is none
-     * @param begin the setting to begin next time, in words; missing where none is known
+     * @param bestMetres the tightest setting ridden clean; missing where there is none
+     * @param beginMetres the setting to begin next time; missing where none is known
      * @param weakSide the side to begin on; missing where both are level
      * @param opinion what the instructor holds to be behind the faults; it goes before what the table says
      */
@@ -35,8 +35,8 @@ public record Debrief(String better, String holdsBack, String next) {
             Map<Side, Trend> trends,
             List<HoldsBack> heldBack,
             Map<Fault, Integer> faults,
-            Optional<String> best,
-            Optional<String> begin,
+            Optional<Double> bestMetres,
+            Optional<Double> beginMetres,
             Optional<Side> weakSide,
             Optional<String> opinion) {
         /** Of somebody who was there and has no run. */
@@ -57,34 +57,34 @@ public record Debrief(String better, String holdsBack, String next) {
         return new Debrief(better(facts), holdsBack(facts), next(facts));
     }
 
-    private static String better(Facts f) {
+    private static Said better(Facts f) {
         if (f.runs() == 0) {
-            return "No runs were logged.";
+            return Said.plain("No runs were logged.");
         }
-        String counted = said("Clean in %d of %d runs", f.clean(), f.runs());
-        String best = f.best().map(b -> said(", the tightest at %s", b)).orElse("");
+        Said best = f.bestMetres()
+                .map(m -> Said.of(", the tightest at %s", Said.metres(m)))
+                .orElse(Said.plain(""));
         boolean left = f.trends().get(Side.LEFT) == Trend.BETTER;
         boolean right = f.trends().get(Side.RIGHT) == Trend.BETTER;
         String since = "";
         if (left || right) {
-            since = said(
-                    "; better %s than the last time",
-                    left && right ? "on both sides" : left ? "to the left" : "to the right");
+            String where = left && right ? "on both sides" : left ? "to the left" : "to the right";
+            since = "; better " + where + " than the last time";
         } else if (!f.trends().isEmpty()) {
             since = "; about as the last time";
         }
-        return counted + best + since + ".";
+        return Said.of("Clean in %d of %d runs%s%s.", f.clean(), f.runs(), best, since);
     }
 
-    private static String holdsBack(Facts f) {
+    private static Said holdsBack(Facts f) {
         String drops = Optional.ofNullable(f.faults().get(Fault.DROP))
-                .map(n -> n == 1 ? "One drop. " : said("%d drops. ", n))
+                .map(n -> n == 1 ? "One drop. " : n + " drops. ")
                 .orElse("");
         if (!f.heldBack().isEmpty()) {
             HoldsBack held = f.heldBack().get(0);
-            return drops
+            return Said.plain(drops
                     + held.sentence()
-                    + likely(f.opinion().or(() -> held.cause().map(Cause::likely)));
+                    + likely(f.opinion().or(() -> held.cause().map(Cause::likely))));
         }
         Optional<Map.Entry<Fault, Integer>> commonest = f.faults().entrySet().stream()
                 .filter(e -> e.getKey() != Fault.DROP)
@@ -93,36 +93,32 @@ public record Debrief(String better, String holdsBack, String next) {
                                 Map.Entry.<Fault, Integer>comparingByKey().reversed()));
         String rest = commonest
                 .map(e -> e.getValue() == 1
-                        ? said("Seen once: %s.", e.getKey().label())
-                        : said("Mostly %s, %s.", e.getKey().label(), times(e.getValue())))
+                        ? "Seen once: " + e.getKey().label() + "."
+                        : "Mostly " + e.getKey().label() + ", " + times(e.getValue()) + ".")
                 .orElse(drops.isEmpty() && f.runs() > 0 ? "Nothing went wrong that was logged." : "");
-        return (drops + rest).strip() + likely(f.opinion().filter(o -> f.runs() > 0));
+        return Said.plain((drops + rest).strip() + likely(f.opinion().filter(o -> f.runs() > 0)));
     }
 
     private static String likely(Optional<String> what) {
-        return what.map(w -> said(" Likely: %s.", w.replaceAll("[.\\s]+$", ""))).orElse("");
+        return what.map(w -> " Likely: " + w.replaceAll("[.\\s]+$", "") + ".").orElse("");
     }
 
-    private static String next(Facts f) {
+    private static Said next(Facts f) {
         String cue = f.heldBack().stream()
                 .findFirst()
                 .flatMap(HoldsBack::cause)
-                .map(c -> said(" Say “%s”.", c.cue()))
+                .map(c -> " Say “" + c.cue() + "”.")
                 .orElse("");
         String side = f.weakSide()
                 .map(s -> s == Side.LEFT ? ", left side first" : ", right side first")
                 .orElse("");
-        return f.begin()
-                        .map(b -> said("Begin next time at %s%s.", b, side))
-                        .orElse(f.runs() == 0 ? "" : "Measure the machine, so that a rung to begin on can be said.")
-                + cue;
+        return f.beginMetres()
+                .map(m -> Said.of("Begin next time at %s%s.%s", Said.metres(m), side, cue))
+                .orElseGet(() -> Said.plain(
+                        (f.runs() == 0 ? "" : "Measure the machine, so that a rung to begin on can be said.") + cue));
     }
 
     private static String times(int n) {
         return n == 2 ? "twice" : n + " times";
-    }
-
-    private static String said(String format, Object... args) {
-        return String.format(Locale.ROOT, format, args);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
+import wrenlane.finding.Said;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
 import wrenlane.verdict.Ladder;
@@ -214,16 +215,16 @@ public record Programme(
     }
 
     /** Why, in words: what a lesson has gained, beside what the goal asks for. Empty without a lesson. */
-    public String why() {
+    public Said why() {
         if (lessons.isEmpty()) {
-            return "";
+            return Said.plain("");
         }
         double asked = gap / lessons.size();
-        String goal = said("The goal asks for %.2f tightness a lesson", asked);
-        return pace.map(p -> said(
+        Said goal = Said.of("The goal asks for %.2f tightness a lesson", asked);
+        return pace.map(p -> Said.of(
                         "%s; the last %s gained %.2f%s.",
                         goal, p.lessons() == 1 ? "one" : p.lessons(), p.perLesson(), p.lessons() == 1 ? "" : " each"))
-                .orElse(goal + ".");
+                .orElseGet(() -> Said.of("%s.", goal));
     }
 
     private static String said(String format, Object... args) {

@@ -18,15 +18,15 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
         /** Clean runs of the last few. */
         CLEAN_RUNS("clean runs", false),
         /** Time over a lane; slower is better. */
-        TIME_SECONDS("s over the lane", false),
+        TIME_SECONDS("over the lane", false),
         /** Minutes ridden without a break. */
-        SPELL_MINUTES("min without a break", false),
+        SPELL_MINUTES("without a break", false),
         /** How far a plank was thrown. */
-        PLANK_METRES("m the plank moved", true),
+        PLANK_METRES("the plank moved", true),
         /** How near to itself the lever's bite point is found again, or how far the fingers have to reach. */
-        LEVER_METRES("m at the lever", true),
+        LEVER_METRES("at the lever", true),
         /** The circle or width turned in. */
-        CIRCLE_METRES("m across", true);
+        CIRCLE_METRES("across", true);
 
         private final String label;
         private final boolean lessIsBetter;
@@ -36,7 +36,7 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
             this.lessIsBetter = lessIsBetter;
         }
 
-        /** Unit and what it measures. */
+        /** What it measures; its unit is that of its name. */
         public String label() {
             return label;
         }

@@ -54,17 +54,17 @@ public final class Checks {
                 "out-of-range",
                 where,
                 Said.of(
-                        "%s must be between %s and %s; it is %s.",
+                        "%s must be between %s and %s%s; it is %s.",
                         name,
                         said(min, unit, ""),
-                        said(max, unit, unit),
+                        said(max, unit, " " + unit),
+                        unit.isEmpty() || unit.equals("m") ? "" : " " + unit,
                         Double.isFinite(value) ? said(value, unit, "") : "not a number")));
     }
 
     /** A value in a unit, as a length where it is one; the unit is written where it is named. */
     private static Object said(double value, String unit, String named) {
-        String text = (plain(value) + " " + named).strip();
-        return unit.equals("m") ? new Said.Length(value, text) : text;
+        return unit.equals("m") ? new Said.Length(value, plain(value) + named) : new Said.Number(plain(value));
     }
 
     /** Up to four significant digits, without trailing zeros or exponent. */

@@ -1,12 +1,13 @@
 package wrenlane.finding;
 
+import java.text.DecimalFormatSymbols;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.DoubleFunction;
+import java.util.function.Function;
 
 /**
- * A sentence whose lengths are values, so that it can be said in metres or in feet.
+ * A sentence whose figures are values, so that it can be said in metres or in feet, with decimal points or commas.
  *
  * @param format as {@link String#format} takes it; every length stands at a {@code %s}
  * @param arguments lengths, numbers and words, in the order of the format
@@ -22,6 +23,22 @@ public record Said(String format, List<Object> arguments) {
         @Override
         public String toString() {
             return metric;
+        }
+    }
+
+    /**
+     * A number within a sentence, with as many digits as it is to be said with.
+     *
+     * @param digits with a decimal point
+     */
+    public record Number(String digits) {
+        private String in(Locale numbers) {
+            return digits.replace('.', DecimalFormatSymbols.getInstance(numbers).getDecimalSeparator());
+        }
+
+        @Override
+        public String toString() {
+            return digits;
         }
     }
 
@@ -57,19 +74,31 @@ public record Said(String format, List<Object> arguments) {
         return new Length(metres, String.format(Locale.ROOT, "%." + decimals + "f m", metres));
     }
 
-    /** The sentence with every length as it is written here: from metres. */
-    public String with(DoubleFunction<String> lengths) {
-        Object[] said = arguments.stream()
-                .map(a -> a instanceof Length length
-                        ? lengths.apply(length.metres())
-                        : a instanceof Said inner ? inner.with(lengths) : a)
-                .toArray();
-        return String.format(Locale.ROOT, format, said);
+    /**
+     * The sentence with every length as it is written here.
+     *
+     * @param numbers how other numbers are written
+     */
+    public String with(Function<Length, String> lengths, Locale numbers) {
+        return String.format(
+                numbers,
+                format,
+                arguments.stream().map(a -> said(a, lengths, numbers)).toArray());
     }
 
-    /** The sentence in metres. */
+    private static Object said(Object argument, Function<Length, String> lengths, Locale numbers) {
+        if (argument instanceof Said inner) {
+            return inner.with(lengths, numbers);
+        }
+        if (argument instanceof Length length) {
+            return lengths.apply(length);
+        }
+        return argument instanceof Number number ? number.in(numbers) : argument;
+    }
+
+    /** The sentence in metres, with decimal points. */
     @Override
     public String toString() {
-        return String.format(Locale.ROOT, format, arguments.toArray());
+        return with(Length::metric, Locale.ROOT);
     }
 }

@@ -1,6 +1,6 @@
 package wrenlane.progress;
 
-import java.util.Locale;
+import wrenlane.finding.Said;
 
 /**
  * How what a rider can do to a side has changed. The certainty takes both estimates as if each rested on runs of its own; they
@@ -20,15 +20,15 @@ public record Change(double tightness, double certainty, Trend trend) {
     }
 
     /** In words, no surer than it is. */
-    public String words() {
+    public Said words() {
         return switch (trend) {
             case BETTER -> words("better", certainty);
             case WORSE -> words("worse", 1 - certainty);
-            case UNCLEAR -> "no clear change";
+            case UNCLEAR -> Said.plain("no clear change");
         };
     }
 
-    private String words(String how, double sure) {
-        return String.format(Locale.ROOT, "tightness %.2f %s, %s", Math.abs(tightness), how, Certainty.words(sure));
+    private Said words(String how, double sure) {
+        return Said.of("tightness %.2f %s, %s", Math.abs(tightness), how, Certainty.words(sure));
     }
 }

@@ -1,5 +1,7 @@
 package wrenlane.progress;
 
+import java.util.Optional;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 
 /**
@@ -23,12 +25,13 @@ public record SideGap(Side behind, double tightness, double certainty, boolean c
     /**
      * As one sentence, no surer than it is.
      *
-     * @param by how far, in words
+     * @param metres how far on a machine; by how much of tightness where missing
      */
-    public String sentence(String by) {
+    public Said sentence(Optional<Double> metres) {
+        Object by = metres.<Object>map(Said::metres).orElseGet(() -> Said.of("%.2f", tightness));
         String sure = Certainty.words(certainty);
         return clear
-                ? "The " + behind.word() + " side is " + by + " behind, " + sure + ": start on it, and alternate."
-                : "No side is clearly behind: " + behind.word() + " by " + by + ", " + sure + ".";
+                ? Said.of("The %s side is %s behind, %s: start on it, and alternate.", behind.word(), by, sure)
+                : Said.of("No side is clearly behind: %s by %s, %s.", behind.word(), by, sure);
     }
 }

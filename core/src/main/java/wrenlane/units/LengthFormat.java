@@ -1,21 +1,10 @@
 package wrenlane.units;
 
 import java.util.Locale;
-import wrenlane.finding.Said;
 
 /** Writes a length so that {@link LengthParser} reads it back within the step it was rounded to. */
 public final class LengthFormat {
     private LengthFormat() {}
-
-    /** Metres or feet, as they are read. */
-    public static String of(double metres, LengthSystem system) {
-        return system == LengthSystem.METRIC ? metric(metres) : imperial(metres);
-    }
-
-    /** A sentence with its lengths as they are read. */
-    public static String of(Said sentence, LengthSystem system) {
-        return system == LengthSystem.METRIC ? sentence.toString() : sentence.with(LengthFormat::imperial);
-    }
 
     /** Metres to the centimetre, such as {@code 7.20 m}. */
     public static String metric(double metres) {

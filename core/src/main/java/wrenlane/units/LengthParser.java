@@ -52,10 +52,11 @@ public final class LengthParser {
     /** Reads the text; never throws, whatever it holds. */
     public LengthReading parse(String text) {
         if (text.isBlank()) {
-            return not("length-missing", "Type a length, such as 7.2 m, 23' 6\", 9 paces or 2.5 bays.");
+            return not("length-missing", "Type a length, such as %.1f m, 23' 6\", 9 paces or %.1f bays.", 7.2, 2.5);
         }
         if (text.length() > MAX_TEXT) {
-            return not("length-not-understood", "That is too long to be a length. Try 7.2 m, 23' 6\" or 9 paces.");
+            return not(
+                    "length-not-understood", "That is too long to be a length. Try %.1f m, 23' 6\" or 9 paces.", 7.2);
         }
         String plain = normalised(text);
         if (plain.startsWith("-")) {
@@ -64,12 +65,13 @@ public final class LengthParser {
         return metric(plain)
                 .or(() -> imperial(plain))
                 .or(() -> counted(plain))
-                .or(() -> bare(plain))
+                .or(() -> bare(plain, text))
                 .orElseGet(() -> not(
                         "length-not-understood",
-                        TypedText.quoted(text)
-                                + " is not a length we understand. Try 7.2 m, 720 cm, 23' 6\", 9 paces or"
-                                + " 2.5 bays."));
+                        "%s is not a length we understand. Try %.1f m, 720 cm, 23' 6\", 9 paces or %.1f bays.",
+                        TypedText.quoted(text),
+                        7.2,
+                        2.5));
     }
 
     /** A count of paces or of bays. */
@@ -144,7 +146,7 @@ public final class LengthParser {
                         unit.get().lengthOf(count, said.get().method()))));
     }
 
-    private Optional<LengthReading> bare(String plain) {
+    private Optional<LengthReading> bare(String plain, String typed) {
         if (!BARE.matcher(plain).matches()) {
             return Optional.empty();
         }
@@ -155,8 +157,12 @@ public final class LengthParser {
             String large = metric ? "m" : "ft";
             return Optional.of(not(
                     "length-of-what",
-                    "%s of what? Say %s %s, or %s %s if it is that long."
-                            .formatted(plain, plain, small, plain, large)));
+                    "%s of what? Say %s %s, or %s %s if it is that long.",
+                    typed.strip(),
+                    typed.strip(),
+                    small,
+                    typed.strip(),
+                    large));
         }
         return Optional.of(measured(metres, LengthMethod.TAPE));
     }
@@ -188,7 +194,7 @@ public final class LengthParser {
         return Double.parseDouble(digits);
     }
 
-    private static LengthReading.NotUnderstood not(String code, String message) {
-        return new LengthReading.NotUnderstood(new Finding(code, "length", message));
+    private static LengthReading.NotUnderstood not(String code, String format, Object... arguments) {
+        return new LengthReading.NotUnderstood(new Finding(code, "length", Said.of(format, arguments)));
     }
 }

@@ -3,6 +3,7 @@ package wrenlane.units;
 import java.util.Optional;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.finding.TypedText;
 import wrenlane.units.LengthParser.Count;
 
@@ -47,7 +48,7 @@ public final class LengthText {
         return Optional.of(new Finding(
                 "text-not-the-length",
                 where,
-                TypedText.quoted(text) + " does not say " + LengthFormat.metric(metres) + ". Type the length again."));
+                Said.of("%s does not say %s. Type the length again.", TypedText.quoted(text), Said.metres(metres))));
     }
 
     /** How many paces or bays a text says, whatever one of them measures; 0 where it says another thing. */

@@ -12,11 +12,13 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;
 
 class AimTest {
-    private static final Advice TIGHTEN = new Advice(Advice.Move.TIGHTEN, "4 of the last 5 clean on both sides.");
+    private static final Advice TIGHTEN =
+            new Advice(Advice.Move.TIGHTEN, Said.plain("4 of the last 5 clean on both sides."));
 
     private static final Ladder LADDER = new Ladder(Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
             .map(t -> new Ladder.Rung(5 * t, Optional.of(t)))
@@ -28,7 +30,7 @@ class AimTest {
     }
 
     private static Advice heldBack(double settingMetres, DoubleUnaryOperator chances) {
-        return Aim.USUAL.heldBack(TIGHTEN, settingMetres, LADDER, chances, m -> m + " m");
+        return Aim.USUAL.heldBack(TIGHTEN, settingMetres, LADDER, chances);
     }
 
     /** At 1.5 it is 1 / (1 + exp(−0.15/0.1)/4) = 0.947, at 1.35 0.800, at 1.22 0.522: 1.35 lies nearest to 0.75. */
@@ -77,7 +79,10 @@ class AimTest {
     void tighteningIsHeldBackWhereTheNextRungLiesTooFarBelow() {
         Advice advice = heldBack(5 * 1.35, fourInFiveAt(1.35));
         assertThat(advice.move()).isEqualTo(Advice.Move.HOLD);
-        assertThat(advice.reason()).contains("6.1 m").contains("52 in 100").contains("75");
+        assertThat(advice.reason().toString())
+                .contains("6.10 m")
+                .contains("52 in 100")
+                .contains("75");
     }
 
     @Test
@@ -93,8 +98,8 @@ class AimTest {
 
     @Test
     void allElseIsLeftAsTheRulesHaveIt() {
-        Advice widen = new Advice(Advice.Move.WIDEN, "A drop.");
-        assertThat(Aim.USUAL.heldBack(widen, 5 * 1.35, LADDER, fourInFiveAt(1.05), m -> ""))
+        Advice widen = new Advice(Advice.Move.WIDEN, Said.plain("A drop."));
+        assertThat(Aim.USUAL.heldBack(widen, 5 * 1.35, LADDER, fourInFiveAt(1.05)))
                 .isSameAs(widen);
     }
 

@@ -48,7 +48,7 @@ class CoachingRulesTest {
             String history, boolean isNew, Side side, Move move, String reasonHas, String source) {
         Advice advice = RULES.advise(history(history == null ? "" : history), isNew, side);
         assertThat(advice.move()).as(source).isEqualTo(move);
-        assertThat(advice.reason()).as(source).contains(reasonHas).endsWith(".");
+        assertThat(advice.reason().toString()).as(source).contains(reasonHas).endsWith(".");
     }
 
     /** Swapping the sides swaps nothing but the words. */

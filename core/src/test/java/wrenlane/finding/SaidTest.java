@@ -2,9 +2,9 @@ package wrenlane.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 
 class SaidTest {
     /** 7.2 m are 283.46 inches: 23 feet and 7.5 inches to the half inch; 0.5 m are 19.69, 1 foot and 7.5. */
@@ -14,22 +14,22 @@ class SaidTest {
     @Test
     void saysItsLengthsInMetresOrInFeet() {
         assertThat(LENGTHS).hasToString("Box needs 7.2 m, 2 times 0.50 m.");
-        assertThat(LengthFormat.of(LENGTHS, LengthSystem.METRIC)).isEqualTo(LENGTHS.toString());
-        assertThat(LengthFormat.of(LENGTHS, LengthSystem.IMPERIAL)).isEqualTo("Box needs 23' 7.5\", 2 times 1' 7.5\".");
+        assertThat(Figures.METRIC.of(LENGTHS)).isEqualTo(LENGTHS.toString());
+        assertThat(Figures.IMPERIAL.of(LENGTHS)).isEqualTo("Box needs 23' 7.5\", 2 times 1' 7.5\".");
     }
 
     @Test
     void aSentenceWithinASentenceKeepsItsLengths() {
         Said outer = Said.of("%s; %s", "Slip", LENGTHS);
         assertThat(outer).hasToString("Slip; Box needs 7.2 m, 2 times 0.50 m.");
-        assertThat(LengthFormat.of(outer, LengthSystem.IMPERIAL))
-                .isEqualTo("Slip; Box needs 23' 7.5\", 2 times 1' 7.5\".");
+        assertThat(Figures.IMPERIAL.of(outer)).isEqualTo("Slip; Box needs 23' 7.5\", 2 times 1' 7.5\".");
     }
 
     @Test
     void namesAndPlainSentencesMayHoldAnySign() {
         assertThat(Said.plain("5 % of {that} $1 %s")).hasToString("5 % of {that} $1 %s");
-        assertThat(Said.of("%s stands.", "100 % \"%d\"").with(m -> "")).isEqualTo("100 % \"%d\" stands.");
+        assertThat(Said.of("%s stands.", "100 % \"%d\"").with(m -> "", Locale.ROOT))
+                .isEqualTo("100 % \"%d\" stands.");
     }
 
     @Test
@@ -37,10 +37,10 @@ class SaidTest {
         Said width =
                 Checks.range("width", "Width", 20, 3, 12, "m").orElseThrow().message();
         assertThat(width).hasToString("Width must be between 3 and 12 m; it is 20.");
-        assertThat(LengthFormat.of(width, LengthSystem.IMPERIAL))
+        assertThat(Figures.IMPERIAL.of(width))
                 .isEqualTo("Width must be between 9' 10\" and 39' 4.5\"; it is 65' 7.5\".");
         Said count =
                 Checks.range("count", "The count", 0, 1, 500, "").orElseThrow().message();
-        assertThat(LengthFormat.of(count, LengthSystem.IMPERIAL)).isEqualTo(count.toString());
+        assertThat(Figures.IMPERIAL.of(count)).isEqualTo(count.toString());
     }
 }

@@ -18,15 +18,16 @@ class WordsTest {
 
     @Test
     void aChangeIsSaidOnlyWhereThereIsOne() {
-        assertThat(new Change(-0.1, 0.95, Trend.BETTER).words()).isEqualTo("tightness 0.10 better, 95 % sure");
-        assertThat(new Change(0.1, 0.05, Trend.WORSE).words()).isEqualTo("tightness 0.10 worse, 95 % sure");
-        assertThat(new Change(-0.02, 0.6, Trend.UNCLEAR).words()).isEqualTo("no clear change");
-        assertThat(Change.of(after(5, 5), after(5, 5)).words()).isEqualTo("no clear change");
+        assertThat(new Change(-0.1, 0.95, Trend.BETTER).words().toString())
+                .isEqualTo("tightness 0.10 better, 95 % sure");
+        assertThat(new Change(0.1, 0.05, Trend.WORSE).words().toString()).isEqualTo("tightness 0.10 worse, 95 % sure");
+        assertThat(new Change(-0.02, 0.6, Trend.UNCLEAR).words().toString()).isEqualTo("no clear change");
+        assertThat(Change.of(after(5, 5), after(5, 5)).words().toString()).isEqualTo("no clear change");
     }
 
     @Test
     void nothingIsWhollySure() {
-        assertThat(new Change(-0.4, 0.9999, Trend.BETTER).words()).endsWith("99 % sure");
+        assertThat(new Change(-0.4, 0.9999, Trend.BETTER).words().toString()).endsWith("99 % sure");
     }
 
     @Test
@@ -40,9 +41,13 @@ class WordsTest {
 
     @Test
     void aSideIsCalledBehindOnlyWhereItIsClear() {
-        assertThat(new SideGap(Side.RIGHT, 0.12, 0.92, true).sentence("0.80 m"))
+        assertThat(new SideGap(Side.RIGHT, 0.12, 0.92, true)
+                        .sentence(Optional.of(0.8))
+                        .toString())
                 .isEqualTo("The right side is 0.80 m behind, 92 % sure: start on it, and alternate.");
-        assertThat(new SideGap(Side.RIGHT, 0.12, 0.6, false).sentence("0.80 m"))
+        assertThat(new SideGap(Side.RIGHT, 0.12, 0.6, false)
+                        .sentence(Optional.of(0.8))
+                        .toString())
                 .isEqualTo("No side is clearly behind: right by 0.80 m, 60 % sure.");
     }
 

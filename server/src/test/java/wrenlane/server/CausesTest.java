@@ -151,7 +151,7 @@ class CausesTest {
         ridden("LINE", "HEAD_LATE");
         JsonNode made = APP.get("/api/riders/" + there.rider() + "/progress/mistakes?kind=u-turn-box")
                 .body();
-        assertThat(made.get("setting").asString()).isNotBlank();
+        assertThat(made.get("settingMetres").asDouble()).isPositive();
         assertThat(made.get("costs").valueStream().map(c -> c.get("mistake").asString()))
                 .containsExactly("TURNED_IN_LATE");
         assertThat(made.at("/costs/0/lostMetres").asDouble()).isPositive();

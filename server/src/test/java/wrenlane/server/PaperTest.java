@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Files as they are downloaded, read back by others' readers. */
@@ -205,6 +206,26 @@ class PaperTest {
             assertThat(new PDFTextStripper().getText(feet))
                     .contains("' ", " ft")
                     .doesNotContain(" m,");
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/courses/1/set-out.pdf?machineId=2&dayId=4&line=SIDE",
+                "/api/days/4/cone-plan.pdf?system=IMPERIAL",
+                "/api/days/4/lesson.pdf",
+                "/api/days/4/debrief.pdf",
+                "/api/riders/2/report.pdf?kind=u-turn-box"
+            })
+    void everyPaperHasDecimalCommasWhereTheLanguageHasThem(String path) throws IOException {
+        if (path.contains("debrief")) {
+            APP.finished("/api/days/4/debrief");
+        }
+        try (PDDocument pdf = Loader.loadPDF(APP.bytes(path, "Accept-Language", "de"))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .containsPattern("\\d,\\d")
+                    .doesNotContainPattern("\\d\\.\\d");
         }
     }
 

@@ -236,9 +236,12 @@ public final class RunningApp implements BeforeAllCallback {
     }
 
     /** A file that is there, as it is downloaded. */
-    public byte[] bytes(String path) {
-        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path))
-                .build();
+    public byte[] bytes(String path, String... headers) {
+        HttpRequest.Builder asked = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path));
+        if (headers.length > 0) {
+            asked.headers(headers);
+        }
+        HttpRequest request = asked.build();
         try {
             HttpResponse<byte[]> response = HTTP.send(request, HttpResponse.BodyHandlers.ofByteArray());
             if (response.statusCode() != 200) {

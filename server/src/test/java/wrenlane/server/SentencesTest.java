@@ -40,6 +40,17 @@ class SentencesTest {
                 .contains("it is 98' 5\".");
     }
 
+    /** The first language decides; without one there is a point. 27.5 m are 1082.7 inches: 90 feet and 2.5. */
+    @Test
+    void haveADecimalCommaWhereTheLanguageHasOne() {
+        Answer refused = course(27.5, "Accept-Language", "de-DE,en;q=0.7");
+        assertThat(refused.body().get("detail").asString()).contains("it is 27,5.");
+        Answer feet = course(27.5, "Accept-Language", "fr", "Prefer", "lengths=imperial");
+        assertThat(feet.body().get("detail").asString()).contains("it is 90' 2,5\".");
+        assertThat(course(27.5, "Accept-Language", "en-GB,de;q=0.7").body())
+                .isEqualTo(course(27.5).body());
+    }
+
     /** What the field itself refuses is said by the core too. */
     @Test
     void sayLengthsOfATypedOneInFeet() {

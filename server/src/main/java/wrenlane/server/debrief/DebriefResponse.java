@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.Homework;
+import wrenlane.finding.Said;
 
 /**
  * A day told to its riders.
@@ -75,9 +76,9 @@ public record DebriefResponse(
             @Nullable String kindLabel,
             int runs,
             int clean,
-            String better,
-            String holdsBack,
-            String next,
+            Said better,
+            Said holdsBack,
+            Said next,
             List<Homework> homework,
             DebriefText own) {}
 }

@@ -12,6 +12,7 @@ import wrenlane.coaching.Programme;
 import wrenlane.coaching.Programme.Enough;
 import wrenlane.coaching.Rhythm;
 import wrenlane.drill.TaughtDrill;
+import wrenlane.finding.Said;
 import wrenlane.verdict.Ladder;
 
 /**
@@ -28,7 +29,7 @@ import wrenlane.verdict.Ladder;
 public record ProgrammeJson(
         Enough enough,
         String sentence,
-        String why,
+        Said why,
         List<LessonJson> lessons,
         @Nullable Integer likelyLessons,
         Rhythm.@Nullable Schedule likelySchedule,

@@ -1,6 +1,9 @@
 package wrenlane.server.http;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -10,18 +13,23 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 import wrenlane.finding.Said;
-import wrenlane.units.LengthFormat;
+import wrenlane.units.DecimalSign;
+import wrenlane.units.Figures;
 import wrenlane.units.LengthSystem;
 
 /**
- * Sentences say their lengths in the units whoever asks reads them in: feet and inches where the request says
- * {@code Prefer: lengths=imperial}, else metres.
+ * Sentences say their figures as whoever asks reads them: in feet and inches where the request says
+ * {@code Prefer: lengths=imperial} or names the system in its address, else in metres; with a decimal comma where the first language of
+ * {@code Accept-Language} has one.
  *
- * <p>Source: RFC 7240, section 2 (a preference that is not understood is passed over).
+ * <p>Source: RFC 7240, section 2 (a preference that is not understood is passed over); RFC 9110, section 12.5.4.
  */
 @Component
 public class ReadIn implements JsonMapperBuilderCustomizer {
-    private static final String HEADER = "Prefer";
+    private static final String PREFER = "Prefer";
+    /** Parameter of an address by which rungs, too, are rounded. */
+    private static final String SYSTEM = "system";
+
     private static final String FEET = "lengths=imperial";
 
     @Override
@@ -31,14 +39,28 @@ public class ReadIn implements JsonMapperBuilderCustomizer {
 
     /** A sentence as whoever asks reads it. */
     public static String said(Said sentence) {
-        return LengthFormat.of(sentence, asked());
+        return figures(asked().filter(ReadIn::inFeet).isPresent() ? LengthSystem.IMPERIAL : LengthSystem.METRIC)
+                .of(sentence);
     }
 
-    private static LengthSystem asked() {
-        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
-                        && FEET.equals(request.getRequest().getHeader(HEADER))
-                ? LengthSystem.IMPERIAL
-                : LengthSystem.METRIC;
+    private static boolean inFeet(HttpServletRequest request) {
+        return FEET.equals(request.getHeader(PREFER))
+                || LengthSystem.IMPERIAL.name().equals(request.getParameter(SYSTEM));
+    }
+
+    /** Figures in a system, with the decimal sign of whoever asks. */
+    public static Figures figures(LengthSystem system) {
+        return new Figures(
+                system,
+                asked().filter(request -> request.getHeader(HttpHeaders.ACCEPT_LANGUAGE) != null)
+                        .map(request -> DecimalSign.of(request.getLocale()))
+                        .orElse(DecimalSign.POINT));
+    }
+
+    private static Optional<HttpServletRequest> asked() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked
+                ? Optional.of(asked.getRequest())
+                : Optional.empty();
     }
 
     private static final class Writer extends StdSerializer<Said> {

@@ -3,6 +3,7 @@ package wrenlane.server.http;
 import java.util.List;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 
 /** A request that is well formed but can't be carried out, with everything that is wrong: status 422. */
 public class RefusedException extends RuntimeException {
@@ -17,6 +18,11 @@ public class RefusedException extends RuntimeException {
 
     /** One finding. */
     public static RefusedException of(String code, String where, String message) {
+        return new RefusedException(List.of(new Finding(code, where, message)));
+    }
+
+    /** For one thing that is wrong, with figures in it. */
+    public static RefusedException of(String code, String where, Said message) {
         return new RefusedException(List.of(new Finding(code, where, message)));
     }
 

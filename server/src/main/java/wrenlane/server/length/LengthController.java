@@ -9,8 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.http.ReadIn;
 import wrenlane.server.http.RefusedException;
-import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthReading;
 import wrenlane.units.LengthSystem;
@@ -55,7 +55,7 @@ class LengthController {
         MeasuredLength length = ((LengthReading.Understood) reading).length();
         return new ReadResponse(
                 LengthJson.of(length, request.text().strip()),
-                LengthFormat.metric(length.metres()),
-                LengthFormat.imperial(length.metres()));
+                ReadIn.figures(LengthSystem.METRIC).length(length.metres()),
+                ReadIn.figures(LengthSystem.IMPERIAL).length(length.metres()));
     }
 }

@@ -87,15 +87,13 @@ public record RunningResponse(
     /**
      * What a drill is mastered by, other than clean runs.
      *
-     * @param label unit and what it measures
      * @param measured what is measured with a tape for it; missing where it is timed
-     * @param target in that unit
+     * @param target in metres, or in seconds or minutes where it is timed
      */
-    public record ScoreMark(String label, Score.@Nullable Measured measured, double target, boolean lessIsBetter) {
+    public record ScoreMark(Score.@Nullable Measured measured, double target, boolean lessIsBetter) {
         static Optional<ScoreMark> of(PassMark mark) {
             return mark.target()
                     .map(target -> new ScoreMark(
-                            mark.measure().label(),
                             mark.measure().measured().orElse(null),
                             target,
                             mark.measure().lessIsBetter()));

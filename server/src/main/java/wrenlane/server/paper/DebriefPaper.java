@@ -12,7 +12,7 @@ import wrenlane.server.debrief.DebriefResponse.Review;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.debrief.DebriefService;
 import wrenlane.server.http.BusyException;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 
 /** Puts the debrief of a day on paper: what each rider is told and can practise alone, and how the lesson went. */
 @Service
@@ -30,8 +30,8 @@ class DebriefPaper {
      *
      * @throws BusyException where time ran out before every rider was looked at
      */
-    byte[] debriefPdf(long dayId, LengthSystem system, Paper paper) {
-        DebriefResponse debrief = debriefs.get(dayId, system);
+    byte[] debriefPdf(long dayId, Figures figures, Paper paper) {
+        DebriefResponse debrief = debriefs.get(dayId, figures.system());
         if (debrief.unfinished()) {
             throw new BusyException();
         }
@@ -43,7 +43,8 @@ class DebriefPaper {
         words.put("clean", debrief.clean());
         words.put("drops", debrief.drops());
         words.put("minutes", debrief.minutes());
-        words.put("riders", debrief.riders().stream().map(DebriefPaper::rider).toList());
+        words.put(
+                "riders", debrief.riders().stream().map(r -> rider(r, figures)).toList());
         words.put("review", review(debrief.review()));
         return pdf.write("debrief.html", words);
     }
@@ -63,7 +64,7 @@ class DebriefPaper {
         return words;
     }
 
-    private static Map<String, Object> rider(RiderDebrief rider) {
+    private static Map<String, Object> rider(RiderDebrief rider, Figures figures) {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("name", rider.riderName());
         words.put(
@@ -72,6 +73,7 @@ class DebriefPaper {
                         .filter(w -> w != null)
                         .collect(Collectors.joining(", ")));
         List<String> reckoned = Stream.of(rider.better(), rider.holdsBack(), rider.next())
+                .map(figures::of)
                 .filter(s -> !s.isEmpty())
                 .toList();
         words.put(

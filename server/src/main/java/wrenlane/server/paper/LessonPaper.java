@@ -29,8 +29,7 @@ import wrenlane.server.lesson.LessonResponse.LessonRider;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonService;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 
 /** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
 @Service
@@ -58,9 +57,9 @@ class LessonPaper {
     }
 
     /** The lesson of a day as PDF. */
-    byte[] lessonPdf(long dayId, LengthSystem system, Paper paper) {
+    byte[] lessonPdf(long dayId, Figures figures, Paper paper) {
         DayResponse day = days.get(dayId);
-        LessonResponse lesson = lessons.get(dayId, system);
+        LessonResponse lesson = lessons.get(dayId, figures.system());
         Catalogue catalogue = drills.catalogue();
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("paper", paper.css());
@@ -73,23 +72,23 @@ class LessonPaper {
                 .ifPresent(school -> words.put("method", school.label().toLowerCase(Locale.ROOT)));
         words.put(
                 "findings",
-                lesson.findings().stream()
-                        .map(f -> LengthFormat.of(f.message(), system))
-                        .toList());
+                lesson.findings().stream().map(f -> figures.of(f.message())).toList());
         words.put(
                 "blocks",
-                lesson.blocks().stream().map(b -> block(lesson, b, system)).toList());
+                lesson.blocks().stream().map(b -> block(lesson, b, figures)).toList());
         words.put(
                 "check", checks.get(dayId).items().stream().map(CheckItem::text).toList());
         words.put(
                 "riders",
                 lesson.riders().stream()
-                        .map(r -> rider(lesson, catalogue, r, system))
+                        .map(r -> rider(lesson, catalogue, r, figures))
                         .toList());
         List<Drill> ridden = ridden(lesson, catalogue);
         words.put(
                 "drills",
-                ridden.stream().map(d -> drill(d, plan(day, lesson, d, paper))).toList());
+                ridden.stream()
+                        .map(d -> drill(d, plan(day, lesson, d, paper), figures))
+                        .toList());
         words.put("cues", cues(lesson));
         return pdf.write("lesson.html", words);
     }
@@ -102,7 +101,7 @@ class LessonPaper {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
-    private static Map<String, Object> block(LessonResponse lesson, PlannedBlock block, LengthSystem system) {
+    private static Map<String, Object> block(LessonResponse lesson, PlannedBlock block, Figures figures) {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("from", at(lesson, block.startMinute()));
         words.put("minutes", block.minutes());
@@ -112,7 +111,7 @@ class LessonPaper {
         }
         List<Double> stands = standsAt(lesson, block);
         if (!stands.isEmpty()) {
-            words.put("stands", SettingText.all(stands, system));
+            words.put("stands", SettingText.all(stands, figures));
         }
         Map<String, List<PlannedTurn>> byDrill = block.turns().stream()
                 .collect(Collectors.groupingBy(t -> t.task().drillName(), LinkedHashMap::new, Collectors.toList()));
@@ -159,7 +158,7 @@ class LessonPaper {
     private static final double CARD_SHARE = 0.45;
 
     private static Map<String, Object> rider(
-            LessonResponse lesson, Catalogue catalogue, LessonRider rider, LengthSystem system) {
+            LessonResponse lesson, Catalogue catalogue, LessonRider rider, Figures figures) {
         Map<String, Map<String, Object>> rows = new LinkedHashMap<>();
         Set<String> cautions = new LinkedHashSet<>();
         lesson.blocks().stream()
@@ -174,7 +173,7 @@ class LessonPaper {
                                     "setting",
                                             t.task()
                                                     .settingMetres()
-                                                    .map(m -> LengthFormat.of(m, system))
+                                                    .map(figures::length)
                                                     .orElse(""),
                                     "look", String.join(" ", d.words().look())));
                     cautions.addAll(d.words().cautions());
@@ -200,7 +199,7 @@ class LessonPaper {
                 .toList();
     }
 
-    private static Map<String, Object> drill(Drill drill, Optional<PaperDrawing> plan) {
+    private static Map<String, Object> drill(Drill drill, Optional<PaperDrawing> plan, Figures figures) {
         Map<String, Object> words = new LinkedHashMap<>();
         plan.ifPresent(p -> words.put("drawing", p));
         words.put("name", drill.name());
@@ -209,7 +208,12 @@ class LessonPaper {
         words.put("look", String.join(" ", drill.words().look()));
         words.put("watch", String.join("; ", drill.words().watch()));
         words.put("stand", drill.words().standAt());
-        words.put("steps", drill.steps().stream().map(DrillStep::says).collect(Collectors.joining(" · ")));
+        words.put(
+                "steps",
+                drill.steps().stream()
+                        .map(DrillStep::says)
+                        .map(figures.sign()::within)
+                        .collect(Collectors.joining(" · ")));
         words.put("cautions", drill.words().cautions());
         return words;
     }

@@ -15,6 +15,7 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drawing.Dxf;
 import wrenlane.drawing.Svg;
 import wrenlane.rider.RiderLevel;
+import wrenlane.server.http.ReadIn;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.LengthSystem;
 
@@ -46,7 +47,8 @@ class PaperController {
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request = PaperRequest.of(dayId, system, paper, machineId, level, line, number, fromItsEnd);
+        PaperRequest request =
+                PaperRequest.of(dayId, ReadIn.figures(system), paper, machineId, level, line, number, fromItsEnd);
         return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
@@ -59,8 +61,8 @@ class PaperController {
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request =
-                PaperRequest.of(dayId, system, Paper.A4, null, RiderLevel.DEVELOPING, line, number, fromItsEnd);
+        PaperRequest request = PaperRequest.of(
+                dayId, ReadIn.figures(system), Paper.A4, null, RiderLevel.DEVELOPING, line, number, fromItsEnd);
         return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
@@ -90,7 +92,8 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        PaperRequest request = PaperRequest.of(id, system, paper, null, RiderLevel.DEVELOPING, null, 0, false);
+        PaperRequest request =
+                PaperRequest.of(id, ReadIn.figures(system), paper, null, RiderLevel.DEVELOPING, null, 0, false);
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 
@@ -100,7 +103,10 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(lessons.lessonPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "lesson-" + id + ".pdf");
+        return file(
+                lessons.lessonPdf(id, ReadIn.figures(system), paper),
+                MediaType.APPLICATION_PDF_VALUE,
+                "lesson-" + id + ".pdf");
     }
 
     /** What the day came to, on paper. */
@@ -109,7 +115,10 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(debriefs.debriefPdf(id, system, paper), MediaType.APPLICATION_PDF_VALUE, "debrief-" + id + ".pdf");
+        return file(
+                debriefs.debriefPdf(id, ReadIn.figures(system), paper),
+                MediaType.APPLICATION_PDF_VALUE,
+                "debrief-" + id + ".pdf");
     }
 
     /** A rider's progress on one kind of course. */
@@ -120,7 +129,9 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return file(
-                reports.reportPdf(id, kind, system, paper), MediaType.APPLICATION_PDF_VALUE, "report-" + id + ".pdf");
+                reports.reportPdf(id, kind, ReadIn.figures(system), paper),
+                MediaType.APPLICATION_PDF_VALUE,
+                "report-" + id + ".pdf");
     }
 
     /** Every placed course of the day, drawn in metres, as SVG. */

@@ -4,7 +4,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.server.setout.SetOutRequest.YardLine;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 
 /**
  * How something is put on paper, as the address says.
@@ -15,7 +15,7 @@ import wrenlane.units.LengthSystem;
  */
 record PaperRequest(
         @Nullable Long dayId,
-        LengthSystem system,
+        Figures figures,
         Paper paper,
         @Nullable Rider rider,
         @Nullable AlongLine along) {
@@ -24,7 +24,7 @@ record PaperRequest(
 
     static PaperRequest of(
             @Nullable Long dayId,
-            LengthSystem system,
+            Figures figures,
             Paper paper,
             @Nullable Long machineId,
             RiderLevel level,
@@ -33,7 +33,7 @@ record PaperRequest(
             boolean fromItsEnd) {
         return new PaperRequest(
                 dayId,
-                system,
+                figures,
                 paper,
                 machineId == null ? null : new Rider(machineId, level),
                 line == null ? null : new AlongLine(line, number, fromItsEnd));

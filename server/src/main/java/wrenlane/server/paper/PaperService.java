@@ -32,7 +32,6 @@ import wrenlane.server.setout.SetOutService;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
-import wrenlane.units.LengthFormat;
 import wrenlane.verdict.RidingMark;
 
 /** Puts courses and days on paper and in files. */
@@ -71,7 +70,7 @@ class PaperService {
         Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
         return setOuts.sheet(
                 nested(courses.get(courseId), day),
-                request.system(),
+                request.figures().system(),
                 day.map(DayResponse::yardId).orElse(null),
                 day.map(d -> stand(d, courseId)).orElse(null),
                 request.along());
@@ -107,7 +106,7 @@ class PaperService {
                 nested(course, Optional.ofNullable(request.dayId()).map(days::get))
                         .plan(),
                 marks(course.course(), request),
-                request.system(),
+                request.figures(),
                 request.paper());
     }
 
@@ -134,7 +133,7 @@ class PaperService {
     /** The day's cone plan as PDF: the yard with what stands on it, what to bring and to mind, then every sheet. */
     byte[] conePlanPdf(long dayId, PaperRequest request) {
         DayResponse day = days.get(dayId);
-        BriefingResponse briefing = briefings.briefing(dayId, request.system());
+        BriefingResponse briefing = briefings.briefing(dayId, request.figures().system());
         Map<String, Object> words = words(request);
         words.put("title", day.title());
         words.put("date", DATE.format(day.date()));
@@ -155,7 +154,7 @@ class PaperService {
         plan.put(
                 "cautions",
                 briefing.cautions().stream()
-                        .map(c -> LengthFormat.of(c.message(), request.system()))
+                        .map(c -> request.figures().of(c.message()))
                         .toList());
         words.put("plan", plan);
         words.put(

@@ -14,8 +14,7 @@ import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SetOutStep;
 import wrenlane.setout.TwoTapes;
 import wrenlane.setout.WalkingOrder;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 import wrenlane.verdict.RidingMark;
 
 /**
@@ -57,9 +56,9 @@ record PaperSheet(
             SetOutSheet sheet,
             CoursePlan plan,
             List<RidingMark> marks,
-            LengthSystem system,
+            Figures figures,
             Paper paper) {
-        DoubleFunction<String> said = m -> LengthFormat.of(m, system);
+        DoubleFunction<String> said = figures::length;
         TwoTapes tapes = TwoTapes.of(sheet);
         WalkingOrder walk = sheet.walk();
         List<Row> rows = new ArrayList<>();

@@ -34,8 +34,7 @@ import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RiddenMachineRuns;
 import wrenlane.server.run.RunService;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
+import wrenlane.units.Figures;
 
 /** Puts a rider's progress on one kind of course on paper: the lane, and what it says. */
 @Service
@@ -68,10 +67,10 @@ class ReportPaper {
     }
 
     /** The report of a rider as PDF. */
-    byte[] reportPdf(long riderId, @Nullable String kind, LengthSystem system, Paper paper) {
+    byte[] reportPdf(long riderId, @Nullable String kind, Figures figures, Paper paper) {
         RiderResponse rider = riders.get(riderId);
-        ProgressResponse of = progress.progress(riderId, kind, system);
-        Optional<LaneSheet> lane = LaneSheet.of(of, paper, system);
+        ProgressResponse of = progress.progress(riderId, kind, figures.system());
+        Optional<LaneSheet> lane = LaneSheet.of(of, paper, figures.system());
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("paper", paper.css());
         words.put("name", rider.name());
@@ -81,22 +80,22 @@ class ReportPaper {
             words.put("lane", sheet);
             words.put("leftOut", leftOut(sheet.lessonsLeftOut()));
         });
-        headline(of, system).ifPresent(line -> words.put("headline", line));
+        headline(of, figures).ifPresent(line -> words.put("headline", line));
         words.put(
                 "said",
-                Stream.of(of.gap() == null ? "" : of.gap().sentence(), orEmpty(of.standstill()))
+                Stream.of(of.gap() == null ? "" : figures.of(of.gap().sentence()), orEmpty(of.standstill()))
                         .filter(s -> !s.isEmpty())
                         .toList());
-        putList(words, "changed", "changes", changes(of));
+        putList(words, "changed", "changes", changes(of, figures));
         putList(words, "wrong", "faults", faults(of.left(), of.right()));
         words.put("clean", clean(of.left()) + " to the left, " + clean(of.right()) + " to the right");
         Catalogue catalogue = drills.catalogue();
         words.put("held", of.heldBack().stream().map(h -> held(h, catalogue)).toList());
         opinions.words(riderId, of.kind()).ifPresent(opinion -> words.put("opinion", opinion));
-        next(of, system).ifPresent(next -> words.put("next", next));
-        GoalResponse wanted = goals.get(riderId, system);
-        goal(wanted, system).ifPresent(goal -> words.put("goal", goal));
-        programme(wanted, system).ifPresent(programme -> words.put("programme", programme));
+        next(of, figures).ifPresent(next -> words.put("next", next));
+        GoalResponse wanted = goals.get(riderId, figures.system());
+        goal(wanted, figures).ifPresent(goal -> words.put("goal", goal));
+        programme(wanted, figures).ifPresent(programme -> words.put("programme", programme));
         putList(
                 words,
                 "ridden",
@@ -138,23 +137,23 @@ class ReportPaper {
                 : Optional.of(of.days().get(of.days().size() - 1));
     }
 
-    private static Optional<String> headline(ProgressResponse of, LengthSystem system) {
+    private static Optional<String> headline(ProgressResponse of, Figures figures) {
         Standing standing = of.standing();
         return standing == null
                 ? Optional.empty()
                 : metres(standing.left())
                         .flatMap(left -> metres(standing.right())
-                                .map(right -> "Left " + LengthFormat.of(left, system) + ", right "
-                                        + LengthFormat.of(right, system) + ", clean four times in five."));
+                                .map(right -> "Left " + figures.length(left) + ", right " + figures.length(right)
+                                        + ", clean four times in five."));
     }
 
     private static Optional<Double> metres(@Nullable EstimateJson estimate) {
         return Optional.ofNullable(estimate).map(EstimateJson::metres);
     }
 
-    private static List<Map<String, String>> changes(ProgressResponse of) {
+    private static List<Map<String, String>> changes(ProgressResponse of, Figures figures) {
         return of.changes().stream()
-                .map(c -> Map.of("what", c.what(), "words", c.words()))
+                .map(c -> Map.of("what", c.what(), "words", figures.of(c.words())))
                 .toList();
     }
 
@@ -196,7 +195,7 @@ class ReportPaper {
         return words;
     }
 
-    private static Optional<String> next(ProgressResponse of, LengthSystem system) {
+    private static Optional<String> next(ProgressResponse of, Figures figures) {
         Standing standing = of.standing();
         if (standing == null || standing.rung() == null) {
             return Optional.empty();
@@ -204,17 +203,17 @@ class ReportPaper {
         String first =
                 standing.weakSide() == null ? "" : ", " + standing.weakSide().word() + " side first";
         return Optional.of(
-                of.settingLabel() + " at " + LengthFormat.of(standing.rung().settingMetres(), system) + first + ".");
+                of.settingLabel() + " at " + figures.length(standing.rung().settingMetres()) + first + ".");
     }
 
-    private static Optional<String> goal(GoalResponse of, LengthSystem system) {
+    private static Optional<String> goal(GoalResponse of, Figures figures) {
         GoalJson goal = of.goal();
         GoalResponse.Off off = of.off();
         return goal == null || off == null
                 ? Optional.empty()
                 : Optional.of(Stream.of(
                                 goal.name() + " (" + off.kindLabel() + ", "
-                                        + LengthFormat.of(goal.setting().metres(), system) + ", " + off.machineName()
+                                        + figures.length(goal.setting().metres()) + ", " + off.machineName()
                                         + "):",
                                 off.sentence(),
                                 off.pace())
@@ -222,7 +221,7 @@ class ReportPaper {
                         .collect(Collectors.joining(" ")));
     }
 
-    private static Optional<Map<String, Object>> programme(GoalResponse of, LengthSystem system) {
+    private static Optional<Map<String, Object>> programme(GoalResponse of, Figures figures) {
         GoalJson goal = of.goal();
         ProgrammeJson programme = of.off() == null ? null : of.off().programme();
         if (goal == null || goal.by() == null || programme == null) {
@@ -232,7 +231,7 @@ class ReportPaper {
         words.put(
                 "sentence",
                 "Wanted by " + PaperService.DATE.format(goal.by()) + ". " + programme.sentence() + " "
-                        + programme.why());
+                        + figures.of(programme.why()));
         putList(
                 words,
                 "planned",
@@ -240,8 +239,8 @@ class ReportPaper {
                 programme.lessons().stream()
                         .map(lesson -> Map.of(
                                 "on", PaperService.DATE.format(lesson.on()),
-                                "begin", LengthFormat.of(lesson.begin().settingMetres(), system),
-                                "aim", LengthFormat.of(lesson.aim().settingMetres(), system),
+                                "begin", figures.length(lesson.begin().settingMetres()),
+                                "aim", figures.length(lesson.aim().settingMetres()),
                                 "drills", names(lesson.drills())))
                         .toList());
         return Optional.of(words);

@@ -1,5 +1,6 @@
 package wrenlane.server.progress;
 
+import wrenlane.finding.Said;
 import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Trend;
@@ -12,7 +13,7 @@ import wrenlane.progress.Trend;
  * @param trend what may be said of it
  * @param words the same in words
  */
-public record ChangeJson(double tightness, double certainty, Trend trend, String words) {
+public record ChangeJson(double tightness, double certainty, Trend trend, Said words) {
     static ChangeJson of(CleanChance before, CleanChance now) {
         Change change = Change.of(before, now);
         return new ChangeJson(change.tightness(), change.certainty(), change.trend(), change.words());

@@ -21,8 +21,8 @@ import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunService;
-import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.Ladder;
 
 /** What is known of a rider's day, for whoever tells them of it. */
 @Service
@@ -93,8 +93,8 @@ public class DayProgress {
                         shown.stream()
                                 .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.tightness() != null)
                                 .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
-                                .map(r -> LengthFormat.of(r.settingMetres(), system)),
-                        standing.map(Standing::rung).map(rung -> LengthFormat.of(rung.settingMetres(), system)),
+                                .map(ShownRun::settingMetres),
+                        standing.map(Standing::rung).map(Ladder.Rung::settingMetres),
                         standing.map(Standing::weakSide),
                         read.progress().opinion()));
     }

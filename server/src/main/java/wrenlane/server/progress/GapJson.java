@@ -1,11 +1,10 @@
 package wrenlane.server.progress;
 
-import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.progress.SideGap;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
 
 /**
  * How far one side is behind the other.
@@ -18,9 +17,9 @@ import wrenlane.units.LengthSystem;
  * @param sentence the same in words
  */
 public record GapJson(
-        Side behind, double tightness, @Nullable Double metres, double certainty, boolean clear, String sentence) {
+        Side behind, double tightness, @Nullable Double metres, double certainty, boolean clear, Said sentence) {
     /** Of a machine's standing; null where too few runs speak for a side. */
-    static @Nullable GapJson of(Standing standing, LengthSystem system) {
+    static @Nullable GapJson of(Standing standing) {
         EstimateJson left = standing.left();
         EstimateJson right = standing.right();
         if (left == null || right == null) {
@@ -29,8 +28,12 @@ public record GapJson(
         SideGap gap = SideGap.of(standing.chances().left(), standing.chances().right());
         Double metres =
                 left.metres() == null || right.metres() == null ? null : Math.abs(left.metres() - right.metres());
-        String by =
-                metres == null ? String.format(Locale.ROOT, "%.2f", gap.tightness()) : LengthFormat.of(metres, system);
-        return new GapJson(gap.behind(), gap.tightness(), metres, gap.certainty(), gap.clear(), gap.sentence(by));
+        return new GapJson(
+                gap.behind(),
+                gap.tightness(),
+                metres,
+                gap.certainty(),
+                gap.clear(),
+                gap.sentence(Optional.ofNullable(metres)));
     }
 }

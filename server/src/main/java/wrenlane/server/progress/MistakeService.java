@@ -14,8 +14,6 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.LengthFormat;
-import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.MistakeCost.Mistake;
@@ -36,7 +34,7 @@ class MistakeService {
     }
 
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
-    MistakesMade costs(long riderId, String kindId, LengthSystem system) {
+    MistakesMade costs(long riderId, String kindId) {
         CourseKind kind = NamedKind.of(kindId);
         ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), kind));
         Set<Mistake> made = ProgressService.heldBack(read).stream()
@@ -54,7 +52,7 @@ class MistakeService {
                 () -> MistakeCost.of(
                         read.course(), ride, CourseFit.room(read.course(), ride).fit()));
         return new MistakesMade(
-                LengthFormat.of(settingMetres, system),
+                settingMetres,
                 costs.stream().filter(c -> made.contains(c.mistake())).toList());
     }
 }

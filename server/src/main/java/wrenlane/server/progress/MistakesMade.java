@@ -7,8 +7,8 @@ import wrenlane.verdict.MistakeCost;
 /**
  * What the mistakes that hold a rider back cost in room: estimates.
  *
- * @param setting last ridden, in words; missing where there are none
+ * @param settingMetres last ridden; missing where there are none
  */
-record MistakesMade(@Nullable String setting, List<MistakeCost> costs) {
+record MistakesMade(@Nullable Double settingMetres, List<MistakeCost> costs) {
     static final MistakesMade NONE = new MistakesMade(null, List.of());
 }

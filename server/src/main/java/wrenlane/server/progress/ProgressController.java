@@ -52,11 +52,8 @@ class ProgressController {
 
     /** What the mistakes that hold a rider back cost in room, at the setting last ridden. */
     @GetMapping("/riders/{id}/progress/mistakes")
-    MistakesMade getMistakesMade(
-            @PathVariable long id,
-            @RequestParam String kind,
-            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
-        return mistakes.costs(id, kind, system);
+    MistakesMade getMistakesMade(@PathVariable long id, @RequestParam String kind) {
+        return mistakes.costs(id, kind);
     }
 
     /** Two days with runs on a kind, side by side. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
 import wrenlane.run.Fault;
@@ -104,7 +105,7 @@ public record ProgressResponse(
             @Nullable EstimateJson right) {}
 
     /** A change of a side by the last day, no surer than it is. */
-    public record ChangeSaid(String what, String words) {}
+    public record ChangeSaid(String what, Said words) {}
 
     /** How often a fault was seen. */
     public record FaultCount(Fault fault, String label, int count) {}

@@ -333,7 +333,7 @@ public class ProgressService {
                 changes(histories),
                 tally(records, Side.LEFT),
                 tally(records, Side.RIGHT),
-                standing == null ? null : GapJson.of(standing, system),
+                standing == null ? null : GapJson.of(standing),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
                 heldBack(read).stream().map(HeldBackJson::of).toList());

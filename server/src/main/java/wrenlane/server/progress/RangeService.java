@@ -26,7 +26,6 @@ import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
-import wrenlane.units.LengthFormat;
 import wrenlane.units.LengthSystem;
 
 /** What the range is told of a rider: today's runs on a course, and what the next might be. */
@@ -105,8 +104,8 @@ class RangeService {
                 .map(r -> r.record(Optional.empty()))
                 .toList();
         boolean isNew = isNew(asked, dayId, courseId, settingMetres);
-        Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres, system);
-        Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres, system);
+        Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres);
+        Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres);
         return new RangeResponse(
                 standing,
                 today,
@@ -121,21 +120,14 @@ class RangeService {
 
     /** By the rules, as the estimate bears it out. */
     private static Advice advice(
-            Asked asked,
-            Standing standing,
-            List<RunRecord> here,
-            boolean isNew,
-            Side side,
-            double settingMetres,
-            LengthSystem system) {
+            Asked asked, Standing standing, List<RunRecord> here, boolean isNew, Side side, double settingMetres) {
         return asked.latest()
                 .aim()
                 .heldBack(
                         CoachingRules.USUAL.advise(here, isNew, side),
                         settingMetres,
                         standing.ladder(),
-                        standing.chances()::less,
-                        m -> LengthFormat.of(m, system));
+                        standing.chances()::less);
     }
 
     private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {

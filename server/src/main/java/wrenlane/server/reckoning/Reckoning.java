@@ -20,6 +20,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import wrenlane.budget.Budget;
 import wrenlane.budget.BudgetSpentException;
+import wrenlane.finding.Said;
 import wrenlane.server.http.BusyException;
 import wrenlane.server.http.GoneException;
 import wrenlane.server.http.RefusedException;
@@ -76,8 +77,10 @@ public class Reckoning implements DisposableBean {
                 .orElseThrow(() -> RefusedException.of(
                         "reckoning-limit",
                         "",
-                        "There are " + time.toMillis() / 1000.0 + " s to calculate " + what
-                                + ", and that was not enough. Try again, or make the course simpler."));
+                        Said.of(
+                                "There are %.1f s to calculate %s, and that was not enough. Try again, or make the"
+                                        + " course simpler.",
+                                time.toMillis() / 1000.0, what)));
     }
 
     /**

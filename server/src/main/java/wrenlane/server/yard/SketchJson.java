@@ -11,9 +11,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
 import wrenlane.plane.Point;
+import wrenlane.server.http.ReadIn;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
-import wrenlane.units.LengthFormat;
+import wrenlane.units.Figures;
 import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.MeasuredOutline;
@@ -72,6 +73,7 @@ record SketchJson(
      * @throws RefusedException where it is no outline
      */
     DrawnOutline drawn(LengthSystem system) {
+        Figures figures = ReadIn.figures(system);
         MeasuredOutline over =
                 Optional.ofNullable(before).map(OutlineJson::measured).orElse(null);
         int corners = over == null ? 0 : over.sides().size();
@@ -87,8 +89,7 @@ record SketchJson(
         Map<MeasuredLength, LengthJson> known = over == null || before == null ? Map.of() : words(over, before);
         return new DrawnOutline(
                 OutlineJson.of(
-                        drawn.outline(),
-                        l -> known.getOrDefault(l, LengthJson.of(l, LengthFormat.of(l.metres(), system)))),
+                        drawn.outline(), l -> known.getOrDefault(l, LengthJson.of(l, figures.length(l.metres())))),
                 drawn.axes());
     }
 

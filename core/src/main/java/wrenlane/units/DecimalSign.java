@@ -1,0 +1,25 @@
+package wrenlane.units;
+
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+
+/** What stands between whole numbers and their parts. */
+public enum DecimalSign {
+    POINT,
+    COMMA;
+
+    /** As a language has it; one that has neither is written a point. */
+    public static DecimalSign of(Locale language) {
+        return DecimalFormatSymbols.getInstance(language).getDecimalSeparator() == ',' ? COMMA : POINT;
+    }
+
+    /** Words that name figures with a point, with this sign in its place. */
+    public String within(String words) {
+        return this == POINT ? words : words.replaceAll("(?<=\\d)\\.(?=\\d)", ",");
+    }
+
+    /** A single number written with a point, with this sign in its place. */
+    String in(String number) {
+        return this == POINT ? number : number.replace('.', ',');
+    }
+}
