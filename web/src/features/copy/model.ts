@@ -1,3 +1,4 @@
+import { decimals } from '../../shared/units';
 import type { Copy } from './api';
 import { counted } from '../../shared/ui';
 
@@ -24,7 +25,7 @@ export function contentText(copy: Copy): string {
 
 /** Its size, in words. */
 export function sizeText(bytes: number): string {
-  return bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+  return bytes < 1e6 ? `${Math.ceil(bytes / 1000)} kB` : `${decimals(bytes / 1e6, 1)} MB`;
 }
 
 /** When it was written, by the calendar and clock of this device. */

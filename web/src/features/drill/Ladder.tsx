@@ -1,3 +1,4 @@
+import { decimals, inFigures } from '../../shared/units';
 import type { Drill } from './api';
 
 /** The steps of a drill, easiest first, narrowing downwards as a lane does. */
@@ -13,14 +14,14 @@ export function Ladder({ steps }: { steps: Drill['steps'] }) {
             className="mx-auto border-x-3 border-ink bg-kerb px-2 py-1 text-center text-[0.93rem] leading-tight"
             style={{ width: `${share(i)}%` }}
           >
-            {step.says}
+            {inFigures(step.says)}
           </li>
         ))}
       </ol>
       {steps.some((s) => s.tightness !== undefined) && (
         <p className="mt-1 text-[0.87rem] leading-tight text-soft">
-          Tightness 1.00 asks for all that machine and practised hands can do; larger is easier. It means the
-          same on every course and machine.
+          Tightness {decimals(1, 2)} asks for all that machine and practised hands can do; larger is easier.
+          It means the same on every course and machine.
         </p>
       )}
     </div>

@@ -1,7 +1,14 @@
 import { useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Problem, said } from '../../shared/http';
-import { lengthText, roomText, usePreferences, type LengthSystem } from '../../shared/units';
+import {
+  inFigures,
+  lengthText,
+  readNumber,
+  roomText,
+  usePreferences,
+  type LengthSystem,
+} from '../../shared/units';
 import { readLength, type Calibrations, type Length } from './api';
 import { useKnown } from './known';
 import { waitsToBeRead } from './unread';
@@ -30,7 +37,7 @@ export function LengthField(props: {
 }) {
   const { system } = usePreferences();
   const id = useId();
-  const [text, setText] = useState(props.value?.text ?? '');
+  const [text, setText] = useState(inFigures(props.value?.text ?? ''));
   const [seen, setSeen] = useState(props.value);
   const [reading, setReading] = useState<Reading>({ state: 'settled' });
   const asked = useRef<AbortController>(undefined);
@@ -39,7 +46,7 @@ export function LengthField(props: {
   if (props.value !== seen) {
     setSeen(props.value);
     if (props.value !== undefined && props.value.metres !== seen?.metres) {
-      setText(props.value.text);
+      setText(inFigures(props.value.text));
       setReading({ state: 'settled' });
     }
   }
@@ -75,7 +82,7 @@ export function LengthField(props: {
     const call = new AbortController();
     asked.current = call;
     readWith.current = knownKey;
-    if (props.orZero && Number(typed.replace(/m$/, '')) === 0 && typed.trim() !== '') {
+    if (props.orZero && readNumber(typed.replace(/m$/, '')) === 0) {
       settle({ metres: 0, uncertaintyMetres: 0, method: 'TAPE', text: typed });
       return true;
     }
@@ -121,7 +128,7 @@ export function LengthField(props: {
         id={id}
         className={`thumb figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-edge'}`}
         value={text}
-        placeholder={props.placeholder ?? EXAMPLES[system]}
+        placeholder={inFigures(props.placeholder ?? EXAMPLES[system])}
         autoComplete="off"
         aria-invalid={refused}
         aria-describedby={`${id}-said`}

@@ -1,5 +1,5 @@
 import type { Length } from '../length';
-import { METRES_PER_INCH, type LengthSystem } from '../../shared/units';
+import { METRES_PER_INCH, readNumber, typedNumber, type LengthSystem } from '../../shared/units';
 import type { Machine, MachineClass, MachineRequest } from './api';
 
 export type Quantity = MachineClass['figures'][number]['quantity'];
@@ -38,13 +38,13 @@ export function unitOf(quantity: Quantity, system: LengthSystem): string {
 /** A figure as typed. */
 export function figureText(value: number, quantity: Quantity, system: LengthSystem): string {
   const { per, places } = scaleOf(quantity, system);
-  return String(Number((value / per).toFixed(places)));
+  return typedNumber(value / per, places);
 }
 
 /** A typed figure back in SI; undefined where it is no number. */
 export function figureValue(text: string, quantity: Quantity, system: LengthSystem): number | undefined {
-  const typed = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(typed) ? undefined : typed * scaleOf(quantity, system).per;
+  const typed = readNumber(text);
+  return typed === undefined ? undefined : typed * scaleOf(quantity, system).per;
 }
 
 /** A machine while it is being described. */

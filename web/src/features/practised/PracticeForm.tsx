@@ -1,3 +1,4 @@
+import { readNumber } from '../../shared/units';
 import { useState } from 'react';
 import { todayIso } from '../day';
 import { LengthField } from '../length';
@@ -52,7 +53,7 @@ function Form({ riderId, kind, settingLabel, lastRidden, machines, onDone }: Of 
   });
   const left = typedCount(draft.leftClean, draft.leftRuns);
   const right = typedCount(draft.rightClean, draft.rightRuns);
-  const minutes = Number(draft.minutes.replace(',', '.'));
+  const minutes = readNumber(draft.minutes) ?? 0;
   const counted = (left?.runs ?? 0) + (right?.runs ?? 0) > 0;
   const missing =
     left === undefined || right === undefined

@@ -1,4 +1,4 @@
-import { dateText, sayLength, shortDate, usePreferences } from '../../shared/units';
+import { dateText, decimals, sayLength, shortDate, usePreferences } from '../../shared/units';
 import { letterOf } from '../run';
 import type { Progress } from './api';
 import type { Chart, Mark, Scale } from './chart';
@@ -64,7 +64,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
   const { system } = usePreferences();
   const { left, right } = chart.kerb;
   const say = (metres: number | undefined) =>
-    props.scale === 'tightness' || metres === undefined ? '1.00' : sayLength(metres, system).figure;
+    props.scale === 'tightness' || metres === undefined ? decimals(1, 2) : sayLength(metres, system).figure;
   return (
     <g>
       <rect
@@ -80,7 +80,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
         strokeWidth={1.5}
       />
       <text x={chart.middle} y={chart.top + 15} textAnchor="middle" fontSize={12} fill="var(--ink)">
-        tightness 1.00
+        tightness {decimals(1, 2)}
       </text>
       <text x={left + 6} y={chart.bottom - 8} fontSize={12.5} className="figures" fill="var(--ink)">
         {say(limits?.limitLeftMetres)}

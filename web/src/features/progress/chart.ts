@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { NARROW } from '../../shared/plan';
-import { METRES_PER_FOOT, type LengthSystem } from '../../shared/units';
+import { inFigures, METRES_PER_FOOT, type LengthSystem } from '../../shared/units';
 import type { Estimate, Progress, ProgressDay } from './api';
 
 export type Scale = 'metres' | 'tightness';
@@ -160,7 +160,7 @@ export function layOut(
       return [{ side, line: ESTIMATE(along) ?? '', band: BAND(along) ?? '' }];
     }),
     ticks: sides.flatMap((side) =>
-      axis.ticks(count).map((v) => ({ side, text: said(v), x: x(side, v * per) })),
+      axis.ticks(count).map((v) => ({ side, text: inFigures(said(v)), x: x(side, v * per) })),
     ),
     unit: scale === 'tightness' ? '' : system === 'METRIC' ? 'm' : 'ft',
     kerb: { left: x('LEFT', limit.LEFT), right: x('RIGHT', limit.RIGHT) },

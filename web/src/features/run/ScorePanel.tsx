@@ -1,5 +1,5 @@
 import { Select } from '../../shared/ui';
-import { METRES_PER_FOOT, usePreferences } from '../../shared/units';
+import { METRES_PER_FOOT, readNumber, typedNumber, usePreferences } from '../../shared/units';
 import { useState } from 'react';
 import type { Measured, Score } from './api';
 import { MEASURED } from './marks';
@@ -17,12 +17,12 @@ export function ScorePanel(props: {
   const feet = system === 'IMPERIAL';
   const unit = feet ? METRES_PER_FOOT : 1;
   const [what, setWhat] = useState<Measured>(score?.measured ?? mark?.measured ?? 'PLANK');
-  const [text, setText] = useState(score === undefined ? '' : String(+(score.metres / unit).toFixed(3)));
+  const [text, setText] = useState(score === undefined ? '' : typedNumber(score.metres / unit, 3));
   const say = (measured: Measured, typed: string) => {
     setWhat(measured);
     setText(typed);
-    const n = Number(typed.replace(',', '.'));
-    props.onScore(typed.trim() === '' || !(n >= 0) ? undefined : { measured, metres: n * unit });
+    const n = readNumber(typed);
+    props.onScore(n === undefined || n < 0 ? undefined : { measured, metres: n * unit });
   };
   const aim = mark?.measured === what ? mark : undefined;
   return (
@@ -47,7 +47,7 @@ export function ScorePanel(props: {
       <p className="text-sm text-soft">
         Goes with the next run.
         {aim &&
-          ` The drill is mastered at ${+(aim.target / unit).toFixed(2)}${feet ? ' ft' : ' m'} or ${aim.lessIsBetter ? 'less' : 'more'}.`}
+          ` The drill is mastered at ${typedNumber(aim.target / unit, 2)}${feet ? ' ft' : ' m'} or ${aim.lessIsBetter ? 'less' : 'more'}.`}
       </p>
     </div>
   );

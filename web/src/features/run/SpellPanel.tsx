@@ -1,3 +1,4 @@
+import { decimals, readNumber } from '../../shared/units';
 import { useEffect, useState } from 'react';
 import { Button } from '../../shared/ui';
 import type { Fault } from './api';
@@ -22,7 +23,7 @@ export function SpellPanel(props: {
     <div className="grid gap-1 border-l-4 border-steel bg-panel px-3 py-2">
       <SpellClock
         longestMinutes={props.longestMinutes}
-        onStop={(seconds) => setMinutes((seconds / 60).toFixed(1))}
+        onStop={(seconds) => setMinutes(decimals(seconds / 60, 1))}
       />
       <div className="grid grid-cols-2 gap-3">
         <Count label="Minutes" value={minutes} onChange={setMinutes} />
@@ -100,8 +101,8 @@ function SpellClock(props: { longestMinutes: number | undefined; onStop: (second
 }
 
 function above0(text: string): number | undefined {
-  const n = Number(text.replace(',', '.'));
-  return text.trim() !== '' && n > 0 ? n : undefined;
+  const n = readNumber(text);
+  return n !== undefined && n > 0 ? n : undefined;
 }
 
 function Count(props: { label: string; value: string; onChange: (text: string) => void }) {

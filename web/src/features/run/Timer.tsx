@@ -1,3 +1,4 @@
+import { decimals } from '../../shared/units';
 import { useEffect, useState } from 'react';
 import { Button } from '../../shared/ui';
 
@@ -40,7 +41,7 @@ export function Timer({ timer }: { timer: Held }) {
     <span className="flex items-center gap-2">
       <Button onClick={timer.toggle}>{timer.from === undefined ? 'Start timer' : 'Stop timer'}</Button>
       <span className="figures text-[1.2rem]">
-        {(timer.tenths / 10).toFixed(1)}
+        {decimals(timer.tenths / 10, 1)}
         <span className="text-soft">{'\u2009'}s</span>
       </span>
       {timer.seconds !== undefined && <span className="text-sm text-soft">goes with the next run</span>}

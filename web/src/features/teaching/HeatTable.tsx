@@ -13,8 +13,8 @@ export function HeatTable({ machines }: { machines: Machine[] }) {
     <section aria-label="Clutch heat">
       <h2 className="mb-1">Clutch heat, an estimate</h2>
       <p className="mb-2 text-soft">
-        Beside a slow ride on the clutch alone, which is 1.0. It compares methods on one machine and promises
-        no minutes: lost free play, smell or a fading brake end a spell at once.
+        Beside a slow ride on the clutch alone, which is {decimals(1, 1)}. It compares methods on one machine
+        and promises no minutes: lost free play, smell or a fading brake end a spell at once.
       </p>
       <div className="mb-2 max-w-xs">
         <Select

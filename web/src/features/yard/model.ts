@@ -1,3 +1,4 @@
+import { readNumber, typedNumber } from '../../shared/units';
 import type { Calibration, Length } from '../length';
 import type { Ground } from '../../shared/plan';
 import type { Yard, YardGround, YardRequest } from './api';
@@ -107,7 +108,7 @@ export function draftOf(yard: Yard | undefined): Draft {
     diagonals: ground?.outline.diagonals ?? [],
     sideNames: ground?.sideNames ?? [],
     surface: ground?.surface ?? 'ASPHALT',
-    fall: ground === undefined ? '0' : String(ground.fallPercent),
+    fall: ground === undefined ? '0' : typedNumber(ground.fallPercent, 2),
     towards: toEighth(ground?.fallTowardsRadians ?? 0),
     obstacles: ground?.obstacles ?? [],
     bayRows: ground?.bayRows ?? [],
@@ -202,8 +203,8 @@ function outlineOf(draft: Draft): Outline | undefined {
 /** The ground, once its outline and fall are there. */
 export function groundOf(draft: Draft): YardGround | undefined {
   const outline = outlineOf(draft);
-  const fall = Number(draft.fall.replace(',', '.'));
-  if (outline === undefined || draft.fall.trim() === '' || !Number.isFinite(fall)) return undefined;
+  const fall = readNumber(draft.fall);
+  if (outline === undefined || fall === undefined) return undefined;
   return {
     outline,
     surface: draft.surface,

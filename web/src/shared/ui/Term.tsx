@@ -1,4 +1,5 @@
 import { Popover } from 'radix-ui';
+import { inFigures } from '../units';
 
 const MEANS = {
   tightness:
@@ -20,7 +21,7 @@ export function Term(props: { word: keyof typeof MEANS; children: string }) {
           aria-label={props.children}
           className="z-40 max-w-72 border border-ink bg-panel p-3 text-[0.93rem] shadow-lg"
         >
-          {MEANS[props.word]}
+          {inFigures(MEANS[props.word])}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

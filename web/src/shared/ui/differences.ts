@@ -1,3 +1,5 @@
+import { inFigures } from '../units';
+
 /** One thing that two states say differently. */
 export interface Difference {
   what: string;
@@ -62,6 +64,6 @@ function said(value: unknown): string {
     const short = value.length <= MOST_LISTED && value.every((v) => !isRecord(v) || nameOf(v) !== undefined);
     return short && value.length > 0 ? value.map(said).join(', ') : `${value.length} in all`;
   }
-  if (isRecord(value)) return isLength(value) ? value.text : (nameOf(value) ?? 'another');
+  if (isRecord(value)) return isLength(value) ? inFigures(value.text) : (nameOf(value) ?? 'another');
   return String(value);
 }

@@ -1,14 +1,18 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import {
   dateText,
+  decimals,
   degreesText,
+  inFigures,
   lengthText,
   smallText,
+  readNumber,
   roomText,
   shortDate,
   speedBand,
   speedText,
   typedLength,
+  typedNumber,
 } from './format';
 
 describe('lengths', () => {
@@ -53,4 +57,38 @@ describe('speeds, angles and dates', () => {
 it('says what rounding leaves in millimetres or parts of an inch', () => {
   expect(smallText(0.0049, 'METRIC')).toBe('5\u2009mm');
   expect(smallText(0.0049, 'IMPERIAL')).toBe('0.19″');
+});
+
+describe('the decimal sign', () => {
+  const reading = (language: string) => vi.stubGlobal('navigator', { language });
+  afterEach(() => {
+    vi.unstubAllGlobals();
+  });
+
+  it.each([
+    ['de', '−1,50', '23′\u20096,5″', '7,20 m'],
+    ['fr-CA', '−1,50', '23′\u20096,5″', '7,20 m'],
+    ['en-GB', '−1.50', '23′\u20096.5″', '7.20 m'],
+    ['fa', '−1.50', '23′\u20096.5″', '7.20 m'],
+  ])('is what %s has', (language, number, feet, typed) => {
+    reading(language);
+    expect(decimals(-1.5, 2)).toBe(number);
+    expect(lengthText(7.1755, 'IMPERIAL')).toBe(feet);
+    expect(typedLength(7.2, 'METRIC')).toBe(typed);
+  });
+
+  it('stands in words that name figures, whichever they were typed with', () => {
+    reading('de');
+    expect(inFigures('7.2 m or 2.5 bays. Then 3.')).toBe('7,2 m or 2,5 bays. Then 3.');
+    expect(typedNumber(2.5, 3)).toBe('2,5');
+    reading('en');
+    expect(inFigures('7,2 m')).toBe('7.2 m');
+  });
+
+  it('is read either way, and nothing else is a number', () => {
+    expect(readNumber(' 2,5 ')).toBe(2.5);
+    expect(readNumber('2.5')).toBe(2.5);
+    expect(readNumber('0')).toBe(0);
+    expect(['', ' ', 'x', '2,5,1'].map(readNumber)).toEqual([undefined, undefined, undefined, undefined]);
+  });
 });

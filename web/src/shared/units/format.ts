@@ -8,6 +8,36 @@ export const METRES_PER_FOOT = 12 * METRES_PER_INCH;
 const MPH = 0.44704;
 const MONTH = new Intl.DateTimeFormat('en', { month: 'short', timeZone: 'UTC' });
 
+/** Languages asked about before: to ask takes longer than to write a number. */
+const signs = new Map<string, '.' | ','>();
+
+/** What stands between whole numbers and their parts in this browser's language; a point where it has neither. */
+function decimalSign(): '.' | ',' {
+  const language = typeof navigator === 'undefined' ? 'en' : navigator.language;
+  const known = signs.get(language);
+  if (known !== undefined) return known;
+  const parts = new Intl.NumberFormat(language).formatToParts(0.5);
+  const sign = parts.some((p) => p.type === 'decimal' && p.value === ',') ? ',' : '.';
+  signs.set(language, sign);
+  return sign;
+}
+
+/** Words that name figures, each with the decimal sign of this browser's language. */
+export function inFigures(words: string): string {
+  return words.replace(/(?<=\d)[.,](?=\d)/g, decimalSign());
+}
+
+/** A number as somebody would type it, with no more decimals than it needs. */
+export function typedNumber(value: number, places: number): string {
+  return inFigures(String(Number(value.toFixed(places))));
+}
+
+/** A number typed with a point or a comma; undefined where it is none. */
+export function readNumber(typed: string): number | undefined {
+  const value = Number(typed.trim().replace(',', '.'));
+  return typed.trim() === '' || !Number.isFinite(value) ? undefined : value;
+}
+
 /** A figure and its unit, to be set apart on screen. */
 export interface Said {
   figure: string;
@@ -16,14 +46,13 @@ export interface Said {
 
 /** A number with so many decimals, its minus as wide as its digits; what rounds to nothing has none. */
 export function decimals(value: number, digits: number): string {
-  return new Intl.NumberFormat('en', {
+  const said = new Intl.NumberFormat('en', {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
     useGrouping: false,
     signDisplay: 'negative',
-  })
-    .format(value)
-    .replace('-', '−');
+  }).format(value);
+  return inFigures(said).replace('-', '−');
 }
 
 /** A tightness; a dash where a kind has none. */
@@ -43,7 +72,7 @@ function metric(metres: number): Said {
 function imperial(metres: number): Said {
   const halves = Math.round(Math.abs(metres) / METRES_PER_INCH / 0.5);
   const feet = Math.floor(halves / 24);
-  const inches = (halves % 24) / 2;
+  const inches = typedNumber((halves % 24) / 2, 1);
   const sign = metres < 0 && halves > 0 ? '−' : '';
   return { figure: `${sign}${feet}′${THIN}${inches}″`, unit: '' };
 }
@@ -76,7 +105,7 @@ export function roomText(metres: number, uncertainty: number, system: LengthSyst
 /** A length as it is typed again. */
 export function typedLength(metres: number, system: LengthSystem): string {
   return system === 'METRIC'
-    ? `${metres.toFixed(2)} m`
+    ? `${inFigures(metres.toFixed(2))} m`
     : imperial(metres)
         .figure.replace('′' + THIN, "' ")
         .replace('″', '"');

@@ -1,5 +1,12 @@
 import { Figure, Term } from '../../../shared/ui';
-import { lengthText, sayLength, speedText, tightnessText, usePreferences } from '../../../shared/units';
+import {
+  decimals,
+  lengthText,
+  sayLength,
+  speedText,
+  tightnessText,
+  usePreferences,
+} from '../../../shared/units';
 import type { CourseKind, Fit, Line, SideFit } from '../api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
 import type { Pair } from '../pairs';
@@ -90,7 +97,7 @@ export function Verdict(props: {
               figure={side?.tightness === undefined ? '…' : tightnessText(side.tightness)}
             />
             <Figure
-              name={`Tightness 1.00 at a ${setting} of`}
+              name={`Tightness ${decimals(1, 2)} at a ${setting} of`}
               figure={limit?.figure ?? '…'}
               unit={limit?.unit ?? ''}
             />

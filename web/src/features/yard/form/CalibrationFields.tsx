@@ -1,6 +1,7 @@
+import { useState } from 'react';
 import { LengthField } from '../../length';
 import { TextField } from '../../../shared/ui';
-import { lengthText, usePreferences } from '../../../shared/units';
+import { lengthText, readNumber, typedNumber, usePreferences } from '../../../shared/units';
 import { whole, type Draft } from '../model';
 
 /** A counted number of paces or bays along a taped stretch. */
@@ -13,6 +14,7 @@ export function CalibrationFields(props: {
 }) {
   const { system } = usePreferences();
   const { value, onChange } = props;
+  const [typed, setTyped] = useState(value.count === undefined ? '' : typedNumber(value.count, 3));
   const done = whole(value);
   return (
     <fieldset className="border-t border-rule pt-3">
@@ -35,11 +37,12 @@ export function CalibrationFields(props: {
             <TextField
               label={`Number of ${props.unit}`}
               inputMode="decimal"
-              value={value.count === undefined ? '' : String(value.count)}
+              value={typed}
               onChange={(e) => {
+                setTyped(e.target.value);
                 const { count: _dropped, ...rest } = value;
-                const count = Number(e.target.value.replace(',', '.'));
-                onChange(e.target.value === '' || !Number.isFinite(count) ? rest : { ...value, count });
+                const count = readNumber(e.target.value);
+                onChange(count === undefined ? rest : { ...value, count });
               }}
             />
             <LengthField

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Course } from '../../course';
 import { useDayLink } from '../../day';
 import { Button, TextField } from '../../../shared/ui';
-import { lengthText, usePreferences } from '../../../shared/units';
+import { lengthText, readNumber, usePreferences } from '../../../shared/units';
 import type { Stand } from '../api';
 import { MetresField } from '../../length';
 
@@ -69,8 +69,8 @@ export function Place(props: {
             inputMode="decimal"
             defaultValue={(stand.turnRadians * DEGREES).toFixed(0)}
             onBlur={(e) => {
-              const turned = Number(e.target.value.replace(',', '.'));
-              if (Number.isFinite(turned)) props.onMove({ turnRadians: wrapped(turned / DEGREES) });
+              const turned = readNumber(e.target.value);
+              if (turned !== undefined) props.onMove({ turnRadians: wrapped(turned / DEGREES) });
             }}
           />
           <div className="col-span-3 flex flex-wrap gap-2">

@@ -83,6 +83,11 @@ final class Chromium implements AutoCloseable {
         return page(390, 844, ServiceWorkerPolicy.ALLOW);
     }
 
+    /** A desk whose owner writes decimal commas. */
+    Page deskWithCommas() {
+        return page(keeping(1280, 800, ServiceWorkerPolicy.BLOCK).setLocale("de-DE"));
+    }
+
     /** A tablet held upright, tapped and not clicked. */
     Page tablet() {
         return page(keeping(820, 1180, ServiceWorkerPolicy.BLOCK).setHasTouch(true));

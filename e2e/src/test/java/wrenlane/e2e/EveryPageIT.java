@@ -68,8 +68,9 @@ class EveryPageIT {
                 "/phone",
                 "/nowhere"
             })
-    void hasNothingForAxeAndFitsAPhone(String address) {
-        Page page = at(APP.chromium().desk(), address);
+    void hasNothingForAxeFitsAPhoneAndWritesCommas(String address) {
+        Page page = at(APP.chromium().deskWithCommas(), address);
+        assertThat(WithCommas.points(page)).isEmpty();
         assertThat(violations(page, axe -> axe.withTags(RULES))).isEmpty();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
                 .click();
@@ -151,6 +152,12 @@ class EveryPageIT {
     @Test
     void saysMetresToWhoeverReadsThem() {
         assertThat(InFeet.metresAlone(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+    }
+
+    /** What looks for decimal points finds them where they are read. */
+    @Test
+    void writesPointsForWhoeverReadsThem() {
+        assertThat(WithCommas.points(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
     }
 
     @Test
