@@ -24,12 +24,11 @@ public record ConeCount(
     /**
      * For all courses that stand at once, or for any one set up after another, whichever takes more.
      *
-     * @param atOnce courses that have a place on the yard
+     * @param together what those take that have a place on the yard, where they stand: what they share counts once
      * @param after courses that have none
      * @param owned by the school, of each marker ever counted, by its name
      */
-    public static List<ConeCount> of(List<CoursePlan> atOnce, List<CoursePlan> after, Map<String, Integer> owned) {
-        List<MarkerCount> together = MarkerCount.sum(atOnce.stream().map(SetOutSheet::markers));
+    public static List<ConeCount> of(List<MarkerCount> together, List<CoursePlan> after, Map<String, Integer> owned) {
         return MarkerCount.most(
                         Stream.concat(Stream.of(together), after.stream().map(SetOutSheet::markers)))
                 .stream()

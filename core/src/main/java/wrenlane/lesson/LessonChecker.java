@@ -73,11 +73,8 @@ public final class LessonChecker {
                             j,
                             b.sort().label() + " begins before " + a.sort().label() + " has ended.");
                 }
-                boolean oneCourse = a.area() != b.area()
-                        && a.station().equals(b.station())
-                        && a.station().filter(id -> !id.equals(Station.OPEN)).isPresent();
-                if (oneCourse) {
-                    found("one-course", j, "One course would be ridden in two areas at once.");
+                if (a.area() != b.area()) {
+                    besideOneAnother(a, b, j);
                 }
                 Set<String> both = riders(a);
                 both.retainAll(riders(b));
@@ -90,6 +87,24 @@ public final class LessonChecker {
             if (blocks.get(i).area() >= brief.watchedAreas()) {
                 found("unwatched", i, "Nobody watches area " + (blocks.get(i).area() + 1) + ".");
             }
+        }
+    }
+
+    /** Two blocks at the same time in two areas, the second with this number. */
+    private void besideOneAnother(Block a, Block b, int number) {
+        Optional<Station> one = a.station().flatMap(brief::station);
+        Optional<Station> other = b.station().flatMap(brief::station);
+        if (one.isEmpty() || other.isEmpty() || one.get().mayBeBeside(other.get())) {
+            return;
+        }
+        if (one.equals(other)) {
+            found("one-course", number, "One course would be ridden in two areas at once.");
+        } else {
+            found(
+                    "shared-ground",
+                    number,
+                    one.get().name() + " and " + other.get().name()
+                            + " share ground or cones, and would be ridden at once.");
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -116,9 +117,13 @@ final class RoundSearch {
     private boolean mayFollow(Station next, int times, List<Station> sofar) {
         int inRound = sofar.size() % areas;
         List<Station> close = sofar.subList(Math.max(0, sofar.size() - inRound - areas), sofar.size());
+        List<Station> beside = sofar.subList(sofar.size() - inRound, sofar.size());
         boolean inOrder = inRound == 0 || few.indexOf(next) > few.indexOf(sofar.get(sofar.size() - 1));
         long before = sofar.stream().filter(next::equals).count();
-        return inOrder && !close.contains(next) && before < times;
+        return inOrder
+                && !close.contains(next)
+                && before < times
+                && beside.stream().allMatch(next::mayBeBeside);
     }
 
     /** Step by step to where no round put in, changed for another or changed over gains. */
@@ -137,16 +142,19 @@ final class RoundSearch {
         }
     }
 
-    /** Every choice of stations for the areas: a course stands once, open ground is wherever there is room. */
+    /** Every choice of stations for the areas that may be ridden beside one another. */
     private Stream<List<Station>> sets(int from, List<Station> sofar) {
         if (sofar.size() == areas) {
             return Stream.of(sofar);
         }
-        return Stream.iterate(from, i -> i < few.size(), i -> i + 1).flatMap(i -> {
-            List<Station> more = new ArrayList<>(sofar);
-            more.add(few.get(i));
-            return sets(few.get(i).id().equals(Station.OPEN) ? i : i + 1, more);
-        });
+        return IntStream.range(from, few.size())
+                .filter(i -> sofar.stream().allMatch(few.get(i)::mayBeBeside))
+                .boxed()
+                .flatMap(i -> {
+                    List<Station> more = new ArrayList<>(sofar);
+                    more.add(few.get(i));
+                    return sets(i, more);
+                });
     }
 
     /** All that one step leads to. */

@@ -18,9 +18,16 @@ import wrenlane.units.LengthSystem;
  * @param standing whether it stands from the start, beside the others that do
  * @param passSeconds one run with the way back and a word, for the slowest rider: an estimate
  * @param tasks what each rider would ride here, by rider; whoever is missing has nothing to ride here yet
+ * @param sharing ids of stations with which it shares ground or cones: never ridden at the same time
  */
 public record Station(
-        String id, String name, Laying laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+        String id,
+        String name,
+        Laying laying,
+        boolean standing,
+        int passSeconds,
+        Map<String, RiderTask> tasks,
+        Set<String> sharing) {
     /** The id of open ground. */
     public static final String OPEN = "open";
 
@@ -41,7 +48,14 @@ public record Station(
         }
     }
 
+    /** One with its ground to itself. */
+    public Station(
+            String id, String name, Laying laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+        this(id, name, laying, standing, passSeconds, tasks, Set.of());
+    }
+
     public Station {
+        sharing = Set.copyOf(sharing);
         if (!(passSeconds >= 5 && passSeconds <= 900)) {
             throw new IllegalArgumentException("passSeconds is " + passSeconds + " s; it lies between 5 and 900 s");
         }
@@ -51,6 +65,11 @@ public record Station(
     /** Whether all of some riders have something to ride here. */
     public boolean isForAll(Set<String> riders) {
         return tasks.keySet().containsAll(riders);
+    }
+
+    /** Whether it and another may be ridden at the same time: a course stands once, open ground is wherever there is room. */
+    boolean mayBeBeside(Station other) {
+        return id.equals(other.id) ? id.equals(OPEN) : !sharing.contains(other.id) && !other.sharing.contains(id);
     }
 
     Optional<RiderTask> task(String rider) {

@@ -170,10 +170,11 @@ public record SetOutAccuracy(
     /** The room with other settings; empty where the kind does not allow them. */
     private static Optional<Double> spareAt(Course course, CourseSettings settings, Ride ride) {
         return settings.check(course.kind()).isEmpty()
-                ? Optional.of(CourseFit.room(new Course(course.kind(), settings, course.firstTurn()), ride)
-                        .fit()
-                        .spare()
-                        .metres())
+                ? Optional.of(
+                        CourseFit.room(new Course(course.kind(), settings, course.firstTurn(), course.others()), ride)
+                                .fit()
+                                .spare()
+                                .metres())
                 : Optional.empty();
     }
 

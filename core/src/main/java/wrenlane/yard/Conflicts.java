@@ -21,6 +21,9 @@ final class Conflicts {
     /** The way through may lie this far from the line ridden, in metres; chosen by us, from the lines of all kinds. */
     private static final double WAY_METRES = 0.8;
 
+    /** Code of the finding that two courses overlap. */
+    static final String OVERLAP = "courses-overlap";
+
     private final Polygon outline;
     private final PreparedGeometry preparedOutline;
     private final STRtree blocking = new STRtree();
@@ -123,22 +126,48 @@ final class Conflicts {
                 .toList();
     }
 
-    /** Two courses that overlap, or would send two machines to the same ground. */
+    /** Two courses that overlap, share cones, or would send two machines to the same ground. */
     static Optional<Finding> between(StandingCourse a, StandingCourse b) {
-        double areas = overlap(a.areaPolygon(), b.areaPolygon());
-        if (areas > GroundPlan.TOUCHING_METRES) {
-            return found("courses-overlap", a, "%s and %s overlap by %s.", a.name(), b.name(), Said.metres(areas, 1));
+        double runOut = overlap(a.runOutPolygon(), b.runOutPolygon());
+        if (runOut <= GroundPlan.TOUCHING_METRES) {
+            return Optional.empty();
         }
-        double shared = overlap(a.runOutPolygon(), b.runOutPolygon());
-        return shared > GroundPlan.TOUCHING_METRES
-                ? found(
+        List<SharedCones.SharedCone> cones = SharedCones.between(a, b);
+        if (!cones.isEmpty()) {
+            return found(
+                    "cones-shared",
+                    a,
+                    "%s and %s share %d cone%s (%s): never let both be ridden at once.",
+                    a.name(),
+                    b.name(),
+                    cones.size(),
+                    cones.size() == 1 ? "" : "s",
+                    SharedCones.named(cones));
+        }
+        double areas = overlap(a.areaPolygon(), b.areaPolygon());
+        return areas > GroundPlan.TOUCHING_METRES
+                ? found(OVERLAP, a, "%s and %s overlap by %s.", a.name(), b.name(), Said.metres(areas, 1))
+                : found(
                         "run-outs-shared",
                         a,
                         "%s and %s share %s of run-out: never let both be ridden at once, or move them apart.",
                         a.name(),
                         b.name(),
-                        Said.metres(shared, 1))
-                : Optional.empty();
+                        Said.metres(runOut, 1));
+    }
+
+    /** Two courses whose cones would stand on one another without being alike. */
+    static Optional<Finding> onOneSpot(StandingCourse a, StandingCourse b) {
+        return SharedCones.colliding(a, b)
+                .flatMap(both -> found(
+                        "cones-on-one-spot",
+                        a,
+                        "The %s of %s and the %s of %s would stand on one another: set both out in the same marker, or move"
+                                + " one course.",
+                        both.first(),
+                        a.name(),
+                        both.second(),
+                        b.name()));
     }
 
     /** How far two shapes overlap: the lesser extent of what they share, in metres. */

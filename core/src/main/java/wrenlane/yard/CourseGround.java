@@ -3,6 +3,8 @@ package wrenlane.yard;
 import java.util.List;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.NestedCourse;
+import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.plane.Point;
@@ -16,11 +18,29 @@ import wrenlane.plane.Point;
  * @param withRunOut the same with all that a machine reaches which goes straight on from anywhere on the way
  * @param way the way through
  * @param start where the ride begins
+ * @param cones all that stand there
  */
 public record CourseGround(
-        String name, boolean turns, Ground ridden, Ground withRunOut, List<Point> way, RouteEnd start) {
+        String name,
+        boolean turns,
+        Ground ridden,
+        Ground withRunOut,
+        List<Point> way,
+        RouteEnd start,
+        List<Cone> cones) {
+    public CourseGround {
+        way = List.copyOf(way);
+        cones = List.copyOf(cones);
+    }
+
     /** Of a course. */
     public static CourseGround of(String name, Course course) {
+        return of(name, NestedCourse.of(course));
+    }
+
+    /** Of a course at all settings it stands at: the widest takes the most ground. */
+    public static CourseGround of(String name, NestedCourse nested) {
+        Course course = nested.widest();
         CoursePlan plan = course.plan();
         return new CourseGround(
                 name,
@@ -28,7 +48,8 @@ public record CourseGround(
                 Ground.ridden(plan),
                 Ground.withRunOut(plan),
                 plan.route().points(),
-                plan.route().start());
+                plan.route().start(),
+                nested.plan().cones());
     }
 
     /** The same, standing somewhere. */

@@ -63,6 +63,11 @@ public record Ground(double minX, double maxX, double minY, double maxY) {
         return lengthMetres() * widthMetres();
     }
 
+    /** Whether a place in the course's axes lies on it. */
+    boolean holds(Point p) {
+        return p.x() >= minX && p.x() <= maxX && p.y() >= minY && p.y() <= maxY;
+    }
+
     /** Its middle, in the course's axes. */
     Point middle() {
         return new Point((minX + maxX) / 2, (minY + maxY) / 2);

@@ -45,7 +45,9 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
             findings.addAll(conflicts.withObstacles(c));
             findings.addAll(conflicts.withSlipperyGround(c));
             for (StandingCourse other : courses.subList(i + 1, courses.size())) {
-                Conflicts.between(c, other).ifPresent(findings::add);
+                Optional<Finding> between = Conflicts.between(c, other);
+                between.ifPresent(findings::add);
+                between.flatMap(shared -> Conflicts.onOneSpot(c, other)).ifPresent(findings::add);
             }
             slope(c, novices).ifPresent(findings::add);
         }

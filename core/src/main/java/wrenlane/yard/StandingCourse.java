@@ -4,12 +4,18 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import wrenlane.course.plan.Cone;
 import wrenlane.plane.Point;
 
 /** A course where it stands on a yard. */
 public record StandingCourse(CourseGround ground, Stand stand) {
     public String name() {
         return ground.name();
+    }
+
+    /** Where one of its cones stands, in the yard's axes. */
+    Point placeOf(Cone cone) {
+        return stand.toYard(cone.centre());
     }
 
     /** Corners of the ground ridden on, in the yard's axes. */

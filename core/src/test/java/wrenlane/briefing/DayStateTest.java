@@ -69,6 +69,10 @@ class DayStateTest {
     private static final CoursePlan EIGHT =
             Course.standard(CourseKinds.find("figure-eight").orElseThrow()).plan();
 
+    private static List<MarkerCount> together(CoursePlan... atOnce) {
+        return MarkerCount.sum(Stream.of(atOnce).map(SetOutSheet::markers));
+    }
+
     private static List<MarkerCount> needed(List<ConeCount> counts) {
         return counts.stream().map(c -> new MarkerCount(c.marker(), c.needed())).toList();
     }
@@ -77,11 +81,11 @@ class DayStateTest {
     void conesOfWhatStandsAtOnceAddUpAndOthersTakeTheirTurn() {
         List<MarkerCount> box = SetOutSheet.markers(BOX);
         assertThat(needed(ConeCount.of(List.of(), List.of(BOX, BOX), Map.of()))).isEqualTo(box);
-        assertThat(needed(ConeCount.of(List.of(BOX, BOX), List.of(BOX), Map.of())))
+        assertThat(needed(ConeCount.of(together(BOX, BOX), List.of(BOX), Map.of())))
                 .isEqualTo(box.stream()
                         .map(c -> new MarkerCount(c.marker(), 2 * c.count()))
                         .toList());
-        assertThat(needed(ConeCount.of(List.of(BOX), List.of(EIGHT), Map.of())))
+        assertThat(needed(ConeCount.of(together(BOX), List.of(EIGHT), Map.of())))
                 .isEqualTo(MarkerCount.most(Stream.of(box, SetOutSheet.markers(EIGHT))));
     }
 
@@ -91,16 +95,16 @@ class DayStateTest {
         CoursePlan inDiscs = Course.standard(CourseKinds.uTurnBox())
                 .with(Markers.STANDARD.with(disc))
                 .plan();
-        assertThat(ConeCount.of(List.of(BOX, inDiscs), List.of(), Map.of("yellow disc", 6)))
+        assertThat(ConeCount.of(together(BOX, inDiscs), List.of(), Map.of("yellow disc", 6)))
                 .extracting(c -> new MarkerCount(c.marker(), c.needed()).text() + ", " + c.missing() + " missing")
                 .containsExactly("4 tall cones, 0 missing", "8 flat markers, 0 missing", "8 yellow discs, 2 missing");
     }
 
     @Test
     void whatTheSchoolLacksIsCountedWithoutTheSpare() {
-        int n = ConeCount.of(List.of(BOX), List.of(), Map.of()).get(0).needed();
-        Marker marker = ConeCount.of(List.of(BOX), List.of(), Map.of()).get(0).marker();
-        ConeCount short3 = ConeCount.of(List.of(BOX), List.of(), Map.of(marker.name(), n - 3))
+        int n = ConeCount.of(together(BOX), List.of(), Map.of()).get(0).needed();
+        Marker marker = ConeCount.of(together(BOX), List.of(), Map.of()).get(0).marker();
+        ConeCount short3 = ConeCount.of(together(BOX), List.of(), Map.of(marker.name(), n - 3))
                 .get(0);
         assertThat(short3.missing()).isEqualTo(3);
         assertThat(short3.spare()).isEqualTo(Math.max(1, n / 5));

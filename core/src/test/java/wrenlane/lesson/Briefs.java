@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import wrenlane.drill.DrillStanding.State;
@@ -47,8 +48,20 @@ final class Briefs {
                     s.tasks()
                             .forEach((rider, task) ->
                                     tasks.put(rider, task.on(Optional.empty(), Optional.ofNullable(weak.get(rider)))));
-                    return new Station(s.id(), s.name(), s.laying(), s.standing(), s.passSeconds(), tasks);
+                    return new Station(s.id(), s.name(), s.laying(), s.standing(), s.passSeconds(), tasks, s.sharing());
                 })
+                .toList();
+        return new LessonBrief(
+                of.minutes(), of.riders(), stations, of.areas(), of.helpers(), of.weather(), of.wishes());
+    }
+
+    /** The same with two stations that share ground. */
+    static LessonBrief sharing(LessonBrief of, String one, String other) {
+        List<Station> stations = of.stations().stream()
+                .map(s -> !s.id().equals(one)
+                        ? s
+                        : new Station(
+                                s.id(), s.name(), s.laying(), s.standing(), s.passSeconds(), s.tasks(), Set.of(other)))
                 .toList();
         return new LessonBrief(
                 of.minutes(), of.riders(), stations, of.areas(), of.helpers(), of.weather(), of.wishes());

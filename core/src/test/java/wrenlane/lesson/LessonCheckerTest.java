@@ -68,6 +68,17 @@ class LessonCheckerTest {
                 .contains("overlap", "two-places");
     }
 
+    /** Said of either of them, it holds for both. */
+    @Test
+    void findsCoursesThatShareGroundRiddenAtOnce() {
+        LessonBrief two = new LessonBrief(
+                150, BRIEF.riders(), BRIEF.stations(), 2, 1, Weather.DRY, List.of(wish("box"), wish("weave")));
+        List<Block> beside = LessonPlanner.plan(two).blocks();
+        assertThat(codes(two, beside)).isEmpty();
+        assertThat(codes(Briefs.sharing(two, "box", "weave"), beside)).containsOnly("shared-ground");
+        assertThat(codes(Briefs.sharing(two, "weave", "box"), beside)).containsOnly("shared-ground");
+    }
+
     /** Open ground is wherever there is room; a course stands once. */
     @Test
     void findsACourseRiddenInTwoAreasAtOnce() {

@@ -74,6 +74,7 @@ class BadInputTest {
                 new Endpoint("POST", "/api/yards/surveys", Courses.ground(40, 20)),
                 new Endpoint("POST", "/api/ground-plans", groundPlan()),
                 new Endpoint("POST", "/api/placings", groundPlan()),
+                new Endpoint("POST", "/api/rides-among-others", among()),
                 new Endpoint("PUT", "/api/kit", Map.of("conesOwned", Map.of("TALL", 12))),
                 new Endpoint("POST", "/api/machines", Courses.machine("M")),
                 new Endpoint("PUT", "/api/machines/999", Courses.machine("M")),
@@ -251,7 +252,13 @@ class BadInputTest {
                 related("/api/days", day("2026-05-14"), d -> d.put("courseIds", List.of(4711)), 422),
                 related("/api/days", day("2026-05-14"), d -> d.put("stands", List.of(stand(4711, 0))), 422),
                 related("/api/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
-                related("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404));
+                related("/api/placings", groundPlan(), g -> g.put("yardId", 4711), 404),
+                related("/api/rides-among-others", among(), g -> g.put("courses", List.of(stand(4711, 0))), 404),
+                spoil(
+                        "/api/rides-among-others",
+                        among(),
+                        g -> g.put("rides", List.of(Map.of("machineId", 1, "level", "MASTER"))),
+                        400));
     }
 
     @ParameterizedTest
@@ -419,6 +426,10 @@ class BadInputTest {
 
     private static Map<String, Object> groundPlan() {
         return new java.util.HashMap<>(Map.of("yardId", 1, "courses", List.of(), "novices", true));
+    }
+
+    private static Map<String, Object> among() {
+        return new java.util.HashMap<>(Map.of("yardId", 1, "courses", List.of(), "rides", List.of()));
     }
 
     private static Object stand(long course, double x) {

@@ -296,15 +296,6 @@ public final class CourseLayout {
     }
 
     private Keep off(Cone cone, Optional<Side> side, double from, double to) {
-        return new Keep.Off(
-                "cone " + cone.label(),
-                cone.sort() == ConeSort.TALL ? Part.BODY : Part.WHEELS,
-                cone.centre(),
-                cone.marker().baseMetres() / 2,
-                cone.marker().heightMetres(),
-                side,
-                from,
-                to,
-                ends.contains(cone));
+        return Keep.Off.of("cone " + cone.label(), cone, side, from, to, ends.contains(cone));
     }
 }

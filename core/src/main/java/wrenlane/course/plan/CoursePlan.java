@@ -1,6 +1,7 @@
 package wrenlane.course.plan;
 
 import java.util.List;
+import java.util.Optional;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
@@ -56,6 +57,18 @@ public record CoursePlan(
         public double widthMetres() {
             return maxY - minY;
         }
+    }
+
+    /**
+     * The same among cones of other courses, which are ridden by on whichever side there is room.
+     *
+     * @param others in this course's axes, each called what the verdict is to call it
+     */
+    public CoursePlan among(List<Cone> others) {
+        List<Keep> keeps = others.stream()
+                .<Keep>map(cone -> Keep.Off.of(cone.label(), cone, Optional.empty(), 0, route.lengthMetres(), false))
+                .toList();
+        return new CoursePlan(cones, lines, route.with(keeps), area, measures, notes);
     }
 
     /** The same with sides changed over. */

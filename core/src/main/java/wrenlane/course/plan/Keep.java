@@ -67,6 +67,21 @@ public sealed interface Keep {
             double toStation,
             boolean atAnEnd)
             implements Keep {
+        /** Of a cone: by the whole machine where it is tall, by the wheels where it is flat. */
+        static Off of(
+                String name, Cone cone, Optional<Side> side, double fromStation, double toStation, boolean atAnEnd) {
+            return new Off(
+                    name,
+                    cone.sort() == ConeSort.TALL ? Part.BODY : Part.WHEELS,
+                    cone.centre(),
+                    cone.marker().baseMetres() / 2,
+                    cone.marker().heightMetres(),
+                    side,
+                    fromStation,
+                    toStation,
+                    atAnEnd);
+        }
+
         @Override
         public Point nearestTo(Point other) {
             return centre;

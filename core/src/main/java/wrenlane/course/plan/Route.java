@@ -70,6 +70,17 @@ public record Route(
                 points, start, end, keeps.stream().filter(k -> !k.atAnEnd()).toList(), oneWays, pace);
     }
 
+    /** The same with more to keep clear of. */
+    Route with(List<? extends Keep> more) {
+        return new Route(
+                points,
+                start,
+                end,
+                Stream.<Keep>concat(keeps.stream(), more.stream()).toList(),
+                oneWays,
+                pace);
+    }
+
     /** The same with one more stretch ridden one way. */
     public Route with(OneWay more) {
         return new Route(

@@ -135,12 +135,17 @@ public class EvaluationService {
         return ride(turn(machineId), request.level(), request.ground(), request.yardId());
     }
 
+    /** Who rides, on the yard's ground or on dry paving. */
+    public Ride ride(long machineId, RiderLevel level, @Nullable Long yardId) {
+        return ride(turn(machineId), level, null, yardId);
+    }
+
     /** The line drawn for somebody, and the marks to ride it by. */
     public record Drawn(CheckedLine line, List<RidingMark> marks) {}
 
     /** Draws a course's line for a machine and a rider's level, on the yard's ground or on dry paving. */
     public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
-        Ride ride = ride(turn(machineId), level, null, yardId);
+        Ride ride = ride(machineId, level, yardId);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
             CourseFit fit = CourseFit.of(course, ride).fit();
             return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));

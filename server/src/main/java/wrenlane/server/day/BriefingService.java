@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -17,7 +16,6 @@ import wrenlane.briefing.DayState;
 import wrenlane.briefing.Gear;
 import wrenlane.course.Course;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.course.plan.CoursePlan;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
@@ -42,6 +40,8 @@ import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -157,11 +157,10 @@ public class BriefingService {
     }
 
     private DayState state(Read read) {
-        Set<Long> placed = stands(read.day()).keySet();
-        List<CourseResponse> standing =
-                read.courses().stream().filter(c -> placed.contains(c.id())).toList();
+        Map<Long, StandingCourse> placed = read.day().standing(read.courses());
+        List<StandingCourse> standing = List.copyOf(placed.values());
         List<CourseResponse> unplaced =
-                read.courses().stream().filter(c -> !placed.contains(c.id())).toList();
+                read.courses().stream().filter(c -> !placed.containsKey(c.id())).toList();
         return new DayState(
                 read.yard().isPresent(),
                 read.yard().map(y -> !y.cautions().isEmpty()).orElse(false),
@@ -169,7 +168,10 @@ public class BriefingService {
                 read.yard().isEmpty()
                         ? List.of()
                         : unplaced.stream().map(CourseResponse::name).toList(),
-                ConeCount.of(plans(read.day(), standing), plans(read.day(), unplaced), read.owned()),
+                ConeCount.of(
+                        SharedCones.markers(standing),
+                        unplaced.stream().map(c -> read.day().nested(c).plan()).toList(),
+                        read.owned()),
                 read.riders().size(),
                 read.machines().stream()
                         .filter(m -> !m.measured())
@@ -178,10 +180,6 @@ public class BriefingService {
                 read.lesson(),
                 read.logged(),
                 read.day().date().isBefore(LocalDate.now(clock)));
-    }
-
-    private static List<CoursePlan> plans(DayResponse day, List<CourseResponse> courses) {
-        return courses.stream().map(c -> day.nested(c).plan()).toList();
     }
 
     /** The course that rungs are said for: the day's first. */

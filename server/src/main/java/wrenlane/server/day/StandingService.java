@@ -49,8 +49,8 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.setout.SetOutSheet;
 import wrenlane.units.LengthSystem;
+import wrenlane.yard.SharedCones;
 
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
 @Service
@@ -187,13 +187,12 @@ public class StandingService {
 
     /** The flat markers there are, less what the day's other courses stand in at the same time. */
     private List<Owned> owned(DayResponse day, long courseId) {
-        Map<String, Integer> taken = MarkerCount.sum(day.stands().stream()
+        Map<String, Integer> taken = byName(SharedCones.markers(List.copyOf(day.standing(day.stands().stream()
                         .map(DayStand::courseId)
                         .filter(id -> id != courseId)
-                        .map(id ->
-                                SetOutSheet.markers(day.nested(courses.get(id)).plan())))
-                .stream()
-                .collect(Collectors.toMap(c -> c.marker().name(), MarkerCount::count));
+                        .map(courses::get)
+                        .toList())
+                .values())));
         KitResponse has = kit.get();
         Map<String, Integer> counted = has.ownedByName();
         return Stream.concat(Stream.of(has.usualFlat()), has.markers().stream().map(KitMarkerJson::marker))
@@ -204,6 +203,10 @@ public class StandingService {
                         Optional.ofNullable(counted.get(marker.name()))
                                 .map(n -> Math.max(0, n - taken.getOrDefault(marker.name(), 0)))))
                 .toList();
+    }
+
+    private static Map<String, Integer> byName(List<MarkerCount> counts) {
+        return counts.stream().collect(Collectors.toMap(c -> c.marker().name(), MarkerCount::count));
     }
 
     /** What suits each rider; empty where their machine has no rung here, or time ran out. */

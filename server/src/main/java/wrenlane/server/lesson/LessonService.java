@@ -3,6 +3,7 @@ package wrenlane.server.lesson;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +33,6 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayRequest.DayStand;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.day.StandingService;
@@ -59,6 +59,8 @@ import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.units.LengthSystem;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
 
 /** Plans the lesson of a day from what is stored of it. */
 @Service
@@ -346,10 +348,23 @@ public class LessonService {
     private List<Station> stations(Read read, Map<String, LessonTasks> tasks, Map<Long, Map<Long, Rides>> rides) {
         LessonStations made = new LessonStations(
                 read.catalogue(), tasks, rides, course -> laying.get(course, () -> Station.Laying.of(course)));
-        Set<Long> placed = read.day().stands().stream().map(DayStand::courseId).collect(Collectors.toSet());
+        Map<Long, Set<String>> placed = sharing(read.day().standing(read.courses()));
         List<Station> stations = new ArrayList<>(List.of(made.open()));
-        read.courses().forEach(c -> stations.add(made.of(c, read.day().nested(c), placed.contains(c.id()))));
+        read.courses().forEach(c -> stations.add(made.of(c, read.day().nested(c), placed.get(c.id()))));
         return stations;
+    }
+
+    /** Which stations each course shares ground with, of those that stand. */
+    private static Map<Long, Set<String>> sharing(Map<Long, StandingCourse> standing) {
+        List<Long> ids = List.copyOf(standing.keySet());
+        List<List<Integer>> with = SharedCones.sharingGround(List.copyOf(standing.values()));
+        Map<Long, Set<String>> sharing = new HashMap<>();
+        for (int i = 0; i < ids.size(); i++) {
+            sharing.put(
+                    ids.get(i),
+                    with.get(i).stream().map(j -> String.valueOf(ids.get(j))).collect(Collectors.toSet()));
+        }
+        return sharing;
     }
 
     /** Empty where nobody takes part, or somebody has nothing to ride at all. */

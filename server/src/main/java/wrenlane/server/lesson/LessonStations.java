@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.drill.Catalogue;
@@ -58,8 +60,12 @@ final class LessonStations {
         return new Station(Station.OPEN, "Open ground", Station.Laying.NONE, true, seconds, tasks);
     }
 
-    /** A course of the day. */
-    Station of(CourseResponse stored, NestedCourse nested, boolean standing) {
+    /**
+     * A course of the day.
+     *
+     * @param sharing ids of what it shares ground with; missing where it does not stand from the start
+     */
+    Station of(CourseResponse stored, NestedCourse nested, @Nullable Set<String> sharing) {
         Course course = nested.widest();
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
         riders.forEach((id, of) -> of.on(course).ifPresent(task -> tasks.put(id, ridden(stored.id(), id, task))));
@@ -73,10 +79,11 @@ final class LessonStations {
         return new Station(
                 String.valueOf(stored.id()),
                 stored.name(),
-                standing ? Station.Laying.NONE : laying.apply(nested),
-                standing,
+                sharing != null ? Station.Laying.NONE : laying.apply(nested),
+                sharing != null,
                 seconds.stream().mapToInt(Integer::intValue).max().orElse(OPEN_SECONDS),
-                tasks);
+                tasks,
+                sharing != null ? sharing : Set.of());
     }
 
     private RiderTask ridden(long courseId, String rider, RiderTask task) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
+import wrenlane.course.plan.Cone;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
@@ -15,7 +16,9 @@ import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.LaidCourse;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.placing.AmongResponse.AmongOthers;
 import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
+import wrenlane.server.placing.GroundPlanResponse.SharedJson;
 import wrenlane.server.placing.GroundPlanResponse.StandingCone;
 import wrenlane.server.placing.GroundPlanResponse.StandingJson;
 import wrenlane.server.reckoning.Rank;
@@ -25,6 +28,8 @@ import wrenlane.yard.Caution;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.GroundPlan;
 import wrenlane.yard.Placing;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.SharedPlace;
 import wrenlane.yard.Stand;
 import wrenlane.yard.StandingCourse;
 import wrenlane.yard.Yard;
@@ -34,9 +39,11 @@ import wrenlane.yard.Yard;
 public class PlacingService {
     private final YardService yards;
     private final CourseService courses;
+    private final RidesAmongOthers rides;
     private final Reckoning reckoning;
 
-    PlacingService(YardService yards, CourseService courses, Reckoning reckoning) {
+    PlacingService(YardService yards, CourseService courses, RidesAmongOthers rides, Reckoning reckoning) {
+        this.rides = rides;
         this.yards = yards;
         this.courses = courses;
         this.reckoning = reckoning;
@@ -119,7 +126,7 @@ public class PlacingService {
                             found.add(new Caution(caution.code(), Said.of("%s: %s", c.name(), caution.message()))));
             StandJson stand = asked.stands().get(c.id());
             if (stand != null) {
-                standing.add(CourseGround.of(c.name(), c.course().widest()).at(stand.stand()));
+                standing.add(CourseGround.of(c.name(), c.course()).at(stand.stand()));
             }
         }
         new GroundPlan(asked.yard(), standing)
@@ -133,20 +140,24 @@ public class PlacingService {
     }
 
     private List<Placed> placed(GroundPlanRequest request) {
+        return placed(request.courses());
+    }
+
+    private List<Placed> placed(List<PlacedCourse> asked) {
         Checks checks = new Checks();
-        for (PlacedCourse c : request.courses()) {
+        for (PlacedCourse c : asked) {
             if (c.stand() != null) {
                 checks.addAll(c.stand().check("courses." + c.courseId()));
             }
         }
         RefusedException.unlessNone(checks);
-        return request.courses().stream()
+        return asked.stream()
                 .map(c -> {
                     CourseResponse course = courses.get(c.courseId());
                     NestedCourse nested = new LaidCourse(course.request(), c.standsAt()).nested();
                     return new Placed(
                             new NamedCourse(course.id(), course.name(), nested),
-                            CourseGround.of(course.name(), nested.widest()),
+                            CourseGround.of(course.name(), nested),
                             Optional.ofNullable(c.stand()).map(StandJson::stand));
                 })
                 .toList();
@@ -166,8 +177,73 @@ public class PlacingService {
                         .flatMap(p -> p.standing().stream().map(s -> json(p, s)))
                         .toList(),
                 plan.courses().isEmpty() ? null : plan.waiting().orElse(null),
+                shared(placed),
+                SharedCones.markers(plan.courses()),
                 findings,
                 unfinished);
+    }
+
+    private static List<SharedJson> shared(List<Placed> placed) {
+        List<SharedJson> shared = new ArrayList<>();
+        List<Placed> standing =
+                placed.stream().filter(p -> p.stand().isPresent()).toList();
+        for (int i = 0; i < standing.size(); i++) {
+            for (Placed other : standing.subList(i + 1, standing.size())) {
+                Placed one = standing.get(i);
+                List<SharedCones.SharedCone> cones = SharedCones.between(
+                        one.standing().orElseThrow(), other.standing().orElseThrow());
+                if (!cones.isEmpty()) {
+                    shared.add(new SharedJson(one.course().id(), other.course().id(), cones));
+                }
+            }
+        }
+        return shared;
+    }
+
+    /** Places for one of the courses where it shares cones with others that stand. */
+    List<SharedPlaceJson> share(long courseId, GroundPlanRequest request) {
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        Placed course = placed.stream()
+                .filter(p -> p.course().id() == courseId)
+                .findFirst()
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-course", "courseId", "That course is not among those on this yard."));
+        List<Placed> others = placed.stream()
+                .filter(p -> p != course && p.stand().isPresent())
+                .toList();
+        return reckoning
+                .whole(
+                        Rank.ONE,
+                        "places with shared cones",
+                        () -> SharedPlace.find(
+                                yard,
+                                standing(others),
+                                course.ground(),
+                                course.stand().orElse(NOWHERE)))
+                .stream()
+                .map(place -> new SharedPlaceJson(
+                        others.get(place.with()).course().id(), place.cones(), StandJson.of(place.stand())))
+                .toList();
+    }
+
+    /** Where a course is taken to be that stands nowhere. */
+    private static final Stand NOWHERE = new Stand(0, 0, 0);
+
+    /** Each course with tall cones of others on its ground, ridden among them. */
+    AmongResponse among(AmongRequest request) {
+        List<Placed> standing = placed(request.courses()).stream()
+                .filter(p -> p.stand().isPresent())
+                .toList();
+        List<StandingCourse> all = standing(standing);
+        List<AmongOthers> asked = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            List<Cone> others = SharedCones.amongWhich(all.get(i), all);
+            if (!others.isEmpty()) {
+                asked.add(new AmongOthers(standing.get(i).course(), others));
+            }
+        }
+        return rides.ridden(asked, request.rides(), request.yardId());
     }
 
     private static StandingJson json(Placed p, StandingCourse s) {

@@ -1,0 +1,131 @@
+package wrenlane.yard;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import wrenlane.course.plan.Cone;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.Marker;
+import wrenlane.course.plan.MarkerCount;
+import wrenlane.plane.Point;
+
+/**
+ * Cones that serve more than one course: courses may stand in one another, so that a box's corners are the first gate of a
+ * weave. They are laid once; only one of such courses is ridden at a time.
+ */
+public final class SharedCones {
+    /**
+     * Alike and this near to one another, two cones are one, in metres: what a tape puts a cone off by over a yard. Chosen by
+     * us, from what {@code PlaceError} says of a few metres out.
+     */
+    public static final double NEAR_METRES = 0.05;
+
+    private SharedCones() {}
+
+    /**
+     * One cone of two courses.
+     *
+     * @param first what the one calls it
+     * @param second what the other does
+     */
+    public record SharedCone(String first, String second) {}
+
+    /** The cones that two courses share where they stand, in the order of the first. */
+    public static List<SharedCone> between(StandingCourse first, StandingCourse second) {
+        List<Cone> left = new ArrayList<>(second.ground().cones());
+        List<SharedCone> shared = new ArrayList<>();
+        for (Cone cone : first.ground().cones()) {
+            sameAs(first.placeOf(cone), cone.marker(), second, left).ifPresent(same -> {
+                left.remove(same);
+                shared.add(new SharedCone(cone.label(), same.label()));
+            });
+        }
+        return shared;
+    }
+
+    private static Optional<Cone> sameAs(Point place, Marker marker, StandingCourse of, List<Cone> among) {
+        return among.stream()
+                .filter(other ->
+                        other.marker().equals(marker) && of.placeOf(other).distanceTo(place) <= NEAR_METRES)
+                .findFirst();
+    }
+
+    /** How many markers some courses take that stand at once: what they share counts once. */
+    public static List<MarkerCount> markers(List<StandingCourse> courses) {
+        List<Marker> laid = new ArrayList<>();
+        for (int i = 0; i < courses.size(); i++) {
+            StandingCourse course = courses.get(i);
+            List<StandingCourse> before = courses.subList(0, i);
+            course.ground().cones().stream()
+                    .filter(cone -> before.stream()
+                            .noneMatch(other -> sameAs(
+                                            course.placeOf(cone),
+                                            cone.marker(),
+                                            other,
+                                            other.ground().cones())
+                                    .isPresent()))
+                    .forEach(cone -> laid.add(cone.marker()));
+        }
+        return MarkerCount.of(laid);
+    }
+
+    /**
+     * Tall cones of other courses that stand where one is ridden, in its axes and called after their course; those that are
+     * its own, too, left out. Flat markers of another are rolled over, as those of its other settings are.
+     */
+    public static List<Cone> amongWhich(StandingCourse course, List<StandingCourse> others) {
+        return others.stream()
+                .filter(other -> other != course)
+                .flatMap(other -> other.ground().cones().stream()
+                        .filter(cone -> cone.sort() == ConeSort.TALL)
+                        .filter(cone -> sameAs(
+                                        other.placeOf(cone),
+                                        cone.marker(),
+                                        course,
+                                        course.ground().cones())
+                                .isEmpty())
+                        .map(cone -> inAxesOf(course, other, cone)))
+                .filter(cone -> course.ground().withRunOut().holds(cone.centre()))
+                .toList();
+    }
+
+    private static Cone inAxesOf(StandingCourse course, StandingCourse other, Cone cone) {
+        Point centre = course.stand().toCourse(other.placeOf(cone));
+        Point mark = course.stand().toCourse(other.stand().toYard(cone.mark()));
+        return new Cone(other.name() + " " + cone.label(), cone.role(), cone.marker(), mark, centre);
+    }
+
+    /** Two cones that would stand on one another without being alike, if there are any. */
+    static Optional<SharedCone> colliding(StandingCourse first, StandingCourse second) {
+        return first.ground().cones().stream()
+                .flatMap(a -> second.ground().cones().stream()
+                        .filter(b -> !a.marker().equals(b.marker()) && collide(first, a, second, b))
+                        .map(b -> new SharedCone(
+                                a.marker().name() + " " + a.label(), b.marker().name() + " " + b.label())))
+                .findFirst();
+    }
+
+    private static boolean collide(StandingCourse first, Cone a, StandingCourse second, Cone b) {
+        double bases = (a.marker().baseMetres() + b.marker().baseMetres()) / 2;
+        return first.placeOf(a).distanceTo(second.placeOf(b)) < bases;
+    }
+
+    /** Which is which: "C is 1, D is 2". */
+    static String named(List<SharedCone> shared) {
+        return shared.stream().map(s -> s.first() + " is " + s.second()).collect(Collectors.joining(", "));
+    }
+
+    /** Numbers of the courses that share ground with each, cones or run-outs, and so are not ridden at the same time. */
+    public static List<List<Integer>> sharingGround(List<StandingCourse> courses) {
+        return IntStream.range(0, courses.size())
+                .mapToObj(i -> IntStream.range(0, courses.size())
+                        .filter(j -> j != i
+                                && Conflicts.between(courses.get(i), courses.get(j))
+                                        .isPresent())
+                        .boxed()
+                        .toList())
+                .toList();
+    }
+}

@@ -1,0 +1,22 @@
+package wrenlane.server.placing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import wrenlane.rider.RiderLevel;
+import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
+
+/**
+ * Courses that stand in one another, and who would ride them.
+ *
+ * @param yardId the yard they stand on, for its grip
+ * @param rides machine and level of everybody; those alike once
+ */
+record AmongRequest(
+        @NotNull Long yardId,
+        @NotNull @Size(max = 20) List<@NotNull @Valid PlacedCourse> courses,
+        @NotNull @Size(max = 60) List<@NotNull @Valid RidesThere> rides) {
+    /** One machine with a rider of a level. */
+    record RidesThere(@NotNull Long machineId, @NotNull RiderLevel level) {}
+}

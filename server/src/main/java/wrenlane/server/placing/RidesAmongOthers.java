@@ -1,0 +1,74 @@
+package wrenlane.server.placing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+import wrenlane.course.Course;
+import wrenlane.course.plan.Cone;
+import wrenlane.riding.Ride;
+import wrenlane.server.course.EvaluationService;
+import wrenlane.server.placing.AmongRequest.RidesThere;
+import wrenlane.server.placing.AmongResponse.AmongOthers;
+import wrenlane.server.placing.AmongResponse.CourseAmong;
+import wrenlane.server.placing.AmongResponse.FitAmong;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.verdict.CourseFit;
+
+/** Judges courses among the cones of others, for everybody who would ride them. */
+@Component
+class RidesAmongOthers {
+    private final EvaluationService evaluations;
+    private final Reckoning reckoning;
+
+    RidesAmongOthers(EvaluationService evaluations, Reckoning reckoning) {
+        this.evaluations = evaluations;
+        this.reckoning = reckoning;
+    }
+
+    /** Each course at every setting it stands at, for every machine and level once. */
+    AmongResponse ridden(List<AmongOthers> courses, List<RidesThere> rides, long yardId) {
+        List<RidesThere> apart = rides.stream().distinct().toList();
+        List<Supplier<FitAmong>> asked = new ArrayList<>();
+        for (AmongOthers among : courses) {
+            for (Course course : among.course().course().courses()) {
+                for (RidesThere who : apart) {
+                    Ride ride = evaluations.ride(who.machineId(), who.level(), yardId);
+                    asked.add(() -> fit(course.among(among.cones()), who, ride));
+                }
+            }
+        }
+        List<Optional<FitAmong>> reckoned = asked.isEmpty() ? List.of() : reckoning.parts(Rank.MANY, asked);
+        List<CourseAmong> found = new ArrayList<>();
+        int next = 0;
+        for (AmongOthers among : courses) {
+            int size = among.course().course().courses().size() * apart.size();
+            found.add(new CourseAmong(
+                    among.course().id(),
+                    among.course().name(),
+                    among.cones().stream().map(Cone::label).toList(),
+                    reckoned.subList(next, next + size).stream()
+                            .flatMap(Optional::stream)
+                            .toList()));
+            next += size;
+        }
+        return new AmongResponse(found, reckoned.stream().anyMatch(Optional::isEmpty));
+    }
+
+    private static FitAmong fit(Course course, RidesThere who, Ride ride) {
+        CourseFit fit = CourseFit.roomOnly(course, ride);
+        String tightest = fit.roomiest().binding().keep().name();
+        return new FitAmong(
+                who.machineId(),
+                who.level(),
+                course.settingMetres(),
+                fit.answer(),
+                fit.spare().metres(),
+                fit.spareCapped(),
+                fit.left().rollingSpeed().orElse(null),
+                tightest,
+                course.others().stream().anyMatch(cone -> cone.label().equals(tightest)));
+    }
+}
