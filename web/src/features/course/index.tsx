@@ -20,7 +20,7 @@ export {
   type CourseRequest,
   type ReckonRequest,
 } from './api';
-export { inSentence, ladderOf, requestOf, rungText, settingOf } from './model';
+export { ANSWERS, inSentence, ladderOf, requestOf, rungText, settingOf } from './model';
 export { pairsOf, type Pair } from './pairs';
 export { CourseDrawing } from './plan/CourseDrawing';
 export { mistakeText } from './reading/mistakes';

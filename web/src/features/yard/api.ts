@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LengthSystem } from '../../shared/units';
-import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { body, changing, http, useKeeping, useReckoned, type Api, type Seen } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
 export type YardRequest = Api<'YardRequest'>;
@@ -10,6 +10,8 @@ export type Stand = Api<'StandJson'>;
 export type GroundPlan = Api<'GroundPlanResponse'>;
 export type GroundPlanRequest = Api<'GroundPlanRequest'>;
 export type Standing = Api<'StandingJson'>;
+export type SharedPlace = Api<'SharedPlaceJson'>;
+export type AmongRequest = Api<'AmongRequest'>;
 export type UsualObstacle = Api<'UsualObstacle'>;
 export type Sketch = Api<'SketchJson'>;
 export type DrawnOutline = Api<'DrawnOutline'>;
@@ -81,4 +83,19 @@ export function useFindPlaces() {
     mutationFn: ({ request, signal }: { request: GroundPlanRequest; signal: AbortSignal }) =>
       body(http.POST('/api/placings', { body: request, signal })),
   });
+}
+
+/** Looks for places where a course shares cones with others that stand. */
+export function useSharedPlaces() {
+  return useMutation({
+    mutationFn: ({ courseId, request }: { courseId: number; request: GroundPlanRequest }) =>
+      body(http.POST('/api/shared-places', { params: { query: { courseId } }, body: request })),
+  });
+}
+
+/** How courses that stand in one another are ridden among each other's tall cones. */
+export function useRidesAmong(request: AmongRequest | undefined) {
+  return useReckoned('rides-among', request, (r, signal) =>
+    body(http.POST('/api/rides-among-others', { body: r, signal })),
+  );
 }

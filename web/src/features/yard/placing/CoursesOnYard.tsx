@@ -1,12 +1,14 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Course } from '../../course';
 import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../../day';
-import { useRiders } from '../../rider';
+import { useRiders, type Rider } from '../../rider';
 import { useLasting } from '../../../shared/http';
 import { Button, useSay, useUnsaved } from '../../../shared/ui';
-import { useFindPlaces, type GroundPlan, type Yard } from '../api';
+import { useFindPlaces, type AmongRequest, type GroundPlan, type Yard } from '../api';
 import { lookedAt } from '../model';
 import { Place } from './Place';
+import { ShareCones } from './ShareCones';
+import { Sharing } from './Sharing';
 import { StandingCourses } from './StandingCourses';
 import { Unsafe, UNPLACED } from './Unsafe';
 import { usePlaces, type Places } from './usePlaces';
@@ -77,6 +79,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
       .catch(say.failed);
   const open = courses.filter((c) => places[c.id] === undefined);
   const savable = dirty && !save.isPending;
+  const inOneAnother = plan?.findings.some((f) => f.code === 'cones-shared' || f.code === 'courses-overlap');
   return (
     <div className="grid flex-1 grid-cols-1 gap-6 px-6 py-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
@@ -106,7 +109,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
         <p className="text-sm text-soft">
           Solid: the ground ridden on. Dotted: where a machine gets to that goes straight on, an estimate at
           walking to running pace. Drag a course, or choose it and use the arrow keys, with Shift by a metre;
-          the handle ahead of it turns it.
+          the handle ahead of it turns it. A ring round a cone: two courses share it.
         </p>
       </div>
       <div className="grid content-start gap-4">
@@ -139,6 +142,12 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
           </p>
         )}
         <Unsafe plan={plan} unplaced={unplaced} problem={problem} standing={courses.length - open.length} />
+        {plan && inOneAnother && (
+          <Sharing
+            plan={plan}
+            request={{ yardId: yard.id, courses: requestFor(places).courses, rides: ridesOf(day, riders) }}
+          />
+        )}
         <ul className="grid gap-2">
           {courses.map((c) => (
             <Place
@@ -149,10 +158,27 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
               onChoose={() => setChosen(c.id === chosen ? undefined : c.id)}
               onMove={(some) => move(c.id, some)}
               onTakeUp={() => takeUp(c.id)}
-            />
+            >
+              {courses.length - open.length > 1 && (
+                <ShareCones
+                  courseId={c.id}
+                  request={requestFor(places)}
+                  nameOf={(id) => courses.find((o) => o.id === id)?.name ?? ''}
+                  onMove={(stand) => move(c.id, stand)}
+                />
+              )}
+            </Place>
           ))}
         </ul>
       </div>
     </div>
   );
+}
+
+/** Machine and level of everybody of a day. */
+function ridesOf(day: Day, riders: Rider[]): AmongRequest['rides'] {
+  return day.riders.flatMap(({ riderId, machineId }) => {
+    const level = riders.find((r) => r.id === riderId)?.level;
+    return level === undefined ? [] : [{ machineId, level }];
+  });
 }

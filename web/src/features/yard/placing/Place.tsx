@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Course } from '../../course';
 import { useDayLink } from '../../day';
@@ -19,6 +20,8 @@ export function Place(props: {
   onChoose: () => void;
   onMove: (some: Partial<Stand>) => void;
   onTakeUp: () => void;
+  /** What else can be done with it where it stands. */
+  children?: ReactNode;
 }) {
   const { course, stand, chosen } = props;
   const { system } = usePreferences();
@@ -82,6 +85,7 @@ export function Place(props: {
               Set it out here
             </Link>
           </div>
+          {props.children}
         </div>
       )}
     </li>

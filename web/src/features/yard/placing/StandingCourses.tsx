@@ -20,6 +20,7 @@ export function StandingCourses(props: {
           key={c.courseId}
           course={c}
           view={view}
+          shared={sharedOf(plan, c.courseId)}
           chosen={c.courseId === props.chosen}
           onChoose={() => props.onChoose(c.courseId)}
           onMove={(stand) => props.onMove(c.courseId, stand)}
@@ -40,12 +41,22 @@ export function StandingCourses(props: {
   );
 }
 
+function sharedOf(plan: GroundPlan, courseId: number): Set<string> {
+  return new Set(
+    plan.shared.flatMap(({ firstId, secondId, cones }) =>
+      cones.flatMap((c) => (firstId === courseId ? [c.first] : secondId === courseId ? [c.second] : [])),
+    ),
+  );
+}
+
 /** Courses are moved by this, in metres, so that what is read off is what was meant. */
 const STEP = 0.1;
 
 function OnYard(props: {
   course: Standing;
   view: View;
+  /** Labels of the cones that are another course's, too. */
+  shared: Set<string>;
   chosen: boolean;
   onChoose: () => void;
   onMove: (stand: Stand) => void;
@@ -80,6 +91,19 @@ function OnYard(props: {
       />
       <path d={pathOf(course.way, view)} stroke="var(--plan-rear)" strokeWidth={2} fill="none" />
       {first && <circle cx={view.x(first.x)} cy={view.y(first.y)} r={4.5} fill="var(--plan-rear)" />}
+      {course.cones
+        .filter((c) => props.shared.has(c.label))
+        .map((c) => (
+          <circle
+            key={c.label}
+            cx={view.x(c.at.x)}
+            cy={view.y(c.at.y)}
+            r={7}
+            fill="none"
+            stroke="var(--chalk)"
+            strokeWidth={1.6}
+          />
+        ))}
       {course.cones.map((c) => (
         <circle
           key={c.label}

@@ -108,6 +108,28 @@ class YardIT {
         page.close();
     }
 
+    /** In yellow discs at one of its settings, the box has two marks as far apart as two of the eight's discs. */
+    @Test
+    void aCourseSharesConesWithAnotherThatStands() {
+        Page page = APP.desk("/yard?view=courses");
+        press(page, "Slipway box");
+        press(page, "Share cones");
+        Locator places = page.getByLabel("Places with shared cones").getByRole(AriaRole.BUTTON);
+        places.filter(new Locator.FilterOptions().setHasText("2 cones · Two turntables"))
+                .first()
+                .click();
+        assertThat(page.getByText("Slipway box and Two turntables share 2 cones"))
+                .containsText("never let both be ridden at once");
+        assertThat(page.getByText("what is shared is laid once")).isVisible();
+        press(page, "Save places");
+        assertThat(page.getByText("Places saved.").first()).isVisible();
+        press(page, "Rearrange all");
+        assertThat(page.getByText("Nothing overlaps, run-outs are clear")).isVisible();
+        press(page, "Save places");
+        assertThat(button(page, "Save places")).isDisabled();
+        page.close();
+    }
+
     @Test
     void placesCoursesAndSaysWhatIsUnsafeOnceOneIsDragged() {
         Page page = APP.desk("/yard?view=courses");
