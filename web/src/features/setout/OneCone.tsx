@@ -12,6 +12,8 @@ export function OneCone(props: {
   setOut: SetOut;
   method: Method;
   order: 'LISTED' | 'WALKED';
+  /** What else a cone is where it stands, by its label. */
+  also: Map<string, string>;
   ticks: ReturnType<typeof useTicks>;
   onClose: () => void;
 }) {
@@ -21,6 +23,7 @@ export function OneCone(props: {
   const steps = orderOf(setOut, props.order).flatMap((i) => all[i] ?? []);
   const [at, setAt] = useState(() => firstOpen(steps, ticks.ticked));
   const step = steps[at];
+  const also = step && props.also.get(step.label);
   const standing = steps.filter((s) => ticks.ticked.includes(s.label)).length;
   if (step === undefined || standing === steps.length) {
     return (
@@ -64,6 +67,7 @@ export function OneCone(props: {
         </div>
       ))}
       {step.warning !== undefined && <p className="text-brick">{step.warning}</p>}
+      {also !== undefined && <p className="font-semibold">Also {also}: laid once for both.</p>}
       <CourseDrawing plan={setOut.plan} course={props.course} lit={step.label} plain className="h-56" />
       <Button
         kind="primary"

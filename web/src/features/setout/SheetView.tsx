@@ -23,6 +23,8 @@ export function SheetView(props: {
   who: Who;
   /** What somebody rides it by. */
   chalked: ChalkedMark[];
+  /** What else a cone is where it stands, by its label. */
+  also: Map<string, string>;
   /** What the ticks belong to. */
   ticksKey: string;
   oneByOne: boolean;
@@ -58,6 +60,7 @@ export function SheetView(props: {
         setOut={setOut}
         method={method}
         order={order}
+        also={props.also}
         ticks={ticks}
         onClose={() => props.onOneByOne(false)}
       />
@@ -87,7 +90,7 @@ export function SheetView(props: {
           <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
             One cone at a time
           </Button>
-          <Tape setOut={setOut} method={method} order={order} ticks={ticks} />
+          <Tape setOut={setOut} method={method} order={order} also={props.also} ticks={ticks} />
         </div>
         <Chalk marks={props.chalked} whose={props.who.name} />
         <Checks laid={props.laid} sheet={setOut.sheet} />

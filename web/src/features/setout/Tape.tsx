@@ -9,6 +9,8 @@ export function Tape(props: {
   setOut: SetOut;
   method: Method;
   order: 'LISTED' | 'WALKED';
+  /** What else a cone is where it stands, by its label. */
+  also: Map<string, string>;
   ticks: ReturnType<typeof useTicks>;
 }) {
   const { setOut, method, ticks } = props;
@@ -38,7 +40,17 @@ export function Tape(props: {
         <tbody>
           {orderOf(setOut, props.order).flatMap((i) => {
             const f = figures[i];
-            return f ? [<Row key={f.label} figures={f} method={method} ticks={ticks} />] : [];
+            return f
+              ? [
+                  <Row
+                    key={f.label}
+                    figures={f}
+                    method={method}
+                    also={props.also.get(f.label)}
+                    ticks={ticks}
+                  />,
+                ]
+              : [];
           })}
         </tbody>
       </table>
@@ -58,7 +70,12 @@ function headOf(figures: Figures[], which: 'first' | 'second', method: Method) {
   return figures[0]?.[which].name ?? '';
 }
 
-function Row(props: { figures: Figures; method: Method; ticks: ReturnType<typeof useTicks> }) {
+function Row(props: {
+  figures: Figures;
+  method: Method;
+  also: string | undefined;
+  ticks: ReturnType<typeof useTicks>;
+}) {
   const { figures: f, method, ticks } = props;
   const { system } = usePreferences();
   const cell = (which: 'first' | 'second') => (
@@ -74,6 +91,7 @@ function Row(props: { figures: Figures; method: Method; ticks: ReturnType<typeof
         {f.what}
         {f.role !== '' && <span className="text-soft">, {f.role}</span>}
         {f.warning !== undefined && <span className="text-brick">, {f.warning}</span>}
+        {props.also !== undefined && <span className="block text-sm font-semibold">also {props.also}</span>}
       </td>
       {cell('first')}
       {cell('second')}

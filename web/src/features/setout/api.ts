@@ -75,3 +75,13 @@ export function useSquareCheck(laid: LaidCourse, first: Length | undefined, seco
       ),
   });
 }
+
+/** What else cones of a course are that others share where they stand on a day, by their labels. */
+export function useAlso(day: { id: number; stands: unknown[] } | undefined, courseId: number) {
+  const shared = useQuery({
+    queryKey: ['shared-cones', day],
+    enabled: day !== undefined && day.stands.length > 1,
+    queryFn: () => body(http.GET('/api/days/{id}/shared-cones', { params: { path: { id: day?.id ?? 0 } } })),
+  });
+  return new Map(shared.data?.filter((c) => c.courseId === courseId).map((c) => [c.label, c.also]));
+}

@@ -11,7 +11,7 @@ import { useRiders } from '../rider';
 import { LiesIn } from '../kit';
 import { letterOf, saidAt, useStandingOf, useWhatStands, WhatStandsPanel } from '../standing';
 import { letter, sideText, useYards, type Yard } from '../yard';
-import { useRidingMarks, useSheet, type SetOutRequest } from './api';
+import { useAlso, useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
 import { SheetView } from './SheetView';
@@ -224,6 +224,7 @@ function Sheet(props: {
     ...(stand && { stand }),
     ...(along && { along }),
   };
+  const also = useAlso(day, props.course.id);
   const sheet = useReading(useSheet(asked));
   const marks = useRidingMarks(
     who.pair && {
@@ -243,6 +244,7 @@ function Sheet(props: {
             day={day}
             who={who}
             chalked={marks.data?.marks ?? []}
+            also={also}
             ticksKey={`${day?.id ?? 0}/${props.course.id}`}
             oneByOne={props.oneByOne}
             onOneByOne={props.onOneByOne}

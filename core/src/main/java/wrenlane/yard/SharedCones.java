@@ -1,7 +1,9 @@
 package wrenlane.yard;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -9,6 +11,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.MarkerCount;
+import wrenlane.finding.Said;
 import wrenlane.plane.Point;
 
 /**
@@ -50,6 +53,19 @@ public final class SharedCones {
                 .filter(other ->
                         other.marker().equals(marker) && of.placeOf(other).distanceTo(place) <= NEAR_METRES)
                 .findFirst();
+    }
+
+    /** What else each cone of a course is, by its label: such as "R5 of Two turntables". Those that are its alone are missing. */
+    public static Map<String, String> also(StandingCourse course, List<StandingCourse> others) {
+        Map<String, List<String>> also = new LinkedHashMap<>();
+        others.stream()
+                .filter(other -> other != course)
+                .forEach(other -> between(course, other)
+                        .forEach(cone -> also.computeIfAbsent(cone.first(), label -> new ArrayList<>())
+                                .add(cone.second() + " of " + other.name())));
+        Map<String, String> said = new LinkedHashMap<>();
+        also.forEach((label, names) -> said.put(label, Said.listed(names)));
+        return said;
     }
 
     /** How many markers some courses take that stand at once: what they share counts once. */

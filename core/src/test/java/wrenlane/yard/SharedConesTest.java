@@ -49,6 +49,17 @@ class SharedConesTest {
     }
 
     @Test
+    void eachConeSaysWhatElseItIs() {
+        StandingCourse box = box("Box", 20, 20, 0);
+        StandingCourse twin = box("Twin", 20, 20, 0);
+        StandingCourse third = box("Third", 20, 20, 0);
+        assertThat(SharedCones.also(box, List.of(box, twin, third)))
+                .hasSize(BOX.plan().cones().size())
+                .containsEntry("A1", "A1 of Twin and A1 of Third");
+        assertThat(SharedCones.also(box, List.of(box, box("Far", 60, 60, 0)))).isEmpty();
+    }
+
+    @Test
     void whatIsSharedIsLaidOnce() {
         StandingCourse box = box("Box", 20, 20, 0);
         int all = BOX.plan().cones().size();

@@ -3,12 +3,16 @@ package wrenlane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
@@ -124,7 +128,7 @@ class SharedConesAppTest {
 
     /** Two boxes in one another and one apart, for a day of its own with two areas. */
     @Test
-    void whatIsSharedIsBroughtOnceAndNeverRiddenAtOnce() {
+    void whatIsSharedIsBroughtOnceAndNeverRiddenAtOnce() throws IOException {
         long one = created("/api/courses", Courses.box(7.2));
         long same = created("/api/courses", Courses.box(7.2));
         Map<String, Object> wanted = new HashMap<>();
@@ -146,6 +150,13 @@ class SharedConesAppTest {
         JsonNode cones = APP.finished(path + "/briefing").get("cones");
         assertThat(cones.valueStream().mapToInt(c -> c.get("needed").asInt()).sum())
                 .isEqualTo(10);
+        JsonNode also = APP.get(path + "/shared-cones").body();
+        assertThat(also.size()).isEqualTo(20);
+        assertThat(also.at("/0/also").asString()).isEqualTo(also.at("/0/label").asString() + " of Test box");
+        try (PDDocument pdf = Loader.loadPDF(APP.bytes(
+                "/api/courses/" + one + "/set-out.pdf?dayId=" + stored.get("id").asLong()))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("also A of Test box");
+        }
         JsonNode lesson = APP.post(
                         path + "/lesson-previews",
                         Map.of(

@@ -51,6 +51,12 @@ class DayController {
         return briefings.briefing(id, system);
     }
 
+    /** Cones of the day's courses that are another's, too, where they stand: laid once for both. */
+    @GetMapping("/{id}/shared-cones")
+    List<AlsoCone> listSharedCones(@PathVariable long id) {
+        return briefings.also(id);
+    }
+
     /** What a course stands at, who rides which of it, and what would serve most; or the same for other settings. */
     @GetMapping("/{id}/courses/{courseId}/standing")
     StandingResponse getStanding(

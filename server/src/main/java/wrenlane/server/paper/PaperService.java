@@ -33,6 +33,8 @@ import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.verdict.RidingMark;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
 
 /** Puts courses and days on paper and in files. */
 @Service
@@ -106,8 +108,20 @@ class PaperService {
                 nested(course, Optional.ofNullable(request.dayId()).map(days::get))
                         .plan(),
                 marks(course.course(), request),
+                also(courseId, request),
                 request.figures(),
                 request.paper());
+    }
+
+    /** What else each of its cones is, where it stands on the day. */
+    private Map<String, String> also(long courseId, PaperRequest request) {
+        Map<Long, StandingCourse> standing = Optional.ofNullable(request.dayId())
+                .map(days::get)
+                .map(day ->
+                        day.standing(day.courseIds().stream().map(courses::get).toList()))
+                .orElse(Map.of());
+        StandingCourse course = standing.get(courseId);
+        return course == null ? Map.of() : SharedCones.also(course, List.copyOf(standing.values()));
     }
 
     private List<RidingMark> marks(Course course, PaperRequest request) {

@@ -3,8 +3,11 @@ package wrenlane.server.paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.MarkerCount;
 import wrenlane.drawing.Drawing;
@@ -56,6 +59,7 @@ record PaperSheet(
             SetOutSheet sheet,
             CoursePlan plan,
             List<RidingMark> marks,
+            Map<String, String> also,
             Figures figures,
             Paper paper) {
         DoubleFunction<String> said = figures::length;
@@ -63,8 +67,12 @@ record PaperSheet(
         WalkingOrder walk = sheet.walk();
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < sheet.steps().size(); i++) {
-            rows.add(row(
-                    sheet.steps().get(i), tapes.steps().get(i), 1 + walk.order().indexOf(i), said));
+            SetOutStep step = sheet.steps().get(i);
+            String what = Stream.of(
+                            step.cone().marker().name(), also.get(step.cone().label()))
+                    .filter(Objects::nonNull)
+                    .collect(Collectors.joining(", also "));
+            rows.add(row(step, what, tapes.steps().get(i), 1 + walk.order().indexOf(i), said));
         }
         return new PaperSheet(
                 name,
@@ -95,10 +103,10 @@ record PaperSheet(
         return sheet.markers().stream().map(MarkerCount::text).collect(Collectors.joining(", "));
     }
 
-    private static Row row(SetOutStep s, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
+    private static Row row(SetOutStep s, String what, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
         return new Row(
                 s.cone().label(),
-                s.cone().marker().name(),
+                what,
                 said.apply(s.alongMetres()),
                 said.apply(s.acrossMetres()),
                 said.apply(t.firstMetres()),
