@@ -31,7 +31,7 @@ export function RunTable({ progress }: { progress: Progress }) {
           {progress.days.flatMap((d) =>
             d.runs.map((r) => (
               <tr key={r.id}>
-                <td className="whitespace-nowrap">{dateText(d.date)}</td>
+                <td className="sm:whitespace-nowrap">{dateText(d.date)}</td>
                 <td>{r.courseName}</td>
                 <td>{sideWord(r.side)}</td>
                 <td className="figures text-right whitespace-nowrap">

@@ -5,8 +5,14 @@ import java.util.Locale;
 
 /** What stands between whole numbers and their parts. */
 public enum DecimalSign {
-    POINT,
-    COMMA;
+    POINT(Locale.ROOT),
+    COMMA(Locale.GERMAN);
+
+    private final Locale locale;
+
+    DecimalSign(Locale locale) {
+        this.locale = locale;
+    }
 
     /** As a language has it; one that has neither is written a point. */
     public static DecimalSign of(Locale language) {
@@ -16,6 +22,11 @@ public enum DecimalSign {
     /** Words that name figures with a point, with this sign in its place. */
     public String within(String words) {
         return this == POINT ? words : words.replaceAll("(?<=\\d)\\.(?=\\d)", ",");
+    }
+
+    /** A language in which numbers have this sign. */
+    Locale locale() {
+        return locale;
     }
 
     /** A single number written with a point, with this sign in its place. */

@@ -1,6 +1,5 @@
 package wrenlane.units;
 
-import java.util.Locale;
 import wrenlane.finding.Said;
 
 /**
@@ -25,6 +24,6 @@ public record Figures(LengthSystem system, DecimalSign sign) {
     public String of(Said sentence) {
         return sentence.with(
                 length -> system == LengthSystem.METRIC ? sign.in(length.metric()) : length(length.metres()),
-                sign == DecimalSign.POINT ? Locale.ROOT : Locale.GERMAN);
+                sign.locale());
     }
 }

@@ -120,19 +120,6 @@ public class BriefingService {
                 standings.stream().anyMatch(Optional::isEmpty));
     }
 
-    /** Cones of a day's courses that are another's, too, where they stand. */
-    List<AlsoCone> also(long dayId) {
-        Map<Long, StandingCourse> standing = storage.read(() -> {
-            DayResponse day = days.get(dayId);
-            return day.standing(day.courseIds().stream().map(courses::get).toList());
-        });
-        List<StandingCourse> all = List.copyOf(standing.values());
-        List<AlsoCone> found = new ArrayList<>();
-        standing.forEach((id, course) ->
-                SharedCones.also(course, all).forEach((label, also) -> found.add(new AlsoCone(id, label, also))));
-        return found;
-    }
-
     /** What a briefing reads. */
     private record Read(
             DayResponse day,

@@ -54,7 +54,7 @@ class DayController {
     /** Cones of the day's courses that are another's, too, where they stand: laid once for both. */
     @GetMapping("/{id}/shared-cones")
     List<AlsoCone> listSharedCones(@PathVariable long id) {
-        return briefings.also(id);
+        return standing.also(id);
     }
 
     /** What a course stands at, who rides which of it, and what would serve most; or the same for other settings. */

@@ -51,6 +51,7 @@ import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
 
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
 @Service
@@ -81,6 +82,19 @@ public class StandingService {
         this.kit = kit;
         this.storage = storage;
         this.reckoning = reckoning;
+    }
+
+    /** Cones of a day's courses that are another's, too, where they stand. */
+    List<AlsoCone> also(long dayId) {
+        Map<Long, StandingCourse> standing = storage.read(() -> {
+            DayResponse day = days.get(dayId);
+            return day.standing(day.courseIds().stream().map(courses::get).toList());
+        });
+        List<StandingCourse> all = List.copyOf(standing.values());
+        List<AlsoCone> found = new ArrayList<>();
+        standing.forEach((id, course) ->
+                SharedCones.also(course, all).forEach((label, also) -> found.add(new AlsoCone(id, label, also))));
+        return found;
     }
 
     /** What is read of one state of the data. */
