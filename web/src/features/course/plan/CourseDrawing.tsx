@@ -197,7 +197,16 @@ function Chalk({ mark, view }: { mark: Chalked; view: View }) {
   return (
     <g aria-hidden="true">
       <path d={`M${x - 7} ${y - 7}l14 14M${x - 7} ${y + 7}l14 -14`} stroke="var(--chalk)" strokeWidth={2.5} />
-      <text x={x + 14} y={y + 5} fill="var(--chalk)" fontSize={15} fontWeight={600}>
+      <text
+        x={x + 14}
+        y={y + 5}
+        fill="var(--chalk)"
+        fontSize={15}
+        fontWeight={600}
+        paintOrder="stroke"
+        stroke="var(--tarmac)"
+        strokeWidth={5}
+      >
         {mark.label}
       </text>
     </g>
