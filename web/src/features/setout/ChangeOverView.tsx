@@ -5,11 +5,11 @@ import { useMachines } from '../machine';
 import { useRiders } from '../rider';
 import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
-import { Loading, Select, TextField } from '../../shared/ui';
+import { conesText, Loading, Select, TextField } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import { useChangeOver, type ChangeOver, type ChangeOverRequest, type SetOutRequest } from './api';
 import { ChangeOverDrawing } from './ChangeOverDrawing';
-import { atStackText, conesText, inAll, keyOf, toDo, type Move } from './moves';
+import { atStackText, inAll, keyOf, toDo, type Move } from './moves';
 import { useStack } from './useStack';
 
 const RUNG = 'rung:';

@@ -1,7 +1,7 @@
+import { conesText } from '../../shared/ui';
 import { lengthText, smallText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
 import { figuresOf, orderOf, roundingOf, type Figures, type Method } from './model';
-import { conesText } from './moves';
 import type { useTicks } from './useTicks';
 
 /** The figures of every cone, by the method and in the order chosen, with boxes to tick. */

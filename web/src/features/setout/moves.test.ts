@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Marker } from '../../shared/plan';
-import { atStackText, conesText, inAll } from './moves';
+import { conesText } from '../../shared/ui';
+import { atStackText, inAll } from './moves';
 
 const of = (name: string, count: number, sort: Marker['sort']) => ({
   count,

@@ -1,4 +1,4 @@
-import { counted } from '../../shared/ui';
+import { conesText } from '../../shared/ui';
 import type { ChangeOver } from './api';
 
 export type Move = ChangeOver['steps'][number];
@@ -12,13 +12,6 @@ type Counts = Move['inHand'];
 
 /** How many there are, of whatever marker. */
 export const inAll = (counts: Counts): number => counts.reduce((sum, c) => sum + c.count, 0);
-
-/** Markers in words, such as "2 tall cones, 1 flat marker". */
-export function conesText(counts: Counts): string {
-  return counts.length === 0
-    ? 'nothing'
-    : counts.map(({ count, marker }) => counted(count, marker.name)).join(', ');
-}
 
 /** What is done at the stack, in words: some cones may be taken while others are put back. */
 export function atStackText(change: Counts): string {

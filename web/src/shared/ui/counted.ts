@@ -7,3 +7,10 @@ export function counted(n: number, what: string): string {
 export function several(what: string): string {
   return `${what}s`;
 }
+
+/** Markers in words, such as "2 tall cones, 1 flat marker". */
+export function conesText(counts: { count: number; marker: { name: string } }[]): string {
+  return counts.length === 0
+    ? 'nothing'
+    : counts.map(({ count, marker }) => counted(count, marker.name)).join(', ');
+}

@@ -9,7 +9,7 @@ export { ToastProvider, useSay } from './toasts';
 export { Chevron, sideWord, type SideName } from './sides';
 export { Downloads } from './Downloads';
 export { Conflicts } from './Conflicts';
-export { counted, several } from './counted';
+export { conesText, counted, several } from './counted';
 export { NamedList } from './NamedList';
 export { AskFirst } from './AskFirst';
 export { useDeleting } from './useDeleting';

@@ -131,8 +131,8 @@ export function speedText(metresPerSecond: number, unit: SpeedUnit): string {
 }
 
 /** An angle in degrees. */
-export function degreesText(radians: number): string {
-  return `${decimals((radians * 180) / Math.PI, 1)}°`;
+export function degreesText(radians: number, digits = 1): string {
+  return `${decimals((radians * 180) / Math.PI, digits)}°`;
 }
 
 /** A date as 14 May 2026. */

@@ -1,9 +1,7 @@
 import { useState } from 'react';
 import { Button, counted, useSay } from '../../../shared/ui';
-import { decimals } from '../../../shared/units';
+import { degreesText } from '../../../shared/units';
 import { useSharedPlaces, type GroundPlanRequest, type SharedPlace, type Stand } from '../api';
-
-const degrees = (radians: number) => (radians * 180) / Math.PI;
 
 /** Places at which a course shares cones with others that stand, to be chosen from. */
 export function ShareCones(props: {
@@ -39,7 +37,7 @@ export function ShareCones(props: {
               <Button onClick={() => props.onMove(place.stand)}>
                 <span className="text-sm">
                   {counted(place.cones, 'cone')} · {props.nameOf(place.withId)} ·{' '}
-                  <span className="figures">{decimals(degrees(place.stand.turnRadians), 0)}°</span>
+                  <span className="figures">{degreesText(place.stand.turnRadians, 0)}</span>
                 </span>
               </Button>
             </li>

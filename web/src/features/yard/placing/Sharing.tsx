@@ -2,7 +2,7 @@ import { ANSWERS } from '../../course';
 import { useMachines } from '../../machine';
 import { LEVELS } from '../../rider';
 import { useRested } from '../../../shared/http';
-import { ReckoningNote, several } from '../../../shared/ui';
+import { ReckoningNote, conesText } from '../../../shared/ui';
 import { lengthText, speedText, usePreferences } from '../../../shared/units';
 import { useRidesAmong, type AmongRequest, type GroundPlan } from '../api';
 
@@ -14,15 +14,7 @@ export function Sharing({ plan, request }: { plan: GroundPlan; request: AmongReq
   const ridden = among.data?.courses ?? [];
   return (
     <>
-      {shared > 0 && (
-        <p>
-          Together they take{' '}
-          {plan.markers
-            .map((m) => `${m.count} ${m.count === 1 ? m.marker.name : several(m.marker.name)}`)
-            .join(', ')}
-          : what is shared is laid once.
-        </p>
-      )}
+      {shared > 0 && <p>Together they take {conesText(plan.markers)}: what is shared is laid once.</p>}
       <ReckoningNote of={among} what="each among the cones of the others" />
       {ridden.map((course) => (
         <Among

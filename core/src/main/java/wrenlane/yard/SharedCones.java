@@ -35,24 +35,39 @@ public final class SharedCones {
      */
     public record SharedCone(String first, String second) {}
 
+    /** A cone where it stands on the yard. */
+    private record Spot(Cone cone, Point at) {
+        static List<Spot> of(StandingCourse course) {
+            return course.ground().cones().stream()
+                    .map(cone -> new Spot(cone, course.placeOf(cone)))
+                    .toList();
+        }
+
+        Marker marker() {
+            return cone.marker();
+        }
+
+        boolean isSameAs(Spot other) {
+            return marker().equals(other.marker()) && at.distanceTo(other.at) <= NEAR_METRES;
+        }
+
+        boolean collidesWith(Spot other) {
+            double bases = (marker().baseMetres() + other.marker().baseMetres()) / 2;
+            return !marker().equals(other.marker()) && at.distanceTo(other.at) < bases;
+        }
+    }
+
     /** The cones that two courses share where they stand, in the order of the first. */
     public static List<SharedCone> between(StandingCourse first, StandingCourse second) {
-        List<Cone> left = new ArrayList<>(second.ground().cones());
+        List<Spot> left = new ArrayList<>(Spot.of(second));
         List<SharedCone> shared = new ArrayList<>();
-        for (Cone cone : first.ground().cones()) {
-            sameAs(first.placeOf(cone), cone.marker(), second, left).ifPresent(same -> {
+        for (Spot spot : Spot.of(first)) {
+            left.stream().filter(spot::isSameAs).findFirst().ifPresent(same -> {
                 left.remove(same);
-                shared.add(new SharedCone(cone.label(), same.label()));
+                shared.add(new SharedCone(spot.cone().label(), same.cone().label()));
             });
         }
         return shared;
-    }
-
-    private static Optional<Cone> sameAs(Point place, Marker marker, StandingCourse of, List<Cone> among) {
-        return among.stream()
-                .filter(other ->
-                        other.marker().equals(marker) && of.placeOf(other).distanceTo(place) <= NEAR_METRES)
-                .findFirst();
     }
 
     /** What else each cone of a course is, by its label: such as "R5 of Two turntables". Those that are its alone are missing. */
@@ -70,21 +85,14 @@ public final class SharedCones {
 
     /** How many markers some courses take that stand at once: what they share counts once. */
     public static List<MarkerCount> markers(List<StandingCourse> courses) {
-        List<Marker> laid = new ArrayList<>();
-        for (int i = 0; i < courses.size(); i++) {
-            StandingCourse course = courses.get(i);
-            List<StandingCourse> before = courses.subList(0, i);
-            course.ground().cones().stream()
-                    .filter(cone -> before.stream()
-                            .noneMatch(other -> sameAs(
-                                            course.placeOf(cone),
-                                            cone.marker(),
-                                            other,
-                                            other.ground().cones())
-                                    .isPresent()))
-                    .forEach(cone -> laid.add(cone.marker()));
+        List<Spot> laid = new ArrayList<>();
+        for (StandingCourse course : courses) {
+            List<Spot> before = List.copyOf(laid);
+            Spot.of(course).stream()
+                    .filter(spot -> before.stream().noneMatch(spot::isSameAs))
+                    .forEach(laid::add);
         }
-        return MarkerCount.of(laid);
+        return MarkerCount.of(laid.stream().map(Spot::marker).toList());
     }
 
     /**
@@ -92,40 +100,34 @@ public final class SharedCones {
      * its own, too, left out. Flat markers of another are rolled over, as those of its other settings are.
      */
     public static List<Cone> amongWhich(StandingCourse course, List<StandingCourse> others) {
+        List<Spot> own = Spot.of(course);
         return others.stream()
                 .filter(other -> other != course)
-                .flatMap(other -> other.ground().cones().stream()
-                        .filter(cone -> cone.sort() == ConeSort.TALL)
-                        .filter(cone -> sameAs(
-                                        other.placeOf(cone),
-                                        cone.marker(),
-                                        course,
-                                        course.ground().cones())
-                                .isEmpty())
-                        .map(cone -> inAxesOf(course, other, cone)))
+                .flatMap(other -> Spot.of(other).stream()
+                        .filter(spot -> spot.cone().sort() == ConeSort.TALL)
+                        .filter(spot -> own.stream().noneMatch(spot::isSameAs))
+                        .map(spot -> inAxesOf(course, other, spot)))
                 .filter(cone -> course.ground().withRunOut().holds(cone.centre()))
                 .toList();
     }
 
-    private static Cone inAxesOf(StandingCourse course, StandingCourse other, Cone cone) {
-        Point centre = course.stand().toCourse(other.placeOf(cone));
+    private static Cone inAxesOf(StandingCourse course, StandingCourse other, Spot spot) {
+        Cone cone = spot.cone();
+        Point centre = course.stand().toCourse(spot.at());
         Point mark = course.stand().toCourse(other.stand().toYard(cone.mark()));
         return new Cone(other.name() + " " + cone.label(), cone.role(), cone.marker(), mark, centre);
     }
 
     /** Two cones that would stand on one another without being alike, if there are any. */
     static Optional<SharedCone> colliding(StandingCourse first, StandingCourse second) {
-        return first.ground().cones().stream()
-                .flatMap(a -> second.ground().cones().stream()
-                        .filter(b -> !a.marker().equals(b.marker()) && collide(first, a, second, b))
+        List<Spot> theirs = Spot.of(second);
+        return Spot.of(first).stream()
+                .flatMap(a -> theirs.stream()
+                        .filter(a::collidesWith)
                         .map(b -> new SharedCone(
-                                a.marker().name() + " " + a.label(), b.marker().name() + " " + b.label())))
+                                a.marker().name() + " " + a.cone().label(),
+                                b.marker().name() + " " + b.cone().label())))
                 .findFirst();
-    }
-
-    private static boolean collide(StandingCourse first, Cone a, StandingCourse second, Cone b) {
-        double bases = (a.marker().baseMetres() + b.marker().baseMetres()) / 2;
-        return first.placeOf(a).distanceTo(second.placeOf(b)) < bases;
     }
 
     /** Which is which: "C is 1, D is 2". */

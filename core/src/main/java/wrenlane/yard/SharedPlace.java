@@ -45,7 +45,7 @@ public record SharedPlace(int with, int cones, Stand stand) {
      */
     public static List<SharedPlace> find(Yard yard, List<StandingCourse> others, CourseGround course, Stand now) {
         Conflicts conflicts = new Conflicts(yard);
-        List<SharedPlace> found = new ArrayList<>();
+        List<Weighed> found = new ArrayList<>();
         for (int i = 0; i < others.size(); i++) {
             int with = i;
             List<Stand> stands = byTwo(course, others.get(i));
@@ -58,14 +58,19 @@ public record SharedPlace(int with, int cones, Stand stand) {
                     .sorted(mostThenNearest(now))
                     .filter(place -> isSound(course.at(place.stand), others, conflicts))
                     .limit(MOST_LOOKED_AT)
-                    .sorted(Comparator.comparingInt(place -> overlaps(course.at(place.stand), others)))
+                    .map(place -> new Weighed(place, overlaps(course.at(place.stand), others)))
+                    .sorted(Comparator.comparingInt(Weighed::overlaps))
                     .limit(MOST_EACH)
                     .forEach(found::add);
         }
-        found.sort(Comparator.comparingInt((SharedPlace place) -> overlaps(course.at(place.stand), others))
-                .thenComparing(mostThenNearest(now)));
-        return found;
+        return found.stream()
+                .sorted(Comparator.comparingInt(Weighed::overlaps).thenComparing(Weighed::place, mostThenNearest(now)))
+                .map(Weighed::place)
+                .toList();
     }
+
+    /** A place with how many courses it would lie over without sharing a cone with them. */
+    private record Weighed(SharedPlace place, int overlaps) {}
 
     private static Comparator<SharedPlace> mostThenNearest(Stand now) {
         return Comparator.comparingInt(SharedPlace::cones)
