@@ -138,12 +138,14 @@ public record CourseFit(
         }
 
         Reckoned all(LineSearch.Found roomy, Optional<SpareAtSpeed> slowest) {
-            List<LineNodes> guesses = roomy.holds() ? search.guesses(roomy.nodes()) : List.of();
-            Optional<LineSearch.Found> easy = easiestOf(guesses, 0);
+            Optional<LineSearch.Found> easy = roomy.holds()
+                    ? search.easiestOfAll(roomy.nodes()).map(e -> search.smoothed(e, 0))
+                    : Optional.empty();
             double clear = clear(roomy);
             Optional<LineSearch.Found> comfortable = clear == 0
                     ? easy
-                    : easiestOf(likely(easy, roomy), clear)
+                    : search.easiestOf(likely(easy, roomy), clear)
+                            .map(e -> search.smoothed(e, clear))
                             .or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
             return reckoned(roomy, comfortable, easy, used(roomy, easy), slowest);
         }
@@ -175,10 +177,6 @@ public record CourseFit(
 
         private static double clear(LineSearch.Found roomy) {
             return Math.max(0, Math.min(COMFORT_METRES, roomy.room() - HAIR_METRES));
-        }
-
-        private Optional<LineSearch.Found> easiestOf(List<LineNodes> guesses, double clear) {
-            return search.easiestOf(guesses, clear).map(e -> search.smoothed(e, clear));
         }
 
         private Optional<LineSearch.Found> easiest(LineSearch.Found roomy, double clear, LineNodes from) {
