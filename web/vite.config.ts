@@ -26,7 +26,18 @@ export default defineConfig({
     }),
   ],
   server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 600 },
+  build: {
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 600,
+    rolldownOptions: {
+      output: {
+        // What many pages share comes in one piece: three dozen of a few hundred bytes are as many round trips.
+        codeSplitting: {
+          groups: [{ name: 'shared', test: /web\/src\/(shared|features)\//, minShareCount: 3 }],
+        },
+      },
+    },
+  },
   test: {
     setupFiles: ['./test-setup.ts'],
     // Modules are loaded once for all files, which takes most of the time; but what mocks one has to load its own.

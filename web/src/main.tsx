@@ -1,7 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, StrictMode } from 'react';
+import { lazy, startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
 import { ToastProvider } from './shared/ui';
@@ -9,22 +10,33 @@ import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
 import './styles.css';
 
-const Today = lazy(() => import('./features/today'));
-const Yard = lazy(() => import('./features/yard'));
-const Machines = lazy(() => import('./features/machine'));
-const Riders = lazy(() => import('./features/rider'));
-const Course = lazy(() => import('./features/course'));
-const SetOut = lazy(() => import('./features/setout'));
-const Lesson = lazy(() => import('./features/lesson'));
-const Range = lazy(() => import('./features/run'));
-const Phone = lazy(() => import('./features/phone'));
-const RunFiles = lazy(() => import('./features/runfile').then((f) => ({ default: f.RunFilesPage })));
-const RunLog = lazy(() => import('./features/run').then((run) => ({ default: run.LogPage })));
-const Debrief = lazy(() =>
-  import('./features/progress').then((progress) => ({ default: progress.DebriefPage })),
-);
-const Group = lazy(() => import('./features/progress').then((progress) => ({ default: progress.GroupPage })));
-const Progress = lazy(() => import('./features/progress'));
+// The one place that enters a room by its page: what others share of it is behind its index, and brings no page along.
+const PAGES = {
+  today: () => import('./features/today/TodayPage'),
+  yard: () => import('./features/yard/YardPage'),
+  machines: () => import('./features/machine/MachinesPage'),
+  riders: () => import('./features/rider/RidersPage'),
+  course: () => import('./features/course/CoursePage'),
+  'set-out': () => import('./features/setout/SetOutPage'),
+  lesson: () => import('./features/lesson/LessonPage'),
+  range: () => import('./features/run/RangePage'),
+  progress: () => import('./features/progress/ProgressPage'),
+  phone: () => import('./features/phone/PhonePage'),
+};
+const Today = lazy(PAGES.today);
+const Yard = lazy(PAGES.yard);
+const Machines = lazy(PAGES.machines);
+const Riders = lazy(PAGES.riders);
+const Course = lazy(PAGES.course);
+const SetOut = lazy(PAGES['set-out']);
+const Lesson = lazy(PAGES.lesson);
+const Range = lazy(PAGES.range);
+const Progress = lazy(PAGES.progress);
+const Phone = lazy(PAGES.phone);
+const RunFiles = lazy(() => import('./features/runfile/RunFilesPage'));
+const RunLog = lazy(() => import('./features/run/LogPage'));
+const Debrief = lazy(() => import('./features/progress/DebriefPage'));
+const Group = lazy(() => import('./features/progress/GroupPage'));
 
 const client = new QueryClient({
   defaultOptions: {
@@ -69,19 +81,31 @@ const router = createBrowserRouter([
   },
 ]);
 
+// The page that is opened and what every page asks for first come while the frame is drawn.
+const [, opened] = location.pathname.split('/');
+if (isPage(opened)) void PAGES[opened]();
+void client.prefetchQuery(ALL_DAYS);
+
 const root = document.getElementById('root');
 if (root === null) throw new Error('index.html has no #root');
-createRoot(root).render(
-  <StrictMode>
-    <QueryClientProvider client={client}>
-      <PreferencesProvider>
-        <ToastProvider>
-          {/* A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last. */}
-          <RouterProvider router={router} useTransitions={false} />
-        </ToastProvider>
-      </PreferencesProvider>
-    </QueryClientProvider>
-  </StrictMode>,
+// In slices, between which what has come from the server is taken in.
+startTransition(() =>
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <PreferencesProvider>
+          <ToastProvider>
+            {/* A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last. */}
+            <RouterProvider router={router} useTransitions={false} />
+          </ToastProvider>
+        </PreferencesProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  ),
 );
+
+function isPage(name: string | undefined): name is keyof typeof PAGES {
+  return name !== undefined && name in PAGES;
+}
 
 installWorker();

@@ -7,9 +7,11 @@ export type DayRequest = Api<'DayRequest'>;
 export type Briefing = Api<'BriefingResponse'>;
 export type Preview = Api<'PreviewResponse'>;
 
-/** All days, newest first. */
+/** How all days are asked for, newest first: every page begins with it. */
+export const ALL_DAYS = { queryKey: ['days'], queryFn: () => body(http.GET('/api/days')) };
+
 export function useDays() {
-  return useQuery({ queryKey: ['days'], queryFn: () => body(http.GET('/api/days')) });
+  return useQuery(ALL_DAYS);
 }
 
 /** How a day's briefing is asked for. */
@@ -87,11 +89,14 @@ export function useRangeCheck(dayId: number | undefined) {
   });
 }
 
-/** What speaks for stopping a day now, or for a rest. */
-export function useStopRules(dayId: number) {
-  return useQuery({
+/** How it is asked what speaks for stopping a day now, or for a rest. */
+export function stopRulesOf(dayId: number) {
+  return {
     queryKey: ['stop-rules', dayId],
-    refetchInterval: 30_000,
     queryFn: () => body(http.GET('/api/days/{dayId}/stop-rules', { params: { path: { dayId } } })),
-  });
+  };
+}
+
+export function useStopRules(dayId: number) {
+  return useQuery({ ...stopRulesOf(dayId), refetchInterval: 30_000 });
 }

@@ -1,4 +1,6 @@
 export {
+  ALL_DAYS,
+  stopRulesOf,
   useBriefing,
   useDays,
   useDeleteDay,

@@ -9,7 +9,7 @@ import { Review } from './Review';
 import { useDebrief, useTell, type DebriefOf, type RiderDebrief } from './api';
 
 /** A day told to its riders: three sentences each, to be put in one's own words and printed. */
-export function DebriefPage() {
+export default function DebriefPage() {
   const day = useDay();
   return (
     <div className="flex flex-1 flex-col">

@@ -9,7 +9,7 @@ import { useGroup, useNextDay, type Group, type GroupCourse, type GroupRider } f
 import { ProgressTabs } from './ProgressTabs';
 
 /** A day's riders side by side: who works on what, and what would serve most of them next time. */
-export function GroupPage() {
+export default function GroupPage() {
   return (
     <div className="flex flex-1 flex-col">
       <ProgressTabs here="group" />

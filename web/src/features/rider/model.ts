@@ -4,6 +4,13 @@ import type { Kept, Rider, RiderRequest } from './api';
 /** What somebody is taken for until more is said of them. */
 export const NEW_RIDER: RiderRequest = { name: '', level: 'NOVICE', school: 'CLUTCH_FIRST', notes: '' };
 
+/** Levels in words. */
+export const LEVELS: Record<Rider['level'], string> = {
+  NOVICE: 'novice',
+  DEVELOPING: 'developing',
+  SKILLED: 'skilled',
+};
+
 /** A stored rider as they would be sent again. */
 export function asRequest(rider: Rider): RiderRequest {
   const { name, level, school, machineId, reach, notes } = rider;

@@ -17,7 +17,7 @@ import { Saved } from './Saved';
 import { useOutbox } from './useOutbox';
 
 /** All that was logged on a day: to be put right, taken away, brought back, and to see who changed what. */
-export function LogPage() {
+export default function LogPage() {
   useNews();
   const all = together(
     useDay(),

@@ -1,4 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { stopRulesOf } from '../day';
 import { body, http, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
@@ -10,16 +12,29 @@ export type Act = Api<'RunningAct'>['act'];
 /** How often it is asked for where no news come, in milliseconds. */
 const ASK = 15_000;
 
+function runningOf(dayId: number) {
+  return {
+    queryKey: ['running', dayId],
+    queryFn: () => body(http.GET('/api/days/{dayId}/running', { params: { path: { dayId } } })),
+  };
+}
+
+/** Asks for what hangs on the day alone beside all else, not only once that has come. */
+export function useAhead(dayId: number | undefined) {
+  const client = useQueryClient();
+  useEffect(() => {
+    if (dayId === undefined) return;
+    void client.prefetchQuery(runningOf(dayId));
+    void client.prefetchQuery(stopRulesOf(dayId));
+  }, [client, dayId]);
+}
+
 /** Where the lesson of a day is, and what can be done to it; the same on every device. */
 export function useRunning(dayId: number) {
   const client = useQueryClient();
   const { system } = usePreferences();
-  const key = ['running', dayId];
-  const read = useQuery({
-    queryKey: key,
-    queryFn: () => body(http.GET('/api/days/{dayId}/running', { params: { path: { dayId } } })),
-    refetchInterval: ASK,
-  });
+  const asked = runningOf(dayId);
+  const read = useQuery({ ...asked, refetchInterval: ASK });
   const act = useMutation({
     mutationFn: ({ act, riderId }: { act: Act; riderId?: number }) =>
       body(
@@ -30,8 +45,8 @@ export function useRunning(dayId: number) {
       ),
     onSuccess: async (running) => {
       // What is just being read may be from before.
-      await client.cancelQueries({ queryKey: key });
-      client.setQueryData(key, running);
+      await client.cancelQueries({ queryKey: asked.queryKey });
+      client.setQueryData(asked.queryKey, running);
     },
   });
   return {

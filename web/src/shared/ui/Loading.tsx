@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { startTransition, useEffect, useState, type ReactNode } from 'react';
 import type { Loaded } from '../http';
 import { Button } from './basics';
 
@@ -11,11 +11,19 @@ export function OneMoment() {
   );
 }
 
-/** Draws what is loaded, or says plainly that it is on its way or failed. */
+/**
+ * Draws what is loaded, or says plainly that it is on its way or failed. What had to be waited for is drawn in slices
+ * between which the page answers: at once, a whole page holds a phone up for half a second.
+ */
 export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
+  const ready = of.state === 'ready';
+  const [begun, setBegun] = useState(ready);
+  useEffect(() => {
+    if (ready) startTransition(() => setBegun(true));
+  }, [ready]);
   switch (of.state) {
     case 'ready':
-      return <>{children(of.value)}</>;
+      return begun ? <>{children(of.value)}</> : <OneMoment />;
     case 'failed':
       return (
         <div role="alert" className="m-6 max-w-xl border-l-4 border-brick bg-panel p-4">

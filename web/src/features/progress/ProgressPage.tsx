@@ -15,9 +15,6 @@ import { RunTable } from './RunTable';
 import { Filters, Legend } from './Shown';
 import { Summary } from './Summary';
 
-export { DebriefPage } from './DebriefPage';
-export { GroupPage } from './GroupPage';
-
 /** One rider over all days: the lane narrows. */
 export default function ProgressPage() {
   const all = together(useReading(useRiders()), useDay());

@@ -10,22 +10,6 @@ import { useCourseKinds, useCourses, type Course, type CourseKind } from './api'
 import { CourseEditor } from './edit/CourseEditor';
 import { fresh, requestOf } from './model';
 
-export {
-  useCourseKinds,
-  useCourses,
-  useLadder,
-  useSaveCourse,
-  type Course,
-  type CourseKind,
-  type CourseRequest,
-  type ReckonRequest,
-} from './api';
-export { ANSWERS, inSentence, ladderOf, requestOf, rungText, settingOf } from './model';
-export { pairsOf, type Pair } from './pairs';
-export { CourseDrawing } from './plan/CourseDrawing';
-export { mistakeText } from './reading/mistakes';
-export { useEvaluation } from './useEvaluation';
-
 /** A course: its dimensions, who fits it, and by how much. */
 export default function CoursePage() {
   const all = together(

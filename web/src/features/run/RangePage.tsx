@@ -8,17 +8,15 @@ import { together, useNews, useReading } from '../../shared/http';
 import { Loading, NotHere, OneMoment } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
-import { upAfter, useRunning, type RunningBlock, type UpNext } from './running';
-
-export { Outcome, entryText, outcomeText, letterOf } from './marks';
-export type { Run } from './api';
-export { LogPage } from './LogPage';
+import { upAfter, useAhead, useRunning, type RunningBlock, type UpNext } from './running';
 
 /** Beside the riders: one at a time, a run in two taps. */
 export default function RangePage() {
   useNews();
+  const ofDay = useDay();
+  useAhead(ofDay.state === 'ready' ? ofDay.value.day?.id : undefined);
   const all = together(
-    useDay(),
+    ofDay,
     useReading(useCourses()),
     useReading(useMachines()),
     useReading(useRiders()),

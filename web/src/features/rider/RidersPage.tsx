@@ -6,16 +6,8 @@ import { together, useReading } from '../../shared/http';
 import { Loading, NamedList, NotHere } from '../../shared/ui';
 import { useRiderOptions, useRiders, type Rider, type RiderOptions } from './api';
 import { Records } from './Records';
+import { LEVELS } from './model';
 import { RiderForm } from './RiderForm';
-
-export { useRiderOptions, useRiders, useSaveRider, type Rider } from './api';
-export { NEW_RIDER } from './model';
-
-export const LEVELS: Record<Rider['level'], string> = {
-  NOVICE: 'novice',
-  DEVELOPING: 'developing',
-  SKILLED: 'skilled',
-};
 
 /** The riders: level, school, usual machine, notes. */
 export default function RidersPage() {

@@ -8,9 +8,6 @@ import { useYards, type Yard } from './api';
 import { CoursesOnYard } from './placing/CoursesOnYard';
 import { YardForm } from './form/YardForm';
 
-export { useYards, type Yard } from './api';
-export { letter, sideText } from './model';
-
 const NEW = 'new';
 const MEASURED = 'measured';
 const COURSES = 'courses';

@@ -17,8 +17,6 @@ import { DayOrderView } from './DayOrderView';
 import { SheetView } from './SheetView';
 import { useWho, type Who } from './useWho';
 
-export { useSheet } from './api';
-
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
   const all = together(

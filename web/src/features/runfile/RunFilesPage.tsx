@@ -4,7 +4,7 @@ import { Downloads, Loading } from '../../shared/ui';
 import { BringRuns } from './BringRuns';
 
 /** Runs as files: taken away, and brought in from a table somebody else wrote. */
-export function RunFilesPage() {
+export default function RunFilesPage() {
   const link = useDayLink();
   return (
     <Loading of={useDay()}>

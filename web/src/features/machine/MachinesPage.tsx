@@ -8,10 +8,6 @@ import { useMachineClasses, useMachines, type Machine, type MachineClass } from 
 import { MachineForm } from './MachineForm';
 import { GroupTabs } from './GroupTabs';
 
-export { useMachineClasses, useMachines, useSaveMachine, type Machine } from './api';
-export { asRequest, newMachine, TRANSMISSIONS } from './model';
-export { GroupTabs } from './GroupTabs';
-
 /** The machines: what is measured, and the turn each can do. */
 export default function MachinesPage() {
   const all = together(useReading(useMachines()), useReading(useMachineClasses()));

@@ -1,0 +1,15 @@
+export {
+  useCourseKinds,
+  useCourses,
+  useLadder,
+  useSaveCourse,
+  type Course,
+  type CourseKind,
+  type CourseRequest,
+  type ReckonRequest,
+} from './api';
+export { ANSWERS, inSentence, ladderOf, requestOf, rungText, settingOf } from './model';
+export { pairsOf, type Pair } from './pairs';
+export { CourseDrawing } from './plan/CourseDrawing';
+export { mistakeText } from './reading/mistakes';
+export { useEvaluation } from './useEvaluation';

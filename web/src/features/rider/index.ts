@@ -1,0 +1,2 @@
+export { useRiderOptions, useRiders, useSaveRider, type Rider } from './api';
+export { LEVELS, NEW_RIDER } from './model';

@@ -1,0 +1,2 @@
+export { Outcome, entryText, outcomeText, letterOf } from './marks';
+export type { Run } from './api';

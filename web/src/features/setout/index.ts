@@ -1,0 +1,1 @@
+export { useSheet } from './api';

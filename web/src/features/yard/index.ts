@@ -1,0 +1,2 @@
+export { useYards, type Yard } from './api';
+export { letter, sideText } from './model';
