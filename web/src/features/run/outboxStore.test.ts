@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
+import { waitFor } from '@testing-library/react';
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { Entry } from './outbox';
 import {
@@ -69,14 +70,14 @@ it('hears of other tabs until it is quiet', async () => {
   const changed = vi.fn();
   const quiet = onOtherTabs(changed);
   await putWaiting(log('a'));
-  await vi.waitFor(() => expect(changed).toHaveBeenCalled());
+  await waitFor(() => expect(changed).toHaveBeenCalled());
   quiet();
   const heard = changed.mock.calls.length;
   await putWaiting(log('b'));
   const last = vi.fn();
   const other = onOtherTabs(last);
   await putWaiting(log('c'));
-  await vi.waitFor(() => expect(last).toHaveBeenCalled());
+  await waitFor(() => expect(last).toHaveBeenCalled());
   other();
   expect(changed.mock.calls.length).toBe(heard);
 });
