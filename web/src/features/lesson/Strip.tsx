@@ -45,7 +45,6 @@ export function Strip(props: {
                     end={end}
                     chosen={props.chosen === i}
                     onChoose={() => props.onChoose(i)}
-                    first={area === 0}
                   />
                 ),
             )}

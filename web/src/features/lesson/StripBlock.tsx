@@ -30,8 +30,6 @@ export function StripBlock(props: {
   end: number;
   chosen: boolean;
   onChoose: () => void;
-  /** Whether this is the first row it stands in: a talk stands in all of them. */
-  first: boolean;
 }) {
   const { edit, block, index, end } = props;
   const [drag, setDrag] = useState<Drag>();
@@ -90,7 +88,6 @@ export function StripBlock(props: {
       <button
         type="button"
         aria-pressed={props.chosen}
-        aria-label={`${block.label}${block.stationName ? `, ${block.stationName}` : ''}, ${block.minutes} minutes${wrong.length > 0 ? ', breaks a rule' : ''}`}
         className={`h-full w-full overflow-hidden px-1 text-left text-[0.8rem] leading-tight ${wish === undefined ? '' : 'touch-none'}`}
         onClick={props.onChoose}
         onKeyDown={onKey}
@@ -103,6 +100,7 @@ export function StripBlock(props: {
           {Math.round(block.minutes + longer)} min{fixed !== undefined && ' fixed'}
         </span>
         {wrong.length > 0 && <span className="block truncate text-brick">breaks a rule</span>}
+        {name !== block.label && <span className="sr-only">{block.label}</span>}
       </button>
       {wish !== undefined && (
         <span

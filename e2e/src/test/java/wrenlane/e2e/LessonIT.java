@@ -39,7 +39,9 @@ class LessonIT {
 
     private static Locator block(Page page, String name) {
         return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The lesson in time"))
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Drills, " + name)))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name + " \\d+ min.*Drills$")))
                 .first();
     }
 
