@@ -44,6 +44,9 @@ export function YardForm(props: {
   const request = requestOf(draft);
   const ground = groundOf(draft);
   const survey = useSurvey(ground);
+  // What belongs to the drawing of a stored yard comes with its survey: the form would be pushed down under a thumb.
+  const [settled, setSettled] = useState(yard === undefined);
+  if (!settled && (survey.data !== undefined || survey.isError)) setSettled(true);
   const pace = whole(draft.pace);
   const bay = whole(draft.bay);
   const known = { ...(pace && { pace }), ...(bay && { bay }) };
@@ -108,7 +111,11 @@ export function YardForm(props: {
         <Said survey={ground && survey.data} problem={survey.isError ? survey.error.message : undefined} />
       </div>
       <form
-        className="grid content-start gap-4 max-lg:[&_input]:scroll-mt-72 max-lg:[&_select]:scroll-mt-72"
+        className={
+          settled
+            ? 'grid content-start gap-4 max-lg:[&_input]:scroll-mt-72 max-lg:[&_select]:scroll-mt-72'
+            : 'hidden'
+        }
         onSubmit={(e) => {
           e.preventDefault();
           submit(stored === undefined);
