@@ -30,6 +30,11 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
     rolldownOptions: {
+      // A page that something else imports by its name comes along with every stop.
+      onwarn: (warning, warn) => {
+        if (warning.code === 'INEFFECTIVE_DYNAMIC_IMPORT') throw new Error(warning.message);
+        warn(warning);
+      },
       output: {
         // What many pages share comes in one piece: three dozen of a few hundred bytes are as many round trips.
         codeSplitting: {
@@ -40,6 +45,7 @@ export default defineConfig({
   },
   test: {
     setupFiles: ['./test-setup.ts'],
+    testTimeout: 60_000,
     // Modules are loaded once for all files, which takes most of the time; but what mocks one has to load its own.
     projects: [
       {
