@@ -18,6 +18,8 @@ async function look(url, port, onDesk) {
   const figure = (audit) => lhr.audits[audit]?.numericValue ?? NaN;
   return {
     scores: CATEGORIES.map((of) => Math.round((lhr.categories[of]?.score ?? 0) * 100)),
+    // How fast this machine was just then, as the library reckons it: its guide gives a fast desk 1500 to 2000.
+    machine: lhr.environment.benchmarkIndex,
     seconds: figure('largest-contentful-paint') / 1000,
     blocked: figure('total-blocking-time'),
     shift: figure('cumulative-layout-shift'),
@@ -34,13 +36,13 @@ try {
   // What is reckoned once is reckoned, as on the second page of a morning.
   const [day] = await server.json('/api/days');
   for (const id of day.courseIds) await server.json(`/api/days/${day.id}/courses/${id}/standing`);
-  console.log('page, where: performance/accessibility/best practices; largest paint, blocked, shift; failed audits');
+  console.log('page, where: performance/accessibility/best practices; largest paint, blocked, shift; failed audits; speed of the machine');
   for (const onDesk of [true, false]) {
     for (const path of paths.length > 0 ? paths : STOPS) {
-      const { scores, seconds, blocked, shift, failed } = await look(server.address + path, chrome.port, onDesk);
+      const { scores, machine, seconds, blocked, shift, failed } = await look(server.address + path, chrome.port, onDesk);
       console.log(
         `${path}, ${onDesk ? 'desk' : 'phone'}: ${scores.join('/')}; ${seconds.toFixed(1)} s, ${blocked.toFixed(0)} ms, ` +
-          `${shift.toFixed(3)}; ${failed.join(' ') || '-'}`,
+          `${shift.toFixed(3)}; ${failed.join(' ') || '-'}; machine ${machine.toFixed(0)}`,
       );
     }
   }
