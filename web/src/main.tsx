@@ -105,7 +105,7 @@ startTransition(() =>
 );
 
 function isPage(name: string | undefined): name is keyof typeof PAGES {
-  return name !== undefined && name in PAGES;
+  return name !== undefined && Object.hasOwn(PAGES, name);
 }
 
 installWorker();

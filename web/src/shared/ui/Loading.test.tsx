@@ -1,0 +1,33 @@
+// @vitest-environment jsdom
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it, vi } from 'vitest';
+import type { Loaded } from '../http';
+import { Loading } from './Loading';
+
+function shown(of: Loaded<string>) {
+  return <Loading of={of}>{(value) => <h1>{value}</h1>}</Loading>;
+}
+
+it('draws at once what is there from the first', () => {
+  render(shown({ state: 'ready', value: 'Slipway box' }));
+  expect(screen.getByRole('heading').textContent).toBe('Slipway box');
+});
+
+it('draws what had to be waited for, and each change of it at once', async () => {
+  const { rerender } = render(shown({ state: 'loading' }));
+  expect(screen.getByRole('status').textContent).toBe('One moment…');
+  rerender(shown({ state: 'ready', value: 'Slipway box' }));
+  expect((await screen.findByRole('heading')).textContent).toBe('Slipway box');
+  expect(screen.queryByRole('status')).toBeNull();
+  rerender(shown({ state: 'ready', value: 'Bollard weave' }));
+  expect(screen.getByRole('heading').textContent).toBe('Bollard weave');
+});
+
+it('says what failed, and tries again', async () => {
+  const retry = vi.fn();
+  render(shown({ state: 'failed', message: 'The server is out of reach.', retry }));
+  expect(screen.getByRole('alert').textContent).toContain('out of reach');
+  await userEvent.click(screen.getByRole('button', { name: 'Try again' }));
+  expect(retry).toHaveBeenCalledOnce();
+});
