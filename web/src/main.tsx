@@ -5,6 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
+import { Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
@@ -44,7 +45,8 @@ const client = new QueryClient({
     // What was read stays as long as the page is open: out of reach of the server there is nothing later.
     queries: {
       networkMode: 'always',
-      retry: 1,
+      // Where too much is calculated just now, a moment later there is room: nobody has to press for that.
+      retry: (failures, e) => failures < (e instanceof Problem && e.busy ? 5 : 1),
       refetchOnWindowFocus: false,
       staleTime: 2000,
       gcTime: Infinity,
