@@ -48,6 +48,10 @@ public final class LineSearch {
             return checked.binding().roomMetres();
         }
 
+        private double turnUsed() {
+            return checked.turnUsed();
+        }
+
         /** Largest share of turn and quickness it asks for. */
         public double share() {
             return Math.max(checked.turnUsed(), checked.rateUsed());
@@ -176,10 +180,11 @@ public final class LineSearch {
      */
     public Optional<Found> easiestOfAll(LineNodes roomiest) {
         List<Found> two = easiestFrom(List.of(roomiest, route()), 0);
-        return LineNodes.turning(task.route()) <= HALF_A_TURN || agree(two)
-                ? easiest(two)
-                : easiest(Stream.concat(two.stream(), easiest(roomyAmongCloser(), 0).stream())
-                        .toList());
+        if (LineNodes.turning(task.route()) <= HALF_A_TURN || agree(two)) {
+            return easiest(two);
+        }
+        List<Found> third = easiestFrom(List.of(roomyAmongCloser()), 0);
+        return easiest(Stream.concat(two.stream(), third.stream()).toList());
     }
 
     private LineNodes roomyAmongCloser() {
@@ -191,9 +196,8 @@ public final class LineSearch {
 
     private static boolean agree(List<Found> two) {
         return two.size() == 2
-                && Math.abs(two.get(0).checked().turnUsed()
-                                - two.get(1).checked().turnUsed())
-                        < AGREED * two.get(0).checked().turnUsed();
+                && Math.abs(two.get(0).turnUsed() - two.get(1).turnUsed())
+                        < AGREED * two.get(0).turnUsed();
     }
 
     /** Lines that differ by less than this share of the turn are as easy. */
@@ -211,7 +215,7 @@ public final class LineSearch {
     }
 
     private static Optional<Found> easiest(List<Found> found) {
-        return found.stream().min(Comparator.comparingDouble(f -> f.checked().turnUsed()));
+        return found.stream().min(Comparator.comparingDouble(Found::turnUsed));
     }
 
     /** The smoothest of the lines as easy as one, as clear as was asked; itself where none holds that is smoother. */
@@ -257,7 +261,7 @@ public final class LineSearch {
                 .min(Comparator.comparingDouble(Found::share));
     }
 
-    /** Up to one turn round by half, in radians, every guess ends at the same line: met on every such course tried. */
+    /** Up to half a turn and a little, in radians, every guess ends at the same line: met on every such course tried. */
     private static final double HALF_A_TURN = 1.1 * Math.PI;
 
     /** Room of a first guess that swings wide of everything, in metres. */
