@@ -12,4 +12,3 @@ export { ANSWERS, inSentence, ladderOf, requestOf, rungText, settingOf } from '.
 export { pairsOf, type Pair } from './pairs';
 export { CourseDrawing } from './plan/CourseDrawing';
 export { mistakeText } from './reading/mistakes';
-export { useEvaluation } from './useEvaluation';
