@@ -1,5 +1,6 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
@@ -24,6 +25,8 @@ export default defineConfig({
         icons: [{ src: '/wren.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
     }),
+    // A seventh less to fetch than what the server would squeeze itself, and nothing to squeeze while somebody waits.
+    compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.(js|css)$/ }),
   ],
   server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
   build: {

@@ -6,6 +6,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /** Real addresses for the pages: every stop of the lane answers with the one page that draws it. */
 @Configuration
@@ -27,6 +28,9 @@ class PagesConfig implements WebMvcConfigurer {
         // File names under assets carry a hash of what they hold.
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable())
+                // Beside each lies what the build squeezed, for who can read that.
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
     }
 }
