@@ -235,8 +235,13 @@ public final class RunningApp implements BeforeAllCallback {
         }
     }
 
-    /** A file that is there, as it is downloaded. */
+    /** What a file holds that is there, as it is downloaded. */
     public byte[] bytes(String path, String... headers) {
+        return file(path, headers).body();
+    }
+
+    /** A file that is there, as it is downloaded. */
+    public HttpResponse<byte[]> file(String path, String... headers) {
         HttpRequest.Builder asked = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path));
         if (headers.length > 0) {
             asked.headers(headers);
@@ -247,7 +252,7 @@ public final class RunningApp implements BeforeAllCallback {
             if (response.statusCode() != 200) {
                 throw new IllegalStateException(path + " answers " + response.statusCode());
             }
-            return response.body();
+            return response;
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

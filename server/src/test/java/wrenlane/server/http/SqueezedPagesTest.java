@@ -2,13 +2,7 @@ package wrenlane.server.http;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -23,18 +17,13 @@ class SqueezedPagesTest {
 
     private static final Pattern ASSET = Pattern.compile("/assets/[^\"]+\\.(?:js|css)");
 
-    private static HttpResponse<byte[]> get(String path, String encodings) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + APP.port() + path))
-                                .header("Accept-Encoding", encodings)
-                                .build(),
-                        BodyHandlers.ofByteArray());
+    private static HttpResponse<byte[]> get(String asset, String encodings) {
+        return APP.file(asset, "Accept-Encoding", encodings);
     }
 
     @Test
-    void eachGoesOutInTheSmallestFormThatIsRead() throws Exception {
-        String page = new String(get("/range", "identity").body(), StandardCharsets.UTF_8);
+    void eachGoesOutInTheSmallestFormThatIsRead() {
+        String page = APP.get("/range").raw().body();
         List<String> assets =
                 ASSET.matcher(page).results().map(MatchResult::group).distinct().toList();
         assertThat(assets).hasSizeGreaterThan(2);
