@@ -44,15 +44,25 @@ export interface Said {
   unit: string;
 }
 
-/** A number with so many decimals, its minus as wide as its digits; what rounds to nothing has none. */
-export function decimals(value: number, digits: number): string {
-  const said = new Intl.NumberFormat('en', {
+/** Writers of so many decimals, kept: one takes far longer to make than to write a number with. */
+const writers = new Map<number, Intl.NumberFormat>();
+
+function writer(digits: number): Intl.NumberFormat {
+  const known = writers.get(digits);
+  if (known !== undefined) return known;
+  const made = new Intl.NumberFormat('en', {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
     useGrouping: false,
     signDisplay: 'negative',
-  }).format(value);
-  return inFigures(said).replace('-', '−');
+  });
+  writers.set(digits, made);
+  return made;
+}
+
+/** A number with so many decimals, its minus as wide as its digits; what rounds to nothing has none. */
+export function decimals(value: number, digits: number): string {
+  return inFigures(writer(digits).format(value)).replace('-', '−');
 }
 
 /** A tightness; a dash where a kind has none. */
