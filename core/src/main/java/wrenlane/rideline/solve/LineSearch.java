@@ -27,6 +27,9 @@ public final class LineSearch {
     private final LineTask task;
     private final LineTask tightened;
 
+    /** The easiest line from the route, with no room asked: wanted twice where a course lacks room. */
+    private @Nullable Outcome easiestFromRoute;
+
     public LineSearch(LineTask task) {
         this.task = task;
         this.tightened = new LineTask(task.route(), task.footprint(), scaled(task.limits(), 1 - KEPT_BACK));
@@ -84,9 +87,20 @@ public final class LineSearch {
      * is, two searches agree and no third is made.
      */
     private Found lookedFurther(Found first) {
-        Outcome easy = new LineSolver(tightened, LineAim.easiest(0)).solve(route());
+        Outcome easy = easiestFromRoute();
         boolean agreed = easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES && easy.share() > 1 + SHARE_TOLERANCE;
         return agreed ? first : better(first, found(mostRoom(), easy.line()));
+    }
+
+    private Outcome easiestFromRoute() {
+        if (easiestFromRoute == null) {
+            easiestFromRoute = easiestFrom(route());
+        }
+        return easiestFromRoute;
+    }
+
+    private Outcome easiestFrom(LineNodes guess) {
+        return new LineSolver(tightened, LineAim.easiest(0)).solve(guess);
     }
 
     /** By less than this over the turn there is, as a share, the easiest line may yet be one. */
@@ -229,13 +243,13 @@ public final class LineSearch {
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
     public Optional<Double> shareWanted(LineNodes from) {
-        for (LineNodes guess : List.of(route(), from)) {
-            Outcome easy = new LineSolver(tightened, LineAim.easiest(0)).solve(guess);
-            if (easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES) {
-                return Optional.of(easy.share() * (1 - KEPT_BACK));
-            }
-        }
-        return Optional.empty();
+        return shareOf(easiestFromRoute()).or(() -> shareOf(easiestFrom(from)));
+    }
+
+    private static Optional<Double> shareOf(Outcome easy) {
+        return easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES
+                ? Optional.of(easy.share() * (1 - KEPT_BACK))
+                : Optional.empty();
     }
 
     /**
