@@ -91,7 +91,7 @@ public record CourseFit(
     }
 
     /**
-     * Reckons a course that is being dragged, as quickly as can be: the room, and the one line drawn.
+     * Reckons a course that is being dragged, as quickly as can be: the room, to within a centimetre or two where there is some and its line is not drawn, and the one line drawn.
      *
      * @param memory lines of a like course for the same ride, to start from; without it the line is smoothed
      */
@@ -158,7 +158,9 @@ public record CourseFit(
         }
 
         Reckoned dragged(LineChoice drawn, @Nullable LineMemory memory) {
-            LineSearch.Found roomy = search.roomiest(memory == null ? null : memory.roomiest(task.route()));
+            LineNodes like = memory == null ? null : memory.roomiest(task.route());
+            LineSearch.Found roomy =
+                    drawn == LineChoice.ROOMIEST ? search.roomiest(like) : search.roomiestRoughly(like);
             double clear = drawn == LineChoice.COMFORTABLE ? clear(roomy) : 0;
             LineNodes from = memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes());
             Optional<LineSearch.Found> line = easiest(roomy, clear, from);

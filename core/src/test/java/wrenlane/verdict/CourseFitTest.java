@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
@@ -173,6 +174,23 @@ class CourseFitTest {
                     course, ride, last.memory().speedMetresPerSecond(), LineChoice.COMFORTABLE, last.memory());
             assertThat(last.fit().answer())
                     .isEqualTo(CourseFit.of(course, ride).fit().answer());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = LineChoice.class,
+            names = {"COMFORTABLE", "ROOMIEST"})
+    void aDraggedLineHasTheRoomThereIsWithinTwoCentimetres(LineChoice drawn) {
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit.Reckoned last = CourseFit.of(Tasks.course("figure-eight", 5), ride);
+        double speed = last.memory().speedMetresPerSecond();
+        for (double diameter = 5.3; diameter < 8.75; diameter += 0.5) {
+            Course course = Tasks.course("figure-eight", diameter);
+            last = CourseFit.dragged(course, ride, speed, drawn, last.memory());
+            CourseFit cold = CourseFit.of(course, ride, speed).fit();
+            assertThat(last.fit().answer()).isEqualTo(cold.answer());
+            assertThat(last.fit().spare().metres()).isCloseTo(cold.spare().metres(), within(0.02));
         }
     }
 }

@@ -150,6 +150,12 @@ public final class LineSearch {
         return plain ? rough : probe(rough.nodes());
     }
 
+    /** As {@link #roomiest}, but to within a centimetre or two where there plainly is room. */
+    public Found roomiestRoughly(@Nullable LineNodes like) {
+        Found rough = roughly(like == null ? route() : like);
+        return rough.holds() && rough.room() > PLAIN_METRES ? rough : roomiest(rough.nodes());
+    }
+
     /** As {@link #follow}, to within a centimetre or two. */
     public Found roughly(LineNodes like) {
         return found(new LineSolver(tightened, LineAim.withRoomRoughly(LineAim.CONTENT_METRES)), like);
