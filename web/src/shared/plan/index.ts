@@ -13,6 +13,7 @@ export {
   NARROW,
   pathOf,
   quarterTurned,
+  sameView,
   ticks,
   type Bounds,
   type Ground,

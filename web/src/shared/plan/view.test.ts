@@ -3,10 +3,12 @@ import {
   around,
   arrowed,
   closerView,
+  evenly,
   fitView,
   isLong,
   pathOf,
   quarterTurned,
+  sameView,
   snappedTo,
   ticks,
   within,
@@ -16,6 +18,15 @@ const bounds = { minX: -4, maxX: 10, minY: -1, maxY: 6 };
 
 describe('the view of a plan', () => {
   const view = fitView(bounds, 800, 300);
+
+  it('is the same where it shows the same ground at the same place', () => {
+    expect(sameView(view, fitView({ ...bounds }, 800, 300))).toBe(true);
+    expect(sameView(view, fitView({ ...bounds, maxX: 11 }, 800, 300))).toBe(false);
+    expect(sameView(view, fitView({ ...bounds, maxY: 7 }, 800, 300))).toBe(false);
+    expect(sameView(view, fitView(bounds, 801, 300))).toBe(false);
+    expect(sameView(view, fitView(bounds, 800, 300, evenly(1, 0)))).toBe(true);
+    expect(sameView(view, fitView(bounds, 800, 300, { left: 2, right: 0, top: 0, bottom: 0 }))).toBe(false);
+  });
 
   it('shows everything at one scale', () => {
     expect(view.pixelsPerMetre).toBeCloseTo(300 / 7);

@@ -99,6 +99,17 @@ function viewOf(width: number, height: number, scale: number, middle: Ground, ce
   };
 }
 
+/** Whether two views show the same ground at the same place. */
+export function sameView(a: View, b: View): boolean {
+  return (
+    a.width === b.width &&
+    a.height === b.height &&
+    a.pixelsPerMetre === b.pixelsPerMetre &&
+    a.bounds.minX === b.bounds.minX &&
+    a.bounds.minY === b.bounds.minY
+  );
+}
+
 /** A path through places on the ground. */
 export function pathOf(points: Ground[], view: View): string {
   return points

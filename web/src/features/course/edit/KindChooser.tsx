@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { around, pathOf, Thumbnail } from '../../../shared/plan';
 import type { CourseKind, Plan } from '../api';
 
@@ -52,7 +52,8 @@ export function KindChooser(props: {
   );
 }
 
-function Small({ plan }: { plan: Plan }) {
+/** Fifteen of them stand by while one is dragged. */
+const Small = memo(function Small({ plan }: { plan: Plan }) {
   return (
     <Thumbnail
       bounds={around([...plan.cones.map((c) => c.centre), ...plan.way], 0.5)}
@@ -80,4 +81,4 @@ function Small({ plan }: { plan: Plan }) {
       )}
     </Thumbnail>
   );
-}
+});

@@ -1,9 +1,21 @@
-import { pathOf, type Ground, type View } from '../../../shared/plan';
+import { memo } from 'react';
+import { pathOf, sameView, type Ground, type View } from '../../../shared/plan';
 import type { Line, Place } from '../api';
 
+interface Drawn {
+  line: Line;
+  view: View;
+  other?: boolean;
+}
+
+/** Drawn anew where it changes only: its paths are long, and much about them changes while something is dragged. */
+export const RideLine = memo(
+  Paths,
+  (a, b) => a.line === b.line && a.other === b.other && sameView(a.view, b.view),
+);
+
 /** Rear wheel heavy, front wheel thin, the swept band as a light wash, chevrons along the way ridden. */
-export function RideLine(props: { line: Line; view: View; other?: boolean }) {
-  const { line, view, other } = props;
+function Paths({ line, view, other }: Drawn) {
   const rear = line.places.map((p) => p.rear);
   const front = line.places.map((p) => p.front);
   const band = [...line.places.map((p) => p.left), ...line.places.map((p) => p.right).toReversed()];
@@ -26,14 +38,16 @@ export function RideLine(props: { line: Line; view: View; other?: boolean }) {
         strokeDasharray={other ? '9 5' : undefined}
         fill="none"
       />
-      {!other && chevrons(rear, view)}
+      {!other && chevrons(rear, line.lengthMetres, view)}
     </g>
   );
 }
 
-/** A chevron every few metres, so that the way can be told wherever it crosses itself. */
-function chevrons(points: Ground[], view: View) {
-  const count = Math.max(3, Math.round(points.length / 70));
+/** How far apart chevrons stand, in metres, so that the way can be told wherever it crosses itself. */
+const CHEVRONS_APART = 5.6;
+
+function chevrons(points: Ground[], metres: number, view: View) {
+  const count = Math.max(3, Math.round(metres / CHEVRONS_APART));
   return Array.from({ length: count }, (_, n) => {
     const i = Math.floor(((n + 0.5) / count) * (points.length - 2));
     const a = points[i];

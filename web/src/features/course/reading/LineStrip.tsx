@@ -1,4 +1,5 @@
 import { Slider } from 'radix-ui';
+import { memo } from 'react';
 import { degreesText, lengthText, usePreferences } from '../../../shared/units';
 import type { Line } from '../api';
 import { bandsOf, curveOf } from './strip';
@@ -7,7 +8,11 @@ const WIDTH = 1000;
 const HEIGHT = 64;
 
 /** Lean, bars and room along the line, with its turns; the slider runs the machine along it. */
-export function LineStrip(props: { line: Line; at: number | undefined; onAt: (index: number) => void }) {
+export const LineStrip = memo(function LineStrip(props: {
+  line: Line;
+  at: number | undefined;
+  onAt: (index: number) => void;
+}) {
   const { line } = props;
   const { system } = usePreferences();
   const index = Math.min(props.at ?? 0, line.places.length - 1);
@@ -107,4 +112,4 @@ export function LineStrip(props: { line: Line; at: number | undefined; onAt: (in
       </Slider.Root>
     </section>
   );
-}
+});

@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { sayLength, usePreferences } from '../../../shared/units';
 import type { Line } from '../api';
 import { PARTS } from '../model';
 
 /** Room at each cone and line on the line drawn; pointing at one shows it on the plan. */
-export function RoomTable(props: {
+export const RoomTable = memo(function RoomTable(props: {
   line: Line;
   pointed: string | undefined;
   onPoint: (name: string | undefined) => void;
@@ -47,7 +48,7 @@ export function RoomTable(props: {
       </table>
     </details>
   );
-}
+});
 
 /** The least room to each thing by name, the tightest first. */
 function nearest(line: Line): Line['rooms'] {
