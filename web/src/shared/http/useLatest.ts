@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { usePreferences } from '../units';
 import { Problem, said } from './problem';
 
@@ -32,7 +32,8 @@ export function useLatest<Q, A>(
   const busy = useRef(false);
   const { system } = usePreferences();
 
-  useEffect(() => {
+  // Before the change is painted: the core works meanwhile.
+  useLayoutEffect(() => {
     latest.current = request;
     const askOn = async () => {
       busy.current = true;
