@@ -23,11 +23,10 @@ export function bandsOf(line: Line, width: number): { x: number; width: number; 
 export function curveOf(line: Line, value: (p: Place) => number, width: number, height: number): string {
   const along = scaleLinear([0, line.lengthMetres], [0, width]);
   const up = scaleLinear([-1, 1], [height / 2 + height / 2.1, height / 2 - height / 2.1]).clamp(true);
-  const places = line.places.filter((_, i) => i % 2 === 0 || i === line.places.length - 1);
   return (
     curve<Place>(
       (p) => along(p.distanceMetres),
       (p) => up(value(p)),
-    ).digits(1)(places) ?? ''
+    ).digits(1)(line.places) ?? ''
   );
 }

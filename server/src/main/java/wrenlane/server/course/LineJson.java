@@ -16,7 +16,7 @@ import wrenlane.verdict.RidingMark;
 /**
  * A line to draw.
  *
- * @param places every few centimetres, to a tenth of a millimetre or of a milliradian
+ * @param places some centimetres apart, to a millimetre or a milliradian
  * @param phases where each turn is rolled into, held and rolled out of
  * @param rooms to every cone and line, the least of each
  * @param binding the least of them, but for what stands at the ends
@@ -108,7 +108,7 @@ record LineJson(
 
     /** Finer than a drawing shows, and half as long to send: this is asked for at every step of a drag. */
     private static double rounded(double value) {
-        return Math.rint(value * 1e4) / 1e4;
+        return Math.rint(value * 1e3) / 1e3;
     }
 
     private static Point rounded(Point p) {
@@ -127,9 +127,9 @@ record LineJson(
                 name.startsWith(CONE) ? name.substring(CONE.length()) : null,
                 room.part(),
                 room.roomMetres(),
-                room.distanceMetres(),
-                at,
-                room.keep().nearestTo(at));
+                rounded(room.distanceMetres()),
+                rounded(at),
+                rounded(room.keep().nearestTo(at)));
     }
 
     /** What the name of a thing that is a cone begins with. */
