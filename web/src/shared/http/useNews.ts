@@ -28,6 +28,9 @@ export async function readRunsAnew(client: QueryClient): Promise<void> {
   });
 }
 
+/** How long news are gathered, in milliseconds. */
+const GATHERED_MS = 100;
+
 /** Reads anew what another device has changed, as soon as the server tells; only while the page is seen. */
 export function useNews() {
   const client = useQueryClient();
@@ -37,6 +40,14 @@ export function useNews() {
     if (signedOut || !('EventSource' in window)) return undefined;
     let stream: EventSource | undefined;
     let missed = false;
+    const heard = new Set<string>();
+    let reading: ReturnType<typeof setTimeout> | undefined;
+    const readAnew = () => {
+      const runsAlone = [...heard].every((topic) => topic === 'RUNS');
+      reading = undefined;
+      heard.clear();
+      void (runsAlone ? readRunsAnew(client) : client.invalidateQueries());
+    };
     const listen = () => {
       stream?.close();
       stream = undefined;
@@ -53,7 +64,9 @@ export function useNews() {
       stream.onerror = () => (missed = true);
       stream.onmessage = ({ data }) => {
         const { topic } = JSON.parse(String(data)) as { topic: string };
-        void (topic === 'RUNS' ? readRunsAnew(client) : client.invalidateQueries());
+        heard.add(topic);
+        // What is told at once, as to whoever begins to listen, is read anew once.
+        reading ??= setTimeout(readAnew, GATHERED_MS);
       };
     };
     listen();
@@ -61,6 +74,7 @@ export function useNews() {
     return () => {
       document.removeEventListener('visibilitychange', listen);
       stream?.close();
+      clearTimeout(reading);
     };
   }, [client, signedOut]);
 }
