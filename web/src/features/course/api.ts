@@ -37,13 +37,24 @@ export function useCourses() {
   return useQuery({ queryKey: ['courses'], queryFn: () => body(http.GET('/api/courses')) });
 }
 
-/** The kinds of course, with their dimensions' limits and a plan of each. */
+/** The kinds of course, with their dimensions' limits. */
 export function useCourseKinds() {
   return useQuery({
     queryKey: ['course-kinds'],
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/course-kinds')),
   });
+}
+
+/** The plan of each kind by its name, where they are to be seen. */
+export function useKindPlans(seen: boolean): Map<string, Plan> {
+  const { data } = useQuery({
+    queryKey: ['kind-plans'],
+    enabled: seen,
+    staleTime: Infinity,
+    queryFn: () => body(http.GET('/api/course-kinds/plans')),
+  });
+  return new Map(data?.map(({ kind, plan }) => [kind, plan]));
 }
 
 /** Reckons a course for a machine. */

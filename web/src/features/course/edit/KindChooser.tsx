@@ -1,6 +1,6 @@
 import { memo, useState } from 'react';
 import { around, pathOf, Thumbnail } from '../../../shared/plan';
-import type { CourseKind, Plan } from '../api';
+import { useKindPlans, type CourseKind, type Plan } from '../api';
 
 /** The kind at work; opened, every kind as a small true drawing, the one at work as it is set now. */
 export function KindChooser(props: {
@@ -11,6 +11,7 @@ export function KindChooser(props: {
   onChoose: (kind: CourseKind) => void;
 }) {
   const [open, setOpen] = useState(props.open);
+  const plans = useKindPlans(open);
   return (
     <div>
       <div className="flex flex-wrap items-baseline gap-x-3">
@@ -40,7 +41,7 @@ export function KindChooser(props: {
                   onClick={() => props.onChoose(kind)}
                   className={`block w-full rounded-sm border p-1 text-left text-[0.8rem] leading-tight ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
                 >
-                  <Small plan={on && props.plan ? props.plan : kind.plan} />
+                  <Small plan={on && props.plan ? props.plan : plans.get(kind.kind)} />
                   <span className="mt-1 block truncate px-0.5">{kind.label}</span>
                 </button>
               </li>
@@ -52,33 +53,32 @@ export function KindChooser(props: {
   );
 }
 
-/** Fifteen of them stand by while one is dragged. */
-const Small = memo(function Small({ plan }: { plan: Plan }) {
+/** Bare ground until the plan is there. Fifteen of them stand by while one is dragged. */
+const Small = memo(function Small({ plan }: { plan: Plan | undefined }) {
+  const bounds = around(plan ? [...plan.cones.map((c) => c.centre), ...plan.way] : [{ x: 0, y: 0 }], 0.5);
   return (
-    <Thumbnail
-      bounds={around([...plan.cones.map((c) => c.centre), ...plan.way], 0.5)}
-      width={102}
-      height={56}
-    >
-      {(view) => (
-        <>
-          {plan.lines
-            .filter((l) => l.sort === 'BOUNDARY')
-            .map((l, i) => (
-              <path key={i} d={pathOf([l.from, l.to], view)} stroke="var(--chalk)" strokeWidth={1} />
+    <Thumbnail bounds={bounds} width={102} height={56}>
+      {(view) =>
+        plan && (
+          <>
+            {plan.lines
+              .filter((l) => l.sort === 'BOUNDARY')
+              .map((l, i) => (
+                <path key={i} d={pathOf([l.from, l.to], view)} stroke="var(--chalk)" strokeWidth={1} />
+              ))}
+            <path d={pathOf(plan.way, view)} stroke="var(--plan-rear)" strokeWidth={1.6} fill="none" />
+            {plan.cones.map((c) => (
+              <circle
+                key={c.label}
+                cx={view.x(c.centre.x)}
+                cy={view.y(c.centre.y)}
+                r={1.5}
+                fill="var(--plan-cone)"
+              />
             ))}
-          <path d={pathOf(plan.way, view)} stroke="var(--plan-rear)" strokeWidth={1.6} fill="none" />
-          {plan.cones.map((c) => (
-            <circle
-              key={c.label}
-              cx={view.x(c.centre.x)}
-              cy={view.y(c.centre.y)}
-              r={1.5}
-              fill="var(--plan-cone)"
-            />
-          ))}
-        </>
-      )}
+          </>
+        )
+      }
     </Thumbnail>
   );
 });

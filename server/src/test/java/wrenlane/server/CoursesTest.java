@@ -50,6 +50,24 @@ class CoursesTest {
     }
 
     @Test
+    void everyKindHasAPlanOfWhatANewCourseStartsFrom() {
+        JsonNode plans = APP.get("/api/course-kinds/plans").body();
+        assertThat(plans).hasSize(15);
+        for (JsonNode kind : kinds()) {
+            JsonNode plan = plans.valueStream()
+                    .filter(p -> p.get("kind").equals(kind.get("kind")))
+                    .findFirst()
+                    .orElseThrow()
+                    .get("plan");
+            Map<String, Object> fresh = Courses.of(kind.get("start"));
+            fresh.put("name", "A fresh one");
+            JsonNode laid = APP.post("/api/course-evaluations", Courses.reckon(fresh, machine))
+                    .body();
+            assertThat(plan.get("cones")).isEqualTo(laid.at("/plan/cones"));
+        }
+    }
+
+    @Test
     void everyKindIsReckonedForAMachineWithoutBeingStored() {
         int before = APP.get("/api/courses").body().size();
         for (JsonNode kind : kinds()) {

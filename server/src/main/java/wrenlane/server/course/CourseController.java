@@ -45,7 +45,6 @@ class CourseController {
      * @param dimensions with limits and standards, in metres or counts
      * @param options choices besides
      * @param start what a new course starts from
-     * @param plan the same on the ground, to draw
      */
     record CourseKindJson(
             String kind,
@@ -57,8 +56,7 @@ class CourseController {
             CourseKind.Turning turning,
             List<CourseDimension> dimensions,
             List<CourseOption> options,
-            CourseRequest start,
-            PlanJson plan) {
+            CourseRequest start) {
         static CourseKindJson of(CourseKind kind) {
             return new CourseKindJson(
                     kind.id(),
@@ -70,8 +68,7 @@ class CourseController {
                     kind.turning(),
                     kind.dimensions(),
                     kind.options(),
-                    CourseRequest.fresh(kind),
-                    PlanJson.of(Course.fresh(kind)));
+                    CourseRequest.fresh(kind));
         }
     }
 
@@ -79,6 +76,24 @@ class CourseController {
     @GetMapping("/course-kinds")
     List<CourseKindJson> listCourseKinds() {
         return CourseKinds.all().stream().map(CourseKindJson::of).toList();
+    }
+
+    /**
+     * A kind of course on the ground.
+     *
+     * @param kind which
+     * @param plan what a new course starts from, to draw
+     */
+    record KindPlan(String kind, PlanJson plan) {
+        static KindPlan of(CourseKind kind) {
+            return new KindPlan(kind.id(), PlanJson.of(Course.fresh(kind)));
+        }
+    }
+
+    /** Every kind of course on the ground, five times as long to read as what else there is to know of them. */
+    @GetMapping("/course-kinds/plans")
+    List<KindPlan> listKindPlans() {
+        return CourseKinds.all().stream().map(KindPlan::of).toList();
     }
 
     /**
