@@ -13,7 +13,7 @@ import {
 import { lengthText, usePreferences } from '../../../shared/units';
 import type { CourseRequest, Line, Plan, Place, Room } from '../api';
 import { Ground } from './Ground';
-import { Measures, roomFor, type Changing } from './Measures';
+import { Measures, roomFor, takenBy, type Changing } from './Measures';
 import { PARTS } from '../model';
 import { Outline, RideLine } from './RideLine';
 import { RoomLeader } from './RoomLeader';
@@ -121,7 +121,14 @@ function Contents(props: {
       {line && <RideLine line={line} view={view} />}
       <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit} />
       {props.onMark && <Tapped plan={plan} view={view} onMark={props.onMark} />}
-      {room && <RoomLeader room={room} view={view} text={props.roomText} />}
+      {room && (
+        <RoomLeader
+          room={room}
+          view={view}
+          text={props.roomText}
+          taken={props.plain ? [] : takenBy(plan, view, props.labels ?? false)}
+        />
+      )}
       {chalked.map((c) => (
         <Chalk key={c.label} mark={c} view={view} />
       ))}

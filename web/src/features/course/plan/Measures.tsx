@@ -10,6 +10,7 @@ import { letterOf } from '../../standing';
 import { lengthText, typedLength, usePreferences } from '../../../shared/units';
 import type { CourseKind, CourseRequest, Plan } from '../api';
 import { inSentence, snapped } from '../model';
+import type { Box } from './leader';
 
 /** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
 function awayOn(width: number): number {
@@ -96,29 +97,7 @@ function OneMeasure(props: {
   const metres = changing ? props.course.lengths[m.name]?.metres : onGround;
   if (metres === undefined) return null;
   const row = Math.hypot(m.away.x, m.away.y);
-  const lettered = m.away.y === 0 ? 0 : LETTERED;
-  const out = awayOn(view.width) + (props.labels ? LABELLED : lettered) / row;
-  const away = { x: m.away.x * out, y: -m.away.y * out };
-  const end = (p: { x: number; y: number }) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
-  const from = end(m.from);
-  const to = end(m.to);
-  // On a short line the figure stands beyond its end, so that the handle stays free; or beyond the other, if there is no room.
-  const length = Math.hypot(to.x - from.x, to.y - from.y);
-  const after = beyond(from, to);
-  const upright = view.width < NARROW && Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
-  const beside =
-    length < SHORT
-      ? upright
-        ? outside(from, to, m.away.x)
-        : isWithin(after, view)
-          ? after
-          : beyond(to, from)
-      : between(from, to, props.labels ? (ALONG[Math.round(row) - 1] ?? 0.5) : 0.5);
-  // A figure half out of the picture is no use.
-  const middle = {
-    x: Math.min(Math.max(beside.x, HALF_FIGURE), view.width - HALF_FIGURE),
-    y: Math.min(Math.max(beside.y, 14), view.height - 14),
-  };
+  const { from, to, figure: middle } = placed(m, view, props.labels);
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
   const several = props.plan.measures.filter((o) => o.name === m.name).length > 1;
   const letter = several ? letterOf(Math.round(row) - 1) : '';
@@ -162,6 +141,50 @@ function OneMeasure(props: {
     const rungs = dimension?.ladder ? (changing?.rungs ?? []) : [];
     return snapped(value, rungs, REACH_PIXELS / view.pixelsPerMetre);
   }
+}
+
+/** Where a dimension's line and its figure stand on a drawing. */
+function placed(m: Plan['measures'][number], view: View, labels: boolean) {
+  const row = Math.hypot(m.away.x, m.away.y);
+  const lettered = m.away.y === 0 ? 0 : LETTERED;
+  const out = awayOn(view.width) + (labels ? LABELLED : lettered) / row;
+  const away = { x: m.away.x * out, y: -m.away.y * out };
+  const end = (p: Spot) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
+  const from = end(m.from);
+  const to = end(m.to);
+  // On a short line the figure stands beyond its end, so that the handle stays free; or beyond the other, if there is no room.
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const after = beyond(from, to);
+  const upright = view.width < NARROW && Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
+  const beside =
+    length < SHORT
+      ? upright
+        ? outside(from, to, m.away.x)
+        : isWithin(after, view)
+          ? after
+          : beyond(to, from)
+      : between(from, to, labels ? (ALONG[Math.round(row) - 1] ?? 0.5) : 0.5);
+  // A figure half out of the picture is no use.
+  const figure = {
+    x: Math.min(Math.max(beside.x, HALF_FIGURE), view.width - HALF_FIGURE),
+    y: Math.min(Math.max(beside.y, HALF_HIGH), view.height - HALF_HIGH),
+  };
+  return { from, to, figure };
+}
+
+/** Half the height of a figure, in pixels. */
+const HALF_HIGH = 14;
+
+/** What dimensions take of a drawing, figures and handles: what else is written keeps off it. */
+export function takenBy(plan: Plan, view: View, labels: boolean): Box[] {
+  return plan.measures.flatMap((m) => {
+    const { to, figure } = placed(m, view, labels);
+    return [boxAt(figure, HALF_FIGURE, HALF_HIGH), boxAt(to, HALF_HIGH, HALF_HIGH)];
+  });
+}
+
+function boxAt({ x, y }: Spot, wide: number, high: number): Box {
+  return { minX: x - wide, maxX: x + wide, minY: y - high, maxY: y + high };
 }
 
 interface Spot {
