@@ -91,7 +91,8 @@ public record CourseFit(
     }
 
     /**
-     * Reckons a course that is being dragged, as quickly as can be: the room, to within a centimetre or two where there is some and its line is not drawn, and the one line drawn.
+     * Reckons a course that is being dragged, as quickly as can be: the room, and the one line drawn. Where there plainly is
+     * room and its line is not drawn, it is known to within a centimetre or two.
      *
      * @param memory lines of a like course for the same ride, to start from; without it the line is smoothed
      */

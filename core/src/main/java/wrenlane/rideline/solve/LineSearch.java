@@ -88,7 +88,7 @@ public final class LineSearch {
      */
     private Found lookedFurther(Found first) {
         Outcome easy = easiestFromRoute();
-        boolean agreed = easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES && easy.share() > 1 + SHARE_TOLERANCE;
+        boolean agreed = clears(easy) && easy.share() > 1 + SHARE_TOLERANCE;
         return agreed ? first : better(first, found(mostRoom(), easy.line()));
     }
 
@@ -253,9 +253,11 @@ public final class LineSearch {
     }
 
     private static Optional<Double> shareOf(Outcome easy) {
-        return easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES
-                ? Optional.of(easy.share() * (1 - KEPT_BACK))
-                : Optional.empty();
+        return clears(easy) ? Optional.of(easy.share() * (1 - KEPT_BACK)) : Optional.empty();
+    }
+
+    private static boolean clears(Outcome easy) {
+        return easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES;
     }
 
     /**
