@@ -4,8 +4,10 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
+import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
 import wrenlane.rideline.solve.LineNodes;
 import wrenlane.rideline.solve.LineSearch;
@@ -37,6 +39,9 @@ public final class SpeedScan {
 
     /** Past the top by so much, the hill is over, in metres. */
     private static final double FALLEN_METRES = 0.1;
+
+    /** So much room is little: every speed is looked at up to the one with the tightest turn, in metres. */
+    private static final double LITTLE_METRES = 0.3;
 
     private final Course course;
     private final Ride ride;
@@ -209,11 +214,26 @@ public final class SpeedScan {
             At here = at(i);
             if (here.room() > best.room()) {
                 best = here;
-            } else if (here.room() < best.room() - FALLEN_METRES) {
+            } else if (fallen(here, best)) {
                 break;
             }
         }
         return best;
+    }
+
+    /** Whether no faster speed leaves more room: where there is little, a tighter turn may yet be gained by leaning. */
+    private boolean fallen(At here, At best) {
+        boolean leansOn = tightest(here.step) > tightest(here.step - COARSE);
+        return here.room() < best.room() - FALLEN_METRES && (best.room() > LITTLE_METRES || !leansOn);
+    }
+
+    /** The tightest turn ridden at a speed, to either side, in 1/m. */
+    private double tightest(int step) {
+        return Stream.of(Side.values())
+                .mapToDouble(side -> ride.point(course.plan().route().pace(), side, speed(step))
+                        .curvatureLimit())
+                .max()
+                .orElseThrow();
     }
 
     private At better(At best, int step) {
@@ -229,7 +249,7 @@ public final class SpeedScan {
         if (seen != null) {
             return seen;
         }
-        At found = new At(step, speed(step), search(step).glance(nearest(step)));
+        At found = new At(step, speed(step), search(step).roomiestRoughly(nearest(step)));
         known.put(step, found);
         return found;
     }

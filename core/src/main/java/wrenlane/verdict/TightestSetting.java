@@ -133,7 +133,7 @@ public record TightestSetting(double metres, boolean smallestAllowed) {
                 return -LEAST_STEP_METRES;
             }
             LineNodes like = Math.abs(x - fittedAt) < LIKE_SHARE * x ? fitted : null;
-            LineSearch.Found found = new LineSearch(task.apply(course.with(dimension, x))).probe(like);
+            LineSearch.Found found = new LineSearch(task.apply(course.with(dimension, x))).roomiestAlong(like);
             if (found.holds()) {
                 fitted = found.nodes();
                 fittedAt = x;

@@ -74,6 +74,16 @@ class JudgedSpeedTest {
         }
     }
 
+    /** Too upright at the slowest speeds, where a line followed from one to the next goes astray; leaned it goes round. */
+    @Test
+    void looksFurtherWhereOnlyLeaningTurnsIt() {
+        CourseFit fit = CourseFit.of(Tasks.course("crossroads", 5.6), Tasks.ride("tourer-850", RiderLevel.DEVELOPING))
+                .fit();
+        assertThat(fit.answer()).isEqualTo(FitAnswer.FITS);
+        assertThat(fit.spare().metres()).isGreaterThan(0.1);
+        assertThat(fit.left().speedMetresPerSecond()).isBetween(11 / 3.6, 14 / 3.6);
+    }
+
     @Test
     void theLineDrawnKeepsAComfortableRoomWhereThereIsSoMuch() {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);

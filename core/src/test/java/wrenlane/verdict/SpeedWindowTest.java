@@ -42,6 +42,15 @@ class SpeedWindowTest {
         assertThat(window.judged()).isBetween(window.slowest(), window.fastest());
     }
 
+    /** From the line of a slower speed the search ends beside the way through; from the route it finds it. */
+    @Test
+    void isNotClosedWhereASearchGoesAstray() {
+        Ride ride = Tasks.ride("cruiser-1100", RiderLevel.NOVICE);
+        Course course = Tasks.course("offset-weave", 5.35);
+        assertThat(SpeedWindow.of(course, ride).orElseThrow().fastest()).isGreaterThan(11 / 3.6);
+        assertThat(fits(course, ride, 11 / 3.6)).isTrue();
+    }
+
     private static boolean fits(Course course, Ride ride, double speed) {
         return CourseFit.of(course, ride, speed).fit().answer() == FitAnswer.FITS;
     }

@@ -116,12 +116,12 @@ public final class LineSearch {
     }
 
     /**
-     * The room there is, followed from a line of a like task if there is one; looked for from more guesses only where
-     * little is lacking, so that a line is not missed.
+     * The room along the line that is known, where that is followed from task to task: looked for from elsewhere too only
+     * where little is lacking, so that it is not missed.
      */
-    public Found probe(@Nullable LineNodes like) {
+    public Found roomiestAlong(@Nullable LineNodes like) {
         Found first = found(mostRoom(), like == null ? route() : like);
-        return first.holds() || clearlyLacks(first) ? first : lookedFurther(first);
+        return first.holds() || plainlyLacks(first) ? first : lookedFurther(first);
     }
 
     /**
@@ -131,30 +131,29 @@ public final class LineSearch {
     public Found near(LineNodes like) {
         Found near = found(new LineSolver(tightened, LineAim.withRoomRoughly(HAIR_METRES)), like);
         boolean aHairLacks = near.room() > -PLAIN_METRES && near.checked().obeysTheRider();
-        return near.holds() || aHairLacks || clearlyLacks(near) ? near : lookedFurther(near);
+        return near.holds() || aHairLacks ? near : lookedFurther(near);
     }
 
-    private static boolean clearlyLacks(Found found) {
-        return found.room() < -CLEARLY_LACKING_METRES || found.share() > CLEARLY_OVER;
-    }
-
-    private static final double CLEARLY_LACKING_METRES = 0.15;
-
-    /** Share of turn or quickness that nobody has who has no more than the limits, to within what a search leaves. */
-    private static final double CLEARLY_OVER = 1.05;
-
-    /** As {@link #probe}, to within a centimetre or two, but exact about whether there is any room. */
-    public Found glance(@Nullable LineNodes like) {
-        Found rough = roughly(like == null ? route() : like);
-        boolean plain = rough.holds() ? rough.room() > PLAIN_METRES : clearlyLacks(rough);
-        return plain ? rough : probe(rough.nodes());
-    }
-
-    /** As {@link #roomiest}, but to within a centimetre or two where there plainly is room. */
+    /**
+     * As {@link #roomiest}, but to within a centimetre or two where there plainly is room. Where it plainly lacks, the line
+     * is not looked for closer, but from elsewhere too: one followed from a line of another task may have been led astray.
+     */
     public Found roomiestRoughly(@Nullable LineNodes like) {
         Found rough = roughly(like == null ? route() : like);
-        return rough.holds() && rough.room() > PLAIN_METRES ? rough : roomiest(rough.nodes());
+        if (rough.holds() && rough.room() > PLAIN_METRES) {
+            return rough;
+        }
+        return plainlyLacks(rough) ? lookedFurther(rough) : roomiest(rough.nodes());
     }
+
+    private static boolean plainlyLacks(Found found) {
+        return found.room() < -PLAINLY_LACKING_METRES || found.share() > PLAINLY_OVER;
+    }
+
+    private static final double PLAINLY_LACKING_METRES = 0.15;
+
+    /** Share of turn or quickness that nobody has who has no more than the limits, to within what a search leaves. */
+    private static final double PLAINLY_OVER = 1.05;
 
     /** As {@link #follow}, to within a centimetre or two. */
     public Found roughly(LineNodes like) {

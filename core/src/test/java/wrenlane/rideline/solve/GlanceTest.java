@@ -26,8 +26,8 @@ class GlanceTest {
     })
     void knowsTheRoomToWithinTwoCentimetresAndWhetherThereIsAny(String kind, double speed) {
         LineSearch search = search(kind, speed);
-        LineSearch.Found exact = search.probe(null);
-        LineSearch.Found rough = search.glance(null);
+        LineSearch.Found exact = search.roomiest(null);
+        LineSearch.Found rough = search.roomiestRoughly(null);
         assertThat(rough.holds()).isEqualTo(exact.holds());
         assertThat(rough.room()).isCloseTo(exact.room(), within(0.02));
         assertThat(search.settled(rough).room()).isGreaterThanOrEqualTo(rough.room());
@@ -36,8 +36,8 @@ class GlanceTest {
     /** Near the fastest it can be ridden, a metre of room would cost a tenth of the turn: too little a price misses the line. */
     @Test
     void findsTheLineOfAnEightRiddenFast() {
-        LineSearch.Found slower = search("figure-eight", 15).probe(null);
-        LineSearch.Found found = search("figure-eight", 17).probe(slower.nodes());
+        LineSearch.Found slower = search("figure-eight", 15).roomiest(null);
+        LineSearch.Found found = search("figure-eight", 17).roomiest(slower.nodes());
         assertThat(found.holds()).isTrue();
         assertThat(found.room()).isBetween(0.2, 0.3);
     }
@@ -45,7 +45,7 @@ class GlanceTest {
     @Test
     void aLineNearAnotherIsTakenAsItIsWhereItHolds() {
         LineSearch search = search("u-turn-box", 9);
-        LineSearch.Found roomiest = search.probe(null);
+        LineSearch.Found roomiest = search.roomiest(null);
         LineSearch.Found near = search.near(roomiest.nodes());
         assertThat(near.holds()).isTrue();
         assertThat(near.room()).isCloseTo(roomiest.room(), within(0.02));
