@@ -11,7 +11,7 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
 
 /** What is looked at roughly, against what is looked for to the last. */
-class GlanceTest {
+class RoughRoomTest {
     private final Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
 
     private LineSearch search(String kind, double kilometresPerHour) {
