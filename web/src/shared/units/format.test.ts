@@ -42,6 +42,35 @@ describe('lengths', () => {
   });
 });
 
+describe('a number with so many decimals', () => {
+  it.each([
+    [5.265, 2, '5.27'],
+    [1.005, 2, '1.01'],
+    [0.05, 1, '0.1'],
+    [-0.004, 2, '0.00'],
+    [-0.005, 2, '−0.01'],
+    [2e-7, 2, '0.00'],
+    [1234.5, 0, '1235'],
+  ])('%d to %d is %s', (value, digits, text) => {
+    expect(decimals(value, digits)).toBe(text);
+  });
+
+  it('is what the browser writes', () => {
+    for (let i = 1; i < 4000; i++) {
+      const digits = i % 4;
+      // Every size from a tenth of a millimetre to a kilometre, every other one a half to be rounded.
+      const value =
+        i % 2 === 0 ? ((i * 7919) % 100_000) / 2 / 10 ** digits : ((i * i) % 1009) * 10 ** ((i % 8) - 4);
+      const browser = new Intl.NumberFormat('en', {
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+        useGrouping: false,
+      });
+      expect(decimals(value, digits), `${value} to ${digits}`).toBe(browser.format(value));
+    }
+  });
+});
+
 describe('speeds, angles and dates', () => {
   it('are said in the unit chosen', () => {
     expect(speedText(2.5, 'km/h')).toBe('9.0\u2009km/h');
@@ -51,6 +80,7 @@ describe('speeds, angles and dates', () => {
     expect(degreesText(Math.PI / 6)).toBe('30.0°');
     expect(dateText('2026-05-14')).toBe('14 May 2026');
     expect(shortDate('2026-05-04')).toBe('4 May');
+    expect(shortDate('2026-12-31')).toBe('31 Dec');
   });
 });
 

@@ -6,10 +6,17 @@ const THIN = '\u2009';
 export const METRES_PER_INCH = 0.0254;
 export const METRES_PER_FOOT = 12 * METRES_PER_INCH;
 const MPH = 0.44704;
-const MONTH = new Intl.DateTimeFormat('en', { month: 'short', timeZone: 'UTC' });
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** Languages asked about before: to ask takes longer than to write a number. */
-const signs = new Map<string, '.' | ','>();
+/**
+ * Languages asked about before, and those most browsers here have: whoever asks first waits until the browser has read
+ * all languages it knows, which takes a phone a tenth of a second before it can write the first figure.
+ */
+const signs = new Map<string, '.' | ','>([
+  ['en', '.'],
+  ['en-GB', '.'],
+  ['en-US', '.'],
+]);
 
 /** What stands between whole numbers and their parts in this browser's language; a point where it has neither. */
 function decimalSign(): '.' | ',' {
@@ -44,25 +51,20 @@ export interface Said {
   unit: string;
 }
 
-/** Writers of so many decimals, kept: one takes far longer to make than to write a number with. */
-const writers = new Map<number, Intl.NumberFormat>();
+/** Less than this is written with an exponent, which cannot be shifted by another. */
+const SHIFTED_FROM = 1e-6;
 
-function writer(digits: number): Intl.NumberFormat {
-  const known = writers.get(digits);
-  if (known !== undefined) return known;
-  const made = new Intl.NumberFormat('en', {
-    minimumFractionDigits: digits,
-    maximumFractionDigits: digits,
-    useGrouping: false,
-    signDisplay: 'negative',
-  });
-  writers.set(digits, made);
-  return made;
+/** A number above zero with so many decimals, halves up, as they are seen: 5.265 is a hair less to the machine. */
+function rounded(value: number, digits: number): string {
+  if (value < SHIFTED_FROM) return (0).toFixed(digits);
+  const shifted = Math.round(Number(`${value}e${digits}`));
+  return Number(`${shifted}e-${digits}`).toFixed(digits);
 }
 
 /** A number with so many decimals, its minus as wide as its digits; what rounds to nothing has none. */
 export function decimals(value: number, digits: number): string {
-  return inFigures(writer(digits).format(value)).replace('-', '−');
+  const size = rounded(Math.abs(value), digits);
+  return inFigures(value < 0 && Number(size) > 0 ? `−${size}` : size);
 }
 
 /** A tightness; a dash where a kind has none. */
@@ -153,5 +155,5 @@ export function dateText(iso: string): string {
 /** The same without its year, where space is short and the year is clear. */
 export function shortDate(iso: string): string {
   const date = new Date(`${iso}T00:00Z`);
-  return `${date.getUTCDate()} ${MONTH.format(date)}`;
+  return `${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
 }
