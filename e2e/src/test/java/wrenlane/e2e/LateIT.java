@@ -24,40 +24,43 @@ class LateIT {
     /** A pixel of rounding is none. */
     private static final double NO_MOVE = 1;
 
-    private record Stop(Locator shown, Locator late) {}
+    /** What a page has drawn meanwhile. */
+    private static final Map<String, Function<Page, Locator>> SHOWN = Map.of(
+            "/set-out", page -> page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")),
+            "/range", page -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Last runs")),
+            "/course", page -> page.getByText("What a mistake costs in room, an estimate"));
 
-    private static final Map<String, Function<Page, Stop>> STOPS = Map.of(
-            "/set-out",
-                    page -> new Stop(
-                            page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")),
-                            page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who rides which"))),
-            "/range",
-                    page -> new Stop(
-                            page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Last runs")),
-                            page.getByText("4 clean of 5 tightens")),
-            "/course",
-                    page -> new Stop(
-                            page.getByText("What a mistake costs in room, an estimate"),
-                            page.getByText("This rider needs a width of")));
+    /** What an answer brings that was held back. */
+    private static final Map<String, Function<Page, Locator>> BROUGHT = Map.of(
+            "riders", page -> page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who rides which")),
+            "rung", page -> page.getByText("4 clean of 5 tightens"),
+            "wish", page -> page.getByText("This rider needs a width of"),
+            "next", page -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Next: ")));
 
     @ParameterizedTest
     @CsvSource({
-        "/set-out, **/standing?*, false", "/set-out, **/standing?*, true",
-        "/range, **/standing?*, true", "/course, **/course-comparisons, false"
+        "/set-out, **/standing?*, riders, false",
+        "/set-out, **/standing?*, riders, true",
+        "/set-out, **/briefing?*, next, true",
+        "/set-out, **/briefing?*, next, false",
+        "/range, **/standing?*, rung, true",
+        "/course, **/briefing?*, next, true",
+        "/course, **/course-comparisons, wish, false"
     })
-    void nothingMovesWhenAnAnswerComesLate(String path, String held, boolean onPhone) {
+    void nothingMovesWhenAnAnswerComesLate(String path, String held, String brought, boolean onPhone) {
         Page page = onPhone ? APP.chromium().phone() : APP.chromium().desk();
         List<Route> waiting = new ArrayList<>();
         page.route(held, waiting::add);
         page.navigate(APP.address() + path);
-        Stop stop = STOPS.get(path).apply(page);
-        assertThat(stop.shown()).isVisible();
+        Locator shown = SHOWN.get(path).apply(page);
+        Locator late = BROUGHT.get(brought).apply(page);
+        assertThat(shown).isVisible();
         page.waitForCondition(() -> !waiting.isEmpty());
-        double before = top(stop.shown());
+        double before = top(shown);
         page.unroute(held);
         waiting.forEach(Route::resume);
-        assertThat(stop.late()).isVisible();
-        assertThat(top(stop.shown())).isCloseTo(before, within(NO_MOVE));
+        assertThat(late).isVisible();
+        assertThat(top(shown)).isCloseTo(before, within(NO_MOVE));
         page.close();
     }
 
