@@ -1,11 +1,11 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
-import { Problem } from './shared/http';
+import { gathered, Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
@@ -39,6 +39,8 @@ const RunLog = lazy(() => import('./features/run/LogPage'));
 const Debrief = lazy(() => import('./features/progress/DebriefPage'));
 const Group = lazy(() => import('./features/progress/GroupPage'));
 
+const FRAME_MS = 16;
+
 const client = new QueryClient({
   defaultOptions: {
     // The server may run on this very machine: whatever the browser thinks of the network, asking tells.
@@ -54,6 +56,9 @@ const client = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+// A page asks a dozen questions at once: what is answered within a frame is drawn once.
+notifyManager.setScheduler(gathered(FRAME_MS));
 
 const router = createBrowserRouter([
   {
