@@ -4,14 +4,13 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
-import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
 import wrenlane.rideline.solve.LineNodes;
 import wrenlane.rideline.solve.LineSearch;
 import wrenlane.riding.Ride;
+import wrenlane.riding.TurnLimits;
 
 /**
  * The room a course leaves at one speed after another. A line found at one speed starts the search at the next.
@@ -168,7 +167,11 @@ public final class SpeedScan {
     }
 
     private LineSearch search(int step) {
-        return new LineSearch(LineTask.of(course, ride, speed(step)));
+        return new LineSearch(task(step));
+    }
+
+    private LineTask task(int step) {
+        return LineTask.of(course, ride, speed(step));
     }
 
     /**
@@ -229,11 +232,8 @@ public final class SpeedScan {
 
     /** The tightest turn ridden at a speed, to either side, in 1/m. */
     private double tightest(int step) {
-        return Stream.of(Side.values())
-                .mapToDouble(side -> ride.point(course.plan().route().pace(), side, speed(step))
-                        .curvatureLimit())
-                .max()
-                .orElseThrow();
+        TurnLimits limits = task(step).limits();
+        return Math.max(limits.left(), limits.right());
     }
 
     private At better(At best, int step) {
