@@ -1,6 +1,7 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useSignedOut } from './access';
+import { gathering } from './gathered';
 
 /** What tells of runs, or of how far the lesson is, by the first word of its key. */
 const OF_RUNS = new Set([
@@ -40,14 +41,11 @@ export function useNews() {
     if (signedOut || !('EventSource' in window)) return undefined;
     let stream: EventSource | undefined;
     let missed = false;
-    const heard = new Set<string>();
-    let reading: ReturnType<typeof setTimeout> | undefined;
-    const readAnew = () => {
-      const runsAlone = [...heard].every((topic) => topic === 'RUNS');
-      reading = undefined;
-      heard.clear();
+    // What is told at once, as to whoever begins to listen, is read anew once.
+    const heard = gathering<string>(GATHERED_MS, (topics) => {
+      const runsAlone = topics.every((topic) => topic === 'RUNS');
       void (runsAlone ? readRunsAnew(client) : client.invalidateQueries());
-    };
+    });
     const listen = () => {
       stream?.close();
       stream = undefined;
@@ -65,8 +63,6 @@ export function useNews() {
       stream.onmessage = ({ data }) => {
         const { topic } = JSON.parse(String(data)) as { topic: string };
         heard.add(topic);
-        // What is told at once, as to whoever begins to listen, is read anew once.
-        reading ??= setTimeout(readAnew, GATHERED_MS);
       };
     };
     listen();
@@ -74,7 +70,7 @@ export function useNews() {
     return () => {
       document.removeEventListener('visibilitychange', listen);
       stream?.close();
-      clearTimeout(reading);
+      heard.stop();
     };
   }, [client, signedOut]);
 }
