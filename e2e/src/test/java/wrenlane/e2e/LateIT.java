@@ -44,7 +44,6 @@ class LateIT {
         "/set-out, **/briefing?*, next, true",
         "/set-out, **/briefing?*, next, false",
         "/range, **/standing?*, rung, true",
-        "/course, **/briefing?*, next, true",
         "/course, **/course-comparisons, wish, false"
     })
     void nothingMovesWhenAnAnswerComesLate(String path, String held, String brought, boolean onPhone) {
