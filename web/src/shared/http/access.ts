@@ -2,6 +2,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 
 let out = false;
+let entries = 0;
 const listeners = new Set<() => void>();
 
 function tell(now: boolean) {
@@ -10,14 +11,21 @@ function tell(now: boolean) {
   listeners.forEach((listener) => listener());
 }
 
-/** Notes of an answer whether the server asks who this device is. */
-export function noteAccess(status: number) {
-  if (status === 401) tell(true);
+/** How often this page has signed in so far: what was asked before the last time says nothing of now. */
+export function countEntries(): number {
+  return entries;
 }
 
-/** Once the passphrase was taken: all that was refused before is asked for again. */
+/** Notes of an answer whether the server asks who this device is; a late one to what was asked before signing in does not. */
+export function noteAccess(status: number, askedAfter: number) {
+  if (status === 401 && askedAfter === entries) tell(true);
+}
+
+/** Once the passphrase was taken: all that was refused before, or may yet be, is asked for again. */
 export async function comeIn(client: QueryClient): Promise<void> {
+  entries++;
   tell(false);
+  await client.cancelQueries();
   await client.invalidateQueries();
 }
 

@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
-import { noteAccess } from './access';
+import { countEntries, noteAccess } from './access';
 import { note, noteGone } from './reach';
 import { readsFeet } from '../units';
 import { Problem, readProblem } from './problem';
@@ -30,12 +30,13 @@ export interface Answer<T> {
 
 /** The body of an answer, or a Problem thrown. A server out of reach is a Problem too. */
 export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
+  const askedAfter = countEntries();
   let answer: Answer<T>;
   let news: boolean;
   try {
     answer = await sent;
     news = note(answer.response);
-    noteAccess(answer.response.status);
+    noteAccess(answer.response.status, askedAfter);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;
     noteGone();

@@ -9,6 +9,7 @@ import static wrenlane.e2e.App.untilKept;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -21,6 +22,9 @@ import java.security.MessageDigest;
 import java.security.cert.CertificateFactory;
 import java.util.Base64;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -117,6 +121,34 @@ class NetworkIT {
         page.navigate(APP.server().networkAddress() + "/today");
         assertThat(page.getByText("With the passphrase of this school.")).isVisible();
         assertThat(button(page, "Sign in")).isVisible();
+    }
+
+    /** What was asked without the passphrase may be refused only after it was taken, on a slow network. */
+    @Test
+    void aLateRefusalFromBeforeSigningInIsNotShown() {
+        Page page = APP.chromium().phoneThatWentOn();
+        Queue<Route> late = new ConcurrentLinkedQueue<>();
+        AtomicInteger asked = new AtomicInteger();
+        page.route("**/api/days", route -> {
+            // The first is refused at once, and so leads to the question for the passphrase.
+            if (asked.incrementAndGet() == 2) {
+                late.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        page.navigate(APP.server().networkAddress() + "/range/4");
+        assertThat(button(page, "Sign in")).isVisible();
+        page.waitForCondition(() -> !late.isEmpty());
+        page.waitForResponse("**/api/session", () -> signIn(page, RunningServer.PASSPHRASE));
+        assertThat(button(page, "Sign in")).hasCount(0);
+        late.remove()
+                .fulfill(new Route.FulfillOptions()
+                        .setStatus(401)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"detail\":\"Sign in first.\"}"));
+        press(page, "Clean");
+        assertThat(page.getByText("All saved on the server")).isVisible();
     }
 
     @Test
