@@ -5,25 +5,34 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. */
-final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallback {
+final class App implements BeforeAllCallback, TestExecutionExceptionHandler, AfterEachCallback, AfterAllCallback {
     private final boolean demo;
     private final boolean network;
     private final boolean optimised;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
+
+    /** Browsers of the test that runs, besides the one all share. */
+    private final List<Chromium> phones = new ArrayList<>();
 
     private App(boolean demo, boolean network, boolean optimised) {
         this.demo = demo;
@@ -55,19 +64,38 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
         chromium = new Chromium();
     }
 
+    /** Says with the failure what stood on the pages then: a runner's closing lines hold failures alone. */
+    @Override
+    public void handleTestExecutionException(ExtensionContext context, Throwable failure) {
+        AssertionError told = new AssertionError(failure.getMessage() + "\nShown then: " + shown(context), failure);
+        told.setStackTrace(failure.getStackTrace());
+        throw told;
+    }
+
+    private String shown(ExtensionContext context) {
+        try {
+            System.err.printf(
+                    "%s failed at %s%n%s%n",
+                    context.getDisplayName(),
+                    LocalTime.now(),
+                    browsers().map(Chromium::lately).collect(Collectors.joining("\n")));
+            return browsers().map(Chromium::shown).collect(Collectors.joining("\n"));
+        } catch (PlaywrightException e) {
+            return "no more to be read, " + e.getMessage();
+        }
+    }
+
+    private Stream<Chromium> browsers() {
+        return Stream.concat(Stream.of(chromium()), phones.stream());
+    }
+
     @Override
     public void afterEach(ExtensionContext context) throws IOException {
-        try {
-            if (context.getExecutionException().isPresent()) {
-                System.err.printf(
-                        "%s failed at %s%n%s%n",
-                        context.getDisplayName(), LocalTime.now(), chromium().lately());
-            }
-        } finally {
-            // Whatever a page that failed can still tell, the next test begins anew.
-            chromium().leavePages();
-            server().startIfEnded();
-        }
+        // Whatever a page that failed can still tell, the next test begins anew.
+        phones.forEach(Chromium::close);
+        phones.clear();
+        chromium().leavePages();
+        server().startIfEnded();
     }
 
     @Override
@@ -82,6 +110,13 @@ final class App implements BeforeAllCallback, AfterEachCallback, AfterAllCallbac
 
     Chromium chromium() {
         return Optional.ofNullable(chromium).orElseThrow();
+    }
+
+    /** A browser of this test alone, on a phone that trusts a certificate authority. */
+    Chromium trusting(String authorityKey) {
+        Chromium phone = Chromium.trusting(authorityKey);
+        phones.add(phone);
+        return phone;
     }
 
     RunningServer server() {

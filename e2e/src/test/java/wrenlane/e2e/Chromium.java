@@ -26,6 +26,9 @@ final class Chromium implements AutoCloseable {
      */
     private static final double PATIENCE_MILLIS = 60_000;
 
+    /** How many characters of a page are said with a failure. */
+    private static final int WORDS_SHOWN = 600;
+
     /** How many requests tell enough of what came before a failure. */
     private static final int LATELY = 60;
 
@@ -129,11 +132,25 @@ final class Chromium implements AutoCloseable {
         happened.add(LocalTime.now() + " " + answer + " " + request.method() + " " + request.url());
     }
 
+    private Stream<Page> pages() {
+        return browser.contexts().stream().flatMap(context -> context.pages().stream());
+    }
+
+    /** The first words of what each page shows now. */
+    String shown() {
+        return pages().map(page -> page.url() + ": "
+                        + page.locator("body")
+                                .innerText()
+                                .replaceAll("\\s+", " ")
+                                .strip())
+                .map(words -> words.substring(0, Math.min(WORDS_SHOWN, words.length())))
+                .collect(Collectors.joining("\n"));
+    }
+
     /** What pages show now, and the last that was asked for: for whoever looks for why a test failed. */
     String lately() {
-        Stream<String> shown = browser.contexts().stream()
-                .flatMap(context -> context.pages().stream())
-                .map(page -> page.url() + "\n" + page.locator("body").ariaSnapshot());
+        Stream<String> shown =
+                pages().map(page -> page.url() + "\n" + page.locator("body").ariaSnapshot());
         Stream<String> asked = happened.stream().skip(Math.max(0, happened.size() - LATELY));
         return Stream.concat(Stream.concat(shown, asked), complaints.stream()).collect(Collectors.joining("\n"));
     }

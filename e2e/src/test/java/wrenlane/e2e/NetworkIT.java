@@ -82,22 +82,21 @@ class NetworkIT {
     /** With the certificate installed it opens out of reach too. */
     @Test
     void aPhoneThatTrustsTheSchoolOpensOutOfReach() throws Exception {
-        try (Chromium phone = Chromium.trusting(authorityKey())) {
-            Page page = phone.keepingPhone();
-            page.navigate(APP.server().networkAddress() + "/range/2");
-            signIn(page, RunningServer.PASSPHRASE);
-            untilKept(page);
-            assertThat(page.getByText("Keep open")).hasCount(0);
-            APP.server().stop();
-            page.close();
-            Page cold = page.context().newPage();
-            cold.navigate(APP.server().networkAddress() + "/range/2");
-            press(cold, "Clean");
-            assertThat(cold.getByText("1 saved on this device")).isVisible();
-            APP.server().start();
-            assertThat(cold.getByText("All saved on the server")).isVisible();
-            assertEquals(List.of(), phone.complaints());
-        }
+        Chromium phone = APP.trusting(authorityKey());
+        Page page = phone.keepingPhone();
+        page.navigate(APP.server().networkAddress() + "/range/2");
+        signIn(page, RunningServer.PASSPHRASE);
+        untilKept(page);
+        assertThat(page.getByText("Keep open")).hasCount(0);
+        APP.server().stop();
+        page.close();
+        Page cold = page.context().newPage();
+        cold.navigate(APP.server().networkAddress() + "/range/2");
+        press(cold, "Clean");
+        assertThat(cold.getByText("1 saved on this device")).isVisible();
+        APP.server().start();
+        assertThat(cold.getByText("All saved on the server")).isVisible();
+        assertEquals(List.of(), phone.complaints());
     }
 
     /** What was tapped waits for the passphrase, and is sent after it. */
