@@ -17,7 +17,7 @@ public final class LineMemory {
             LineNodes roomiest, @Nullable LineNodes easiest, double routeMetres, double speedMetresPerSecond) {
         this.roomiest = roomiest;
         // While a dimension is dragged nodes stand as far apart as can be.
-        this.easiest = easiest == null ? null : easiest.thinned(roomiest.segments);
+        this.easiest = easiest == null ? null : easiest.with(roomiest.segments);
         this.routeMetres = routeMetres;
         this.speedMetresPerSecond = speedMetresPerSecond;
     }

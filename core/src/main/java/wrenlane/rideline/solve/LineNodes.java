@@ -87,10 +87,22 @@ public final class LineNodes {
 
     /** How far a route turns, to either side together, in radians. */
     static double turning(Route route) {
+        return turningLeft(route) + turningRight(route);
+    }
+
+    static double turningLeft(Route route) {
+        return turning(route, 1);
+    }
+
+    static double turningRight(Route route) {
+        return turning(route, -1);
+    }
+
+    private static double turning(Route route, int sign) {
         double[] headings = headings(route, PIECES);
         double sum = 0;
         for (int i = 1; i <= PIECES; i++) {
-            sum += Math.abs(headings[i] - headings[i - 1]);
+            sum += Math.max(0, sign * (headings[i] - headings[i - 1]));
         }
         return sum;
     }
@@ -125,20 +137,24 @@ public final class LineNodes {
         return result;
     }
 
-    /** Every second node, if there are that many more than are wanted: nearly the same line, its pieces not quite joined. */
-    LineNodes thinned(int wanted) {
-        if (segments < 2 * wanted) {
+    /** The same line with its nodes elsewhere, evenly spaced: its pieces do not quite join. */
+    LineNodes with(int wanted) {
+        if (wanted == segments) {
             return this;
         }
-        LineNodes thin = new LineNodes(segments / 2);
-        thin.spacing = 2 * spacing;
-        for (int i = 0; i <= thin.segments; i++) {
-            thin.x[i] = x[2 * i];
-            thin.y[i] = y[2 * i];
-            thin.heading[i] = heading[2 * i];
-            thin.curvature[i] = curvature[2 * i];
+        LineNodes respaced = new LineNodes(wanted);
+        respaced.spacing = lengthMetres() / wanted;
+        Pose p = new Pose();
+        for (int i = 0; i <= wanted; i++) {
+            double at = (double) i * segments / wanted;
+            int segment = Math.min(segments - 1, (int) at);
+            pose(segment, at - segment, p);
+            respaced.x[i] = p.x;
+            respaced.y[i] = p.y;
+            respaced.heading[i] = p.heading;
+            respaced.curvature[i] = p.curvature;
         }
-        return thin;
+        return respaced;
     }
 
     /** The line as the checker rides it again, from its start and curvatures alone. */
