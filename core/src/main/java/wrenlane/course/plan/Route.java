@@ -101,6 +101,13 @@ public record Route(
         }
     }
 
+    /** Whether all there is to keep clear of counts all the way, as a box does: then nothing says where in it turns are ridden. */
+    public boolean isBoundedAlike() {
+        return keeps.stream()
+                .filter(k -> !k.atAnEnd())
+                .allMatch(k -> k.fromStation() <= 0 && k.toStation() >= lengthMetres());
+    }
+
     /** Length of the polyline, in metres. */
     public double lengthMetres() {
         double sum = 0;

@@ -22,6 +22,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Keep;
 import wrenlane.course.plan.Markers;
 import wrenlane.course.plan.Pace;
+import wrenlane.course.plan.Route;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
@@ -267,6 +268,18 @@ class CourseKindsTest {
         assertThat(turned(kind, "U")).isCloseTo(Math.PI, within(1e-6));
         assertThat(turned(kind, "V")).isCloseTo(-Math.PI, within(1e-6));
         assertThat(turned(kind, "RL")).isCloseTo(Math.PI, within(1e-6));
+    }
+
+    /** Two turns within a box may be ridden anywhere in it; two round rings only at their rings. */
+    @Test
+    void onlyABoxIsBoundedAlikeAllTheWayOfAnEight() {
+        assertThat(routeOf("figure-eight-box").isBoundedAlike()).isTrue();
+        assertThat(routeOf("figure-eight").isBoundedAlike()).isFalse();
+        assertThat(routeOf("return-gates").isBoundedAlike()).isFalse();
+    }
+
+    private static Route routeOf(String kind) {
+        return Course.standard(CourseKinds.find(kind).orElseThrow()).plan().route();
     }
 
     private static double turned(CourseKind kind, String calls) {

@@ -10,6 +10,8 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
@@ -26,11 +28,8 @@ class EasiestPeakTest {
     /** A sample; {@code ./wren bench peaks} draws three hundred, or as many as are asked for. */
     private static final int COURSES = Integer.getInteger("wren.peaks", 16);
 
-    /** How far above the reference nineteen of twenty peaks lie at most, as a share. */
+    /** How far above the reference any peak may lie, as a share. */
     private static final double SHARE = 0.01;
-
-    /** How far any may: an eight in a box has many lines that no small change betters, and no guess leads to the best each time. */
-    private static final double MOST_SHARE = 0.02;
 
     private static final List<String> KINDS =
             List.of("straight-weave", "u-turn-box", "figure-eight-box", "figure-eight");
@@ -43,7 +42,7 @@ class EasiestPeakTest {
     }
 
     @Test
-    void isWithinAPercentOfAFinerReferenceNearlyAlways() {
+    void isWithinAPercentOfAFinerReference() {
         List<Peaks> all = LongStream.iterate(0, seed -> seed + 1)
                 .parallel()
                 .mapToObj(EasiestPeakTest::drawn)
@@ -61,8 +60,15 @@ class EasiestPeakTest {
                 .hasSize(COURSES)
                 .allSatisfy(p -> assertThat(p.above())
                         .as("seed %d, %s", p.seed(), p.course())
-                        .isLessThanOrEqualTo(MOST_SHARE));
-        assertThat(all).filteredOn(p -> p.above() > SHARE).hasSizeLessThanOrEqualTo(COURSES / 20);
+                        .isLessThanOrEqualTo(SHARE));
+    }
+
+    /** On these boxes a search from the roomiest line and one from the route agree on a line that is not the easiest. */
+    @ParameterizedTest
+    @ValueSource(longs = {28, 229, 249, 282})
+    void isNotTheFirstThatTwoSearchesAgreeOn(long seed) {
+        Peaks peaks = Objects.requireNonNull(drawn(seed));
+        assertThat(peaks.above()).as(peaks.course().toString()).isLessThanOrEqualTo(SHARE);
     }
 
     /** Nothing where the course drawn does not fit. */
