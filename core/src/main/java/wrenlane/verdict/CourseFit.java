@@ -92,7 +92,8 @@ public record CourseFit(
 
     /**
      * Reckons a course that is being dragged, as quickly as can be: the room, and the one line drawn. Where there plainly is
-     * room and its line is not drawn, it is known to within a centimetre or two.
+     * room and its line is not drawn, it is known to within a centimetre or two; where it is less than that, it is too close
+     * to call.
      *
      * @param memory lines of a like course for the same ride, to start from; without it the line is smoothed
      */
@@ -160,18 +161,20 @@ public record CourseFit(
 
         Reckoned dragged(LineChoice drawn, @Nullable LineMemory memory) {
             LineNodes like = memory == null ? null : memory.roomiest(task.route());
-            LineSearch.Found roomy =
-                    drawn == LineChoice.ROOMIEST ? search.roomiest(like) : search.roomiestRoughly(like);
+            boolean roughly = drawn != LineChoice.ROOMIEST;
+            LineSearch.Found roomy = roughly ? search.roomiestAtALook(like) : search.roomiest(like);
+            boolean tooClose = roughly && roomy.isTooCloseToCallRoughly();
             double clear = drawn == LineChoice.COMFORTABLE ? clear(roomy) : 0;
             LineNodes from = memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes());
             Optional<LineSearch.Found> line = easiest(roomy, clear, from);
             if (memory == null) {
                 line = line.map(e -> search.smoothed(e, clear));
             }
-            Optional<Double> used = used(roomy, line);
-            return drawn == LineChoice.COMFORTABLE
+            Optional<Double> used = tooClose && !roomy.holds() ? Optional.empty() : used(roomy, line);
+            Reckoned reckoned = drawn == LineChoice.COMFORTABLE
                     ? reckoned(roomy, line, Optional.empty(), used, Optional.empty())
                     : reckoned(roomy, Optional.empty(), line, used, Optional.empty());
+            return tooClose ? new Reckoned(reckoned.fit().tooCloseToCall(), reckoned.memory()) : reckoned;
         }
 
         Reckoned roomOnly(LineSearch.Found roomy) {
@@ -235,7 +238,14 @@ public record CourseFit(
         FitAnswer said = answer == FitAnswer.NOT_SOLVED || Math.abs(spare.metres()) > metres
                 ? answer
                 : FitAnswer.TOO_CLOSE_TO_CALL;
-        Room room = new Room(spare.metres(), metres);
+        return with(said, new Room(spare.metres(), metres));
+    }
+
+    private CourseFit tooCloseToCall() {
+        return with(FitAnswer.TOO_CLOSE_TO_CALL, spare);
+    }
+
+    private CourseFit with(FitAnswer said, Room room) {
         return new CourseFit(said, room, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
     }
 

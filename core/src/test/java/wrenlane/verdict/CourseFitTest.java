@@ -193,4 +193,21 @@ class CourseFitTest {
             assertThat(last.fit().spare().metres()).isCloseTo(cold.spare().metres(), within(0.02));
         }
     }
+
+    /** Looked at to a centimetre or two, less than that is neither room nor lack of it. */
+    @ParameterizedTest
+    @ValueSource(doubles = {8.68, 8.7, 8.71})
+    void aDraggedCourseWithAHairOfRoomOrLessIsTooCloseToCall(double diameter) {
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit.Reckoned last = CourseFit.of(Tasks.course("figure-eight", 8.3), ride);
+        double speed = last.memory().speedMetresPerSecond();
+        Course course = Tasks.course("figure-eight", diameter);
+        CourseFit cold = CourseFit.of(course, ride, speed).fit();
+        assertThat(cold.spare().metres()).isBetween(-0.03, 0.03);
+        CourseFit dragged = CourseFit.dragged(course, ride, speed, LineChoice.COMFORTABLE, last.memory())
+                .fit();
+        assertThat(dragged.answer()).isEqualTo(FitAnswer.TOO_CLOSE_TO_CALL);
+        assertThat(dragged.spare().metres()).isCloseTo(cold.spare().metres(), within(0.02));
+        assertThat(dragged.turnUsed().isPresent()).isEqualTo(cold.turnUsed().isPresent());
+    }
 }

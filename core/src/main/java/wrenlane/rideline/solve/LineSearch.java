@@ -60,6 +60,11 @@ public final class LineSearch {
             return Math.max(checked.turnUsed(), checked.rateUsed());
         }
 
+        /** Whether there may be room or not, as far as a line tells that was looked for to a centimetre or two. */
+        public boolean isTooCloseToCallRoughly() {
+            return Math.abs(room()) <= PLAIN_METRES && checked.obeysTheRider();
+        }
+
         private boolean clears() {
             return checked.binding().roomMetres() >= 0 && checked.keepsToTheWay();
         }
@@ -139,7 +144,16 @@ public final class LineSearch {
      * is not looked for closer, but from elsewhere too: one followed from a line of another task may have been led astray.
      */
     public Found roomiestRoughly(@Nullable LineNodes like) {
+        return settledUnlessPlain(roughly(like == null ? route() : like));
+    }
+
+    /** The same where it may be too close to call: then, too, it is left at a centimetre or two. */
+    public Found roomiestAtALook(@Nullable LineNodes like) {
         Found rough = roughly(like == null ? route() : like);
+        return rough.isTooCloseToCallRoughly() ? rough : settledUnlessPlain(rough);
+    }
+
+    private Found settledUnlessPlain(Found rough) {
         if (rough.holds() && rough.room() > PLAIN_METRES) {
             return rough;
         }
