@@ -27,9 +27,9 @@ import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.placing.PlacingService;
 import wrenlane.server.placing.PlacingService.NamedCourse;
 import wrenlane.server.placing.StandJson;
-import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -53,7 +53,7 @@ public class BriefingService {
     private final RiderService riders;
     private final RunService runs;
     private final DayLessons lessons;
-    private final ProgressService progress;
+    private final Standings standings;
     private final KitService kit;
     private final PlacingService placing;
     private final Storage storage;
@@ -68,7 +68,7 @@ public class BriefingService {
             RiderService riders,
             RunService runs,
             DayLessons lessons,
-            ProgressService progress,
+            Standings standings,
             KitService kit,
             PlacingService placing,
             Storage storage,
@@ -81,7 +81,7 @@ public class BriefingService {
         this.riders = riders;
         this.runs = runs;
         this.lessons = lessons;
-        this.progress = progress;
+        this.standings = standings;
         this.kit = kit;
         this.placing = placing;
         this.storage = storage;
@@ -95,18 +95,18 @@ public class BriefingService {
         DayResponse day = read.day();
         List<CourseResponse> set = read.courses();
         DayState state = state(read);
-        List<Optional<Standing>> standings = reckoning.parts(
+        List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<Standing>)
-                                () -> progress.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
+                                () -> standings.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
                         .toList());
         List<Double> stands = set.stream()
                 .limit(1)
                 .flatMap(c -> day.nested(c).settingsMetres().stream())
                 .toList();
-        List<RiderBriefing> riders = IntStream.range(0, standings.size())
-                .mapToObj(i -> briefing(read.riders().get(i), standings.get(i), stands))
+        List<RiderBriefing> riders = IntStream.range(0, known.size())
+                .mapToObj(i -> briefing(read.riders().get(i), known.get(i), stands))
                 .toList();
         return new BriefingResponse(
                 dayId,
@@ -117,7 +117,7 @@ public class BriefingService {
                 state.stops(),
                 state.next(),
                 read.logged(),
-                standings.stream().anyMatch(Optional::isEmpty));
+                known.stream().anyMatch(Optional::isEmpty));
     }
 
     /** What a briefing reads. */
@@ -143,7 +143,7 @@ public class BriefingService {
             read.add(new ReadRider(
                     riders.get(pair.riderId()),
                     machine,
-                    progress.latest(pair.riderId(), first(set).kind())));
+                    standings.latest(pair.riderId(), first(set).kind())));
         }
         return new Read(
                 day,

@@ -41,9 +41,9 @@ import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.ChanceJson;
-import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -60,7 +60,7 @@ public class StandingService {
     private final CourseService courses;
     private final RiderService riders;
     private final MachineService machines;
-    private final ProgressService progress;
+    private final Standings standings;
     private final KitService kit;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -70,7 +70,7 @@ public class StandingService {
             CourseService courses,
             RiderService riders,
             MachineService machines,
-            ProgressService progress,
+            Standings standings,
             KitService kit,
             Storage storage,
             Reckoning reckoning) {
@@ -78,7 +78,7 @@ public class StandingService {
         this.courses = courses;
         this.riders = riders;
         this.machines = machines;
-        this.progress = progress;
+        this.standings = standings;
         this.kit = kit;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -156,7 +156,8 @@ public class StandingService {
             List<Double> settings = day.nested(r.course()).settingsMetres();
             Map<Long, Rides> onIt = new LinkedHashMap<>();
             for (ReadRider rider : r.riders()) {
-                progress.standingIfKnown(
+                standings
+                        .standingIfKnown(
                                 rider.rider(),
                                 rider.machine().turn(),
                                 r.course().course(),
@@ -183,7 +184,7 @@ public class StandingService {
     }
 
     private Standing standing(Read read, ReadRider r, LengthSystem system) {
-        return progress.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
+        return standings.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
     }
 
     private Read read(DayResponse day, long courseId) {
@@ -194,7 +195,7 @@ public class StandingService {
                     riders.get(pair.riderId()),
                     Objects.requireNonNull(
                             machines.ridden(List.of(pair.machineId())).get(pair.machineId())),
-                    progress.latest(pair.riderId(), course.course().kind())));
+                    standings.latest(pair.riderId(), course.course().kind())));
         }
         return new Read(day, course, read);
     }

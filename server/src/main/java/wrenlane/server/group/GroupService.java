@@ -28,9 +28,9 @@ import wrenlane.server.http.BusyException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.progress.ChanceJson;
-import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadRuns;
+import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -47,7 +47,7 @@ class GroupService {
     private final CourseService courses;
     private final RiderService riders;
     private final MachineService machines;
-    private final ProgressService progress;
+    private final Standings standings;
     private final AimService aim;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -57,7 +57,7 @@ class GroupService {
             CourseService courses,
             RiderService riders,
             MachineService machines,
-            ProgressService progress,
+            Standings standings,
             AimService aim,
             Storage storage,
             Reckoning reckoning) {
@@ -65,7 +65,7 @@ class GroupService {
         this.courses = courses;
         this.riders = riders;
         this.machines = machines;
-        this.progress = progress;
+        this.standings = standings;
         this.aim = aim;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -87,7 +87,7 @@ class GroupService {
                         riders.get(of.riderId()),
                         Objects.requireNonNull(
                                 machines.ridden(List.of(of.machineId())).get(of.machineId())),
-                        progress.latest(of.riderId(), course.course().kind())));
+                        standings.latest(of.riderId(), course.course().kind())));
             }
         }
         return new Read(day, set, pairs, aim.aim());
@@ -95,19 +95,19 @@ class GroupService {
 
     GroupResponse group(long dayId, LengthSystem system) {
         Read read = storage.read(() -> read(days.get(dayId)));
-        List<Optional<Standing>> standings = reckoning.parts(
+        List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
                 read.pairs().stream()
-                        .map(p -> (Supplier<Standing>) () -> progress.standing(
+                        .map(p -> (Supplier<Standing>) () -> standings.standing(
                                 p.rider(), p.machine().turn(), p.course().course(), p.latest(), system))
                         .toList());
         return new GroupResponse(
                 dayId,
                 (int) Math.round(PERCENT * read.aim().chance()),
                 read.courses().stream()
-                        .map(course -> course(read, course, standings, system))
+                        .map(course -> course(read, course, known, system))
                         .toList(),
-                standings.stream().anyMatch(Optional::isEmpty));
+                known.stream().anyMatch(Optional::isEmpty));
     }
 
     /** A rider with what is known of them on a course. */

@@ -9,7 +9,6 @@ import wrenlane.course.CourseKind;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -19,15 +18,14 @@ import wrenlane.server.storage.Storage;
 /** The chances of riders wherever a course is judged for them. */
 @Service
 class ChanceService {
-    private final ProgressService progress;
+    private final Standings standings;
     private final RiderService riders;
     private final Estimates estimates;
     private final Storage storage;
     private final Reckoning reckoning;
 
-    ChanceService(
-            ProgressService progress, RiderService riders, Estimates estimates, Storage storage, Reckoning reckoning) {
-        this.progress = progress;
+    ChanceService(Standings standings, RiderService riders, Estimates estimates, Storage storage, Reckoning reckoning) {
+        this.standings = standings;
         this.riders = riders;
         this.estimates = estimates;
         this.storage = storage;
@@ -40,7 +38,7 @@ class ChanceService {
     List<ChanceJson> chances(ChancesRequest request) {
         CourseKind kind = NamedKind.of(request.kind());
         List<Read> read = storage.read(() -> request.riders().stream()
-                .map(on -> new Read(on, riders.get(on.riderId()), progress.latest(on.riderId(), kind)))
+                .map(on -> new Read(on, riders.get(on.riderId()), standings.latest(on.riderId(), kind)))
                 .toList());
         return reckoning.whole(
                 Rank.ONE,

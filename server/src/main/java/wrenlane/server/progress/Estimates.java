@@ -25,7 +25,6 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.practice.ToldRuns;
-import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;

@@ -11,13 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.Aim;
-import wrenlane.coaching.BeginRung;
 import wrenlane.coaching.Causes;
-import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.HoldsBack;
 import wrenlane.coaching.Standstill;
 import wrenlane.course.Course;
@@ -27,18 +23,14 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
-import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
-import wrenlane.server.aim.AimService;
 import wrenlane.server.cause.CauseService;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
 import wrenlane.server.opinion.OpinionService;
-import wrenlane.server.practice.PracticeService;
-import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.progress.ProgressResponse.ChangeSaid;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
@@ -54,106 +46,46 @@ import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Ladder;
 import wrenlane.verdict.Tightness;
 
-/** What a rider's runs say. */
+/** What all of a rider's runs on a kind say, day by day. */
 @Service
 public class ProgressService {
+    private final Standings standings;
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseTightness tightness;
     private final Estimates estimates;
     private final ProgressDays days;
-    private final AimService aim;
     private final CauseService causes;
     private final OpinionService opinions;
-    private final PracticeService practice;
     private final Storage storage;
     private final Reckoning reckoning;
 
     ProgressService(
+            Standings standings,
             RunService runs,
             RiderService riders,
             MachineService machines,
             CourseTightness tightness,
             Estimates estimates,
             ProgressDays days,
-            AimService aim,
             CauseService causes,
             OpinionService opinions,
-            PracticeService practice,
             Storage storage,
             Reckoning reckoning) {
-        this.tightness = tightness;
-        this.estimates = estimates;
+        this.standings = standings;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
+        this.tightness = tightness;
+        this.estimates = estimates;
         this.days = days;
-        this.aim = aim;
         this.causes = causes;
         this.opinions = opinions;
-        this.practice = practice;
         this.storage = storage;
         this.reckoning = reckoning;
-    }
-
-    /**
-     * Runs as read, with the turns of the machines they were ridden on.
-     *
-     * @param runs oldest first
-     * @param aim how often the next should be clean
-     * @param told runs practised alone, oldest first
-     * @param elsewhere the same of the rider's other kinds that ask for a turn
-     */
-    public record ReadRuns(
-            List<RiddenRun> runs,
-            Map<Long, MachineTurn> turns,
-            Aim aim,
-            List<ToldRuns> told,
-            List<ReadRuns> elsewhere) {
-        /** These, and what was read of other kinds. */
-        Stream<ReadRuns> withElsewhere() {
-            return Stream.concat(Stream.of(this), elsewhere.stream());
-        }
-    }
-
-    /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
-    public ReadRuns latest(long riderId, CourseKind kind) {
-        return read(
-                riderId,
-                kind,
-                runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS),
-                runs.latestElsewhere(riderId, kind.id(), CleanSetting.LATEST_RUNS));
-    }
-
-    /**
-     * Reads what belongs to runs.
-     *
-     * @param elsewhere on other kinds, by kind
-     */
-    private ReadRuns read(
-            long riderId, CourseKind kind, List<RiddenRun> ridden, Map<String, List<RiddenRun>> elsewhere) {
-        List<ReadRuns> others = new ArrayList<>();
-        elsewhere.forEach((id, of) -> CourseKinds.find(id)
-                .filter(other -> other.turning() != CourseKind.Turning.STRAIGHT)
-                .ifPresent(other -> others.add(read(of, practice.told(riderId, other), List.of()))));
-        return read(ridden, practice.told(riderId, kind), others);
-    }
-
-    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told, List<ReadRuns> elsewhere) {
-        return new ReadRuns(
-                ridden,
-                machines.turns(Stream.concat(
-                                ridden.stream().map(r -> r.run().machineId()),
-                                told.stream().map(ToldRuns::machineId))
-                        .distinct()
-                        .toList()),
-                aim.aim(),
-                told,
-                elsewhere);
     }
 
     /** For the core to reckon with; how tight each setting was is reckoned anew. */
@@ -163,74 +95,6 @@ public class ProgressService {
                 .filter(r -> r.run().sort().scored())
                 .map(r -> r.run().record(tights.of(r)))
                 .toList();
-    }
-
-    /**
-     * Where a rider stands, as {@link #standing} has it, where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
-     * for pages that have enough to show without it.
-     */
-    public Optional<Standing> standingIfKnown(
-            RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        boolean known = true;
-        for (Side side : Side.values()) {
-            known &= tightness.isKnown(course, turn, side);
-        }
-        for (ReadRuns of : read.withElsewhere().toList()) {
-            known &= isKnown(of);
-        }
-        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
-    }
-
-    /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
-    private boolean isKnown(ReadRuns read) {
-        boolean known = true;
-        for (RiddenRun ridden : read.runs()) {
-            MachineTurn on = read.turns().get(ridden.run().machineId());
-            known &= on == null
-                    || tightness.isKnown(ridden.course(), on, ridden.run().side());
-        }
-        for (ToldRuns told : read.told()) {
-            MachineTurn on = read.turns().get(told.machineId());
-            known &= on == null || tightness.isKnown(told.course(), on, told.side());
-        }
-        return known;
-    }
-
-    /**
-     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
-     *
-     * @param read runs on its kind, at least the {@link #latest}
-     */
-    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        Ladder ladder = tightness.ladder(course, turn, system);
-        Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
-        Chances chances = new Chances(
-                Objects.requireNonNull(known.get(Side.LEFT)),
-                Objects.requireNonNull(known.get(Side.RIGHT)),
-                tightness.of(course, turn, Side.LEFT),
-                tightness.of(course, turn, Side.RIGHT));
-        EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
-        EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
-        Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
-        Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
-        Optional<Aim.Likely> working = read.aim().rung(ladder, chances::less);
-        return new Standing(
-                ladder,
-                chances.overLeft().settingAt(1).orElse(null),
-                chances.overRight().settingAt(1).orElse(null),
-                left,
-                right,
-                BeginRung.of(
-                                ladder,
-                                leftBest,
-                                rightBest,
-                                working.map(Aim.Likely::rung),
-                                rider.level(),
-                                CoachingRules.USUAL.easier())
-                        .orElse(null),
-                working.orElse(null),
-                BeginRung.weakSide(leftBest, rightBest).orElse(null),
-                chances);
     }
 
     /**
@@ -288,7 +152,7 @@ public class ProgressService {
         return new ReadProgress(
                 rider,
                 kind,
-                read(rider.id(), kind, all, elsewhere(ridden, kind)),
+                standings.read(rider.id(), kind, all, elsewhere(ridden, kind)),
                 headings,
                 kinds(ridden),
                 Optional.ofNullable(machineId)
@@ -318,7 +182,7 @@ public class ProgressService {
     ProgressResponse reckoned(ReadProgress read, SideHistories histories, LengthSystem system) {
         List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
-        Standing standing = turn.map(t -> standing(read.rider(), t, read.course(), read.ofKind(), system))
+        Standing standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
                 read.rider().id(),

@@ -17,7 +17,6 @@ import wrenlane.run.RunRecord;
 import wrenlane.server.cause.CauseService;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.machine.MachineService;
-import wrenlane.server.progress.ProgressService.ReadRuns;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -38,7 +37,7 @@ class RangeService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
-    private final ProgressService progress;
+    private final Standings standings;
     private final CauseService causes;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -48,7 +47,7 @@ class RangeService {
             RiderService riders,
             MachineService machines,
             CourseService courses,
-            ProgressService progress,
+            Standings standings,
             CauseService causes,
             Storage storage,
             Reckoning reckoning) {
@@ -56,7 +55,7 @@ class RangeService {
         this.riders = riders;
         this.machines = machines;
         this.courses = courses;
-        this.progress = progress;
+        this.standings = standings;
         this.causes = causes;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -85,7 +84,7 @@ class RangeService {
                     course,
                     riders.get(riderId),
                     machines.turn(machineId),
-                    progress.latest(riderId, course.kind()),
+                    standings.latest(riderId, course.kind()),
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN),
                     causes.causes());
         });
@@ -93,7 +92,7 @@ class RangeService {
         Standing standing = reckoning.whole(
                 Rank.ONE,
                 "the rungs of this course",
-                () -> progress.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
+                () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
             return new RangeResponse(
                     standing, today, unscored(asked, dayId, courseId), null, null, null, null, null, null);

@@ -1,0 +1,158 @@
+package wrenlane.server.progress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Aim;
+import wrenlane.coaching.BeginRung;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
+import wrenlane.progress.CleanSetting;
+import wrenlane.server.aim.AimService;
+import wrenlane.server.course.CourseTightness;
+import wrenlane.server.machine.MachineService;
+import wrenlane.server.practice.PracticeService;
+import wrenlane.server.practice.ToldRuns;
+import wrenlane.server.rider.RiderResponse;
+import wrenlane.server.run.RiddenRun;
+import wrenlane.server.run.RunService;
+import wrenlane.units.LengthSystem;
+import wrenlane.verdict.Ladder;
+
+/** Where riders stand on a kind, by their latest runs. */
+@Service
+public class Standings {
+    private final RunService runs;
+    private final PracticeService practice;
+    private final MachineService machines;
+    private final AimService aim;
+    private final CourseTightness tightness;
+    private final Estimates estimates;
+
+    Standings(
+            RunService runs,
+            PracticeService practice,
+            MachineService machines,
+            AimService aim,
+            CourseTightness tightness,
+            Estimates estimates) {
+        this.runs = runs;
+        this.practice = practice;
+        this.machines = machines;
+        this.aim = aim;
+        this.tightness = tightness;
+        this.estimates = estimates;
+    }
+
+    /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
+    public ReadRuns latest(long riderId, CourseKind kind) {
+        return read(
+                riderId,
+                kind,
+                runs.latest(riderId, kind.id(), CleanSetting.LATEST_RUNS),
+                runs.latestElsewhere(riderId, kind.id(), CleanSetting.LATEST_RUNS));
+    }
+
+    /**
+     * Reads what belongs to runs.
+     *
+     * @param elsewhere on other kinds, by kind
+     */
+    ReadRuns read(long riderId, CourseKind kind, List<RiddenRun> ridden, Map<String, List<RiddenRun>> elsewhere) {
+        List<ReadRuns> others = new ArrayList<>();
+        elsewhere.forEach((id, of) -> CourseKinds.find(id)
+                .filter(other -> other.turning() != CourseKind.Turning.STRAIGHT)
+                .ifPresent(other -> others.add(read(of, practice.told(riderId, other), List.of()))));
+        return read(ridden, practice.told(riderId, kind), others);
+    }
+
+    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told, List<ReadRuns> elsewhere) {
+        return new ReadRuns(
+                ridden,
+                machines.turns(Stream.concat(
+                                ridden.stream().map(r -> r.run().machineId()),
+                                told.stream().map(ToldRuns::machineId))
+                        .distinct()
+                        .toList()),
+                aim.aim(),
+                told,
+                elsewhere);
+    }
+
+    /**
+     * Where a rider stands, as {@link #standing} has it, where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
+     * for pages that have enough to show without it.
+     */
+    public Optional<Standing> standingIfKnown(
+            RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+        boolean known = true;
+        for (Side side : Side.values()) {
+            known &= tightness.isKnown(course, turn, side);
+        }
+        for (ReadRuns of : read.withElsewhere().toList()) {
+            known &= isKnown(of);
+        }
+        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
+    }
+
+    /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
+    private boolean isKnown(ReadRuns read) {
+        boolean known = true;
+        for (RiddenRun ridden : read.runs()) {
+            MachineTurn on = read.turns().get(ridden.run().machineId());
+            known &= on == null
+                    || tightness.isKnown(ridden.course(), on, ridden.run().side());
+        }
+        for (ToldRuns told : read.told()) {
+            MachineTurn on = read.turns().get(told.machineId());
+            known &= on == null || tightness.isKnown(told.course(), on, told.side());
+        }
+        return known;
+    }
+
+    /**
+     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
+     *
+     * @param read runs on its kind, at least the {@link #latest}
+     */
+    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+        Ladder ladder = tightness.ladder(course, turn, system);
+        Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
+        Chances chances = new Chances(
+                Objects.requireNonNull(known.get(Side.LEFT)),
+                Objects.requireNonNull(known.get(Side.RIGHT)),
+                tightness.of(course, turn, Side.LEFT),
+                tightness.of(course, turn, Side.RIGHT));
+        EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
+        EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
+        Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
+        Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
+        Optional<Aim.Likely> working = read.aim().rung(ladder, chances::less);
+        return new Standing(
+                ladder,
+                chances.overLeft().settingAt(1).orElse(null),
+                chances.overRight().settingAt(1).orElse(null),
+                left,
+                right,
+                BeginRung.of(
+                                ladder,
+                                leftBest,
+                                rightBest,
+                                working.map(Aim.Likely::rung),
+                                rider.level(),
+                                CoachingRules.USUAL.easier())
+                        .orElse(null),
+                working.orElse(null),
+                BeginRung.weakSide(leftBest, rightBest).orElse(null),
+                chances);
+    }
+}
