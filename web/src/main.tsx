@@ -1,11 +1,11 @@
-import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
-import { gathered, Problem } from './shared/http';
+import { gathered, KeepingUp, Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
@@ -41,7 +41,7 @@ const Group = lazy(() => import('./features/progress/GroupPage'));
 
 const FRAME_MS = 16;
 
-const client = new QueryClient({
+const client = new KeepingUp({
   defaultOptions: {
     // The server may run on this very machine: whatever the browser thinks of the network, asking tells.
     // What was read stays as long as the page is open: out of reach of the server there is nothing later.

@@ -1,10 +1,11 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { expect, it } from 'vitest';
 import { comeIn, useSignedOut } from './access';
 import { body } from './client';
+import { KeepingUp } from './KeepingUp';
 
 /** An answer, which is given when it is told to. */
 function later() {
@@ -17,7 +18,7 @@ function later() {
 }
 
 it('signs out on a refusal, but not on a late one to what was asked before signing in', async () => {
-  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const client = new KeepingUp({ defaultOptions: { queries: { retry: false } } });
   const answers = [later(), later()];
   let asked = 0;
   const { result } = renderHook(

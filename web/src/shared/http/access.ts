@@ -25,7 +25,6 @@ export function noteAccess(status: number, askedAfter: number) {
 export async function comeIn(client: QueryClient): Promise<void> {
   entries++;
   tell(false);
-  await client.cancelQueries();
   await client.invalidateQueries();
 }
 

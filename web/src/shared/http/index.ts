@@ -3,6 +3,7 @@ export { askBy, changing, type Choice, type Conflict, type Seen } from './changi
 export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';
 export { gathered } from './gathered';
+export { KeepingUp } from './KeepingUp';
 export { together, useReading, type Loaded } from './loaded';
 export { useRested } from './useRested';
 export { useKeeping } from './useKeeping';

@@ -4,19 +4,27 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What arrives late pushes nothing away beneath a thumb: answers are held back, and let in when the page stands. */
+/**
+ * What arrives late pushes nothing away beneath a thumb, and tells of nothing that has changed since: answers are held back,
+ * and let in when the page stands.
+ */
 class LateIT {
     @RegisterExtension
     static final App APP = App.withDemoDay();
@@ -60,6 +68,34 @@ class LateIT {
         waiting.forEach(Route::resume);
         assertThat(late).isVisible();
         assertThat(top(shown)).isCloseTo(before, within(NO_MOVE));
+        page.close();
+    }
+
+    /** What stands is still being looked up when it is changed: that answer, of what stood before, is not taken for the latest. */
+    @Test
+    void anAnswerFromBeforeAChangeIsNotShownAfterIt() {
+        Page page = APP.desk("/set-out/1");
+        Locator within = page.getByLabel("Setting b lies in");
+        within.selectOption(new SelectOption().setLabel("half balls"));
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        assertThat(stands).containsText(Pattern.compile("takes 3 of \\d+"));
+
+        String standing = "**/standing?*";
+        Map<Route, APIResponse> late = new HashMap<>();
+        page.route(standing, route -> {
+            if (late.isEmpty()) {
+                late.put(route, route.fetch());
+            } else {
+                route.resume();
+            }
+        });
+        page.reload();
+        page.waitForCondition(() -> !late.isEmpty());
+        page.waitForResponse(
+                r -> r.request().method().equals("PUT"),
+                () -> within.selectOption(new SelectOption().setLabel("the same as a")));
+        late.forEach((route, before) -> route.fulfill(new Route.FulfillOptions().setResponse(before)));
+        assertThat(stands).containsText("From what you own: b half balls, c yellow discs");
         page.close();
     }
 
