@@ -103,9 +103,8 @@ public record Route(
 
     /** Whether all there is to keep clear of counts all the way, as a box does: then nothing says where in it turns are ridden. */
     public boolean isBoundedAlike() {
-        return keeps.stream()
-                .filter(k -> !k.atAnEnd())
-                .allMatch(k -> k.fromStation() <= 0 && k.toStation() >= lengthMetres());
+        double length = lengthMetres();
+        return keeps.stream().filter(k -> !k.atAnEnd()).allMatch(k -> k.fromStation() <= 0 && k.toStation() >= length);
     }
 
     /** Length of the polyline, in metres. */

@@ -85,26 +85,27 @@ public final class LineNodes {
     /** Length over which a corner of the guess is rounded, in metres. */
     private static final double ROUNDED_METRES = 1.2;
 
-    /** How far a route turns, to either side together, in radians. */
-    static double turning(Route route) {
-        return turningLeft(route) + turningRight(route);
-    }
-
-    static double turningLeft(Route route) {
-        return turning(route, 1);
-    }
-
-    static double turningRight(Route route) {
-        return turning(route, -1);
-    }
-
-    private static double turning(Route route, int sign) {
-        double[] headings = headings(route, PIECES);
-        double sum = 0;
-        for (int i = 1; i <= PIECES; i++) {
-            sum += Math.max(0, sign * (headings[i] - headings[i - 1]));
+    /** How far a route turns to either side, in radians, neither below zero. */
+    record Turned(double left, double right) {
+        double together() {
+            return left + right;
         }
-        return sum;
+
+        double lesser() {
+            return Math.min(left, right);
+        }
+    }
+
+    static Turned turning(Route route) {
+        double[] headings = headings(route, PIECES);
+        double left = 0;
+        double right = 0;
+        for (int i = 1; i <= PIECES; i++) {
+            double turned = headings[i] - headings[i - 1];
+            left += Math.max(0, turned);
+            right += Math.max(0, -turned);
+        }
+        return new Turned(left, right);
     }
 
     private static final int PIECES = 200;

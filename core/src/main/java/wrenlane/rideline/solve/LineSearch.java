@@ -217,7 +217,7 @@ public final class LineSearch {
             return easiestOf(List.of(roomyAmong(CLOSER_METRES), roomyAmong(CLOSEST_METRES)), 0);
         }
         List<Found> two = easiestFrom(List.of(roomiest, route()), 0);
-        if (LineNodes.turning(task.route()) <= HALF_A_TURN || agree(two)) {
+        if (LineNodes.turning(task.route()).together() <= HALF_A_TURN || agree(two)) {
             return easiest(two);
         }
         List<Found> third = easiestFrom(List.of(roomyAmong(CLOSER_METRES)), 0);
@@ -226,9 +226,7 @@ public final class LineSearch {
 
     /** Whether it turns far to both sides, as it likes within a box. */
     private boolean turnsFreely() {
-        return task.route().isBoundedAlike()
-                && LineNodes.turningLeft(task.route()) > HALF_A_TURN
-                && LineNodes.turningRight(task.route()) > HALF_A_TURN;
+        return task.route().isBoundedAlike() && LineNodes.turning(task.route()).lesser() > HALF_A_TURN;
     }
 
     /** A line with room, looked for from the route among nodes that stand about so far apart. */
@@ -301,7 +299,7 @@ public final class LineSearch {
 
     private Optional<Found> gentlest(@Nullable LineNodes like, double clearMetres) {
         LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
-        Stream<LineNodes> more = LineNodes.turning(task.route()) <= HALF_A_TURN
+        Stream<LineNodes> more = LineNodes.turning(task.route()).together() <= HALF_A_TURN
                 ? Stream.of()
                 : Stream.of(solved(LineAim.muchRoom()), solved(LineAim.gentlest(WIDE_METRES)));
         Stream<LineNodes> guesses = Stream.concat(like == null ? Stream.of(route()) : Stream.of(like, route()), more);

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wrenlane.course.plan.Route;
 import wrenlane.rideline.LineTask;
 import wrenlane.rider.RiderLevel;
 
@@ -37,11 +36,12 @@ class LineNodesTest {
 
     @Test
     void turnsAsFarLeftAsRightOnAnEight() {
-        Route eight = TASK.route();
-        assertThat(LineNodes.turningLeft(eight)).isCloseTo(LineNodes.turningRight(eight), within(0.02));
-        assertThat(LineNodes.turning(eight)).isBetween(2 * Math.PI, 4 * Math.PI);
-        Route circle = Tasks.course("circle").plan().route();
-        assertThat(LineNodes.turningLeft(circle)).isCloseTo(2 * Math.PI, within(0.1));
-        assertThat(LineNodes.turningRight(circle)).isCloseTo(0, within(1e-6));
+        LineNodes.Turned eight = LineNodes.turning(TASK.route());
+        assertThat(eight.left()).isCloseTo(eight.right(), within(0.02));
+        assertThat(eight.together()).isBetween(2 * Math.PI, 4 * Math.PI);
+        LineNodes.Turned circle =
+                LineNodes.turning(Tasks.course("circle").plan().route());
+        assertThat(circle.left()).isCloseTo(2 * Math.PI, within(0.1));
+        assertThat(circle.right()).isCloseTo(0, within(1e-6));
     }
 }
