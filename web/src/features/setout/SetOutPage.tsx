@@ -1,21 +1,18 @@
-import type { ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { requestOf, settingOf, useCourseKinds, useCourses, useSaveCourse, type Course } from '../course';
+import { useCourses, type Course } from '../course';
 import { NextStep, useDay, useDayLink, type Day } from '../day';
 import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
-import { Button, Downloads, Loading, NotHere, Select, useSay } from '../../shared/ui';
-import { usePreferences } from '../../shared/units';
+import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { useMachines } from '../machine';
 import { useRiders } from '../rider';
-import { LiesIn } from '../kit';
-import { letterOf, saidAt, useStandingOf, useWhatStands, WhatStandsPanel } from '../standing';
-import { letter, sideText, useYards, type Yard } from '../yard';
-import { useAlso, useRidingMarks, useSheet, type SetOutRequest } from './api';
+import { useYards, type Yard } from '../yard';
+import { alongOf, startsOn } from './along';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
-import { SheetView } from './SheetView';
-import { useWho, type Who } from './useWho';
+import { Sheet } from './Sheet';
+import { Stands } from './Stands';
+import { useWho } from './useWho';
 
 /** Where the cones go, to be printed or read off a phone. */
 export default function SetOutPage() {
@@ -91,14 +88,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
               <Select
                 label="Measure from"
                 value={along ? (search.get('along') ?? '') : ''}
-                options={[
-                  { value: '', label: 'the course’s own corner' },
-                  ...yard.corners.flatMap((_, i) => sidesOf(i, yard)),
-                  ...yard.ground.bayRows.map((row, i) => ({
-                    value: `${i}r`,
-                    label: `the row of ${row.count} bays`,
-                  })),
-                ]}
+                options={startsOn(yard)}
                 onChoose={(v) => set('along', v)}
               />
             )}
@@ -149,108 +139,5 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
         {day && ofDay.length > 1 && <DayOrderView key={day.id} day={day} courses={ofDay} />}
       </Sheet>
     </div>
-  );
-}
-
-/** The settings it stands at, and who rides which. */
-function Stands({ day, course }: { day: Day; course: Course }) {
-  const kind = useCourseKinds().data?.find((k) => k.kind === course.kind);
-  const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
-  const of = useStandingOf(day.id, course.id, stands.settings).data;
-  const save = useSaveCourse();
-  const say = useSay();
-  if (kind === undefined) return null;
-  return (
-    <WhatStandsPanel day={day} courseId={course.id} stands={stands}>
-      {stands.settings.length > 1 && (
-        <LiesIn
-          letters={stands.settings.slice(1).map((_, i) => letterOf(i + 1))}
-          markers={course.markers}
-          within={course.within}
-          lying={of?.lying}
-          best={of?.lyingBest}
-          disabled={save.isPending}
-          onChoose={(within) =>
-            save
-              .mutateAsync({ stored: course, course: { ...requestOf(course), within } })
-              .then(() => say.done('The settings lie in these now.'))
-              .catch(say.failed)
-          }
-        />
-      )}
-    </WhatStandsPanel>
-  );
-}
-
-/** A side of the yard from either end, as it stands in the address; a row of bays ends in r. */
-function sidesOf(side: number, yard: Yard) {
-  const n = yard.corners.length;
-  const called = sideText(side, n, yard.ground.sideNames?.[side]);
-  return [
-    { value: `${side}a`, label: `${called}, from ${letter(side)}` },
-    { value: `${side}b`, label: `${called}, from ${letter((side + 1) % n)}` },
-  ];
-}
-
-function alongOf(text: string): SetOutRequest['along'] {
-  const read = /^(\d+)([abr])$/.exec(text);
-  return read
-    ? { line: read[2] === 'r' ? 'BAY_ROW' : 'SIDE', number: Number(read[1]), fromItsEnd: read[2] === 'b' }
-    : undefined;
-}
-
-function Sheet(props: {
-  course: Course;
-  day: Day | undefined;
-  stand: SetOutRequest['stand'];
-  along: SetOutRequest['along'];
-  who: Who;
-  oneByOne: boolean;
-  onOneByOne: (on: boolean) => void;
-  /** Which settings stand, and who rides which. */
-  stands: ReactNode;
-  /** What follows the sheet; drawn with it, so that nothing moves when it comes. */
-  children: ReactNode;
-}) {
-  const { system } = usePreferences();
-  const { day, stand, along, who } = props;
-  const course = requestOf(props.course);
-  const asked = {
-    laid: { course, standsAt: saidAt(day, props.course.id) },
-    system,
-    ...(day?.yardId !== undefined && { yardId: day.yardId }),
-    ...(stand && { stand }),
-    ...(along && { along }),
-  };
-  const also = useAlso(day, props.course.id);
-  const sheet = useReading(useSheet(asked));
-  const marks = useRidingMarks(
-    who.pair && {
-      setOut: asked,
-      machineId: who.pair.machine.id,
-      level: who.pair.rider?.level ?? 'DEVELOPING',
-    },
-  );
-  return (
-    <Loading of={sheet}>
-      {(setOut) => (
-        <>
-          <SheetView
-            course={course}
-            laid={asked.laid}
-            setOut={setOut}
-            day={day}
-            who={who}
-            chalked={marks.data?.marks ?? []}
-            also={also}
-            ticksKey={`${day?.id ?? 0}/${props.course.id}`}
-            oneByOne={props.oneByOne}
-            onOneByOne={props.onOneByOne}
-            stands={props.stands}
-          />
-          {!props.oneByOne && props.children}
-        </>
-      )}
-    </Loading>
   );
 }

@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { requestOf, type Course } from '../course';
+import type { Day } from '../day';
+import { saidAt } from '../standing';
+import { useReading } from '../../shared/http';
+import { Loading } from '../../shared/ui';
+import { usePreferences } from '../../shared/units';
+import { useAlso, useRidingMarks, useSheet, type SetOutRequest } from './api';
+import { SheetView } from './SheetView';
+import type { Who } from './useWho';
+
+/** The sheet of a course, asked for: where it stands, whoever rides it. */
+export function Sheet(props: {
+  course: Course;
+  day: Day | undefined;
+  stand: SetOutRequest['stand'];
+  along: SetOutRequest['along'];
+  who: Who;
+  oneByOne: boolean;
+  onOneByOne: (on: boolean) => void;
+  /** Which settings stand, and who rides which. */
+  stands: ReactNode;
+  /** What follows the sheet; drawn with it, so that nothing moves when it comes. */
+  children: ReactNode;
+}) {
+  const { system } = usePreferences();
+  const { day, stand, along, who } = props;
+  const course = requestOf(props.course);
+  const asked = {
+    laid: { course, standsAt: saidAt(day, props.course.id) },
+    system,
+    ...(day?.yardId !== undefined && { yardId: day.yardId }),
+    ...(stand && { stand }),
+    ...(along && { along }),
+  };
+  const also = useAlso(day, props.course.id);
+  const sheet = useReading(useSheet(asked));
+  const marks = useRidingMarks(
+    who.pair && {
+      setOut: asked,
+      machineId: who.pair.machine.id,
+      level: who.pair.rider?.level ?? 'DEVELOPING',
+    },
+  );
+  return (
+    <Loading of={sheet}>
+      {(setOut) => (
+        <>
+          <SheetView
+            course={course}
+            laid={asked.laid}
+            setOut={setOut}
+            day={day}
+            who={who}
+            chalked={marks.data?.marks ?? []}
+            also={also}
+            ticksKey={`${day?.id ?? 0}/${props.course.id}`}
+            oneByOne={props.oneByOne}
+            onOneByOne={props.onOneByOne}
+            stands={props.stands}
+          />
+          {!props.oneByOne && props.children}
+        </>
+      )}
+    </Loading>
+  );
+}
