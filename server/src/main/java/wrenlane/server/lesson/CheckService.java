@@ -20,20 +20,20 @@ import wrenlane.server.storage.Storage;
 @Service
 public class CheckService {
     private final LessonMapper mapper;
-    private final LessonService lessons;
+    private final CheckFacts facts;
     private final Storage storage;
     private final Clock clock;
 
-    CheckService(LessonMapper mapper, LessonService lessons, Storage storage, Clock clock) {
+    CheckService(LessonMapper mapper, CheckFacts facts, Storage storage, Clock clock) {
         this.mapper = mapper;
-        this.lessons = lessons;
+        this.facts = facts;
         this.storage = storage;
         this.clock = clock;
     }
 
     /** What applies to a day, and what was seen to. */
     public CheckResponse get(long dayId) {
-        return response(dayId, RangeCheck.items(lessons.facts(dayId)));
+        return response(dayId, RangeCheck.items(facts.of(dayId)));
     }
 
     private CheckResponse response(long dayId, List<Item> items) {
@@ -76,7 +76,7 @@ public class CheckService {
 
     /** The day's items, among which some are looked for. */
     private List<Item> having(long dayId, List<String> wanted) {
-        List<Item> items = RangeCheck.items(lessons.facts(dayId));
+        List<Item> items = RangeCheck.items(facts.of(dayId));
         Set<String> ids = items.stream().map(Item::id).collect(Collectors.toSet());
         for (String item : wanted) {
             if (!ids.contains(item)) {

@@ -26,7 +26,6 @@ import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.RefusedException;
-import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.RunningAct.Act;
 import wrenlane.server.lesson.RunningResponse.RunningBlock;
 import wrenlane.server.lesson.RunningResponse.RunningRider;
@@ -48,6 +47,7 @@ import wrenlane.units.LengthSystem;
 public class RunningService {
     private final LessonMapper mapper;
     private final LessonService lessons;
+    private final RestOfLesson rest;
     private final DayService days;
     private final RunService runs;
     private final RiderService riders;
@@ -62,6 +62,7 @@ public class RunningService {
     RunningService(
             LessonMapper mapper,
             LessonService lessons,
+            RestOfLesson rest,
             DayService days,
             RunService runs,
             RiderService riders,
@@ -74,6 +75,7 @@ public class RunningService {
             Clock clock) {
         this.mapper = mapper;
         this.lessons = lessons;
+        this.rest = rest;
         this.days = days;
         this.runs = runs;
         this.riders = riders;
@@ -104,7 +106,7 @@ public class RunningService {
         }
         // Planned before the writer is taken.
         List<Block> planned = act.act() == Act.BEGIN
-                ? planned(dayId, system)
+                ? lessons.blocks(dayId, system)
                 : act.act() == Act.PLAN_ANEW ? plannedAnew(dayId, act.step(), system) : List.of();
         return storage.write(() -> {
             DayResponse day = days.get(dayId);
@@ -146,31 +148,8 @@ public class RunningService {
     private List<Block> plannedAnew(long dayId, int step, LengthSystem system) {
         return storage.read(() -> find(dayId))
                 .filter(lesson -> lesson.step() == step && !lesson.isOver())
-                .map(lesson -> lessons.rest(dayId, lesson, clock.instant(), system))
+                .map(lesson -> rest.plannedAnew(dayId, lesson, clock.instant(), system))
                 .orElse(List.of());
-    }
-
-    private List<Block> planned(long dayId, LengthSystem system) {
-        LessonResponse lesson = lessons.get(dayId, system);
-        if (lesson.blocks().isEmpty()) {
-            throw RefusedException.of(
-                    "no-running-order",
-                    "riders",
-                    "There is no running order to begin with: put riders on the day, then look at Lesson.");
-        }
-        return lesson.blocks().stream().map(RunningService::block).toList();
-    }
-
-    private static Block block(PlannedBlock b) {
-        return new Block(
-                b.sort(),
-                b.startMinute(),
-                b.minutes(),
-                b.area(),
-                Optional.ofNullable(b.station()),
-                b.turns().stream()
-                        .map(t -> new Block.Turn(String.valueOf(t.riderId()), t.task(), t.runs(), t.easier()))
-                        .toList());
     }
 
     /** The lesson of a day that was begun and not put away. */

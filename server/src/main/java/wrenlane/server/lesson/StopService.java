@@ -21,17 +21,12 @@ class StopService {
     private final DayService days;
     private final RunService runs;
     private final RiderService riders;
-    private final LessonService lessons;
+    private final LessonReader lessons;
     private final Storage storage;
     private final Clock clock;
 
     StopService(
-            DayService days,
-            RunService runs,
-            RiderService riders,
-            LessonService lessons,
-            Storage storage,
-            Clock clock) {
+            DayService days, RunService runs, RiderService riders, LessonReader lessons, Storage storage, Clock clock) {
         this.days = days;
         this.runs = runs;
         this.riders = riders;

@@ -1,0 +1,48 @@
+package wrenlane.server.lesson;
+
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.drill.DrillService;
+import wrenlane.server.lesson.LessonStore.Said;
+import wrenlane.server.storage.Storage;
+
+/** Reads what is stored of a day's lesson. */
+@Component
+class LessonReader {
+    private final LessonStore store;
+    private final DayService days;
+    private final CourseService courses;
+    private final DrillService drills;
+    private final Storage storage;
+
+    LessonReader(LessonStore store, DayService days, CourseService courses, DrillService drills, Storage storage) {
+        this.store = store;
+        this.days = days;
+        this.courses = courses;
+        this.drills = drills;
+        this.storage = storage;
+    }
+
+    /** All of it, of one state of the data. */
+    LessonOfDay read(long dayId) {
+        return storage.read(() -> {
+            DayResponse day = days.get(dayId);
+            Optional<Said> said = store.find(dayId);
+            return new LessonOfDay(
+                            day,
+                            day.courseIds().stream().map(courses::get).toList(),
+                            drills.catalogue(),
+                            said.map(Said::settings).orElse(LessonSettings.USUAL),
+                            said.map(Said::version).orElse(0L))
+                    .withoutWhatIsGone();
+        });
+    }
+
+    /** The settings alone, or the usual. */
+    LessonSettings settings(long dayId) {
+        return store.settings(dayId).orElse(LessonSettings.USUAL);
+    }
+}
