@@ -46,6 +46,8 @@ export function useRange(q: RangeQuestion): { data: RangeView | undefined; isErr
             },
           },
         }),
+        // The runs are the same at every setting.
+        `range of ${q.riderId} on ${q.courseId} on ${q.dayId}`,
       ),
   });
   return { data: data ?? (isError ? knownOf(client, q) : undefined), isError };

@@ -28,14 +28,19 @@ export interface Answer<T> {
   response: Response;
 }
 
-/** The body of an answer, or a Problem thrown. A server out of reach is a Problem too. */
-export async function body<T>(sent: Promise<Answer<T>>): Promise<T> {
+/**
+ * The body of an answer, or a Problem thrown. A server out of reach is a Problem too.
+ *
+ * @param question where the same is asked at several addresses: what the server said at one is not undone by what was kept
+ *   of another
+ */
+export async function body<T>(sent: Promise<Answer<T>>, question?: string): Promise<T> {
   const askedAfter = countEntries();
   let answer: Answer<T>;
   let news: boolean;
   try {
     answer = await sent;
-    news = note(answer.response);
+    news = note(answer.response, question);
     noteAccess(answer.response.status, askedAfter);
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e;

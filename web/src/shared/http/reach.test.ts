@@ -22,6 +22,14 @@ it('takes what was kept only where the server itself has not answered since the 
   expect(countKept()).toBe(before + 3);
 });
 
+it('takes nothing kept where the server itself has answered the same at another address', () => {
+  const asked = (setting: number, kept: boolean) =>
+    note(answer(`/api/days/5/riders/2/range?settingMetres=${setting}`, kept), 'range of 2');
+  expect(asked(8.7, false)).toBe(true);
+  expect(asked(7.7, true)).toBe(false);
+  expect(note(answer('/api/days/5/riders/3/range?settingMetres=7.7', true), 'range of 3')).toBe(true);
+});
+
 it('is out of reach where nobody answers or only what was kept does, until the server does', () => {
   const { result } = renderHook(() => useReach());
   act(() => void note(answer('/api/days', false)));

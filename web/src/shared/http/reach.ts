@@ -12,21 +12,23 @@ let reach = THERE;
 let keptAnswers = 0;
 const listeners = new Set<() => void>();
 
-/** What the server itself has answered since this page was opened, by address. */
+/** Questions that the server itself has answered since this page was opened. */
 const answered = new Set<string>();
 
 /**
  * Notes of an answer whether the server gave it, or it was kept from before. Says whether it is news: what was kept is none
  * for a page that has had the server's own answer to the same question, which may be later.
+ *
+ * @param question where the same is asked at several addresses; else the address
  */
-export function note(response: Response): boolean {
+export function note(response: Response, question = response.url): boolean {
   const kept = response.headers.get(KEPT_SINCE) ?? undefined;
-  if (kept === undefined) answered.add(response.url);
+  if (kept === undefined) answered.add(question);
   else keptAnswers++;
   const before = reach.since;
   if (kept === undefined) become(THERE);
   else if (before === undefined) become({ gone: true, since: kept });
-  return kept === undefined || !answered.has(response.url);
+  return kept === undefined || !answered.has(question);
 }
 
 /** Notes that nobody answered at all. */
