@@ -2,12 +2,37 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+
+/** Has the app and what it imports fetched beside the small beginning that imports it, not after. */
+function appAhead(): Plugin {
+  return {
+    name: 'app-ahead',
+    transformIndexHtml: {
+      order: 'post',
+      handler(_html, { bundle }) {
+        if (bundle === undefined) return [];
+        const chunks = Object.values(bundle).filter((file) => file.type === 'chunk');
+        const app = chunks.find((chunk) => chunk.name === 'app');
+        if (app === undefined) throw new Error('the beginning imports no app');
+        const beginning = chunks.find((chunk) => chunk.isEntry);
+        const files = [app.fileName, ...app.imports].filter((file) => file !== beginning?.fileName);
+        return files.map((file) => ({
+          tag: 'link',
+          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
+          injectTo: 'head',
+        }));
+      },
+    },
+  };
+}
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    appAhead(),
     VitePWA({
       strategies: 'injectManifest',
       srcDir: 'src/worker',

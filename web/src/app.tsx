@@ -5,25 +5,12 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
+import { PAGES } from './pages';
 import { gathered, KeepingUp, Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
-import './styles.css';
 
-// The one place that enters a room by its page: what others share of it is behind its index, and brings no page along.
-const PAGES = {
-  today: () => import('./features/today/TodayPage'),
-  yard: () => import('./features/yard/YardPage'),
-  machines: () => import('./features/machine/MachinesPage'),
-  riders: () => import('./features/rider/RidersPage'),
-  course: () => import('./features/course/CoursePage'),
-  'set-out': () => import('./features/setout/SetOutPage'),
-  lesson: () => import('./features/lesson/LessonPage'),
-  range: () => import('./features/run/RangePage'),
-  progress: () => import('./features/progress/ProgressPage'),
-  phone: () => import('./features/phone/PhonePage'),
-};
 const Today = lazy(PAGES.today);
 const Yard = lazy(PAGES.yard);
 const Machines = lazy(PAGES.machines);
@@ -88,9 +75,6 @@ const router = createBrowserRouter([
   },
 ]);
 
-// The page that is opened and what every page asks for first come while the frame is drawn.
-const [, opened] = location.pathname.split('/');
-if (isPage(opened)) void PAGES[opened]();
 void client.prefetchQuery(ALL_DAYS);
 
 const root = document.getElementById('root');
@@ -110,9 +94,5 @@ startTransition(() =>
     </StrictMode>,
   ),
 );
-
-function isPage(name: string | undefined): name is keyof typeof PAGES {
-  return name !== undefined && Object.hasOwn(PAGES, name);
-}
 
 installWorker();

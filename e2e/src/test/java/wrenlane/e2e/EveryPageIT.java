@@ -9,6 +9,8 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.net.URI;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -142,6 +144,28 @@ class EveryPageIT {
         Page page = APP.chromium().desk();
         InFeet.chosen(page);
         assertThat(InFeet.metresAlone(at(page, address))).isEmpty();
+        page.context().close();
+    }
+
+    /** Ahead of the app, which takes what came and does not ask again, whatever units are read. */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void theDaysAreAskedForAheadAndOnce(boolean inFeet) {
+        Page page = APP.chromium().desk();
+        if (inFeet) {
+            InFeet.chosen(page);
+        }
+        List<String> asked = new ArrayList<>();
+        page.onRequest(r -> asked.add(URI.create(r.url()).getPath()));
+        at(page, "/today");
+        // What the app asks first of its own.
+        assertThat(asked.subList(0, asked.indexOf("/api/about")))
+                .filteredOn("/api/days"::equals)
+                .hasSize(1);
+        assertThat(
+                        page.evaluate(
+                                "() => performance.getEntriesByType('resource').find(r => r.name.endsWith('/api/days')).initiatorType"))
+                .isEqualTo("link");
         page.context().close();
     }
 
