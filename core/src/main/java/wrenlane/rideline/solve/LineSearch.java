@@ -79,7 +79,7 @@ public final class LineSearch {
      * does not fit, from the easiest line too, since the first guess may have led astray.
      */
     public Found roomiest(@Nullable LineNodes like) {
-        Found first = found(mostRoom(), like == null ? route() : like);
+        Found first = found(mostRoom(), orRoute(like));
         return first.holds() ? first : lookedFurther(first);
     }
 
@@ -115,6 +115,10 @@ public final class LineSearch {
         return LineNodes.along(task.route());
     }
 
+    private LineNodes orRoute(@Nullable LineNodes like) {
+        return like == null ? route() : like;
+    }
+
     /** As {@link #roomiest}, but one guess only: enough to follow a line that is known. */
     public Found follow(LineNodes like) {
         return found(mostRoom(), like);
@@ -125,7 +129,7 @@ public final class LineSearch {
      * where little is lacking, so that it is not missed.
      */
     public Found roomiestAlong(@Nullable LineNodes like) {
-        Found first = found(mostRoom(), like == null ? route() : like);
+        Found first = found(mostRoom(), orRoute(like));
         return first.holds() || plainlyLacks(first) ? first : lookedFurther(first);
     }
 
@@ -144,12 +148,12 @@ public final class LineSearch {
      * is not looked for closer, but from elsewhere too: one followed from a line of another task may have been led astray.
      */
     public Found roomiestRoughly(@Nullable LineNodes like) {
-        return settledUnlessPlain(roughly(like == null ? route() : like));
+        return settledUnlessPlain(roughly(orRoute(like)));
     }
 
     /** The same where it may be too close to call: then, too, it is left at a centimetre or two. */
     public Found roomiestAtALook(@Nullable LineNodes like) {
-        Found rough = roughly(like == null ? route() : like);
+        Found rough = roughly(orRoute(like));
         return rough.isTooCloseToCallRoughly() ? rough : settledUnlessPlain(rough);
     }
 
