@@ -47,18 +47,21 @@ export function useRange(q: RangeQuestion): { data: RangeView | undefined; isErr
           },
         }),
         // The runs are the same at every setting.
-        `range of ${q.riderId} on ${q.courseId} on ${q.dayId}`,
+        `range ${JSON.stringify(atAnySetting(q))}`,
       ),
   });
   return { data: data ?? (isError ? knownOf(client, q) : undefined), isError };
 }
 
+function atAnySetting({ settingMetres: _, ...who }: RangeQuestion) {
+  return who;
+}
+
 /** What was last read of a rider on a course, at whatever setting. */
 export function knownOf(client: QueryClient, q: RangeQuestion): RangeView | undefined {
-  const { settingMetres: _, ...who } = q;
   const [latest] = client
     .getQueryCache()
-    .findAll({ queryKey: ['range', who], predicate: ({ state }) => state.data !== undefined })
+    .findAll({ queryKey: ['range', atAnySetting(q)], predicate: ({ state }) => state.data !== undefined })
     .toSorted((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
   const view = latest?.state.data as RangeView | undefined;
   return view && { standing: view.standing, runs: view.runs, unscored: view.unscored };
