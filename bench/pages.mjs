@@ -14,7 +14,7 @@ const GUIDE_MACHINE = 1750;
 const chromePath = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(existsSync);
 if (chromePath === undefined) throw new Error('no Chromium: apt install chromium-headless-shell');
 
-const performance = (lhr) => Math.round((lhr.categories.performance?.score ?? 0) * 100);
+const score = (lhr, category) => Math.round((lhr.categories[category]?.score ?? 0) * 100);
 
 /**
  * A visit reckoned as if this machine had been as fast as the guide's. The library takes whatever machine it runs on for
@@ -38,8 +38,8 @@ async function look(url, port, onDesk) {
   const lhr = await onGuideMachine(artifacts, options, config);
   const figure = (audit) => lhr.audits[audit]?.numericValue ?? NaN;
   return {
-    scores: CATEGORIES.map((of) => Math.round((lhr.categories[of]?.score ?? 0) * 100)),
-    here: performance(here),
+    scores: CATEGORIES.map((category) => score(lhr, category)),
+    here: score(here, 'performance'),
     machine: artifacts.BenchmarkIndex,
     seconds: figure('largest-contentful-paint') / 1000,
     blocked: figure('total-blocking-time'),

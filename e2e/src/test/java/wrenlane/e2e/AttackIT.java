@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +13,6 @@ import org.junit.jupiter.api.Test;
 class AttackIT {
     private static void attack(String name, String... args) throws IOException, InterruptedException {
         BuiltApp app = BuiltApp.ready();
-        Path data = app.demoData();
         List<String> command = new ArrayList<>(List.of(
                 "node",
                 BuiltApp.root().resolve("bench/" + name + ".mjs").toString(),
@@ -22,12 +20,11 @@ class AttackIT {
                 BuiltApp.root().resolve("demo/ferry-apron.json").toString()));
         command.addAll(List.of(args));
         ProcessBuilder attack = new ProcessBuilder(command).redirectErrorStream(true);
-        attack.environment().putAll(Map.of("WREN_READY_DATA", data.toString(), "WREN_WARM_UP", "false"));
+        attack.environment().putAll(Map.of("WREN_READY_DATA", app.readyData().toString(), "WREN_WARM_UP", "false"));
         Process process = attack.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).as(said).isZero();
         assertThat(said).contains(name + ", seed");
-        Folders.delete(data);
     }
 
     /** However long an answer may take here is no matter: the time is looked at in the benchmark alone. */

@@ -126,6 +126,11 @@ final class BuiltApp {
                 "-XX:Tier4BackEdgeThreshold=400000");
     }
 
+    /** The folder with the demo day, to be copied and left as it is. */
+    Path readyData() {
+        return data;
+    }
+
     /** A new folder with the demo day. */
     Path demoData() throws IOException {
         Path copy = Files.createTempDirectory("wren-lane-e2e");
