@@ -2,43 +2,20 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
-import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
-
-/** Has the app and what it imports fetched beside the small beginning that imports it, not after. */
-function appAhead(): Plugin {
-  return {
-    name: 'app-ahead',
-    transformIndexHtml: {
-      order: 'post',
-      handler(_html, { bundle }) {
-        if (bundle === undefined) return [];
-        const chunks = Object.values(bundle).filter((file) => file.type === 'chunk');
-        const app = chunks.find((chunk) => chunk.name === 'app');
-        if (app === undefined) throw new Error('the beginning imports no app');
-        const beginning = chunks.find((chunk) => chunk.isEntry);
-        const files = [app.fileName, ...app.imports].filter((file) => file !== beginning?.fileName);
-        return files.map((file) => ({
-          tag: 'link',
-          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },
-          injectTo: 'head',
-        }));
-      },
-    },
-  };
-}
+import { pagesAhead } from './pages-ahead';
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
-    appAhead(),
+    pagesAhead(),
     VitePWA({
       strategies: 'injectManifest',
       srcDir: 'src/worker',
       filename: 'sw.ts',
       injectRegister: false,
-      injectManifest: { globPatterns: ['**/*.{html,js,css,svg,woff2}'] },
+      injectManifest: { globPatterns: ['index.html', '**/*.{js,svg,woff2}'] },
       manifest: {
         name: 'Wren Lane',
         short_name: 'Wren Lane',
@@ -51,7 +28,7 @@ export default defineConfig({
       },
     }),
     // A seventh less to fetch than what the server would squeeze itself, and nothing to squeeze while somebody waits.
-    compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.(js|css)$/ }),
+    compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.js$|pages\/.*\.html$/ }),
   ],
   server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
   build: {

@@ -7,16 +7,20 @@ import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every page: nothing for axe on paper, in sun and on a phone, no sideways scroll, reached by keyboard. */
@@ -32,6 +36,21 @@ class EveryPageIT {
               .map((e) => [e, (e.closest('label') ?? e).getBoundingClientRect()])
               .filter(([, box]) => box.width > 0 && box.height < 43.9)
               .map(([e, box]) => `${e.outerHTML.slice(0, 120)}: ${box.height}`)""";
+
+    private static final Pattern AHEAD =
+            Pattern.compile("<link rel=\"preload\" as=\"fetch\" crossorigin href=\"(.*?)\">");
+
+    /** What came ahead and was yet asked for again, sooner than the two seconds after which it may be. */
+    private static final String NOT_TAKEN = """
+            () => {
+              const entries = performance.getEntriesByType('resource');
+              return [...document.querySelectorAll('link[rel=preload]')].flatMap(({ href }) => {
+                const [first, ...more] = entries.filter((e) => e.name === href);
+                return first?.initiatorType === 'link' && more.every((e) => e.startTime >= first.responseEnd + 2000)
+                  ? []
+                  : [href];
+              });
+            }""";
 
     @RegisterExtension
     static final App APP = App.withDemoDayForManyPages();
@@ -147,25 +166,42 @@ class EveryPageIT {
         page.context().close();
     }
 
-    /** Ahead of the app, which takes what came and does not ask again, whatever units are read. */
+    /** Beside the app, which takes what came and does not ask again, whatever units are read. */
     @ParameterizedTest
-    @ValueSource(booleans = {false, true})
-    void theDaysAreAskedForAheadAndOnce(boolean inFeet) {
+    @CsvSource({"/today, false", "/range/2, false", "/range/2, true"})
+    void whatAPageReadsFirstIsAskedForAheadAndOnce(String address, boolean inFeet) {
         Page page = APP.chromium().desk();
         if (inFeet) {
             InFeet.chosen(page);
         }
+        at(page, address);
+        assertThat(page.locator("link[rel=preload]")).not().hasCount(0);
+        assertThat((List<?>) page.evaluate(NOT_TAKEN)).isEmpty();
+        page.context().close();
+    }
+
+    /** Nothing is brought along that the page would not ask for itself. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"/today", "/yard", "/machines", "/riders", "/course", "/set-out", "/range/2", "/progress/2"})
+    void whatIsAskedForAheadIsWhatThePageReads(String address) {
+        Page page = APP.chromium().desk();
+        List<String> ahead = new ArrayList<>();
+        page.route(APP.address() + address, route -> {
+            APIResponse file = route.fetch();
+            ahead.addAll(AHEAD.matcher(file.text())
+                    .results()
+                    .map(link -> link.group(1))
+                    .toList());
+            route.fulfill(new Route.FulfillOptions()
+                    .setResponse(file)
+                    .setBody(AHEAD.matcher(file.text()).replaceAll("")));
+        });
         List<String> asked = new ArrayList<>();
         page.onRequest(r -> asked.add(URI.create(r.url()).getPath()));
-        at(page, "/today");
-        // What the app asks first of its own.
-        assertThat(asked.subList(0, asked.indexOf("/api/about")))
-                .filteredOn("/api/days"::equals)
-                .hasSize(1);
-        assertThat(
-                        page.evaluate(
-                                "() => performance.getEntriesByType('resource').find(r => r.name.endsWith('/api/days')).initiatorType"))
-                .isEqualTo("link");
+        at(page, address);
+        assertThat(ahead).hasSizeGreaterThan(3);
+        assertThat(asked).containsAll(ahead);
         page.context().close();
     }
 

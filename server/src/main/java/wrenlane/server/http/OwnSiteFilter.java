@@ -24,11 +24,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OwnSiteFilter extends OncePerRequestFilter {
+    /** Where the styles are the app's own file or, to the letter, those that stand in its pages. */
     private static final String POLICY =
-            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
+            "default-src 'none'; script-src 'self'; style-src 'self' %s; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
                     + " frame-ancestors 'none'";
 
+    private final String policy = POLICY.formatted(StylesInPages.source());
     private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
     OwnSiteFilter(@Value("${wren.network-names:}") String more) {
@@ -41,7 +43,7 @@ class OwnSiteFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        headers(response);
+        headers(response, policy);
         if (request.getRequestURI().startsWith("/api")) {
             response.setHeader("Cache-Control", "no-store");
         }
@@ -74,8 +76,8 @@ class OwnSiteFilter extends OncePerRequestFilter {
         return host.replaceFirst(":\\d+$", "").toLowerCase(Locale.ROOT);
     }
 
-    private static void headers(HttpServletResponse response) {
-        response.setHeader("Content-Security-Policy", POLICY);
+    private static void headers(HttpServletResponse response, String policy) {
+        response.setHeader("Content-Security-Policy", policy);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");

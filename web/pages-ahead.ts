@@ -1,0 +1,49 @@
+import type { Plugin, Rolldown } from 'vite';
+import { AHEAD } from './ahead';
+
+/**
+ * Writes an HTML file for every page, which names all that the page is drawn from, so that it is fetched beside the app and
+ * not after it. The styles stand in the file itself: none of that keeps the first paint waiting.
+ */
+export function pagesAhead(): Plugin {
+  return {
+    name: 'pages-ahead',
+    enforce: 'post',
+    generateBundle(_options, bundle) {
+      const index = bundle['index.html'];
+      if (index?.type !== 'asset') throw new Error('the build has no index.html');
+      const html = withStyles(String(index.source), bundle);
+      index.source = html;
+      for (const [page, { code, reads }] of Object.entries(AHEAD)) {
+        const links = [
+          ...filesOf(`/features/${code}.tsx`, bundle).map(
+            (file) => `<link rel="modulepreload" crossorigin href="/${file}">`,
+          ),
+          ...reads.map((path) => `<link rel="preload" as="fetch" crossorigin href="${path}">`),
+        ];
+        const source = html.replace('</head>', () => `${links.join('\n')}\n</head>`);
+        this.emitFile({ type: 'asset', fileName: `pages/${page}.html`, source });
+      }
+    },
+  };
+}
+
+function withStyles(html: string, bundle: Rolldown.OutputBundle): string {
+  return html.replace(/<link rel="stylesheet"[^>]* href="\/([^"]+)">/, (_link, file: string) => {
+    const styles = bundle[file];
+    if (styles?.type !== 'asset') throw new Error(`these styles were not built: ${file}`);
+    delete bundle[file];
+    return `<style>${String(styles.source)}</style>`;
+  });
+}
+
+/** The file a module went to, and those it imports that the app does not bring along. */
+function filesOf(module: string, bundle: Rolldown.OutputBundle): string[] {
+  const chunks = Object.values(bundle).filter((file) => file.type === 'chunk');
+  const app = chunks.find((chunk) => chunk.isEntry);
+  const own = chunks.find((chunk) => chunk.facadeModuleId?.endsWith(module));
+  if (app === undefined || own === undefined) throw new Error(`no file was built of ${module}`);
+  return [own.fileName, ...own.imports].filter(
+    (file) => file !== app.fileName && !app.imports.includes(file),
+  );
+}
