@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What the container refuses before any of our code sees it is a problem document too, and says nothing back. */
 class ContainerErrorsTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.empty();
+    static final RunningApp APP = RunningApp.with("--server.tomcat.connection-timeout=1s");
 
     private static final int PATIENCE_MILLISECONDS = 20_000;
 

@@ -123,17 +123,20 @@ public final class RunningApp implements BeforeAllCallback {
                 Passphrase.of(folder).set(PASSPHRASE);
             }
             List<String> all = new ArrayList<>(wanted);
-            if (wanted.stream().noneMatch(arg -> arg.startsWith("--wren.reckoning-seconds="))) {
-                // What takes too long is refused, which has tests of its own; here a slow machine is only slow.
-                all.add("--wren.reckoning-seconds=60");
+            // What takes too long, or falls silent, is refused: that has tests of its own; here a slow machine is only
+            // slow.
+            for (String patience : List.of("--wren.reckoning-seconds=60", "--server.tomcat.connection-timeout=60s")) {
+                String name = patience.substring(0, patience.indexOf('=') + 1);
+                if (wanted.stream().noneMatch(arg -> arg.startsWith(name))) {
+                    all.add(patience);
+                }
             }
             all.addAll(List.of(
                     "--server.port=0",
                     "--wren.data=" + folder,
                     "--wren.max-body-bytes=200000",
                     // Nobody waits for the first course here, and the cores have tests to run.
-                    "--wren.warm-up=false",
-                    "--server.tomcat.connection-timeout=1s"));
+                    "--wren.warm-up=false"));
             return new Started(WrenLane.start(all.toArray(String[]::new)), folder);
         } catch (IOException e) {
             throw new IllegalStateException(e);

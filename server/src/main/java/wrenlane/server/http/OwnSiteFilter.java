@@ -24,7 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class OwnSiteFilter extends OncePerRequestFilter {
-    /** Where the styles are the app's own file or, to the letter, those that stand in its pages. */
+    /** Styles are those that stand in the pages, to the letter, or files of the app itself. */
     private static final String POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self' %s; img-src 'self' data:;"
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"

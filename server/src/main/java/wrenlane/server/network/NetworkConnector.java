@@ -3,6 +3,7 @@ package wrenlane.server.network;
 import java.net.InetAddress;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import org.apache.catalina.connector.Connector;
@@ -21,17 +22,26 @@ import wrenlane.server.http.InterimProtocol;
 public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebServerFactory> {
     private static final String ALIAS = "wren";
 
-    /** As for the first ear, in application.yaml. */
-    private static final int SILENT_MILLISECONDS = 5000;
-
-    private static final int KEPT_MILLISECONDS = 60_000;
     private static final int SWALLOWED_BYTES = 64 << 20;
 
     private final Authority authority;
+    private final Duration silent;
+    private final Duration kept;
     private final List<InetAddress> addresses = OwnAddresses.now();
     private final Connector connector = new Connector(InterimProtocol.class.getName());
 
-    NetworkConnector(@Value("${wren.data}") String data, @Value("${wren.lan-port}") int port, Clock clock) {
+    /**
+     * @param silent how long a sender may be silent, as for the first ear
+     * @param kept how long a connection is kept for the next request, as for the first ear
+     */
+    NetworkConnector(
+            @Value("${wren.data}") String data,
+            @Value("${wren.lan-port}") int port,
+            @Value("${server.tomcat.connection-timeout}") Duration silent,
+            @Value("${server.tomcat.keep-alive-timeout}") Duration kept,
+            Clock clock) {
+        this.silent = silent;
+        this.kept = kept;
         this.authority = Authority.of(Path.of(data), clock);
         connector.setPort(port);
         connector.setScheme("https");
@@ -41,8 +51,8 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
     @Override
     public void customize(TomcatWebServerFactory factory) {
         AbstractHttp11Protocol<?> protocol = (AbstractHttp11Protocol<?>) connector.getProtocolHandler();
-        protocol.setConnectionTimeout(SILENT_MILLISECONDS);
-        protocol.setKeepAliveTimeout(KEPT_MILLISECONDS);
+        protocol.setConnectionTimeout((int) silent.toMillis());
+        protocol.setKeepAliveTimeout((int) kept.toMillis());
         protocol.setMaxSwallowSize(SWALLOWED_BYTES);
         if (factory.getCompression() != null) {
             protocol.setCompression("on");
