@@ -231,7 +231,8 @@ function Plain({ x, y, text }: { x: number; y: number; text: string }) {
       fontSize={15}
       paintOrder="stroke"
       stroke="var(--tarmac)"
-      strokeWidth={6}
+      strokeWidth={9}
+      strokeLinejoin="round"
     >
       {text}
     </text>
