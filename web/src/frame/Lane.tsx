@@ -14,7 +14,11 @@ export function Lane() {
     briefing.data?.stops.find((s) => s.stop === stop)?.readiness ?? 'EMPTY';
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
-    list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    // With the next picture, for which everything is laid out anyway.
+    const frame = requestAnimationFrame(() => {
+      list.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+    });
+    return () => cancelAnimationFrame(frame);
   }, [here]);
   return (
     <nav aria-label="Stops of the day" className="min-w-0 flex-1 overflow-x-auto">

@@ -5,7 +5,7 @@ import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
 import { useAddress, usePart } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
-import { Loading, NotHere, OneMoment } from '../../shared/ui';
+import { Loading, NotHere } from '../../shared/ui';
 import type { Side } from './api';
 import { RiderRange } from './RiderRange';
 import { upAfter, useAhead, useRunning, type RunningBlock, type UpNext } from './running';
@@ -14,13 +14,15 @@ import { upAfter, useAhead, useRunning, type RunningBlock, type UpNext } from '.
 export default function RangePage() {
   useNews();
   const ofDay = useDay();
-  useAhead(ofDay.state === 'ready' ? ofDay.value.day?.id : undefined);
+  // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
+  const lesson = useAhead(ofDay.state === 'ready' ? ofDay.value.day?.id : undefined);
   const all = together(
     ofDay,
     useReading(useCourses()),
     useReading(useMachines()),
     useReading(useRiders()),
     useReading(useCourseKinds()),
+    lesson,
   );
   return (
     <Loading of={all}>
@@ -67,8 +69,6 @@ function Shown(props: {
   const course = on.find((c) => String(c.id) === courseId) ?? on[0];
   if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
     return <NotReady />;
-  // The bar of the lesson stands above all else: nothing is drawn that it would push down beneath a thumb.
-  if (!lesson.settled) return <OneMoment />;
   // All parts go along in one step: a run logged with the very next key is theirs, to this side.
   const go = (id: number, parts = { course: courseId, side }) => {
     const search = new URLSearchParams(address);

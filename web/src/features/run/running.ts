@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { stopRulesOf } from '../day';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, type Api, type Loaded } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Running = Api<'RunningResponse'>;
@@ -19,14 +19,20 @@ function runningOf(dayId: number) {
   };
 }
 
-/** Asks for what hangs on the day alone beside all else, not only once that has come. */
-export function useAhead(dayId: number | undefined) {
+/**
+ * Asks for what hangs on the day alone beside all else, not only once that has come. Ready once it is known where the
+ * lesson is, or will not be soon: what hangs on it can be drawn.
+ */
+export function useAhead(dayId: number | undefined): Loaded<undefined> {
   const client = useQueryClient();
   useEffect(() => {
-    if (dayId === undefined) return;
-    void client.prefetchQuery(runningOf(dayId));
-    void client.prefetchQuery(stopRulesOf(dayId));
+    if (dayId !== undefined) void client.prefetchQuery(stopRulesOf(dayId));
   }, [client, dayId]);
+  const read = useQuery(
+    dayId === undefined ? { queryKey: ['running'], queryFn: skipToken } : runningOf(dayId),
+  );
+  const settled = dayId === undefined || read.data !== undefined || read.failureCount > 0;
+  return settled ? { state: 'ready', value: undefined } : { state: 'loading' };
 }
 
 /** Where the lesson of a day is, and what can be done to it; the same on every device. */
@@ -52,8 +58,6 @@ export function useRunning(dayId: number) {
   return {
     running: read.data,
     readAt: read.dataUpdatedAt,
-    /** Whether it is known, or will not be soon: what hangs on it can be drawn. */
-    settled: read.data !== undefined || read.failureCount > 0,
     act,
   };
 }
