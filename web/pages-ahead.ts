@@ -1,23 +1,26 @@
 import type { Plugin, Rolldown } from 'vite';
 import { AHEAD } from './ahead';
+import { GROUND_RULES } from './src/shared/ui/groundRules';
 
 /**
  * Writes an HTML file for every page, which names all that the page is drawn from, so that it is fetched beside the app and
- * not after it. The styles stand in the file itself: none of that keeps the first paint waiting.
+ * not after it. The styles and the ground rules stand in the file itself, and the scripts are fetched as what is less
+ * urgent: nothing keeps the first paint waiting.
  */
 export function pagesAhead(): Plugin {
   return {
     name: 'pages-ahead',
     enforce: 'post',
+    transformIndexHtml: (html) => html.replace('%GROUND_RULES%', GROUND_RULES),
     generateBundle(_options, bundle) {
       const index = bundle['index.html'];
       if (index?.type !== 'asset') throw new Error('the build has no index.html');
-      const html = withStyles(String(index.source), bundle);
+      const html = withStyles(lessUrgent(String(index.source)), bundle);
       index.source = html;
       for (const [page, { code, reads }] of Object.entries(AHEAD)) {
         const links = [
-          ...filesOf(`/features/${code}.tsx`, bundle).map(
-            (file) => `<link rel="modulepreload" crossorigin href="/${file}">`,
+          ...filesOf(`/features/${code}.tsx`, bundle).map((file) =>
+            lessUrgent(`<link rel="modulepreload" crossorigin href="/${file}">`),
           ),
           ...reads.map((path) => `<link rel="preload" as="fetch" crossorigin href="${path}">`),
         ];
@@ -26,6 +29,10 @@ export function pagesAhead(): Plugin {
       }
     },
   };
+}
+
+function lessUrgent(html: string): string {
+  return html.replace(/<(link rel="modulepreload"|script type="module")/g, '<$1 fetchpriority="low"');
 }
 
 function withStyles(html: string, bundle: Rolldown.OutputBundle): string {

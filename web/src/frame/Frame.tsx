@@ -6,7 +6,7 @@ import { CheckLabel } from './CheckLabel';
 import { KnownHere } from './KnownHere';
 import { Lane } from './Lane';
 import { useSignedOut } from '../shared/http';
-import { Conflicts } from '../shared/ui';
+import { Conflicts, OneMoment, Opening } from '../shared/ui';
 import { shortDate, usePreferences } from '../shared/units';
 import { SignIn } from './SignIn';
 import { DemoLabel, KeepOpenLabel, Light, ReachLabel, Shortcuts, Units } from './Tools';
@@ -19,7 +19,8 @@ export function Frame() {
 function Page({ generation }: { generation: number }) {
   const [shortcuts, setShortcuts] = useState(false);
   const signedOut = useSignedOut();
-  const { pathname } = useLocation();
+  const { pathname, key } = useLocation();
+  const [opened] = useState(key);
   useEffect(() => {
     document.title = titleOf(pathname);
   }, [pathname]);
@@ -51,11 +52,13 @@ function Page({ generation }: { generation: number }) {
       {/* What was typed before stays as it is. */}
       <main id="page" hidden={signedOut} className={signedOut ? '' : 'flex flex-1 flex-col'}>
         <ErrorBoundary key={pathname}>
-          <Suspense fallback={<p className="m-6 text-soft">One moment…</p>}>
-            <KnownHere>
-              <Outlet key={generation} />
-            </KnownHere>
-          </Suspense>
+          <Opening value={key === opened}>
+            <Suspense fallback={<OneMoment />}>
+              <KnownHere>
+                <Outlet key={generation} />
+              </KnownHere>
+            </Suspense>
+          </Opening>
         </ErrorBoundary>
       </main>
     </div>

@@ -11,7 +11,7 @@ import {
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { Owned } from '../kit';
 import { saidAt, StandsAt } from '../standing';
-import { CautionNote, several } from '../../shared/ui';
+import { CautionNote, GROUND_RULES, several } from '../../shared/ui';
 
 /** How the way on is said where going there says more than its name. */
 const ON: Partial<Record<Stop, string>> = {
@@ -92,11 +92,7 @@ export function Cautions({ briefing }: { briefing: Briefing }) {
       {briefing.cautions.map((c) => (
         <CautionNote key={c.code + c.message}>{c.message}</CautionNote>
       ))}
-      <CautionNote>
-        Gear on. Swept, dry ground, closed to traffic, onlookers back. One machine moving at a time; agree a
-        stop word and a hand signal. Warm tyres, water, rests. A licensed instructor and local rules come
-        first.
-      </CautionNote>
+      <CautionNote>{GROUND_RULES}</CautionNote>
     </section>
   );
 }

@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
 import type { Loaded } from '../http';
-import { Loading } from './Loading';
+import { Loading, Opening } from './Loading';
 
 function shown(of: Loaded<string>) {
   return <Loading of={of}>{(value) => <h1>{value}</h1>}</Loading>;
@@ -22,6 +22,19 @@ it('draws what had to be waited for, and each change of it at once', async () =>
   expect(screen.queryByRole('status')).toBeNull();
   rerender(shown({ state: 'ready', value: 'Bollard weave' }));
   expect(screen.getByRole('heading').textContent).toBe('Bollard weave');
+});
+
+it('says what holds on any yard while the app is opened, but not for a part of what stands', () => {
+  const part = <Loading of={{ state: 'loading' } as Loaded<string>}>{() => 'Box'}</Loading>;
+  const { rerender } = render(<Opening value={true}>{part}</Opening>);
+  expect(screen.getByText(/Gear on/)).toBeTruthy();
+  rerender(
+    <Opening value={true}>
+      <Loading of={{ state: 'ready', value: 'Apron' }}>{() => part}</Loading>
+    </Opening>,
+  );
+  expect(screen.getByRole('status')).toBeTruthy();
+  expect(screen.queryByText(/Gear on/)).toBeNull();
 });
 
 it('says what failed, and tries again', async () => {

@@ -1,13 +1,25 @@
-import { startTransition, useEffect, useState, type ReactNode } from 'react';
+import { createContext, startTransition, use, useEffect, useState, type ReactNode } from 'react';
 import type { Loaded } from '../http';
-import { Button } from './basics';
+import { Button, CautionNote } from './basics';
+import { GROUND_RULES } from './groundRules';
 
-/** Stands where something is on its way. */
+/** Whether the app is being opened and nothing of its page stands yet. */
+export const Opening = createContext(false);
+
+/** Stands where something is on its way; while the app is opened, with what holds on any yard, as in the page's file. */
 export function OneMoment() {
+  const opening = use(Opening);
   return (
-    <p role="status" className="m-6 text-soft">
-      One moment…
-    </p>
+    <>
+      <p role="status" className="m-6 text-soft">
+        One moment…
+      </p>
+      {opening && (
+        <div className="mx-6 max-w-xl">
+          <CautionNote>{GROUND_RULES}</CautionNote>
+        </div>
+      )}
+    </>
   );
 }
 
@@ -23,7 +35,7 @@ export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: 
   }, [ready]);
   switch (of.state) {
     case 'ready':
-      return begun ? <>{children(of.value)}</> : <OneMoment />;
+      return begun ? <Opening value={false}>{children(of.value)}</Opening> : <OneMoment />;
     case 'failed':
       return (
         <div role="alert" className="m-6 max-w-xl border-l-4 border-brick bg-panel p-4">

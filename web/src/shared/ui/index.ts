@@ -1,7 +1,8 @@
 export { useUnsaved, useUnsavedDraft } from './unsaved';
 export { NotHere } from './NotHere';
 export * from './basics';
-export { Loading, OneMoment } from './Loading';
+export { GROUND_RULES } from './groundRules';
+export { Loading, OneMoment, Opening } from './Loading';
 export { ReckoningNote } from './ReckoningNote';
 export { Term } from './Term';
 export { Toggle } from './Toggle';

@@ -11,10 +11,12 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -51,6 +53,8 @@ class EveryPageIT {
                   : [href];
               });
             }""";
+
+    private static final String GROUND_RULES = "A licensed instructor and local rules come first.";
 
     @RegisterExtension
     static final App APP = App.withDemoDayForManyPages();
@@ -202,6 +206,31 @@ class EveryPageIT {
         at(page, address);
         assertThat(ahead).hasSizeGreaterThan(3);
         assertThat(asked).containsAll(ahead);
+        page.context().close();
+    }
+
+    @Test
+    void theGroundRulesAreReadBeforeAnyScriptHasCome() {
+        Page page = APP.chromium().phone();
+        page.route("**/assets/*.js", route -> {});
+        page.navigate(APP.address() + "/set-out", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        assertThat(page.getByText(GROUND_RULES)).isVisible();
+        page.context().close();
+    }
+
+    @Test
+    void theGroundRulesStayUntilThePageStands() {
+        Page page = APP.chromium().phone();
+        CompletableFuture<Route> machines = new CompletableFuture<>();
+        page.route("**/api/machines", machines::complete);
+        page.navigate(APP.address() + "/range", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).isVisible();
+        assertThat(page.getByText(GROUND_RULES)).isVisible();
+        page.waitForCondition(machines::isDone);
+        machines.join().resume();
+        assertThat(page.getByText(GROUND_RULES)).hasCount(0);
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Clean")))
+                .isVisible();
         page.context().close();
     }
 

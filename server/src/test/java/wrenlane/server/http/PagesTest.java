@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.server.RunningApp;
 
 /** Every page brings along what it is drawn from, as small as whoever asks can read it. */
@@ -53,6 +54,16 @@ class PagesTest {
                 .hasValueSatisfying(
                         policy -> assertThat(policy).containsPattern("style-src 'self' 'sha256-[A-Za-z0-9+/]{43}='"));
         assertThat(APP.get("/range").raw().body()).contains("<style>").doesNotContain("stylesheet");
+    }
+
+    /** So that it is there with the first picture: all other files are fetched as what is less urgent. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/range", "/nowhere"})
+    void whatHoldsOnAnyYardStandsInThePage(String address) {
+        assertThat(APP.get(address).raw().body())
+                .contains("A licensed instructor and local rules come first.</p>")
+                .contains("<script type=\"module\" fetchpriority=\"low\"")
+                .doesNotContain("<script type=\"module\" crossorigin", "<link rel=\"modulepreload\" crossorigin");
     }
 
     @Test
