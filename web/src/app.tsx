@@ -1,7 +1,7 @@
 import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
@@ -48,7 +48,7 @@ const client = new KeepingUp({
 // A page asks a dozen questions at once: what is answered within a frame is drawn once.
 notifyManager.setScheduler(gathered(FRAME_MS));
 
-const router = createBrowserRouter([
+const ROUTES: RouteObject[] = [
   {
     element: <Frame />,
     children: [
@@ -74,7 +74,16 @@ const router = createBrowserRouter([
       { path: '*', element: <NoSuchPage /> },
     ],
   },
-]);
+];
+
+let router: ReturnType<typeof createBrowserRouter> | undefined;
+
+/** Made when it is first drawn: to begin is long enough without. */
+function Pages() {
+  router ??= createBrowserRouter(ROUTES);
+  // A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last.
+  return <RouterProvider router={router} useTransitions={false} />;
+}
 
 void client.prefetchQuery(ALL_DAYS);
 
@@ -87,8 +96,7 @@ startTransition(() =>
       <QueryClientProvider client={client}>
         <PreferencesProvider>
           <ToastProvider>
-            {/* A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last. */}
-            <RouterProvider router={router} useTransitions={false} />
+            <Pages />
           </ToastProvider>
         </PreferencesProvider>
       </QueryClientProvider>
