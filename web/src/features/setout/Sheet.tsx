@@ -3,7 +3,7 @@ import { requestOf, type Course } from '../course';
 import type { Day } from '../day';
 import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
-import { Loading } from '../../shared/ui';
+import { Afterwards, Loading } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useAlso, useRidingMarks, useSheet, type SetOutRequest } from './api';
 import { SheetView } from './SheetView';
@@ -20,7 +20,7 @@ export function Sheet(props: {
   onOneByOne: (on: boolean) => void;
   /** Which settings stand, and who rides which. */
   stands: ReactNode;
-  /** What follows the sheet; drawn with it, so that nothing moves when it comes. */
+  /** What follows the sheet. */
   children: ReactNode;
 }) {
   const { system } = usePreferences();
@@ -59,7 +59,7 @@ export function Sheet(props: {
             onOneByOne={props.onOneByOne}
             stands={props.stands}
           />
-          {!props.oneByOne && props.children}
+          {!props.oneByOne && <Afterwards>{props.children}</Afterwards>}
         </>
       )}
     </Loading>

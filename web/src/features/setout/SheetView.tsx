@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { CourseDrawing, type CourseRequest } from '../course';
 import type { Day } from '../day';
-import { Button, CautionNote, Toggle } from '../../shared/ui';
+import { Afterwards, Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
 import { Accuracy } from './Accuracy';
 import type { ChalkedMark, LaidCourse, SetOut } from './api';
@@ -96,8 +96,10 @@ export function SheetView(props: {
         <Checks laid={props.laid} sheet={setOut.sheet} />
       </div>
       <div className="grid content-start gap-4">
-        <Accuracy course={course} day={props.day} who={props.who} />
-        {props.stands}
+        <Afterwards>
+          <Accuracy course={course} day={props.day} who={props.who} />
+          {props.stands}
+        </Afterwards>
       </div>
     </div>
   );

@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useEffect } from 'react';
 import { expect, it, vi } from 'vitest';
 import type { Loaded } from '../http';
-import { Loading, Opening } from './Loading';
+import { Afterwards, Loading, Opening } from './Loading';
 
 function shown(of: Loaded<string>) {
   return <Loading of={of}>{(value) => <h1>{value}</h1>}</Loading>;
@@ -35,6 +36,24 @@ it('says what holds on any yard while the app is opened, but not for a part of w
   );
   expect(screen.getByRole('status')).toBeTruthy();
   expect(screen.queryByText(/Gear on/)).toBeNull();
+});
+
+it('draws what is looked at last after all before it, and then with it', async () => {
+  const drawn: string[] = [];
+  function Part({ name }: { name: string }) {
+    useEffect(() => void drawn.push(name), [name]);
+    return <p>{name}</p>;
+  }
+  render(
+    <>
+      <Afterwards>
+        <Part name="change-over" />
+      </Afterwards>
+      <Part name="tape" />
+    </>,
+  );
+  expect(await screen.findByText('change-over')).toBeTruthy();
+  expect(drawn).toEqual(['tape', 'change-over']);
 });
 
 it('says what failed, and tries again', async () => {

@@ -23,16 +23,26 @@ export function OneMoment() {
   );
 }
 
-/**
- * Draws what is loaded, or says plainly that it is on its way or failed. What had to be waited for is drawn in slices
- * between which the page answers: at once, a whole page holds a phone up for half a second.
- */
-export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
-  const ready = of.state === 'ready';
-  const [begun, setBegun] = useState(ready);
+/** Whether what is ready is to be drawn; from then on for good, in slices between which the page answers. */
+function useBegun(ready: boolean, atOnce: boolean): boolean {
+  const [begun, setBegun] = useState(ready && atOnce);
   useEffect(() => {
     if (ready) startTransition(() => setBegun(true));
   }, [ready]);
+  return begun;
+}
+
+/** Draws what is looked at last once all before it is drawn. */
+export function Afterwards({ children }: { children: ReactNode }) {
+  return useBegun(true, false) ? children : null;
+}
+
+/**
+ * Draws what is loaded, or says plainly that it is on its way or failed. What had to be waited for is drawn in slices: at
+ * once, a whole page holds a phone up for half a second.
+ */
+export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
+  const begun = useBegun(of.state === 'ready', true);
   switch (of.state) {
     case 'ready':
       return begun ? <Opening value={false}>{children(of.value)}</Opening> : <OneMoment />;

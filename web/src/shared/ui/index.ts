@@ -2,7 +2,7 @@ export { useUnsaved, useUnsavedDraft } from './unsaved';
 export { NotHere } from './NotHere';
 export * from './basics';
 export { GROUND_RULES } from './groundRules';
-export { Loading, OneMoment, Opening } from './Loading';
+export { Afterwards, Loading, OneMoment, Opening } from './Loading';
 export { ReckoningNote } from './ReckoningNote';
 export { Term } from './Term';
 export { Toggle } from './Toggle';
