@@ -31,7 +31,8 @@ export function useAhead(dayId: number | undefined): Loaded<undefined> {
   const read = useQuery(
     dayId === undefined ? { queryKey: ['running'], queryFn: skipToken } : runningOf(dayId),
   );
-  const settled = dayId === undefined || read.data !== undefined || read.failureCount > 0;
+  const failed = read.failureCount > 0 || read.errorUpdateCount > 0;
+  const settled = dayId === undefined || read.data !== undefined || failed;
   return settled ? { state: 'ready', value: undefined } : { state: 'loading' };
 }
 
