@@ -19,8 +19,8 @@ export function pagesAhead(): Plugin {
       index.source = html;
       for (const [page, { code, reads }] of Object.entries(AHEAD)) {
         const links = [
-          ...filesOf(`/features/${code}.tsx`, bundle).map((file) =>
-            lessUrgent(`<link rel="modulepreload" crossorigin href="/${file}">`),
+          ...filesOf(`/features/${code}.tsx`, bundle).map(
+            (file) => `<link rel="modulepreload" fetchpriority="low" crossorigin href="/${file}">`,
           ),
           ...reads.map((path) => `<link rel="preload" as="fetch" crossorigin href="${path}">`),
         ];

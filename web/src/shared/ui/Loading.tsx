@@ -23,9 +23,9 @@ export function OneMoment() {
   );
 }
 
-/** Whether what is ready is to be drawn; from then on for good, in slices between which the page answers. */
-function useBegun(ready: boolean, atOnce: boolean): boolean {
-  const [begun, setBegun] = useState(ready && atOnce);
+/** Whether what is ready is to be drawn: where not at first, then later in slices between which the page answers. */
+function useBegun(ready: boolean, atFirst: boolean): boolean {
+  const [begun, setBegun] = useState(atFirst);
   useEffect(() => {
     if (ready) startTransition(() => setBegun(true));
   }, [ready]);
@@ -42,7 +42,8 @@ export function Afterwards({ children }: { children: ReactNode }) {
  * once, a whole page holds a phone up for half a second.
  */
 export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
-  const begun = useBegun(of.state === 'ready', true);
+  const ready = of.state === 'ready';
+  const begun = useBegun(ready, ready);
   switch (of.state) {
     case 'ready':
       return begun ? <Opening value={false}>{children(of.value)}</Opening> : <OneMoment />;
