@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { expect, it, vi } from 'vitest';
+import { inClient } from '../../shared/testing/inClient';
 import { http, Problem } from '../../shared/http';
 import { useAhead } from './running';
 
@@ -16,10 +16,7 @@ const get = vi.mocked(http.GET);
 
 function ahead(dayId: number | undefined) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  const wrapper = ({ children }: { children: ReactNode }) => (
-    <QueryClientProvider client={client}>{children}</QueryClientProvider>
-  );
-  return { client, ...renderHook(() => useAhead(dayId), { wrapper }) };
+  return { client, ...renderHook(() => useAhead(dayId), { wrapper: inClient(client) }) };
 }
 
 it('has nothing to wait for without a day', () => {

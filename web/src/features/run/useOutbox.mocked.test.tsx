@@ -1,9 +1,9 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { inClient } from '../../shared/testing/inClient';
 import { Problem } from '../../shared/http';
 import { putRun, withdrawRun, type Run } from './api';
 import { firstWaiting, putWaiting } from './outboxStore';
@@ -17,11 +17,7 @@ const withdraw = vi.mocked(withdrawRun);
 const outOfReach = new Problem(0, 'The server is out of reach.', []);
 
 function outbox() {
-  const client = new QueryClient();
-  const wrapper = ({ children }: { children: ReactNode }) => (
-    <QueryClientProvider client={client}>{children}</QueryClientProvider>
-  );
-  return renderHook(() => useOutbox(), { wrapper });
+  return renderHook(() => useOutbox(), { wrapper: inClient(new QueryClient()) });
 }
 
 beforeEach(async () => {

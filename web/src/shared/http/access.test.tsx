@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { expect, it } from 'vitest';
+import { inClient } from '../testing/inClient';
 import { comeIn, useSignedOut } from './access';
 import { body } from './client';
 import { KeepingUp } from './KeepingUp';
@@ -27,9 +27,7 @@ it('signs out on a refusal, but not on a late one to what was asked before signi
       list: useQuery({ queryKey: ['list'], queryFn: () => body(answers[asked++]!.sent) }),
     }),
     {
-      wrapper: ({ children }: { children: ReactNode }) => (
-        <QueryClientProvider client={client}>{children}</QueryClientProvider>
-      ),
+      wrapper: inClient(client),
     },
   );
   const refused = later();

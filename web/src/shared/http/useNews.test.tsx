@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { QueryClient, useQuery } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { inClient } from '../testing/inClient';
 import { useNews } from './useNews';
 
 let tell: (topic: string) => void;
@@ -32,16 +32,13 @@ afterEach(() => {
 async function readsAfter(...topics: string[]) {
   const read = { yards: 0, range: 0 };
   const client = new QueryClient();
-  const wrapper = ({ children }: { children: ReactNode }) => (
-    <QueryClientProvider client={client}>{children}</QueryClientProvider>
-  );
   renderHook(
     () => {
       useNews();
       useQuery({ queryKey: ['yards'], queryFn: () => ++read.yards });
       useQuery({ queryKey: ['range'], queryFn: () => ++read.range });
     },
-    { wrapper },
+    { wrapper: inClient(client) },
   );
   await act(() => vi.advanceTimersByTimeAsync(1000));
   topics.forEach((topic) => tell(topic));

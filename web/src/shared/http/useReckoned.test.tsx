@@ -1,20 +1,13 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { expect, it, vi } from 'vitest';
+import { inClient } from '../testing/inClient';
 import { useReckoned } from './useReckoned';
 
 interface Rows {
   rows: number;
   of: number;
-}
-
-function inClient() {
-  const client = new QueryClient();
-  return ({ children }: { children: ReactNode }) => (
-    <QueryClientProvider client={client}>{children}</QueryClientProvider>
-  );
 }
 
 const progressOf = (r: Rows) => ({ done: r.rows, of: r.of });
@@ -23,7 +16,7 @@ it('asks again until all parts are there', async () => {
   let rows = 0;
   const ask = vi.fn(() => Promise.resolve({ rows: ++rows, of: 3 }));
   const { result } = renderHook(() => useReckoned('rows', { course: 1 }, ask, progressOf), {
-    wrapper: inClient(),
+    wrapper: inClient(new QueryClient()),
   });
   await waitFor(() => expect(result.current.progress).toEqual({ done: 3, of: 3 }));
   expect(result.current.data).toEqual({ rows: 3, of: 3 });
@@ -44,7 +37,7 @@ it('keeps what is there when it is stopped, tells the core, and goes on when ask
     );
   });
   const { result } = renderHook(() => useReckoned('rows', { course: 2 }, ask, progressOf), {
-    wrapper: inClient(),
+    wrapper: inClient(new QueryClient()),
   });
   await waitFor(() => expect(ask).toHaveBeenCalledTimes(2));
   act(() => result.current.stop());
