@@ -147,7 +147,7 @@ public class EvaluationService {
     public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
         Ride ride = ride(machineId, level, yardId);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
-            CourseFit fit = CourseFit.of(course, ride).fit();
+            CourseFit fit = CourseFit.of(scan(course, ride)).fit();
             return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
         });
     }
