@@ -10,6 +10,8 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -167,5 +169,28 @@ class StandingTest {
         ((ObjectNode) near.at("/days/0/standsAt/0")).putPOJO("metres", List.of(8.2, 8.1));
         RunningApp.Answer refused = APP.post("/api/imports/previews", near);
         assertThat(refused.body().at("/findings/0/code").asString()).isEqualTo("settings-too-near");
+    }
+
+    /** What is kept of one answer to the next follows whatever is stored. */
+    @ParameterizedTest
+    @ValueSource(strings = {"briefing", "lesson", "range-check", "standing"})
+    void whatIsStoredShowsInTheNextAnswer(String what) {
+        String of = "/api/days/" + day.get("id").asLong();
+        String path = of + (what.equals("standing") ? "/courses/" + course + "/standing" : "/" + what);
+        rename("Ada Reachwick");
+        // Where how hard the course is were still to be found, nothing would be kept.
+        standing("");
+        assertThat(APP.get(path).raw().body()).contains("Ada Reachwick");
+
+        rename("Bela Reachwick");
+
+        assertThat(APP.get(path).raw().body()).contains("Bela Reachwick").doesNotContain("Ada");
+    }
+
+    private void rename(String name) {
+        Map<String, Object> renamed = Courses.rider(name);
+        // The range check speaks of riders who reach the ground with one foot.
+        renamed.put("reach", "ONE_FOOT");
+        assertThat(APP.put("/api/riders/" + rider, renamed).status()).isEqualTo(200);
     }
 }

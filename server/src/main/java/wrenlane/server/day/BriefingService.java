@@ -30,6 +30,7 @@ import wrenlane.server.placing.StandJson;
 import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
+import wrenlane.server.reckoning.KeptUntilStored;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -46,6 +47,12 @@ import wrenlane.yard.StandingCourse;
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
 public class BriefingService {
+    /** Memory for briefings, in bytes. */
+    private static final long MOST_BYTES = 1_000_000;
+
+    /** One of them, in bytes: an estimate for a dozen riders. */
+    private static final int BRIEFING_BYTES = 20_000;
+
     private final DayService days;
     private final YardService yards;
     private final CourseService courses;
@@ -59,6 +66,7 @@ public class BriefingService {
     private final Storage storage;
     private final Reckoning reckoning;
     private final Clock clock;
+    private final KeptUntilStored<Asked, BriefingResponse> kept;
 
     BriefingService(
             DayService days,
@@ -87,14 +95,23 @@ public class BriefingService {
         this.storage = storage;
         this.reckoning = reckoning;
         this.clock = clock;
+        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, of -> BRIEFING_BYTES, of -> !of.unfinished());
     }
+
+    private record Asked(long dayId, LengthSystem system, LocalDate today) {}
 
     /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
     public BriefingResponse briefing(long dayId, LengthSystem system) {
-        Read read = storage.read(() -> read(days.get(dayId)));
+        Asked asked = new Asked(dayId, system, LocalDate.now(clock));
+        return kept.get(asked, () -> reckoned(asked));
+    }
+
+    private BriefingResponse reckoned(Asked asked) {
+        LengthSystem system = asked.system();
+        Read read = storage.read(() -> read(days.get(asked.dayId())));
         DayResponse day = read.day();
         List<CourseResponse> set = read.courses();
-        DayState state = state(read);
+        DayState state = state(read, asked.today());
         List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
@@ -109,7 +126,7 @@ public class BriefingService {
                 .mapToObj(i -> briefing(read.riders().get(i), known.get(i), stands))
                 .toList();
         return new BriefingResponse(
-                dayId,
+                asked.dayId(),
                 state.cones(),
                 Gear.besidesCones(system),
                 riders,
@@ -156,7 +173,7 @@ public class BriefingService {
                 runs.countOnDay(day.id()));
     }
 
-    private DayState state(Read read) {
+    private DayState state(Read read, LocalDate today) {
         Map<Long, StandingCourse> placed = read.day().standing(read.courses());
         List<StandingCourse> standing = List.copyOf(placed.values());
         List<CourseResponse> unplaced =
@@ -179,7 +196,7 @@ public class BriefingService {
                         .toList(),
                 read.lesson(),
                 read.logged(),
-                read.day().date().isBefore(LocalDate.now(clock)));
+                read.day().date().isBefore(today));
     }
 
     /** The course that rungs are said for: the day's first. */

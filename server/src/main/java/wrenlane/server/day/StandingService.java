@@ -44,6 +44,7 @@ import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
+import wrenlane.server.reckoning.KeptUntilStored;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
@@ -56,6 +57,12 @@ import wrenlane.yard.StandingCourse;
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
 @Service
 public class StandingService {
+    /** Memory for what courses stand at, in bytes. */
+    private static final long MOST_BYTES = 1_000_000;
+
+    /** One answer, in bytes: an estimate for a dozen riders. */
+    private static final int ANSWER_BYTES = 10_000;
+
     private final DayService days;
     private final CourseService courses;
     private final RiderService riders;
@@ -64,6 +71,7 @@ public class StandingService {
     private final KitService kit;
     private final Storage storage;
     private final Reckoning reckoning;
+    private final KeptUntilStored<Asked, StandingResponse> kept;
 
     StandingService(
             DayService days,
@@ -82,7 +90,11 @@ public class StandingService {
         this.kit = kit;
         this.storage = storage;
         this.reckoning = reckoning;
+        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, of -> ANSWER_BYTES, of -> !of.unfinished());
     }
+
+    private record Asked(
+            long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {}
 
     /** Cones of a day's courses that are another's, too, where they stand. */
     List<AlsoCone> also(long dayId) {
@@ -108,6 +120,10 @@ public class StandingService {
      * @param at settings to ask about instead of those that stand; nothing is stored
      */
     StandingResponse standing(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+        return kept.get(new Asked(dayId, courseId, at, system), () -> reckoned(dayId, courseId, at, system));
+    }
+
+    private StandingResponse reckoned(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
         Read read = storage.read(() -> read(days.get(dayId), courseId));
         List<Owned> owned = storage.read(() -> owned(read.day(), courseId));
         Course course = read.course().course();

@@ -24,7 +24,6 @@ import wrenlane.units.LengthSystem;
 /** What a day is like, as far as the range check asks. */
 @Component
 class CheckFacts {
-    private final LessonReader reader;
     private final LessonService lessons;
     private final RiderService riders;
     private final MachineService machines;
@@ -32,13 +31,7 @@ class CheckFacts {
     private final Storage storage;
 
     CheckFacts(
-            LessonReader reader,
-            LessonService lessons,
-            RiderService riders,
-            MachineService machines,
-            YardService yards,
-            Storage storage) {
-        this.reader = reader;
+            LessonService lessons, RiderService riders, MachineService machines, YardService yards, Storage storage) {
         this.lessons = lessons;
         this.riders = riders;
         this.machines = machines;
@@ -48,9 +41,10 @@ class CheckFacts {
 
     /** Of a day. */
     RangeCheck.Facts of(long dayId) {
-        LessonOfDay of = reader.read(dayId);
         // Which drills are ridden does not follow the lengths that rungs are rounded to.
-        Set<String> ridden = lessons.planned(of, LengthSystem.METRIC).stream()
+        ReckonedLesson reckoned = lessons.reckoned(dayId, LengthSystem.METRIC);
+        LessonOfDay of = reckoned.gathered().of();
+        Set<String> ridden = reckoned.lesson().stream()
                 .flatMap(lesson -> lesson.blocks().stream())
                 .flatMap(block -> block.turns().stream())
                 .map(turn -> turn.task().drillId())

@@ -17,6 +17,7 @@ import wrenlane.server.lesson.LessonStore.Said;
 import wrenlane.server.news.News;
 import wrenlane.server.news.Newsroom;
 import wrenlane.server.reckoning.Kept;
+import wrenlane.server.reckoning.KeptUntilStored;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
 
@@ -29,7 +30,11 @@ public class LessonService {
     /** A plan with its brief, in bytes: an estimate for a dozen riders. */
     private static final int PLAN_BYTES = 30_000;
 
+    /** A lesson with all that it was planned from, in bytes: an estimate for a dozen riders. */
+    private static final int LESSON_BYTES = 300_000;
+
     private final Kept<LessonBrief, Planned> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
+    private final KeptUntilStored<OfDay, ReckonedLesson> kept;
 
     private final LessonReader lessons;
     private final LessonGathering gathering;
@@ -44,7 +49,11 @@ public class LessonService {
         this.store = store;
         this.newsroom = newsroom;
         this.storage = storage;
+        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, lesson -> LESSON_BYTES, ReckonedLesson::isWhole);
     }
+
+    /** Which lesson is asked for, and whose lengths the rungs are that riders begin at. */
+    private record OfDay(long dayId, LengthSystem system) {}
 
     /** A lesson, and the ways out of what it breaks. */
     private record Planned(Lesson lesson, List<WayOut> waysOut) {
@@ -63,18 +72,23 @@ public class LessonService {
      * @param system whose lengths the rungs are that riders begin at
      */
     public LessonResponse get(long dayId, LengthSystem system) {
-        return answer(lessons.read(dayId), system);
+        return reckoned(dayId, system).answer();
+    }
+
+    /** The same as it was reckoned. */
+    ReckonedLesson reckoned(long dayId, LengthSystem system) {
+        return kept.get(new OfDay(dayId, system), () -> reckoned(lessons.read(dayId), system));
     }
 
     /** The lesson that other settings would give; nothing is stored. */
     LessonResponse preview(long dayId, LessonSettings settings, LengthSystem system) {
         LessonOfDay of = lessons.read(dayId);
-        return answer(of.wanting(settings, of.version()), system);
+        return reckoned(of.wanting(settings, of.version()), system).answer();
     }
 
     /** Stores settings, and plans. */
     LessonResponse put(long dayId, Expected expected, LessonSettings settings, LengthSystem system) {
-        LessonOfDay stored = storage.write(() -> {
+        LessonOfDay now = storage.write(() -> {
             LessonOfDay of = lessons.read(dayId);
             expected.check(of.version(), () -> new Stored(of.version(), of.settings()), settings);
             LessonOfDay wanted = of.wanting(settings, of.version() + 1);
@@ -82,7 +96,7 @@ public class LessonService {
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
-        return answer(stored, system);
+        return reckoned(now, system).answer();
     }
 
     /**
@@ -91,7 +105,8 @@ public class LessonService {
      * @throws RefusedException where nobody takes part
      */
     List<Block> blocks(long dayId, LengthSystem system) {
-        return planned(lessons.read(dayId), system)
+        return reckoned(dayId, system)
+                .lesson()
                 .map(Lesson::blocks)
                 .filter(blocks -> !blocks.isEmpty())
                 .orElseThrow(() -> RefusedException.of(
@@ -100,19 +115,10 @@ public class LessonService {
                         "There is no running order to begin with: put riders on the day, then look at Lesson."));
     }
 
-    /** The plan alone; empty where nobody takes part. */
-    Optional<Lesson> planned(LessonOfDay of, LengthSystem system) {
-        return planned(gathering.gather(of, of.present(), system)).map(Planned::lesson);
-    }
-
-    private Optional<Planned> planned(Gathered gathered) {
-        return gathered.brief().map(brief -> plans.get(brief, () -> Planned.of(brief)));
-    }
-
-    private LessonResponse answer(LessonOfDay of, LengthSystem system) {
+    private ReckonedLesson reckoned(LessonOfDay of, LengthSystem system) {
         Gathered gathered = gathering.gather(of, of.present(), system);
-        Optional<Planned> planned = planned(gathered);
-        return LessonAnswer.of(
+        Optional<Planned> planned = gathered.brief().map(brief -> plans.get(brief, () -> Planned.of(brief)));
+        return new ReckonedLesson(
                 gathered,
                 planned.map(Planned::lesson),
                 planned.map(Planned::waysOut).orElse(List.of()));

@@ -1,8 +1,11 @@
 package wrenlane.server.storage;
 
+import java.sql.SQLException;
 import java.util.Objects;
 import java.util.function.Supplier;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -12,8 +15,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 public final class Storage {
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
+    private final FileState state;
 
-    Storage(PlatformTransactionManager transactions) {
+    Storage(PlatformTransactionManager transactions, FileState state) {
+        this.state = state;
         this.writing = new TransactionTemplate(transactions);
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -36,5 +41,22 @@ public final class Storage {
     /** Reads several things of one state of the data. Inside of {@link #write}, of the state being written. */
     public <T> T read(Supplier<T> work) {
         return Objects.requireNonNull(reading.execute(status -> work.get()));
+    }
+
+    /**
+     * A number that stays the same as long as nothing is stored, by whomever. What is read after this is of this state, or
+     * of a later one; so it is asked outside of transactions, which may see an earlier one.
+     *
+     * @throws IllegalStateException inside of a transaction
+     */
+    public long state() {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("the state of the data is asked inside of a transaction");
+        }
+        try {
+            return state.now();
+        } catch (SQLException e) {
+            throw new DataAccessResourceFailureException("asking for the state of the data", e);
+        }
     }
 }

@@ -3,6 +3,7 @@ package wrenlane.server.storage;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.time.Clock;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -42,7 +43,12 @@ class StorageConfig {
     }
 
     @Bean
-    Storage storage(SqliteTransactions transactions) {
-        return new Storage(transactions);
+    FileState fileState(DataFile data) throws SQLException {
+        return FileState.of(data);
+    }
+
+    @Bean
+    Storage storage(SqliteTransactions transactions, FileState state) {
+        return new Storage(transactions, state);
     }
 }
