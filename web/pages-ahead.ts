@@ -4,8 +4,8 @@ import { GROUND_RULES } from './src/shared/ui/groundRules';
 
 /**
  * Writes an HTML file for every page, which names all that the page is drawn from, so that it is fetched beside the app and
- * not after it. The styles and the ground rules stand in the file itself, and the scripts are fetched as what is less
- * urgent: nothing keeps the first paint waiting.
+ * not after it. The styles and the ground rules stand in the file itself, the letters come beside it, and the scripts are
+ * fetched as what is less urgent: nothing keeps the first paint waiting.
  */
 export function pagesAhead(): Plugin {
   return {
@@ -15,7 +15,9 @@ export function pagesAhead(): Plugin {
     generateBundle(_options, bundle) {
       const index = bundle['index.html'];
       if (index?.type !== 'asset') throw new Error('the build has no index.html');
-      const html = withStyles(lessUrgent(String(index.source)), bundle);
+      const html = withLinks(withStyles(lessUrgent(String(index.source)), bundle), [
+        `<link rel="preload" as="font" type="font/woff2" crossorigin href="/${lettersOf(bundle)}">`,
+      ]);
       index.source = html;
       for (const [page, { code, reads }] of Object.entries(AHEAD)) {
         const links = [
@@ -24,8 +26,7 @@ export function pagesAhead(): Plugin {
           ),
           ...reads.map((path) => `<link rel="preload" as="fetch" crossorigin href="${path}">`),
         ];
-        const source = html.replace('</head>', () => `${links.join('\n')}\n</head>`);
-        this.emitFile({ type: 'asset', fileName: `pages/${page}.html`, source });
+        this.emitFile({ type: 'asset', fileName: `pages/${page}.html`, source: withLinks(html, links) });
       }
     },
   };
@@ -33,6 +34,17 @@ export function pagesAhead(): Plugin {
 
 function lessUrgent(html: string): string {
   return html.replace(/<(link rel="modulepreload"|script type="module")/g, '<$1 fetchpriority="low"');
+}
+
+function withLinks(html: string, links: string[]): string {
+  return html.replace('</head>', () => `${links.join('\n')}\n</head>`);
+}
+
+/** The letters that all is written in: come late, they would have what is read first written twice. */
+function lettersOf(bundle: Rolldown.OutputBundle): string {
+  const letters = Object.keys(bundle).find((file) => /archivo-latin-wght-normal.*\.woff2$/.test(file));
+  if (letters === undefined) throw new Error('the letters were not built');
+  return letters;
 }
 
 function withStyles(html: string, bundle: Rolldown.OutputBundle): string {

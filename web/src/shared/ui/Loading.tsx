@@ -15,7 +15,7 @@ export function OneMoment() {
         One moment…
       </p>
       {opening && (
-        <div className="mx-6 max-w-xl">
+        <div className="mx-6 max-w-xl text-xl">
           <CautionNote>{GROUND_RULES}</CautionNote>
         </div>
       )}

@@ -18,6 +18,9 @@ class PagesTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
+    private static final Pattern LETTERS =
+            Pattern.compile("<link rel=\"preload\" as=\"font\" type=\"font/woff2\" crossorigin href=\"([^\"]+)\">");
+
     private static final Pattern ASSET = Pattern.compile("/assets/[^\"]+\\.js");
 
     private static HttpResponse<byte[]> get(String asset, String encodings) {
@@ -64,6 +67,18 @@ class PagesTest {
                 .contains("A licensed instructor and local rules come first.</p>")
                 .contains("<script type=\"module\" fetchpriority=\"low\"")
                 .doesNotContain("<script type=\"module\" crossorigin", "<link rel=\"modulepreload\" crossorigin");
+    }
+
+    /** So that what is read first is not written a second time when they come. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/range", "/nowhere"})
+    void theLettersComeBesideThePage(String address) {
+        String page = APP.get(address).raw().body();
+        List<String> letters =
+                LETTERS.matcher(page).results().map(m -> m.group(1)).toList();
+        assertThat(letters).hasSize(1);
+        assertThat(get(letters.get(0), "br").statusCode()).isEqualTo(200);
+        assertThat(page).as("the same that the styles ask for").contains("url(" + letters.get(0) + ")");
     }
 
     @Test
