@@ -76,6 +76,8 @@ export function RiderRange(props: {
   );
   const advice = side === 'LEFT' ? known.data?.nextLeft : known.data?.nextRight;
   const back = side === 'LEFT' ? known.data?.backLeft : known.data?.backRight;
+  const unknown = known.failed ? 'lost' : 'coming';
+  const earlier = known.data === undefined ? unknown : setting === undefined ? 'coming' : 'known';
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
 
   const [adding, setAdding] = useState(false);
@@ -180,12 +182,7 @@ export function RiderRange(props: {
         laddered={rungs.length > 0}
         onMove={proposed === undefined ? (by) => run({ do: 'rung', by }) : undefined}
       />
-      <Tallies
-        runs={runs}
-        onRun={setCorrecting}
-        unscored={known.data?.unscored ?? []}
-        ready={setting !== undefined && (known.data !== undefined || known.isError)}
-      />
+      <Tallies runs={runs} onRun={setCorrecting} unscored={known.data?.unscored ?? []} earlier={earlier} />
       <More
         canLog={setting !== undefined}
         course={course}
@@ -205,7 +202,7 @@ export function RiderRange(props: {
           Runs of the day
         </Link>
         <div className="min-h-6 max-sm:w-full">
-          <Saved {...outbox} reached={outbox.reached && !known.isError} />
+          <Saved {...outbox} reached={outbox.reached && !known.failed} />
         </div>
       </div>
       <p className="text-sm text-soft">

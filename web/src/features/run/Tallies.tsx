@@ -6,6 +6,13 @@ import type { ShownRun } from './outbox';
 /** How many runs stay in view. */
 const SHOWN = 5;
 
+/** What is said where there is none to show. */
+const NONE = {
+  known: 'No runs yet',
+  coming: 'One moment…',
+  lost: 'Earlier runs are out of reach',
+};
+
 /** The last runs as tallies, and the count to each side. */
 export function Tallies(props: {
   runs: ShownRun[];
@@ -13,9 +20,10 @@ export function Tallies(props: {
   onRun: (run: ShownRun) => void;
   /** Ids of the first at a new setting, which are not scored. */
   unscored: string[];
-  ready: boolean;
+  /** What is known of runs beside those of this device that are still to be sent. */
+  earlier: keyof typeof NONE;
 }) {
-  const { runs, ready } = props;
+  const { runs } = props;
   const last = runs.slice(-SHOWN);
   const count = (side: ShownRun['side']) => {
     const those = runs.filter((r) => r.side === side && (r.sort ?? 'RUN') === 'RUN');
@@ -30,7 +38,7 @@ export function Tallies(props: {
         <Chevron side="LEFT" /> {count('LEFT')}
       </span>
       {last.length === 0 ? (
-        <span className="text-soft">{ready ? 'No runs yet' : 'One moment…'}</span>
+        <span className="text-soft">{NONE[props.earlier]}</span>
       ) : (
         <ol className="flex items-center">
           {last.map((r) => (

@@ -26,11 +26,12 @@ export interface RangeQuestion {
 /**
  * One rider on one course of the day, with advice for the next run at a setting. Where that cannot be had, what was last read at
  * another setting goes on standing there, without its advice: the runs of the day are the same at any.
+ * Out of reach, it stays failed while it is asked for once more in vain.
  */
-export function useRange(q: RangeQuestion): { data: RangeView | undefined; isError: boolean } {
+export function useRange(q: RangeQuestion): { data: RangeView | undefined; failed: boolean } {
   const { system } = usePreferences();
   const client = useQueryClient();
-  const { data, isError } = useQuery({
+  const { data, isPlaceholderData, isError, errorUpdateCount } = useQuery({
     queryKey: ['range', q, system],
     placeholderData: (before: RangeView | undefined) => before,
     queryFn: () =>
@@ -50,7 +51,9 @@ export function useRange(q: RangeQuestion): { data: RangeView | undefined; isErr
         `range ${JSON.stringify(atAnySetting(q))}`,
       ),
   });
-  return { data: data ?? (isError ? knownOf(client, q) : undefined), isError };
+  const never = data === undefined || isPlaceholderData;
+  const failed = isError || (never && errorUpdateCount > 0);
+  return { data: failed && never ? knownOf(client, q) : data, failed };
 }
 
 function atAnySetting({ settingMetres: _, ...who }: RangeQuestion) {
