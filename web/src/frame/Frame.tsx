@@ -33,7 +33,7 @@ function Page({ generation }: { generation: number }) {
       >
         To the page
       </a>
-      <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-panel px-6 py-2 max-sm:gap-x-1.5 max-sm:px-3">
+      <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule bg-panel px-6 py-2 max-sm:gap-x-1 max-sm:px-3">
         <Brand />
         <div className="order-3 w-full min-w-0 lg:order-none lg:w-auto lg:flex-1">
           <Lane />
@@ -75,7 +75,7 @@ function Brand() {
       to={link('/today')}
       className="mr-auto w-36 min-w-0 leading-tight xl:w-52 text-ink no-underline max-sm:w-0 max-sm:flex-1 lg:mr-0"
     >
-      <span className="block text-[1.3rem] font-bold tracking-tight whitespace-nowrap">Wren Lane</span>{' '}
+      <span className="block truncate text-[1.3rem] font-bold tracking-tight">Wren Lane</span>{' '}
       <span className="block min-h-[1.25em] truncate text-[0.87rem] text-soft" title={day?.title}>
         {day && `${shortDate(day.date)} · ${day.title}`}
       </span>

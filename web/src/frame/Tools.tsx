@@ -10,13 +10,16 @@ const TOOL =
   'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] whitespace-nowrap hover:border-ink max-sm:px-1.5';
 
 /** Of what the header says beside its buttons. */
-export const LABEL = 'border px-2 py-1 text-[0.87rem] whitespace-nowrap max-sm:px-1.5';
+export const LABEL = 'border px-2 py-1 text-[0.87rem] whitespace-nowrap max-sm:px-1';
+
+/** What matters more than that riders are simulated, where a phone has room for one of the two. */
+const URGENT = 'urgent';
 
 /** Says that riders and runs are simulated, where they are. */
 export function DemoLabel() {
   const about = useQuery({ queryKey: ['about'], queryFn: () => body(http.GET('/api/about')) });
   return about.data?.demo ? (
-    <span className={`${LABEL} border-dashed border-ochre text-ochre`}>
+    <span className={`${LABEL} border-dashed border-ochre text-ochre max-sm:[.urgent~&]:hidden`}>
       Demo<span className="max-sm:sr-only">: simulated riders</span>
     </span>
   ) : null;
@@ -28,7 +31,7 @@ export function ReachLabel() {
   if (!gone) return null;
   const at = since === undefined ? undefined : new Date(since);
   return (
-    <span role="status" className={`${LABEL} border-brick text-brick`}>
+    <span role="status" className={`${URGENT} ${LABEL} border-brick text-brick`}>
       Out of reach
       {at !== undefined && !Number.isNaN(at.getTime()) && (
         <span className="max-sm:sr-only">
@@ -47,7 +50,7 @@ export function KeepOpenLabel() {
   // While it is out of reach that is said instead.
   if (!overNetwork() || opens !== false || signedOut || gone) return null;
   return (
-    <Link to="/phone" className={`${LABEL} border-dashed border-ochre text-ochre`}>
+    <Link to="/phone" className={`${URGENT} ${LABEL} border-dashed border-ochre text-ochre`}>
       Keep open
     </Link>
   );

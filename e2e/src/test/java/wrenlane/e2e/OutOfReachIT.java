@@ -10,6 +10,7 @@ import com.google.gson.JsonElement;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -66,6 +67,10 @@ class OutOfReachIT {
         cold.navigate(APP.address() + "/range/1");
         assertThat(button(cold, "Clean")).isEnabled();
         assertThat(cold.getByText("Out of reach").first()).isVisible();
+        // The name is read whole beside what the header says now.
+        assertThat(cold.getByText(Pattern.compile("\\d+ open")).first()).isVisible();
+        Object whole = cold.getByText("Wren Lane").first().evaluate("name => name.scrollWidth <= name.clientWidth");
+        assertEquals(true, whole);
         button(cold, "Clean").click();
         button(cold, "Broken off").click();
         assertThat(cold.getByText("2 saved on this device; the server is out of reach"))
@@ -125,6 +130,20 @@ class OutOfReachIT {
 
     private static String letter(String fault) {
         return fault.equals("STOPPED") ? "t" : fault.substring(0, 1).toLowerCase(Locale.ROOT);
+    }
+
+    /** Runs that could not be asked for are not said to be none; what is logged meanwhile is shown and saved here. */
+    @Test
+    void whatCannotBeAskedForIsNotSaidToBeNone() {
+        Page page = APP.phone("/range/4");
+        assertThat(page.getByText("No runs yet")).isVisible();
+        page.route(Pattern.compile("/riders/\\d+/range\\?"), Route::abort);
+        page.reload();
+        assertThat(page.getByText("Earlier runs are out of reach")).isVisible();
+        assertThat(page.getByText("No runs yet")).hasCount(0);
+        button(page, "Clean").click();
+        assertThat(runs(page)).hasCount(1);
+        page.close();
     }
 
     /** What one device logs and puts right the other shows, without being touched. */
