@@ -77,6 +77,8 @@ class LateIT {
         Page page = APP.desk("/set-out/1");
         Locator within = page.getByLabel("Setting b lies in");
         within.selectOption(new SelectOption().setLabel("half balls"));
+        // Stored before anything is asked for once more: else the change below would be to what was stored before it.
+        assertThat(page.getByText("The settings lie in these now.").first()).isVisible();
         Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
         assertThat(stands).containsText(Pattern.compile("takes 3 of \\d+"));
 

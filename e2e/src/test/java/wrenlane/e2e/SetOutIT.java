@@ -165,7 +165,8 @@ class SetOutIT {
         assertThat(stands.getByRole(AriaRole.ALERT)).containsText("cannot be told apart");
         assertThat(button(page, "It stands like this")).isDisabled();
         press(page, "Take this");
-        press(page, "It stands like this");
+        page.waitForResponse(
+                r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "It stands like this"));
         assertThat(stands).containsText(Pattern.compile("What standsa 8\\.70.m · b 7\\.70.m"));
         assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
                 .hasCount(1);
