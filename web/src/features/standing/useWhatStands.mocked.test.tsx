@@ -6,9 +6,10 @@ import { Problem } from '../../shared/http';
 import { useWhatStands } from './useWhatStands';
 
 const mutateAsync = vi.fn();
+let isPending = false;
 vi.mock('../day', async (original) => ({
   ...(await original<typeof import('../day')>()),
-  useSaveDay: () => ({ mutateAsync }),
+  useSaveDay: () => ({ mutateAsync, isPending }),
 }));
 
 const day = (metres: number[]): Day => ({
@@ -25,6 +26,7 @@ const day = (metres: number[]): Day => ({
 beforeEach(() => {
   localStorage.clear();
   mutateAsync.mockReset();
+  isPending = false;
 });
 
 it('is as the day says, else as the course is set', () => {
@@ -49,6 +51,18 @@ it('keeps here what could not be told, also after a reload', async () => {
   const again = renderHook(() => useWhatStands(day([]), 2, 7.2)).result.current;
   expect(again.settings).toEqual([6.1]);
   expect(again.untold).toBe(true);
+});
+
+it('does not say that the server was out of reach while it is being told', async () => {
+  mutateAsync.mockRejectedValue(new Problem(0, 'out of reach', []));
+  const { result, rerender } = renderHook(() => useWhatStands(day([]), 2, 7.2));
+  isPending = true;
+  act(() => result.current.stand([6.1]));
+  expect(result.current.settings).toEqual([6.1]);
+  expect(result.current.untold).toBe(false);
+  isPending = false;
+  rerender();
+  await waitFor(() => expect(result.current.untold).toBe(true));
 });
 
 it('gives up what the server refused', async () => {

@@ -9,7 +9,7 @@ import { saidAt, standingAt } from './model';
 export interface WhatStands {
   /** In metres, the widest first; at least one. */
   settings: number[];
-  /** Whether only this device knows, since the server was out of reach when it was said. */
+  /** Whether only this device knows, since the server was out of reach when it was said; not while it is being told. */
   untold: boolean;
   /** Says that the cones stand at these settings now; every device hears of it. */
   stand: (settings: number[]) => void;
@@ -32,7 +32,7 @@ export function useWhatStands(day: Day, courseId: number, asSet: number): WhatSt
   };
   return {
     settings: untold ?? (stored.length > 0 ? stored : [asSet]),
-    untold: untold !== undefined,
+    untold: untold !== undefined && !save.isPending,
     stand: (settings) => {
       // At once: the cones have been moved, whatever becomes of the message.
       remember(settings);
