@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.core.type.TypeReference;
@@ -41,8 +42,14 @@ class LessonsTest {
         return settings;
     }
 
-    private static JsonNode preview(Map<String, Object> settings) {
-        return APP.post(path() + "-previews", settings).body();
+    /** The lesson that settings give; they are put back after the test. */
+    private static JsonNode planned(Map<String, Object> settings) {
+        return APP.put(path(), settings).body();
+    }
+
+    @AfterEach
+    void asItWas() {
+        planned(settings(150));
     }
 
     private static List<String> values(JsonNode list, String field) {
@@ -89,16 +96,15 @@ class LessonsTest {
     }
 
     @Test
-    void whatIsChangedIsKeptAndAPreviewIsNot() {
+    void whatIsChangedIsKept() {
+        JsonNode dry = APP.get(path()).body();
+        assertThat(dry.at("/settings/weather").asString()).isEqualTo("DRY");
         Map<String, Object> hot = settings(200);
         hot.put("weather", "HOT");
-        JsonNode seen = preview(hot);
-        assertThat(seen.at("/settings/weather").asString()).isEqualTo("HOT");
-        assertThat(APP.get(path()).body().at("/settings/weather").asString()).isEqualTo("DRY");
-        JsonNode stored = APP.put(path(), hot).body();
-        assertThat(stored.get("blocks")).isEqualTo(seen.get("blocks"));
+        JsonNode stored = planned(hot);
+        assertThat(stored.at("/settings/weather").asString()).isEqualTo("HOT");
+        assertThat(stored.get("blocks")).isNotEqualTo(dry.get("blocks"));
         assertThat(APP.get(path()).body()).isEqualTo(stored);
-        APP.put(path(), settings(150));
     }
 
     @Test
@@ -108,7 +114,7 @@ class LessonsTest {
         Map<String, Object> wished = settings(120);
         wished.put("wishes", List.of(Map.of("station", second, "minutes", 19), Map.of("station", "open")));
         List<JsonNode> drills = StreamSupport.stream(
-                        preview(wished).get("blocks").spliterator(), false)
+                        planned(wished).get("blocks").spliterator(), false)
                 .filter(b -> b.get("sort").asString().equals("DRILLS"))
                 .toList();
         assertThat(drills).extracting(b -> b.get("station").asString()).containsExactly(second, "open");
@@ -135,12 +141,12 @@ class LessonsTest {
         dragged.put("school", "DRAG");
         Map<String, Object> loose = settings(150);
         loose.put("school", "LOOSE_GROUND");
-        assertThat(preview(dragged).at("/settings/school").asString()).isEqualTo("DRAG");
-        assertThat(turnedRoundBy(preview(settings(150)))).hasSizeGreaterThan(1);
-        assertThat(turnedRoundBy(preview(dragged))).containsExactly("Chin to the exit");
-        assertThat(turnedRoundBy(preview(loose))).containsExactly("Lock, body out, creep");
+        assertThat(planned(dragged).at("/settings/school").asString()).isEqualTo("DRAG");
+        assertThat(turnedRoundBy(planned(settings(150)))).hasSizeGreaterThan(1);
+        assertThat(turnedRoundBy(planned(dragged))).containsExactly("Chin to the exit");
+        assertThat(turnedRoundBy(planned(loose))).containsExactly("Lock, body out, creep");
         dragged.put("school", "NO_SUCH");
-        assertThat(APP.post(path() + "-previews", dragged).status()).isEqualTo(400);
+        assertThat(APP.put(path(), dragged).status()).isEqualTo(400);
     }
 
     @Test
@@ -149,7 +155,7 @@ class LessonsTest {
         long first = lesson.at("/riders/0/id").asLong();
         Map<String, Object> without = settings(150);
         without.put("absent", List.of(first));
-        JsonNode planned = preview(without);
+        JsonNode planned = planned(without);
         assertThat(values(planned.get("riders"), "id")).doesNotContain(String.valueOf(first));
         assertThat(planned.get("blocks").toString()).doesNotContain("\"riderId\":" + first + ",");
         assertThat(planned.at("/riders/0/runs").asInt())
@@ -164,7 +170,7 @@ class LessonsTest {
         JsonNode first = templates.get(0);
         Map<String, Object> settings = settings(first.get("minutes").asInt());
         settings.put("wishes", first.get("wishes"));
-        JsonNode planned = preview(settings);
+        JsonNode planned = planned(settings);
         assertThat(values(planned.get("findings"), "code")).doesNotContain("too-short");
         assertThat(planned.get("blocks").size()).isPositive();
     }
@@ -172,7 +178,7 @@ class LessonsTest {
     /** Each way out that settings can go is gone: nothing is broken then. */
     @Test
     void whatCannotBeMetIsSaidWithTheWaysOut() {
-        JsonNode planned = preview(settings(25));
+        JsonNode planned = planned(settings(25));
         assertThat(values(planned.get("findings"), "code")).contains("too-short");
         assertThat(planned.get("findings").toString()).contains("This takes ", " min and there are 25.");
         JsonNode ways = planned.get("waysOut");
@@ -180,12 +186,12 @@ class LessonsTest {
         for (JsonNode way : ways) {
             if (way.has("settings")) {
                 JsonNode mended =
-                        preview(JsonMapper.shared().convertValue(way.get("settings"), new TypeReference<>() {}));
+                        planned(JsonMapper.shared().convertValue(way.get("settings"), new TypeReference<>() {}));
                 assertThat(values(mended.get("findings"), "code")).doesNotContain("too-short", "no-drill");
                 assertThat(mended.get("waysOut").size()).isZero();
             }
         }
-        assertThat(preview(settings(150)).get("waysOut").size()).isZero();
+        assertThat(planned(settings(150)).get("waysOut").size()).isZero();
     }
 
     @Test

@@ -157,8 +157,8 @@ class SharedConesAppTest {
                 "/api/courses/" + one + "/set-out.pdf?dayId=" + stored.get("id").asLong()))) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("also A of Test box");
         }
-        JsonNode lesson = APP.post(
-                        path + "/lesson-previews",
+        JsonNode lesson = APP.put(
+                        path + "/lesson",
                         Map.of(
                                 "startsAt",
                                 "09:30",

@@ -58,15 +58,6 @@ class LessonController {
         return service.put(dayId, Expected.of(ifMatch), settings, system);
     }
 
-    /** What other settings would give; nothing is stored. */
-    @PostMapping("/lesson-previews")
-    LessonResponse previewLesson(
-            @PathVariable long dayId,
-            @RequestParam(defaultValue = "METRIC") LengthSystem system,
-            @Valid @RequestBody LessonSettings settings) {
-        return service.preview(dayId, settings, system);
-    }
-
     /** Where the lesson is while it is given. */
     @GetMapping("/running")
     RunningResponse getRunningLesson(@PathVariable long dayId) {

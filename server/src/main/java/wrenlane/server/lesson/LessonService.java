@@ -80,12 +80,6 @@ public class LessonService {
         return kept.get(new OfDay(dayId, system), () -> reckoned(lessons.read(dayId), system));
     }
 
-    /** The lesson that other settings would give; nothing is stored. */
-    LessonResponse preview(long dayId, LessonSettings settings, LengthSystem system) {
-        LessonOfDay of = lessons.read(dayId);
-        return reckoned(of.wanting(settings, of.version()), system).answer();
-    }
-
     /** Stores settings, and plans. */
     LessonResponse put(long dayId, Expected expected, LessonSettings settings, LengthSystem system) {
         LessonOfDay now = storage.write(() -> {
