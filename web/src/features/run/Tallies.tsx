@@ -25,18 +25,12 @@ export function Tallies(props: {
 }) {
   const { runs } = props;
   const last = runs.slice(-SHOWN);
-  const count = (side: ShownRun['side']) => {
-    const those = runs.filter((r) => r.side === side && (r.sort ?? 'RUN') === 'RUN');
-    return `${those.filter((r) => r.faults.length === 0).length} / ${those.length}`;
-  };
   return (
     <section
       aria-label="Last runs"
       className="flex min-h-13 items-center justify-between gap-3 border-y border-rule py-2"
     >
-      <span className="figures whitespace-nowrap" aria-label={`Left, clean of all: ${count('LEFT')}`}>
-        <Chevron side="LEFT" /> {count('LEFT')}
-      </span>
+      <Count side="LEFT" {...props} />
       {last.length === 0 ? (
         <span className="text-soft">{NONE[props.earlier]}</span>
       ) : (
@@ -62,9 +56,23 @@ export function Tallies(props: {
           ))}
         </ol>
       )}
-      <span className="figures whitespace-nowrap" aria-label={`Right, clean of all: ${count('RIGHT')}`}>
-        {count('RIGHT')} <Chevron side="RIGHT" />
-      </span>
+      <Count side="RIGHT" {...props} />
     </section>
+  );
+}
+
+/** How many of a side's runs were clean; none is said of runs that are not known. */
+function Count(props: { side: ShownRun['side']; runs: ShownRun[]; earlier: keyof typeof NONE }) {
+  const { side } = props;
+  const those = props.runs.filter((r) => r.side === side && (r.sort ?? 'RUN') === 'RUN');
+  const known = those.length > 0 || props.earlier === 'known';
+  const count = `${those.filter((r) => r.faults.length === 0).length} / ${those.length}`;
+  return (
+    <span
+      className={`figures flex items-center gap-1 whitespace-nowrap ${side === 'RIGHT' ? 'flex-row-reverse' : ''}`}
+      aria-label={`${side === 'LEFT' ? 'Left' : 'Right'}, clean of all: ${known ? count : 'not known'}`}
+    >
+      <Chevron side={side} /> {known ? count : '–'}
+    </span>
   );
 }
