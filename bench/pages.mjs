@@ -58,9 +58,11 @@ const paths = more.length > 0 ? more : STOPS;
 const server = await Server.withDemoDay(jar, demo, 18789);
 const chrome = await launch({ chromePath, chromeFlags: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'] });
 try {
-  // What is reckoned once is reckoned, as on the second page of a morning.
-  const [day] = await server.json('/api/days');
-  for (const id of day.courseIds) await server.json(`/api/days/${day.id}/courses/${id}/standing`);
+  // As in the middle of a morning: every page was looked at once, and what that set off is reckoned.
+  for (const path of paths) {
+    await lighthouse(server.address + path, { port: chrome.port, onlyCategories: ['performance'], logLevel: 'error' }, desktopConfig);
+  }
+  await server.quiet();
   console.log('page, where: performance/accessibility/best practices; largest paint, usable, blocked, shift; failed audits; '
     + `all as on a machine of ${GUIDE_MACHINE}; on this one: performance, speed of the machine`);
   for (const onDesk of [true, false]) {

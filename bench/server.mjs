@@ -110,6 +110,24 @@ export class Server {
     return said.trim().split('\n').map(Number);
   }
 
+  /** Waits until the process has next to nothing to do: what a question set off in the background is done. */
+  async quiet() {
+    const TICKS_PER_SECOND = 100;
+    const spent = async () => {
+      const stat = await readFile(`/proc/${this.process.pid}/stat`, 'utf8');
+      // What follows the program's name, which may hold spaces.
+      const [user, system] = stat.slice(stat.lastIndexOf(')') + 2).split(' ').slice(11, 13).map(Number);
+      return (user + system) / TICKS_PER_SECOND;
+    };
+    let before = await spent();
+    for (;;) {
+      await new Promise((go) => setTimeout(go, 1000));
+      const now = await spent();
+      if (now - before < 0.05) return;
+      before = now;
+    }
+  }
+
   /** Memory the process holds now and has held at most, in MB, as the system counts it. */
   async memory() {
     const status = await readFile(`/proc/${this.process.pid}/status`, 'utf8');
