@@ -23,7 +23,7 @@ import wrenlane.server.storage.DataFile;
 /** The data file is busy, moved away, or asked for by many: what is told as stored is stored, and nothing else is. */
 class BusyDatabaseTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("busy");
+    static final RunningApp APP = RunningApp.apart();
 
     private static final int REQUESTS = 100;
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** Copies while the app runs: kept, taken away as a file, brought back and restored, with everybody else going on. */
 class CopyTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("copies");
+    static final RunningApp APP = RunningApp.apart();
 
     private static HttpResponse<String> bring(byte[] file) throws IOException, InterruptedException {
         return HttpClient.newHttpClient()

@@ -15,7 +15,7 @@ import wrenlane.server.RunningApp.Answer;
 /** Drills are changed, made, left out, restored, and go out and in as a file; riders stand somewhere on them. */
 class DrillsTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("drills");
+    static final RunningApp APP = RunningApp.empty();
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 

@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 /** A day's riders side by side, and the day after. */
 class GroupTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.withSmallDemoDay("group");
+    static final RunningApp APP = RunningApp.withSmallDemoDay();
 
     private static JsonNode group(String query) {
         return APP.finished("/api/days/5/group" + query);

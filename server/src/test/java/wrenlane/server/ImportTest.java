@@ -39,7 +39,7 @@ import wrenlane.yard.Surface;
 /** A file comes in whole or not at all, and goes out as it came. */
 class ImportTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("imports");
+    static final RunningApp APP = RunningApp.empty();
 
     private static final Path SCHEMA = Path.of("../docs/formats/wren-lane-days-3.schema.json");
     private static final JsonMapper JSON = JsonMapper.builder().build();

@@ -15,11 +15,11 @@ import wrenlane.server.network.Passphrase;
 /** The app on a network, spoken to over TLS as a device that has installed the authority's certificate. */
 class NetworkTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.onNetwork("network");
+    static final RunningApp APP = RunningApp.onNetwork();
 
     /** Of its own: whoever guesses wrong here has to wait. */
     @RegisterExtension
-    static final RunningApp GUESSED = RunningApp.onNetwork("guessed");
+    static final RunningApp GUESSED = RunningApp.onNetwork();
 
     @Test
     void pagesAreForEverybodyAndDataForThoseWhoSignIn() throws Exception {

@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 /** All that is kept of one person: told, handed out, and deleted wholly. */
 class RecordsTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.with("--wren.demo=../demo/ferry-apron.json", "--wren.test=records");
+    static final RunningApp APP = RunningApp.withDemoDay();
 
     private static long rider(int place) {
         return APP.get("/api/days/5").body().at("/riders/" + place + "/riderId").asLong();

@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Runs as files: out as CSV and JSON, and in from tables that others wrote. */
 class RunFilesTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("run-files");
+    static final RunningApp APP = RunningApp.empty();
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.ToIntFunction;
@@ -23,14 +24,18 @@ import tools.jackson.databind.node.ArrayNode;
 import wrenlane.server.network.Passphrase;
 
 /**
- * Starts the real application on a free port with a data file of its own, and talks to it over HTTP. Started once for
- * each set of arguments and shared by all tests of the module, which keep to data they make themselves.
+ * Starts the real application on a free port with a data file of its own, and talks to it over HTTP. The one without data and
+ * the one with the demo day are started once for all classes of the process; each class finds them as they came, since the
+ * data of then is put in its place.
  */
 public final class RunningApp implements BeforeAllCallback {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
+    private static final ExtensionContext.Namespace APPS = ExtensionContext.Namespace.create(RunningApp.class);
+
     private final List<String> args;
+    private final boolean shared;
     private @Nullable Started app;
 
     private record Started(ConfigurableApplicationContext context, Path folder) implements AutoCloseable {
@@ -45,40 +50,41 @@ public final class RunningApp implements BeforeAllCallback {
         }
     }
 
-    private RunningApp(List<String> args) {
+    private RunningApp(List<String> args, boolean shared) {
         this.args = args;
+        this.shared = shared;
     }
 
     /** An application without data. */
     public static RunningApp empty() {
-        return new RunningApp(List.of());
+        return new RunningApp(List.of(), true);
     }
 
-    /** An application without data that is shared with no other class: for tests that fill it. */
-    public static RunningApp apart(String name) {
-        return new RunningApp(List.of("--wren.test=" + name));
+    /** An application without data that is shared with no other class: for tests that ask about the process itself. */
+    public static RunningApp apart() {
+        return with();
     }
 
-    /** An application started with arguments of its own. */
+    /** An application started with arguments of its own, for one class. */
     public static RunningApp with(String... args) {
-        return new RunningApp(List.of(args));
+        return new RunningApp(List.of(args), false);
     }
 
     /** The passphrase of {@link #onNetwork}. */
     public static final String PASSPHRASE = "four wet cones apart";
 
     /** An application that also listens on the network, for those who know the passphrase. */
-    public static RunningApp onNetwork(String name) {
-        return new RunningApp(List.of("--wren.lan=true", "--wren.lan-port=0", "--wren.test=" + name));
+    public static RunningApp onNetwork() {
+        return with("--wren.lan=true", "--wren.lan-port=0");
     }
 
     /** An application with the demo day. */
     public static RunningApp withDemoDay() {
-        return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"));
+        return new RunningApp(List.of("--wren.demo=../demo/ferry-apron.json"), true);
     }
 
     /** Three of the demo day's riders on two of its courses: what is reckoned for everybody then takes less time. */
-    public static RunningApp withSmallDemoDay(String name) {
+    public static RunningApp withSmallDemoDay() {
         Set<String> riders = Set.of("ines", "brigid", "sol");
         Set<String> courses = Set.of("slip", "bollards");
         try {
@@ -95,7 +101,7 @@ public final class RunningApp implements BeforeAllCallback {
             Path small = Files.createTempFile("wren-lane-demo", ".json");
             small.toFile().deleteOnExit();
             Files.writeString(small, file.toString());
-            return new RunningApp(List.of("--wren.demo=" + small, "--wren.test=" + name));
+            return with("--wren.demo=" + small);
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
@@ -110,10 +116,33 @@ public final class RunningApp implements BeforeAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext extension) {
-        app = extension
-                .getRoot()
-                .getStore(ExtensionContext.Namespace.create(RunningApp.class))
-                .getOrComputeIfAbsent(args, this::start, Started.class);
+        if (shared) {
+            Shared one = extension
+                    .getStore(ExtensionContext.StoreScope.LAUNCHER_SESSION, APPS)
+                    .getOrComputeIfAbsent(args, this::sharing, Shared.class);
+            app = one.started;
+            Answer restored = post("/api/copies/restorations", Map.of("name", one.copy));
+            if (restored.status() != 200) {
+                throw new IllegalStateException("the data cannot be put back: " + restored.body());
+            }
+        } else {
+            app = extension.getStore(APPS).getOrComputeIfAbsent(this, one -> start(args), Started.class);
+        }
+    }
+
+    private Shared sharing(List<String> wanted) {
+        Started started = start(wanted);
+        app = started;
+        return new Shared(
+                started, post("/api/copies", Map.of()).body().get("name").asString());
+    }
+
+    /** One that classes use in turn, and a copy of the data it came with. */
+    private record Shared(Started started, String copy) implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            started.close();
+        }
     }
 
     private Started start(List<String> wanted) {

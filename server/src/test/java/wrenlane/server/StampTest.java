@@ -13,7 +13,7 @@ import wrenlane.server.stamp.Stamps;
 /** A stamp changes with whatever is written of its thing, and with nothing else; so nothing read under one is stale. */
 class StampTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.apart("stamps");
+    static final RunningApp APP = RunningApp.empty();
 
     private long machine;
     private long rider;

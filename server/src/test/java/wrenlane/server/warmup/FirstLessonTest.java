@@ -12,7 +12,7 @@ class FirstLessonTest {
     static final RunningApp DEMO = RunningApp.withDemoDay();
 
     @RegisterExtension
-    static final RunningApp EMPTY = RunningApp.apart("nothing to warm up with");
+    static final RunningApp EMPTY = RunningApp.apart();
 
     private static FirstLesson of(RunningApp app) {
         return new FirstLesson("http://127.0.0.1:" + app.port());
