@@ -55,6 +55,16 @@ public class EvaluationService {
     private record ScanOf(Course course, Ride ride) {}
 
     private final Kept<ScanOf, SpeedScan> scans = Kept.within(MOST_BYTES_OF_SPEEDS, of -> SCAN_BYTES);
+
+    /** Memory for what courses were judged to be, in bytes. */
+    private static final long MOST_BYTES_OF_FITS = 6_000_000;
+
+    /** Three lines with their points, in bytes: an estimate. */
+    private static final int FIT_BYTES = 150_000;
+
+    private record FitOf(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {}
+
+    private final Kept<FitOf, CourseFit.Reckoned> fits = Kept.within(MOST_BYTES_OF_FITS, of -> FIT_BYTES);
     private final MachineService machines;
     private final YardService yards;
     private final Reckoning reckoning;
@@ -115,13 +125,20 @@ public class EvaluationService {
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
-        Double asked = request.speedMetresPerSecond();
-        CourseFit.Reckoned reckoned =
-                asked == null ? CourseFit.of(scan(course, ride)) : CourseFit.of(course, ride, asked);
+        FitOf asked = new FitOf(course, ride, request.speedMetresPerSecond());
+        CourseFit.Reckoned reckoned = fits.get(asked, () -> settled(asked));
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
+        return reckoned.fit();
+    }
+
+    private CourseFit.Reckoned settled(FitOf of) {
+        Double asked = of.speedMetresPerSecond();
+        CourseFit.Reckoned reckoned = asked == null
+                ? CourseFit.of(scan(of.course(), of.ride()))
+                : CourseFit.of(of.course(), of.ride(), asked);
         double speed = reckoned.memory().speedMetresPerSecond();
-        double u = SpareUncertainty.of(course, ride, speed, reckoned);
-        return reckoned.fit().withUncertainty(u);
+        double u = SpareUncertainty.of(of.course(), of.ride(), speed, reckoned);
+        return new CourseFit.Reckoned(reckoned.fit().withUncertainty(u), reckoned.memory());
     }
 
     /** The speeds of a course that were looked at, or are about to be. */

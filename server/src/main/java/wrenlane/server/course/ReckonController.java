@@ -26,7 +26,6 @@ import wrenlane.server.http.RefusedException;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedWindow;
@@ -38,16 +37,19 @@ import wrenlane.verdict.TightestSetting;
 @RequestMapping("/api")
 class ReckonController {
     private final EvaluationService evaluations;
+    private final CourseAnswers answers;
     private final ComparisonService comparisons;
     private final CourseTightness tightness;
     private final Reckoning reckoning;
 
     ReckonController(
             EvaluationService evaluations,
+            CourseAnswers answers,
             ComparisonService comparisons,
             CourseTightness tightness,
             Reckoning reckoning) {
         this.evaluations = evaluations;
+        this.answers = answers;
         this.comparisons = comparisons;
         this.tightness = tightness;
         this.reckoning = reckoning;
@@ -111,21 +113,16 @@ class ReckonController {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
         boolean looseGround = evaluations.onLooseGround(request.yardId());
-        return reckoning.whole(
-                Rank.ONE,
-                "the speeds of this course",
-                () -> new SpeedWindows(
-                        window(course, turn, request, ReckonRequest.Ground.FIRM),
-                        looseGround ? window(course, turn, request, ReckonRequest.Ground.LOOSE) : null,
-                        looseGround));
+        return new SpeedWindows(
+                window(course, turn, request, ReckonRequest.Ground.FIRM),
+                looseGround ? window(course, turn, request, ReckonRequest.Ground.LOOSE) : null,
+                looseGround);
     }
 
     private @Nullable WindowJson window(
             Course course, MachineTurn turn, ReckonRequest request, ReckonRequest.Ground ground) {
         Ride ride = evaluations.ride(turn, request.level(), ground, request.yardId());
-        return SpeedWindow.of(evaluations.scan(course, ride))
-                .map(WindowJson::of)
-                .orElse(null);
+        return answers.window(course, ride).map(WindowJson::of).orElse(null);
     }
 
     /** The rungs of a machine on a course, both sides together. */
@@ -184,8 +181,7 @@ class ReckonController {
     SwingOutResponse findSwingOutValue(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machine(request));
-        Optional<SwingOutValue> value =
-                reckoning.whole(Rank.ONE, "what swinging out buys", () -> SwingOutValue.of(course, ride));
+        Optional<SwingOutValue> value = answers.swingOut(course, ride);
         return new SwingOutResponse(
                 value.orElse(null), value.map(SwingOutValue::gainsWidth).orElse(false));
     }
@@ -198,14 +194,7 @@ class ReckonController {
     MistakesResponse findMistakeCosts(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machine(request));
-        Double speed = request.speedMetresPerSecond();
-        return new MistakesResponse(reckoning.whole(
-                Rank.ONE,
-                "what mistakes cost",
-                () -> MistakeCost.of(
-                        course,
-                        ride,
-                        (speed == null ? CourseFit.room(course, ride) : CourseFit.room(course, ride, speed)).fit())));
+        return new MistakesResponse(answers.mistakes(course, ride, request.speedMetresPerSecond()));
     }
 
     /** Calls to be drawn for a crossroads. */

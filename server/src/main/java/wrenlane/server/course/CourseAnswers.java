@@ -1,0 +1,81 @@
+package wrenlane.server.course;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
+import wrenlane.riding.Ride;
+import wrenlane.server.reckoning.Kept;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.MistakeCost;
+import wrenlane.verdict.SpeedWindow;
+import wrenlane.verdict.SwingOutValue;
+
+/**
+ * What is looked at beside a course's verdict, each time the course is: kept, since the same question always has the same
+ * answer, and the narrowest width with and without a swing takes a dozen searches.
+ */
+@Service
+class CourseAnswers {
+    /** Memory for the answers to one sort of question, in bytes. */
+    private static final long MOST_BYTES = 2_000_000;
+
+    /** An answer with its question, in bytes: an estimate. */
+    private static final int ANSWER_BYTES = 5_000;
+
+    /** A question: of a course, for a ride, at a speed in m/s where one is given. */
+    private record Asked(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {}
+
+    private final Kept<Asked, Optional<SwingOutValue>> swingOuts = kept();
+    private final Kept<Asked, List<MistakeCost>> mistakes = kept();
+    private final Kept<Asked, Optional<SpeedWindow>> windows = kept();
+    private final EvaluationService evaluations;
+    private final Reckoning reckoning;
+
+    CourseAnswers(EvaluationService evaluations, Reckoning reckoning) {
+        this.evaluations = evaluations;
+        this.reckoning = reckoning;
+    }
+
+    private static <T> Kept<Asked, T> kept() {
+        return Kept.within(MOST_BYTES, asked -> ANSWER_BYTES);
+    }
+
+    private <T> T known(Kept<Asked, T> kept, Asked asked, String said, Supplier<T> reckoned) {
+        return kept.get(asked, () -> reckoning.whole(Rank.ONE, said, reckoned));
+    }
+
+    /** What swinging out buys; empty on kinds without a swing-out. */
+    Optional<SwingOutValue> swingOut(Course course, Ride ride) {
+        return known(
+                swingOuts,
+                new Asked(course, ride, null),
+                "what swinging out buys",
+                () -> SwingOutValue.of(course, ride));
+    }
+
+    /** What mistakes cost at a speed in m/s, or at the one the course is judged at. */
+    List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
+        return known(
+                mistakes,
+                new Asked(course, ride, speed),
+                "what mistakes cost",
+                () -> MistakeCost.of(
+                        course,
+                        ride,
+                        (speed == null ? CourseFit.room(course, ride) : CourseFit.room(course, ride, speed)).fit()));
+    }
+
+    /** The speeds the course can be ridden at; empty where it fits at none. */
+    Optional<SpeedWindow> window(Course course, Ride ride) {
+        return known(
+                windows,
+                new Asked(course, ride, null),
+                "the speeds of this course",
+                () -> SpeedWindow.of(evaluations.scan(course, ride)));
+    }
+}
