@@ -125,13 +125,16 @@ public class EvaluationService {
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
-        FitOf asked = new FitOf(course, ride, request.speedMetresPerSecond());
-        CourseFit.Reckoned reckoned = fits.get(asked, () -> settled(asked));
+        CourseFit.Reckoned reckoned = settled(new FitOf(course, ride, request.speedMetresPerSecond()));
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
         return reckoned.fit();
     }
 
     private CourseFit.Reckoned settled(FitOf of) {
+        return fits.get(of, () -> judged(of));
+    }
+
+    private CourseFit.Reckoned judged(FitOf of) {
         Double asked = of.speedMetresPerSecond();
         CourseFit.Reckoned reckoned = asked == null
                 ? CourseFit.of(scan(of.course(), of.ride()))
@@ -164,7 +167,7 @@ public class EvaluationService {
     public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
         Ride ride = ride(machineId, level, yardId);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
-            CourseFit fit = CourseFit.of(scan(course, ride)).fit();
+            CourseFit fit = settled(new FitOf(course, ride, null)).fit();
             return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
         });
     }
