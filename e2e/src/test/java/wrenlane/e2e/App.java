@@ -23,45 +23,63 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
-/** The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. */
+/**
+ * The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. The browser, and
+ * the usual server with the demo day, are those of the classes before: the data is as it came, the program is warm.
+ */
 final class App implements BeforeAllCallback, TestExecutionExceptionHandler, AfterEachCallback, AfterAllCallback {
-    private final boolean demo;
-    private final boolean network;
-    private final boolean optimised;
+    /** A server as a class wants it. */
+    private interface Starting {
+        RunningServer start() throws IOException;
+    }
+
+    private final Optional<Starting> own;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
 
     /** Browsers of the test that runs, besides the one all share. */
     private final List<Chromium> phones = new ArrayList<>();
 
-    private App(boolean demo, boolean network, boolean optimised) {
-        this.demo = demo;
-        this.network = network;
-        this.optimised = optimised;
+    private App(Optional<Starting> own) {
+        this.own = own;
     }
 
+    /** With the demo day, on the server that classes use in turn. */
     static App withDemoDay() {
-        return new App(true, false, false);
+        return new App(Optional.empty());
+    }
+
+    /** With the demo day, and without what other classes have left beside the data. */
+    static App withDemoDayOfItsOwn() {
+        return new App(Optional.of(() -> new RunningServer(true, false)));
     }
 
     /** With the demo day, for so many pages that optimising the server pays. */
     static App withDemoDayForManyPages() {
-        return new App(true, false, true);
+        return new App(Optional.of(RunningServer::asForAPerson));
     }
 
     /** With the demo day, and with phones of the network let in. */
     static App onNetwork() {
-        return new App(true, true, false);
+        return new App(Optional.of(() -> new RunningServer(true, true)));
     }
 
     static App empty() {
-        return new App(false, false, false);
+        return new App(Optional.of(() -> new RunningServer(false, false)));
     }
 
     @Override
     public void beforeAll(ExtensionContext context) throws IOException {
-        server = optimised ? RunningServer.asForAPerson() : new RunningServer(demo, network);
-        chromium = new Chromium();
+        ExtensionContext.Store used = context.getStore(
+                ExtensionContext.StoreScope.LAUNCHER_SESSION, ExtensionContext.Namespace.create(App.class));
+        chromium = used.getOrComputeIfAbsent("browser", key -> new Chromium(), Chromium.class);
+        chromium.forget();
+        if (own.isPresent()) {
+            server = own.get().start();
+        } else {
+            server = used.getOrComputeIfAbsent("server", key -> SharedServer.started(), SharedServer.class)
+                    .asItCame();
+        }
     }
 
     /** Says with the failure what stood on the pages then: a runner's closing lines hold failures alone. */
@@ -100,10 +118,7 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
 
     @Override
     public void afterAll(ExtensionContext context) throws IOException {
-        if (chromium != null) {
-            chromium.close();
-        }
-        if (server != null) {
+        if (own.isPresent() && server != null) {
             server.close();
         }
     }

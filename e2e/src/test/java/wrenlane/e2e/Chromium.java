@@ -161,6 +161,13 @@ final class Chromium implements AutoCloseable {
         happened.clear();
     }
 
+    /** Begins the record anew. */
+    void forget() {
+        hosts.clear();
+        complaints.clear();
+        happened.clear();
+    }
+
     Page desk() {
         return page(1280, 800);
     }

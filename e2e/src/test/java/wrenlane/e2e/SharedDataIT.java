@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** Two pages change the same thing, and everything is put back as it was. */
 class SharedDataIT {
     @RegisterExtension
-    static final App APP = App.withDemoDay();
+    static final App APP = App.withDemoDayOfItsOwn();
 
     /** Both open a rider; the other saves first, then this one. */
     private static Page late(int rider, String theirs, String mine) {
