@@ -24,15 +24,12 @@ class CourseAnswers {
     /** Memory for the answers to one sort of question, in bytes. */
     private static final long MOST_BYTES = 2_000_000;
 
-    /** An answer with its question, in bytes: an estimate. */
-    private static final int ANSWER_BYTES = 5_000;
+    /** The longest answer, what seven mistakes cost, in bytes: an estimate. */
+    private static final int ANSWER_BYTES = 1_000;
 
-    /** A question: of a course, for a ride, at a speed in m/s where one is given. */
-    private record Asked(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {}
-
-    private final Kept<Asked, Optional<SwingOutValue>> swingOuts = kept();
-    private final Kept<Asked, List<MistakeCost>> mistakes = kept();
-    private final Kept<Asked, Optional<SpeedWindow>> windows = kept();
+    private final Kept<RiddenCourse, Optional<SwingOutValue>> swingOuts = kept();
+    private final Kept<RiddenCourse, List<MistakeCost>> mistakes = kept();
+    private final Kept<RiddenCourse, Optional<SpeedWindow>> windows = kept();
     private final EvaluationService evaluations;
     private final Reckoning reckoning;
 
@@ -41,19 +38,19 @@ class CourseAnswers {
         this.reckoning = reckoning;
     }
 
-    private static <T> Kept<Asked, T> kept() {
-        return Kept.within(MOST_BYTES, asked -> ANSWER_BYTES);
+    private static <T> Kept<RiddenCourse, T> kept() {
+        return Kept.within(MOST_BYTES, of -> of.bytes() + ANSWER_BYTES);
     }
 
-    private <T> T known(Kept<Asked, T> kept, Asked asked, String said, Supplier<T> reckoned) {
-        return kept.get(asked, () -> reckoning.whole(Rank.ONE, said, reckoned));
+    private <T> T known(Kept<RiddenCourse, T> kept, RiddenCourse of, String said, Supplier<T> reckoned) {
+        return kept.get(of, () -> reckoning.whole(Rank.ONE, said, reckoned));
     }
 
     /** What swinging out buys; empty on kinds without a swing-out. */
     Optional<SwingOutValue> swingOut(Course course, Ride ride) {
         return known(
                 swingOuts,
-                new Asked(course, ride, null),
+                new RiddenCourse(course, ride),
                 "what swinging out buys",
                 () -> SwingOutValue.of(course, ride));
     }
@@ -62,7 +59,7 @@ class CourseAnswers {
     List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
         return known(
                 mistakes,
-                new Asked(course, ride, speed),
+                new RiddenCourse(course, ride, speed),
                 "what mistakes cost",
                 () -> MistakeCost.of(
                         course,
@@ -74,7 +71,7 @@ class CourseAnswers {
     Optional<SpeedWindow> window(Course course, Ride ride) {
         return known(
                 windows,
-                new Asked(course, ride, null),
+                new RiddenCourse(course, ride),
                 "the speeds of this course",
                 () -> SpeedWindow.of(evaluations.scan(course, ride)));
     }

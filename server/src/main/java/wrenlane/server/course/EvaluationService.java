@@ -52,9 +52,8 @@ public class EvaluationService {
     /** Two dozen lines of a hundred nodes, in bytes: an estimate. */
     private static final int SCAN_BYTES = 150_000;
 
-    private record ScanOf(Course course, Ride ride) {}
-
-    private final Kept<ScanOf, SpeedScan> scans = Kept.within(MOST_BYTES_OF_SPEEDS, of -> SCAN_BYTES);
+    private final Kept<RiddenCourse, SpeedScan> scans =
+            Kept.within(MOST_BYTES_OF_SPEEDS, of -> of.bytes() + SCAN_BYTES);
 
     /** Memory for what courses were judged to be, in bytes. */
     private static final long MOST_BYTES_OF_FITS = 6_000_000;
@@ -62,9 +61,8 @@ public class EvaluationService {
     /** Three lines with their points, in bytes: an estimate. */
     private static final int FIT_BYTES = 150_000;
 
-    private record FitOf(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {}
-
-    private final Kept<FitOf, CourseFit.Reckoned> fits = Kept.within(MOST_BYTES_OF_FITS, of -> FIT_BYTES);
+    private final Kept<RiddenCourse, CourseFit.Reckoned> fits =
+            Kept.within(MOST_BYTES_OF_FITS, of -> of.bytes() + FIT_BYTES);
     private final MachineService machines;
     private final YardService yards;
     private final Reckoning reckoning;
@@ -125,16 +123,16 @@ public class EvaluationService {
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
-        CourseFit.Reckoned reckoned = settled(new FitOf(course, ride, request.speedMetresPerSecond()));
+        CourseFit.Reckoned reckoned = settled(new RiddenCourse(course, ride, request.speedMetresPerSecond()));
         memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
         return reckoned.fit();
     }
 
-    private CourseFit.Reckoned settled(FitOf of) {
+    private CourseFit.Reckoned settled(RiddenCourse of) {
         return fits.get(of, () -> judged(of));
     }
 
-    private CourseFit.Reckoned judged(FitOf of) {
+    private CourseFit.Reckoned judged(RiddenCourse of) {
         Double asked = of.speedMetresPerSecond();
         CourseFit.Reckoned reckoned = asked == null
                 ? CourseFit.of(scan(of.course(), of.ride()))
@@ -147,7 +145,7 @@ public class EvaluationService {
     /** The speeds of a course that were looked at, or are about to be. */
     SpeedScan scan(Course course, Ride ride) {
         Course taped = course.taped();
-        return scans.get(new ScanOf(taped, ride), () -> new SpeedScan(taped, ride));
+        return scans.get(new RiddenCourse(taped, ride), () -> new SpeedScan(taped, ride));
     }
 
     /** Who rides, on the yard's ground or on dry paving. */
@@ -167,7 +165,7 @@ public class EvaluationService {
     public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
         Ride ride = ride(machineId, level, yardId);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
-            CourseFit fit = settled(new FitOf(course, ride, null)).fit();
+            CourseFit fit = settled(new RiddenCourse(course, ride)).fit();
             return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
         });
     }

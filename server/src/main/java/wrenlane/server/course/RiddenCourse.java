@@ -1,0 +1,23 @@
+package wrenlane.server.course;
+
+import org.jspecify.annotations.Nullable;
+import wrenlane.course.Course;
+import wrenlane.riding.Ride;
+import wrenlane.server.reckoning.Weights;
+
+/**
+ * A course and who rides it: what answers are kept for.
+ *
+ * @param speedMetresPerSecond where missing, the speed the course is judged at
+ */
+record RiddenCourse(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {
+    /** At the speed the course is judged at. */
+    RiddenCourse(Course course, Ride ride) {
+        this(course, ride, null);
+    }
+
+    /** Memory it takes as a key, in bytes: an estimate. */
+    int bytes() {
+        return Weights.of(course);
+    }
+}
