@@ -38,13 +38,19 @@ import wrenlane.units.LengthSystem;
 class SetOutController {
     private final SetOutService service;
     private final AccuracyService accuracies;
+    private final DayOrders orders;
     private final EvaluationService evaluations;
     private final Reckoning reckoning;
 
     SetOutController(
-            SetOutService service, AccuracyService accuracies, EvaluationService evaluations, Reckoning reckoning) {
+            SetOutService service,
+            AccuracyService accuracies,
+            DayOrders orders,
+            EvaluationService evaluations,
+            Reckoning reckoning) {
         this.service = service;
         this.accuracies = accuracies;
+        this.orders = orders;
         this.evaluations = evaluations;
         this.reckoning = reckoning;
     }
@@ -91,7 +97,7 @@ class SetOutController {
     /** Where each cone of a course goes, by every way of measuring, in metres. */
     @PostMapping("/set-outs")
     SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
-        return reckoning.whole(Rank.ONE, "where the cones go", () -> service.setOut(request));
+        return service.setOut(request);
     }
 
     /**
@@ -142,18 +148,11 @@ class SetOutController {
     /** The order of a day's courses with the least change-over. */
     @PostMapping("/day-orders")
     DayOrder dayOrder(@Valid @RequestBody DayOrderRequest request) {
-        int n = request.courses().size();
-        Checks checks = new Checks();
-        request.keepInOrder()
-                .forEach(i -> checks.add(Checks.range("keepInOrder", "A course's number", i, 0, n - 1, "")));
-        RefusedException.unlessNone(checks);
-        List<SetOutSheet> sheets = request.courses().stream()
-                .map(c -> SetOutSheet.of(c.nested(), request.system()))
-                .toList();
-        List<Integer> kept = request.keepInOrder().stream().distinct().sorted().toList();
-        int holds = stack(request.stackHolds());
-        return reckoning.whole(
-                Rank.ONE, "the order of the day", () -> DayOrder.best(sheets, kept, SetOutSheet.DATUM, holds));
+        return orders.best(
+                request.courses().stream().map(LaidCourse::nested).toList(),
+                request.keepInOrder(),
+                request.system(),
+                stack(request.stackHolds()));
     }
 
     private static int stack(@Nullable Integer holds) {

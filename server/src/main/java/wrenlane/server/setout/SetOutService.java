@@ -10,10 +10,14 @@ import wrenlane.finding.Checks;
 import wrenlane.server.course.PlanJson;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.placing.StandJson;
+import wrenlane.server.reckoning.KeptUntilStored;
+import wrenlane.server.reckoning.Rank;
+import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.server.setout.SetOutResponse.ChalkMark;
 import wrenlane.server.setout.SetOutResponse.MarkUse;
+import wrenlane.server.storage.Storage;
 import wrenlane.server.yard.YardResponse;
 import wrenlane.server.yard.YardService;
 import wrenlane.setout.Baseline;
@@ -29,13 +33,28 @@ import wrenlane.units.MeasuredLength;
 /** Sets courses out on the yard they stand on. */
 @Service
 public class SetOutService {
-    private final YardService yards;
+    /** Memory for what is set out, in bytes. */
+    private static final long MOST_BYTES = 4_000_000;
 
-    SetOutService(YardService yards) {
+    /** A cone by every way of measuring, in bytes: an estimate. */
+    private static final int CONE_BYTES = 3_000;
+
+    private final YardService yards;
+    private final Reckoning reckoning;
+    private final KeptUntilStored<SetOutRequest, SetOutResponse> kept;
+
+    SetOutService(YardService yards, Reckoning reckoning, Storage storage) {
         this.yards = yards;
+        this.reckoning = reckoning;
+        this.kept = new KeptUntilStored<>(
+                storage::state, MOST_BYTES, of -> of.sheet().steps().size() * CONE_BYTES, of -> true);
     }
 
     SetOutResponse setOut(SetOutRequest request) {
+        return kept.get(request, () -> reckoning.whole(Rank.ONE, "where the cones go", () -> reckoned(request)));
+    }
+
+    private SetOutResponse reckoned(SetOutRequest request) {
         SetOutSheet sheet =
                 sheet(request.laid().nested(), request.system(), request.yardId(), request.stand(), request.along());
         TwoTapes tapes = TwoTapes.of(sheet);
