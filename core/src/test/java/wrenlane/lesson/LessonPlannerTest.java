@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -335,6 +336,29 @@ class LessonPlannerTest {
             Side weak = turn.task().weakSide().orElseThrow();
             assertThat(turn.runsTo(weak)).isEqualTo(turn.runsTo(weak.opposite()) + 1);
         }
+    }
+
+    /** A run more to the weak side makes no drill longer than attention lasts at one station, and takes a debrief's luxury alone. */
+    @Test
+    void noDrillIsMadeTooLongForAWeakSide() {
+        int longer = 0;
+        for (long seed = 1; seed <= 150; seed++) {
+            LessonBrief drawn = Briefs.random(seed);
+            Map<String, Side> all =
+                    drawn.riders().stream().collect(Collectors.toMap(rider -> rider, rider -> Side.LEFT));
+            List<Block> before =
+                    LessonPlanner.plan(Briefs.weak(drawn, Map.of())).blocks();
+            List<Block> after = LessonPlanner.plan(Briefs.weak(drawn, all)).blocks();
+            for (int i = 0; i < before.size(); i++) {
+                int was = before.get(i).minutes();
+                int is = after.get(i).minutes();
+                assertThat(is).as("block %d of %d", i, seed).isBetween(Math.min(was, 5), Math.max(was, 25));
+                longer += is > was ? 1 : 0;
+            }
+            assertThat(after.get(after.size() - 1).endMinute())
+                    .isEqualTo(before.get(before.size() - 1).endMinute());
+        }
+        assertThat(longer).isPositive();
     }
 
     @Test
