@@ -26,6 +26,9 @@ export const send = (method, body, headers = {}) => ({
 const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:MetaspaceSize=160m', '-XX:Tier4InvocationThreshold=50000', '-XX:Tier4MinInvocationThreshold=10000',
   '-XX:Tier4CompileThreshold=100000', '-XX:Tier4BackEdgeThreshold=400000'];
 
+/** More of them, where an attack is short: its server runs too briefly to be worth optimising. */
+const MORE_FLAGS = process.env.WREN_JAVA_FLAGS?.split(' ') ?? [];
+
 /** A folder with the demo day brought in and reckoned, to begin with a copy of; bringing it in takes most of a short attack. */
 const READY_DATA = process.env.WREN_READY_DATA;
 
@@ -54,7 +57,7 @@ export class Server {
   async start() {
     this.process = spawn(
       'java',
-      [...FLAGS, `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
+      [...FLAGS, ...MORE_FLAGS, `-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, '-Xshare:auto',
         '-jar', this.jar, '--spring.main.lazy-initialization=true', `--wren.data=${this.data}`, `--wren.demo=${this.demo}`, `--server.port=${this.port}`,
         ...(this.network ? ['--wren.lan=true', `--wren.lan-port=${this.port + 1}`] : [])],
       { stdio: ['ignore', 'pipe', 'pipe'], env: { ...process.env, WREN_PASSPHRASE: PASSPHRASE } },

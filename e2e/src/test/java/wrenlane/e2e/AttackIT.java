@@ -20,7 +20,11 @@ class AttackIT {
                 BuiltApp.root().resolve("demo/ferry-apron.json").toString()));
         command.addAll(List.of(args));
         ProcessBuilder attack = new ProcessBuilder(command).redirectErrorStream(true);
-        attack.environment().putAll(Map.of("WREN_READY_DATA", app.readyData().toString(), "WREN_WARM_UP", "false"));
+        attack.environment()
+                .putAll(Map.of(
+                        "WREN_READY_DATA", app.readyData().toString(),
+                        "WREN_WARM_UP", "false",
+                        "WREN_JAVA_FLAGS", "-XX:TieredStopAtLevel=1"));
         Process process = attack.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).as(said).isZero();
