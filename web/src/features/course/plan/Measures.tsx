@@ -13,8 +13,15 @@ import { inSentence, snapped } from '../model';
 import type { Box } from './leader';
 
 /** How far from what it measures a dimension is drawn, in pixels; the same from one row to the next. */
-function awayOn(width: number): number {
-  return width < NARROW ? 22 : 34;
+function awayOn(plan: Plan, width: number): number {
+  if (width < NARROW) return 22;
+  // A figure with its letter is wider than the row of one alone: the next row's line would run through it.
+  return sideBySide(plan) ? 44 : 34;
+}
+
+/** Whether it stands at settings whose dimensions are told one beside the other. */
+function sideBySide(plan: Plan): boolean {
+  return plan.measures.some((m) => Math.hypot(m.away.x, m.away.y) > 1.5);
 }
 
 /** How far more where it runs below or above, in pixels: beyond the letters of the corners. */
@@ -31,7 +38,7 @@ const BARE = 30;
 
 /** Room that the dimensions of a plan need at each side of it, in pixels. */
 export function roomFor(plan: Plan, labels: boolean, width: number): Margin {
-  const away = awayOn(width);
+  const away = awayOn(plan, width);
   const rows = (along: (m: Plan['measures'][number]) => number) => Math.max(0, ...plan.measures.map(along));
   const half = lettersOnly(plan, width) ? HALF_LETTER : HALF_FIGURE;
   const beside = (n: number) => (n === 0 ? BARE : n * away + half + 6) + (labels ? LABELLED : 0);
@@ -79,7 +86,7 @@ const HALF_LETTER = 8;
 
 /** Whether settings that stand side by side are told apart by their letters alone, their figures being told beside. */
 function lettersOnly(plan: Plan, width: number): boolean {
-  return width < NARROW && plan.measures.some((m) => Math.hypot(m.away.x, m.away.y) > 1.5);
+  return width < NARROW && sideBySide(plan);
 }
 
 function OneMeasure(props: {
@@ -97,7 +104,7 @@ function OneMeasure(props: {
   const metres = changing ? props.course.lengths[m.name]?.metres : onGround;
   if (metres === undefined) return null;
   const row = Math.hypot(m.away.x, m.away.y);
-  const { from, to, figure: middle } = placed(m, view, props.labels);
+  const { from, to, figure: middle } = placed(props.plan, m, view, props.labels);
   const dimension = changing?.kind.dimensions.find((d) => d.name === m.name);
   const several = props.plan.measures.filter((o) => o.name === m.name).length > 1;
   const letter = several ? letterOf(Math.round(row) - 1) : '';
@@ -144,10 +151,10 @@ function OneMeasure(props: {
 }
 
 /** Where a dimension's line and its figure stand on a drawing. */
-function placed(m: Plan['measures'][number], view: View, labels: boolean) {
+function placed(plan: Plan, m: Plan['measures'][number], view: View, labels: boolean) {
   const row = Math.hypot(m.away.x, m.away.y);
   const lettered = m.away.y === 0 ? 0 : LETTERED;
-  const out = awayOn(view.width) + (labels ? LABELLED : lettered) / row;
+  const out = awayOn(plan, view.width) + (labels ? LABELLED : lettered) / row;
   const away = { x: m.away.x * out, y: -m.away.y * out };
   const end = (p: Spot) => ({ x: view.x(p.x) + away.x, y: view.y(p.y) + away.y });
   const from = end(m.from);
@@ -178,7 +185,7 @@ const HALF_HIGH = 14;
 /** What dimensions take of a drawing, figures and handles: what else is written keeps off it. */
 export function takenBy(plan: Plan, view: View, labels: boolean): Box[] {
   return plan.measures.flatMap((m) => {
-    const { to, figure } = placed(m, view, labels);
+    const { to, figure } = placed(plan, m, view, labels);
     return [boxAt(figure, HALF_FIGURE, HALF_HIGH), boxAt(to, HALF_HIGH, HALF_HIGH)];
   });
 }
