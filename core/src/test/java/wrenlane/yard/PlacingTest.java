@@ -69,13 +69,13 @@ class PlacingTest {
         assertThat(yard.fall().downhillPercent(stand.turnRadians() + start)).isLessThanOrEqualTo(1e-9);
     }
 
-    /** 150 yards and sets of courses, seeded; whatever is accepted is checked by sampled points, without the geometry library. */
+    /** 300 yards and sets of courses, seeded; whatever is accepted is checked by sampled points, without the geometry library. */
     @Test
     void everyAcceptedPlanPassesAnIndependentCheck() {
         Random random = new Random(20260514);
         List<CourseKind> kinds = CourseKinds.all();
         List<Case> cases = new ArrayList<>();
-        for (int i = 0; i < 150; i++) {
+        for (int i = 0; i < 300; i++) {
             List<CourseGround> wanted = new ArrayList<>();
             for (int c = 1 + random.nextInt(3); c > 0; c--) {
                 Course course = Course.standard(kinds.get(random.nextInt(kinds.size())));
