@@ -39,8 +39,6 @@ public class CourseTightness implements DisposableBean {
     /** A course but for its ladder's dimension, which is put at its standard. */
     private record Of(Course course, MachineTurn turn) {}
 
-    private record NeedOf(Course course, Ride ride) {}
-
     private final Kept<Of, Tightness> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
     private final TightnessFile file;
     private final Reckoning reckoning;
@@ -50,8 +48,7 @@ public class CourseTightness implements DisposableBean {
         thread.setDaemon(true);
         return thread;
     });
-    private final Kept<NeedOf, Optional<TightestSetting>> needs =
-            Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final Kept<RiddenCourse, Optional<TightestSetting>> needs = Kept.within(MOST_BYTES, RiddenCourse::bytes);
 
     CourseTightness(TightnessFile file, Reckoning reckoning) {
         this.file = file;
@@ -126,7 +123,7 @@ public class CourseTightness implements DisposableBean {
     Optional<TightestSetting> need(Course course, Ride ride) {
         Course here = standard(course);
         return needs.get(
-                new NeedOf(here, ride),
+                new RiddenCourse(here, ride),
                 () -> TightestSetting.of(here, here.kind().ladder(), ride));
     }
 

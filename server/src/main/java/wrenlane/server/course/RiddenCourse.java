@@ -10,14 +10,15 @@ import wrenlane.server.reckoning.Weights;
  *
  * @param speedMetresPerSecond where missing, the speed the course is judged at
  */
-record RiddenCourse(Course course, Ride ride, @Nullable Double speedMetresPerSecond) {
+public record RiddenCourse(
+        Course course, Ride ride, @Nullable Double speedMetresPerSecond) {
     /** At the speed the course is judged at. */
-    RiddenCourse(Course course, Ride ride) {
+    public RiddenCourse(Course course, Ride ride) {
         this(course, ride, null);
     }
 
     /** Memory it takes as a key, in bytes: an estimate. */
-    int bytes() {
+    public int bytes() {
         return Weights.of(course);
     }
 }

@@ -9,11 +9,11 @@ import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseTightness;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
+import wrenlane.server.course.RiddenCourse;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
-import wrenlane.server.reckoning.Weights;
 import wrenlane.setout.SetOutAccuracy;
 import wrenlane.setout.SetOutAccuracy.RoomError;
 import wrenlane.units.LengthSystem;
@@ -24,10 +24,8 @@ import wrenlane.verdict.Ladder;
 class AccuracyService {
     private static final long MOST_BYTES = 4_000_000;
 
-    private record Asked(Course course, Ride ride) {}
-
-    private final Kept<Asked, RoomError> errors = Kept.within(MOST_BYTES, asked -> 2 * Weights.of(asked.course()));
-    private final Kept<Asked, Double> shares = Kept.within(MOST_BYTES, asked -> Weights.of(asked.course()));
+    private final Kept<RiddenCourse, RoomError> errors = Kept.within(MOST_BYTES, of -> 2 * of.bytes());
+    private final Kept<RiddenCourse, Double> shares = Kept.within(MOST_BYTES, RiddenCourse::bytes);
     private final EvaluationService evaluations;
     private final CourseTightness tightness;
     private final Reckoning reckoning;
@@ -85,10 +83,10 @@ class AccuracyService {
     }
 
     private RoomError error(Course course, Ride ride) {
-        return errors.get(new Asked(course, ride), () -> SetOutAccuracy.at(course, ride));
+        return errors.get(new RiddenCourse(course, ride), () -> SetOutAccuracy.at(course, ride));
     }
 
     private Double share(Course course, Ride ride) {
-        return shares.get(new Asked(course, ride), () -> SetOutAccuracy.share(course, ride));
+        return shares.get(new RiddenCourse(course, ride), () -> SetOutAccuracy.share(course, ride));
     }
 }
