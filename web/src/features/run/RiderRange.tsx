@@ -52,8 +52,8 @@ export function RiderRange(props: {
   const link = useDayLink();
   const kind = props.kinds.find((k) => k.kind === course.kind);
   const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
-  const who = useStandingOf(day.id, course.id, stands.settings).data;
-  const own = who?.stands.riders.find((r) => r.riderId === rider.id);
+  const who = useStandingOf(day.id, course.id, stands.settings);
+  const own = who.data?.stands.riders.find((r) => r.riderId === rider.id);
   const { setting, choose } = useRidden(
     `${day.id}.${course.id}.${rider.id}`,
     stands.settings,
@@ -65,7 +65,9 @@ export function RiderRange(props: {
   useWakeLock();
 
   const of = { dayId: day.id, riderId: rider.id, courseId: course.id, machineId: machine.id };
-  const known = useRange({ ...of, settingMetres: setting });
+  // Which setting suits them is on its way: what it brings is asked for once, not without a setting first.
+  const suitsComes = (who.isPending || who.isPlaceholderData) && who.failureCount === 0;
+  const known = useRange({ ...of, settingMetres: setting }, setting !== undefined || !suitsComes);
   const logging = useLogging({ ...of, side }, setting, timer, outbox);
   const { faults, dropped, logAll } = logging;
   const standing = known.data?.standing;

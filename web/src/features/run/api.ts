@@ -26,13 +26,15 @@ export interface RangeQuestion {
 /**
  * One rider on one course of the day, with advice for the next run at a setting. Where that cannot be had, what was last read at
  * another setting goes on standing there, without its advice: the runs of the day are the same at any.
- * Out of reach, it stays failed while it is asked for once more in vain.
+ * Out of reach, it stays failed while it is asked for once more in vain. As long as it is not settled what to ask, it is on its
+ * way.
  */
-export function useRange(q: RangeQuestion): { data: RangeView | undefined; failed: boolean } {
+export function useRange(q: RangeQuestion, settled = true): { data: RangeView | undefined; failed: boolean } {
   const { system } = usePreferences();
   const client = useQueryClient();
   const { data, isPlaceholderData, isError, errorUpdateCount } = useQuery({
     queryKey: ['range', q, system],
+    enabled: settled,
     placeholderData: (before: RangeView | undefined) => before,
     queryFn: () =>
       body(

@@ -21,9 +21,10 @@ const outOfReach = () => get.mockRejectedValue(new Problem(0, 'The server is out
 const onItsWay = () => get.mockReturnValue(new Promise(() => {}));
 const there = { runs: [], unscored: [] } as unknown as RangeView;
 
+const asked = { dayId: 1, riderId: 2, courseId: 3, machineId: 4 };
+
 function ofRider() {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  const asked = { dayId: 1, riderId: 2, courseId: 3, machineId: 4 };
   const hook = renderHook((settingMetres: number) => useRange({ ...asked, settingMetres }), {
     wrapper: inClient(client),
     initialProps: 7.2,
@@ -59,4 +60,21 @@ it('shows what was read at another setting as long as this one cannot be had', a
   expect(result.current.data).toEqual(there);
   await again();
   expect(result.current).toEqual({ data: there, failed: true });
+});
+
+it('is asked once, for the setting that is ridden, and not before that is settled', async () => {
+  get.mockReset();
+  get.mockResolvedValue(there as never);
+  const { result, rerender } = renderHook(
+    (settingMetres?: number) => useRange({ ...asked, settingMetres }, settingMetres !== undefined),
+    { wrapper: inClient(new QueryClient()) },
+  );
+  expect(result.current).toEqual({ data: undefined, failed: false });
+  rerender(7.2);
+  await waitFor(() => expect(result.current.data).toEqual(there));
+  expect(get).toHaveBeenCalledOnce();
+  expect(get.mock.lastCall).toMatchObject([
+    '/api/days/{dayId}/riders/{riderId}/range',
+    { params: { query: { settingMetres: 7.2 } } },
+  ]);
 });
