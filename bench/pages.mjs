@@ -17,26 +17,35 @@ if (chromePath === undefined) throw new Error('no Chromium: apt install chromium
 
 const score = (lhr, category) => Math.round((lhr.categories[category]?.score ?? 0) * 100);
 
-/**
- * A visit reckoned as if this machine had been as fast as the guide's. The library takes whatever machine it runs on for
- * that one, slows its scripts down fourfold for the phone, and asks that the factor be set by hand where it is another. A
- * visit is recorded once and its paints are reckoned from the record: so the factor is put right afterwards, by how fast
- * the machine was during that visit.
- */
-async function onGuideMachine(artifacts, options, config) {
-  const { throttling } = artifacts.settings;
-  const put = { ...throttling, cpuSlowdownMultiplier: (throttling.cpuSlowdownMultiplier * artifacts.BenchmarkIndex) / GUIDE_MACHINE };
-  const recorded = { ...artifacts, settings: { ...artifacts.settings, throttling: put } };
-  const steps = [{ artifacts: recorded, flags: { ...options, throttling: put, name: 'visit' } }];
-  return (await auditFlowArtifacts({ gatherSteps: steps, name: 'visit' }, config)).steps[0].lhr;
-}
-
-/** A page on a desk, as the library's own desk is, or on the phone it takes for the usual one. */
-async function look(url, port, onDesk) {
+/** A visit to a page on a desk, as the library's own desk is, or on the phone it takes for the usual one. */
+async function visit(url, port, onDesk) {
   const options = { port, onlyCategories: CATEGORIES, logLevel: 'error' };
   const config = onDesk ? desktopConfig : undefined;
-  const { lhr: here, artifacts } = await lighthouse(url, options, config);
-  return { here, machine: artifacts.BenchmarkIndex, lhr: await onGuideMachine(artifacts, options, config) };
+  const { lhr, artifacts } = await lighthouse(url, options, config);
+  return { here: lhr, artifacts, options, config };
+}
+
+const middle = (all) => all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)];
+
+/**
+ * Visits one after another, reckoned as if this machine had been as fast as the guide's. The library takes whatever machine
+ * it runs on for that one, slows its scripts down fourfold for the phone, and asks that the factor be set by hand where it
+ * is another. A visit is recorded once and its paints are reckoned from the record: so the factor is put right afterwards.
+ * The library measures the machine for a moment before each visit: what else it did in that moment tells more on one such
+ * figure than on the visit, so that the middle one of all holds for each.
+ */
+async function onGuideMachine(visits) {
+  const machine = middle(visits.map(({ artifacts }) => artifacts.BenchmarkIndex));
+  const each = [];
+  for (const { here, artifacts, options, config } of visits) {
+    const { throttling } = artifacts.settings;
+    const put = { ...throttling, cpuSlowdownMultiplier: (throttling.cpuSlowdownMultiplier * machine) / GUIDE_MACHINE };
+    const recorded = { ...artifacts, settings: { ...artifacts.settings, throttling: put } };
+    const steps = [{ artifacts: recorded, flags: { ...options, throttling: put, name: 'visit' } }];
+    const { lhr } = (await auditFlowArtifacts({ gatherSteps: steps, name: 'visit' }, config)).steps[0];
+    each.push({ here, lhr, machine: artifacts.BenchmarkIndex });
+  }
+  return each;
 }
 
 const scores = (lhr) => CATEGORIES.map((category) => score(lhr, category)).join('/');
@@ -69,18 +78,16 @@ try {
   }
   await server.quiet();
   console.log('page, where: performance/accessibility/best practices; largest paint, usable, blocked, shift; failed audits; '
-    + `all as on a machine of ${GUIDE_MACHINE}; on this one: performance, speed of the machine`);
+    + `all as on a machine of ${GUIDE_MACHINE}; on this one: performance, speed of the machine just before`);
   for (const onDesk of [true, false]) {
     for (const path of paths) {
       const where = `${path}, ${onDesk ? 'desk' : 'phone'}`;
       const visits = [];
-      for (let time = 0; time < times; time++) {
-        const visit = await look(server.address + path, chrome.port, onDesk);
-        console.log(`${where}: ${said(visit)}`);
-        visits.push(visit.lhr);
-      }
+      for (let time = 0; time < times; time++) visits.push(await visit(server.address + path, chrome.port, onDesk));
+      const each = await onGuideMachine(visits);
+      for (const one of each) console.log(`${where}: ${said(one)}`);
       // What else the machine does tells on a single visit: the library's guide takes the median of five.
-      if (times > 1) console.log(`${where}, the median of ${times}: ${scores(computeMedianRun(visits))}`);
+      if (times > 1) console.log(`${where}, the median of ${times}: ${scores(computeMedianRun(each.map(({ lhr }) => lhr)))}`);
     }
   }
 } finally {
