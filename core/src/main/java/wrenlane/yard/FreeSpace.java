@@ -72,6 +72,15 @@ final class FreeSpace {
         return new FreeSpace(outline, blocks, turns, convex, this);
     }
 
+    /** The same less all the ground that courses take. */
+    FreeSpace without(List<StandingCourse> courses) {
+        FreeSpace free = this;
+        for (StandingCourse c : courses) {
+            free = free.without(c.runOutPolygon());
+        }
+        return free;
+    }
+
     /** Turns worth trying: along every side and every row of bays, by quarter turns, from 0 up to 2π. */
     List<Double> turns() {
         return turns;

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
@@ -16,6 +17,8 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
 
     /** Side of the square where riders wait, in metres; chosen by us: room for a few machines side by side. */
     static final double WAITING_METRES = 4;
+
+    private static final Ground WAITING = new Ground(0, WAITING_METRES, 0, WAITING_METRES);
 
     /** Fall down which a turn had better not be entered, in percent; chosen by us: what a waiting machine rolls on. */
     private static final double DOWNHILL_PERCENT = 1;
@@ -33,11 +36,15 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
      * @param novices whether anybody of the day is one
      */
     public List<Finding> findings(boolean novices) {
-        return findings(novices, new Conflicts(yard), new WayIn(yard));
+        return findings(
+                novices,
+                new Conflicts(yard),
+                new WayIn(yard),
+                FreeSpace.of(yard).without(courses));
     }
 
-    /** The same, with what is known of the yard already. */
-    List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn) {
+    /** The same, with what is known of the yard already, and of the ground that the courses leave of it. */
+    List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn, FreeSpace free) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
             StandingCourse c = courses.get(i);
@@ -60,7 +67,8 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
                             c.name())
                     .ifPresent(findings::add);
         }
-        if (!courses.isEmpty() && waiting().isEmpty()) {
+        if (!courses.isEmpty()
+                && waitingTurns(free).allMatch(turn -> free.moves(WAITING, turn).isEmpty())) {
             findings.add(new Finding(
                     "no-waiting-spot",
                     "yard",
@@ -95,21 +103,20 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
 
     /** A square out of everyone's way, as near to the entrance as there is one; its middle, in the yard's axes. */
     public Optional<Point> waiting() {
-        FreeSpace free = FreeSpace.of(yard);
-        for (StandingCourse c : courses) {
-            free = free.without(c.runOutPolygon());
-        }
-        Ground square = new Ground(0, WAITING_METRES, 0, WAITING_METRES);
+        FreeSpace free = FreeSpace.of(yard).without(courses);
         Point near = yard.entrance().orElse(yard.outline().get(0));
-        FreeSpace left = free;
-        return free.turns().stream()
-                .limit(free.turns().size() / 4)
+        return waitingTurns(free)
                 .flatMap(turn -> {
                     Stand turned = new Stand(0, 0, turn);
-                    Point middle = turned.toYard(square.middle());
-                    return Arrays.stream(left.moves(square, turn).getCoordinates())
+                    Point middle = turned.toYard(WAITING.middle());
+                    return Arrays.stream(free.moves(WAITING, turn).getCoordinates())
                             .map(move -> new Point(middle.x() + move.x, middle.y() + move.y));
                 })
                 .min(Comparator.comparingDouble(p -> p.distanceTo(near)));
+    }
+
+    /** A square turned by a quarter is the same one. */
+    private static Stream<Double> waitingTurns(FreeSpace free) {
+        return free.turns().stream().limit(free.turns().size() / 4);
     }
 }

@@ -36,6 +36,7 @@ final class PlacingSearch {
     private final List<Integer> largestFirst;
     private final Conflicts conflicts;
     private final WayIn wayIn;
+    private final FreeSpace ground;
     private final Set<Finding> known;
     private final Point middle;
     private final double freeSquareMetres;
@@ -56,7 +57,8 @@ final class PlacingSearch {
         this.conflicts = new Conflicts(yard);
         this.wayIn = new WayIn(yard);
         // What is wrong with courses that stand already is not the fault of those to be placed.
-        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn));
+        this.ground = FreeSpace.of(yard).without(fixed);
+        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn, ground));
         Polygon outline = Shapes.polygon(yard.outline());
         this.middle = Shapes.at(outline.getCentroid().getCoordinate());
         this.freeSquareMetres = outline.getArea();
@@ -69,12 +71,8 @@ final class PlacingSearch {
     /** The most courses that could be placed; no stand where none was found. */
     @Nullable
     Stand[] run() {
-        FreeSpace free = FreeSpace.of(yard);
-        for (StandingCourse c : fixed) {
-            free = free.without(c.runOutPolygon());
-        }
         try {
-            place(0, free, new Stand[wanted.size()]);
+            place(0, ground, new Stand[wanted.size()]);
         } catch (BudgetSpentException e) {
             unfinished = true;
         }
@@ -104,9 +102,8 @@ final class PlacingSearch {
             @Nullable Stand[] with = stands.clone();
             with[which] = stand;
             // One more course never opens a way or leaves more room to wait: what is unsafe now stays so.
-            if (conflicts.withSlipperyGround(standing).isEmpty()
-                    && sound(with)
-                    && place(depth + 1, free.without(standing.runOutPolygon()), with)) {
+            FreeSpace left = free.without(standing.runOutPolygon());
+            if (conflicts.withSlipperyGround(standing).isEmpty() && sound(with, left) && place(depth + 1, left, with)) {
                 return true;
             }
         }
@@ -132,7 +129,7 @@ final class PlacingSearch {
     }
 
     /** Whether a way of placing has nothing against it; the best one is kept. */
-    private boolean sound(@Nullable Stand[] stands) {
+    private boolean sound(@Nullable Stand[] stands, FreeSpace left) {
         List<StandingCourse> all = new ArrayList<>(fixed);
         for (int i = 0; i < stands.length; i++) {
             Stand stand = stands[i];
@@ -142,7 +139,7 @@ final class PlacingSearch {
         }
         // A way downhill is weighed in the order of the places, not refused.
         boolean sound = new GroundPlan(yard, all)
-                .findings(false, conflicts, wayIn).stream()
+                .findings(false, conflicts, wayIn, left).stream()
                         .allMatch(f -> f.code().equals(GroundPlan.DOWNHILL) || known.contains(f));
         int placed = all.size() - fixed.size();
         if (sound && placed > mostPlaced) {
