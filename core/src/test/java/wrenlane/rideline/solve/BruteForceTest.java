@@ -3,8 +3,8 @@ package wrenlane.rideline.solve;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayDeque;
-import java.util.HashSet;
-import java.util.Set;
+import java.util.BitSet;
+import java.util.Objects;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wrenlane.rideline.LineTask;
@@ -17,15 +17,34 @@ class BruteForceTest {
     private static final double CELL = 0.06;
     private static final double HEADING_CELL = 0.05;
 
-    /** More cells than there are either way, and more headings and curvatures. */
-    private static final long SPAN = 2_000;
+    /** More cells than are met to either side of zero: along, across, of heading, and curvatures. */
+    private static final int ALONG = 230;
+
+    private static final int ACROSS = 300;
+    private static final int HEADINGS = 66;
+    private static final int CURVATURES = 15;
 
     private record State(double x, double y, double heading, int curvature) {
-        /** Its number: millions are kept, each of which would be four numbers else. */
-        long cell() {
-            long at = Math.round(x / CELL) * SPAN + Math.round(y / CELL);
-            return (at * SPAN + Math.round(heading / HEADING_CELL)) * SPAN + curvature;
+        /** Its number: millions are kept, each as one bit. */
+        int cell() {
+            int along = placed(Math.round(x / CELL), ALONG);
+            int across = placed(Math.round(y / CELL), ACROSS);
+            int turned = placed(Math.round(heading / HEADING_CELL), HEADINGS);
+            return ((along * 2 * ACROSS + across) * 2 * HEADINGS + turned) * 2 * CURVATURES
+                    + placed(curvature, CURVATURES);
         }
+
+        private static int placed(long cell, int half) {
+            return Objects.checkIndex((int) cell + half, 2 * half);
+        }
+    }
+
+    /** Whether it was not marked before. */
+    private static boolean marked(BitSet seen, State s) {
+        int cell = s.cell();
+        boolean before = seen.get(cell);
+        seen.set(cell);
+        return !before;
     }
 
     /** The reference U-turn, p = 1.36 m, K = 1/1.87, σ = 0.15, bars one way only: 4.53 m without tyre. */
@@ -47,7 +66,7 @@ class BruteForceTest {
         double unit = rate * STEP;
         int most = (int) Math.floor(limit / unit);
         ArrayDeque<State> open = new ArrayDeque<>();
-        Set<Long> seen = new HashSet<>();
+        BitSet seen = new BitSet();
         for (double y = 0; y < width / 4; y += CELL / 2) {
             for (double x = 0; x < 3; x += 0.5) {
                 open.add(new State(x, y, 0, 0));
@@ -68,7 +87,7 @@ class BruteForceTest {
                 if (c <= 1 && next.heading() > Math.PI - 0.06) {
                     return true;
                 }
-                if (seen.add(next.cell())) {
+                if (marked(seen, next)) {
                     open.add(next);
                 }
             }
@@ -103,7 +122,7 @@ class BruteForceTest {
         double unit = limit / levels;
         int change = Math.max(1, (int) Math.round(rate * STEP / unit));
         ArrayDeque<State> open = new ArrayDeque<>();
-        Set<Long> seen = new HashSet<>();
+        BitSet seen = new BitSet();
         for (int c = -levels; c <= levels; c++) {
             open.add(new State(-5, 0, 0, c));
         }
@@ -125,7 +144,7 @@ class BruteForceTest {
                     }
                     continue;
                 }
-                if (seen.add(next.cell())) {
+                if (marked(seen, next)) {
                     open.add(next);
                 }
             }
@@ -140,7 +159,8 @@ class BruteForceTest {
             if (from.x() < x && to.x() >= x && Math.signum(to.y()) != (i % 2 == 0 ? -1 : 1)) {
                 return false;
             }
-            if (Math.hypot(to.x() - x, to.y()) < 0.6 - CELL / 4) {
+            double near = 0.6 - CELL / 4;
+            if ((to.x() - x) * (to.x() - x) + to.y() * to.y() < near * near) {
                 return false;
             }
         }
