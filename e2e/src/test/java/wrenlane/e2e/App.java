@@ -25,7 +25,8 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /**
  * The app, with its demo day or empty, and a browser, for all tests of a class; each test leaves its pages. The browser, and
- * the usual server with the demo day, are those of the classes before: the data is as it came, the program is warm.
+ * the usual servers with and without the demo day, are those of the classes before: the data is as it came, the program is
+ * warm.
  */
 final class App implements BeforeAllCallback, TestExecutionExceptionHandler, AfterEachCallback, AfterAllCallback {
     /** A server as a class wants it. */
@@ -33,39 +34,43 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
         RunningServer start() throws IOException;
     }
 
+    private final boolean demo;
     private final Optional<Starting> own;
+    private @Nullable SharedServer shared;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
 
     /** Browsers of the test that runs, besides the one all share. */
     private final List<Chromium> phones = new ArrayList<>();
 
-    private App(Optional<Starting> own) {
+    private App(boolean demo, Optional<Starting> own) {
+        this.demo = demo;
         this.own = own;
     }
 
     /** With the demo day, on the server that classes use in turn. */
     static App withDemoDay() {
-        return new App(Optional.empty());
+        return new App(true, Optional.empty());
     }
 
     /** With the demo day, and without what other classes have left beside the data. */
     static App withDemoDayOfItsOwn() {
-        return new App(Optional.of(() -> new RunningServer(true, false)));
+        return new App(true, Optional.of(() -> new RunningServer(true, false)));
     }
 
     /** With the demo day, for so many pages that optimising the server pays. */
     static App withDemoDayForManyPages() {
-        return new App(Optional.of(RunningServer::asForAPerson));
+        return new App(true, Optional.of(RunningServer::asForAPerson));
     }
 
     /** With the demo day, and with phones of the network let in. */
     static App onNetwork() {
-        return new App(Optional.of(() -> new RunningServer(true, true)));
+        return new App(true, Optional.of(() -> new RunningServer(true, true)));
     }
 
+    /** Without data, on the server that classes use in turn. */
     static App empty() {
-        return new App(Optional.of(() -> new RunningServer(false, false)));
+        return new App(false, Optional.empty());
     }
 
     @Override
@@ -77,9 +82,15 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
         if (own.isPresent()) {
             server = own.get().start();
         } else {
-            server = used.getOrComputeIfAbsent("server", key -> SharedServer.started(), SharedServer.class)
-                    .asItCame();
+            shared = used.getOrComputeIfAbsent(
+                    demo ? "demo day" : "empty", key -> SharedServer.started(demo), SharedServer.class);
+            asItCame();
         }
+    }
+
+    /** Puts the data that the shared server came with in the place of what a test has left. */
+    void asItCame() throws IOException {
+        server = Optional.ofNullable(shared).orElseThrow().asItCame();
     }
 
     /** Says with the failure what stood on the pages then: a runner's closing lines hold failures alone. */

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The built jar made ready to be started many times: unpacked, with an archive of its loaded classes, and with a data
@@ -20,6 +21,14 @@ import java.util.Optional;
  */
 final class BuiltApp {
     private static final int DEMO_COURSES = 4;
+
+    /** What is really hot alone is optimised: the start is not held up, and what is reckoned at length is not slow. */
+    private static final List<String> OPTIMISED_LATE = List.of(
+            "-XX:Tier4InvocationThreshold=50000",
+            "-XX:Tier4MinInvocationThreshold=10000",
+            "-XX:Tier4CompileThreshold=100000",
+            "-XX:Tier4BackEdgeThreshold=400000");
+
     private static Optional<BuiltApp> ready = Optional.empty();
 
     private final Path folder;
@@ -85,8 +94,10 @@ final class BuiltApp {
     /** Brings the demo day in, and keeps the classes and the data it leaves. */
     private void train() throws IOException {
         Path inUse = Files.createTempDirectory("wren-lane-e2e");
-        try (RunningServer server =
-                new RunningServer(this, List.of("-XX:ArchiveClassesAtExit=" + archive()), true, false, inUse)) {
+        List<String> options = Stream.concat(
+                        Stream.of("-XX:ArchiveClassesAtExit=" + archive()), OPTIMISED_LATE.stream())
+                .toList();
+        try (RunningServer server = new RunningServer(this, options, true, false, inUse)) {
             HttpClient http = HttpClient.newHttpClient();
             for (int course = 1; course <= DEMO_COURSES; course++) {
                 URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/standing");
@@ -117,13 +128,8 @@ final class BuiltApp {
 
     /** The same as {@code ./wren} starts it for a person. */
     List<String> optionsOfAPerson() {
-        return List.of(
-                "-XX:SharedArchiveFile=" + archive(),
-                "-Xshare:auto",
-                "-XX:Tier4InvocationThreshold=50000",
-                "-XX:Tier4MinInvocationThreshold=10000",
-                "-XX:Tier4CompileThreshold=100000",
-                "-XX:Tier4BackEdgeThreshold=400000");
+        return Stream.concat(Stream.of("-XX:SharedArchiveFile=" + archive(), "-Xshare:auto"), OPTIMISED_LATE.stream())
+                .toList();
     }
 
     /** The folder with the demo day, to be copied and left as it is. */

@@ -6,23 +6,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** From nothing to cones set out, a printed sheet and a run logged, along the buttons that go on by themselves. */
 class FirstUseIT {
     @RegisterExtension
-    static final App IN_FEET = App.empty();
+    static final App APP = App.empty();
 
-    @RegisterExtension
-    static final App KEYED = App.empty();
+    @BeforeEach
+    void fromNothing() throws IOException {
+        APP.asItCame();
+    }
 
     @Test
     void takesNinePressesAndThreeFieldsAndSaysNoMetresToWhoeverReadsFeet() {
-        Page page = IN_FEET.chromium().desk();
+        Page page = APP.chromium().desk();
         InFeet.chosen(page);
-        page.navigate(IN_FEET.address());
+        page.navigate(APP.address());
         Hands hands = Hands.withPointer(page);
         walk(
                 hands,
@@ -35,7 +39,7 @@ class FirstUseIT {
 
     @Test
     void goesByKeyboardAlone() {
-        walk(Hands.withKeyboard(KEYED.desk("/")), "40 m", "21 m", () -> {});
+        walk(Hands.withKeyboard(APP.desk("/")), "40 m", "21 m", () -> {});
     }
 
     /** Looks at each page before it is left. */

@@ -9,7 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 
-/** The usual server with the demo day, and a copy of the data it came with: what classes of tests use in turn. */
+/** A server with the demo day or empty, and a copy of the data it came with: what classes of tests use in turn. */
 final class SharedServer implements AutoCloseable {
     private final RunningServer server;
     private final JsonObject copy;
@@ -19,9 +19,9 @@ final class SharedServer implements AutoCloseable {
         this.copy = post("/api/copies", new JsonObject());
     }
 
-    static SharedServer started() {
+    static SharedServer started(boolean demo) {
         try {
-            return new SharedServer(new RunningServer(true, false));
+            return new SharedServer(new RunningServer(demo, false));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
