@@ -56,8 +56,8 @@ final class PlacingSearch {
                 .toList();
         this.conflicts = new Conflicts(yard);
         this.wayIn = new WayIn(yard);
-        // What is wrong with courses that stand already is not the fault of those to be placed.
         this.ground = FreeSpace.of(yard).without(fixed);
+        // What is wrong with courses that stand already is not the fault of those to be placed.
         this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn, ground));
         Polygon outline = Shapes.polygon(yard.outline());
         this.middle = Shapes.at(outline.getCentroid().getCoordinate());
@@ -101,8 +101,8 @@ final class PlacingSearch {
             StandingCourse standing = course.at(stand);
             @Nullable Stand[] with = stands.clone();
             with[which] = stand;
-            // One more course never opens a way or leaves more room to wait: what is unsafe now stays so.
             FreeSpace left = free.without(standing.runOutPolygon());
+            // One more course never opens a way or leaves more room to wait: what is unsafe now stays so.
             if (conflicts.withSlipperyGround(standing).isEmpty() && sound(with, left) && place(depth + 1, left, with)) {
                 return true;
             }
