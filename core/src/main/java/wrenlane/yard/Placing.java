@@ -85,10 +85,6 @@ public record Placing(
                     Said.of("%s: more than this yard has, however it is turned.", needs));
         }
         FreeSpace empty = FreeSpace.of(yard);
-        FreeSpace free = empty;
-        for (StandingCourse c : standing) {
-            free = free.without(c.runOutPolygon());
-        }
         String beside = standing.isEmpty() ? "here" : "beside the others";
         return new Finding(
                 "no-place-found",
@@ -97,7 +93,7 @@ public record Placing(
                         "%s, and no place was found %s. %s%s",
                         needs,
                         beside,
-                        shortfall(free, ground),
+                        shortfall(empty.without(standing), ground),
                         !standing.isEmpty() && fits(empty, ground) ? " Alone it fits: set it up after another." : ""));
     }
 
