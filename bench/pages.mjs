@@ -4,7 +4,7 @@ import { existsSync } from 'node:fs';
 import { launch } from 'chrome-launcher';
 import lighthouse, { auditFlowArtifacts, desktopConfig } from 'lighthouse';
 import { computeMedianRun } from 'lighthouse/core/lib/median-run.js';
-import { Server } from './server.mjs';
+import { Server, spread } from './server.mjs';
 
 const STOPS = ['/today', '/yard', '/machines', '/course', '/set-out', '/lesson', '/range', '/progress'];
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
@@ -25,8 +25,6 @@ async function visit(url, port, onDesk) {
   return { here: lhr, artifacts, options, config };
 }
 
-const middle = (all) => all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)];
-
 /**
  * Visits one after another, reckoned as if this machine had been as fast as the guide's. The library takes whatever machine
  * it runs on for that one, slows its scripts down fourfold for the phone, and asks that the factor be set by hand where it
@@ -35,7 +33,7 @@ const middle = (all) => all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)
  * figure than on the visit, so that the middle one of all holds for each.
  */
 async function onGuideMachine(visits) {
-  const machine = middle(visits.map(({ artifacts }) => artifacts.BenchmarkIndex));
+  const machine = spread(visits.map(({ artifacts }) => artifacts.BenchmarkIndex)).median;
   const each = [];
   for (const { here, artifacts, options, config } of visits) {
     const { throttling } = artifacts.settings;
