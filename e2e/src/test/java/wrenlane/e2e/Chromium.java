@@ -133,7 +133,7 @@ final class Chromium implements AutoCloseable {
     }
 
     private Stream<Page> pages() {
-        return browser.contexts().stream().flatMap(context -> context.pages().stream());
+        return List.copyOf(browser.contexts()).stream().flatMap(context -> context.pages().stream());
     }
 
     /** The first words of what each page shows now. */
@@ -149,10 +149,13 @@ final class Chromium implements AutoCloseable {
 
     /** What pages show now, and the last that was asked for: for whoever looks for why a test failed. */
     String lately() {
-        Stream<String> shown =
-                pages().map(page -> page.url() + "\n" + page.locator("body").ariaSnapshot());
-        Stream<String> asked = happened.stream().skip(Math.max(0, happened.size() - LATELY));
-        return Stream.concat(Stream.concat(shown, asked), complaints.stream()).collect(Collectors.joining("\n"));
+        // While a page is read others are heard of: what is read comes before what was heard is gone through.
+        List<String> told = pages().map(
+                        page -> page.url() + "\n" + page.locator("body").ariaSnapshot())
+                .collect(Collectors.toCollection(ArrayList::new));
+        told.addAll(happened.subList(Math.max(0, happened.size() - LATELY), happened.size()));
+        told.addAll(complaints);
+        return String.join("\n", told);
     }
 
     /** Closes every page there is: one left open would go on asking its server. */
