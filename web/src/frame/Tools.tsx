@@ -1,8 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Popover } from 'radix-ui';
 import { Link } from 'react-router';
 import { body, http, overNetwork, useReach, useSignedOut } from '../shared/http';
-import { Toggle } from '../shared/ui';
+import { Popup, Toggle } from '../shared/ui';
 import { usePreferences } from '../shared/units';
 import { useOpensAlone } from '../worker';
 
@@ -61,51 +60,52 @@ export function Units() {
   const { system, speed, hand, change } = usePreferences();
   const client = useQueryClient();
   return (
-    <Popover.Root>
-      <Popover.Trigger className={TOOL}>
-        <span className="sr-only">Units: </span>
-        {system === 'METRIC' ? 'm' : 'ft'} · {speed}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          align="end"
-          className="z-40 grid gap-3 border border-ink bg-panel p-4 shadow-lg"
-        >
-          <Toggle
-            label="Lengths"
-            value={system}
-            options={[
-              { value: 'METRIC', label: 'm' },
-              { value: 'IMPERIAL', label: 'ft, in' },
-            ]}
-            onChoose={(v) => {
-              change({ system: v });
-              // Whatever sentence came in the other units comes again.
-              void client.invalidateQueries();
-            }}
-          />
-          <Toggle
-            label="Speeds"
-            value={speed}
-            options={[
-              { value: 'km/h', label: 'km/h' },
-              { value: 'mph', label: 'mph' },
-            ]}
-            onChoose={(v) => change({ speed: v })}
-          />
-          <Toggle
-            label="Thumb on Range"
-            value={hand}
-            options={[
-              { value: 'left', label: 'left' },
-              { value: 'right', label: 'right' },
-            ]}
-            onChoose={(v) => change({ hand: v })}
-          />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popup
+      button={{
+        className: TOOL,
+        children: (
+          <>
+            <span className="sr-only">Units: </span>
+            {system === 'METRIC' ? 'm' : 'ft'} · {speed}
+          </>
+        ),
+      }}
+      label="Units"
+      align="end"
+      className="grid gap-3 p-4"
+    >
+      <Toggle
+        label="Lengths"
+        value={system}
+        options={[
+          { value: 'METRIC', label: 'm' },
+          { value: 'IMPERIAL', label: 'ft, in' },
+        ]}
+        onChoose={(v) => {
+          change({ system: v });
+          // Whatever sentence came in the other units comes again.
+          void client.invalidateQueries();
+        }}
+      />
+      <Toggle
+        label="Speeds"
+        value={speed}
+        options={[
+          { value: 'km/h', label: 'km/h' },
+          { value: 'mph', label: 'mph' },
+        ]}
+        onChoose={(v) => change({ speed: v })}
+      />
+      <Toggle
+        label="Thumb on Range"
+        value={hand}
+        options={[
+          { value: 'left', label: 'left' },
+          { value: 'right', label: 'right' },
+        ]}
+        onChoose={(v) => change({ hand: v })}
+      />
+    </Popup>
   );
 }
 
@@ -141,28 +141,27 @@ const KEYS: [string, string][] = [
 export function Shortcuts(props: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const { keys, change } = usePreferences();
   return (
-    <Popover.Root {...props}>
-      {/* A phone has no keys. */}
-      <Popover.Trigger className={`${TOOL} max-sm:hidden`} aria-label="Keys">
-        ?
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content sideOffset={6} align="end" className="z-40 border border-ink bg-panel p-4 shadow-lg">
-          <h2 className="mb-2">Keys</h2>
-          <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-            {KEYS.map(([key, what]) => (
-              <div key={key} className="contents">
-                <dt className="figures">{key}</dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
-          <label className="mt-3 flex items-center gap-2 border-t border-rule pt-3">
-            <input type="checkbox" checked={keys} onChange={(e) => change({ keys: e.target.checked })} />
-            Single keys do this
-          </label>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popup
+      held={props}
+      // A phone has no keys.
+      button={{ className: `${TOOL} max-sm:hidden`, 'aria-label': 'Keys', children: '?' }}
+      label="Keys"
+      align="end"
+      className="p-4"
+    >
+      <h2 className="mb-2">Keys</h2>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="figures">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <label className="mt-3 flex items-center gap-2 border-t border-rule pt-3">
+        <input type="checkbox" checked={keys} onChange={(e) => change({ keys: e.target.checked })} />
+        Single keys do this
+      </label>
+    </Popup>
   );
 }

@@ -1,5 +1,5 @@
-import { Popover } from 'radix-ui';
 import { inFigures } from '../units';
+import { Popup } from './Popup';
 
 const MEANS = {
   tightness:
@@ -10,20 +10,15 @@ const MEANS = {
 /** A word of the trade that says what it means when it is tapped. */
 export function Term(props: { word: keyof typeof MEANS; children: string }) {
   return (
-    <Popover.Root>
-      <Popover.Trigger className="cursor-help font-[inherit] underline decoration-dotted underline-offset-3">
-        {props.children}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={4}
-          collisionPadding={8}
-          aria-label={props.children}
-          className="z-40 max-w-72 border border-ink bg-panel p-3 text-[0.93rem] shadow-lg"
-        >
-          {inFigures(MEANS[props.word])}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popup
+      button={{
+        className: 'cursor-help font-[inherit] underline decoration-dotted underline-offset-3',
+        children: props.children,
+      }}
+      label={props.children}
+      className="max-w-72 p-3 text-[0.93rem]"
+    >
+      {inFigures(MEANS[props.word])}
+    </Popup>
   );
 }

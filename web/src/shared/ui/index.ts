@@ -4,6 +4,7 @@ export * from './basics';
 export { GROUND_RULES } from './groundRules';
 export { Afterwards, Loading, OneMoment, Opening } from './Loading';
 export { ReckoningNote } from './ReckoningNote';
+export { Popup } from './Popup';
 export { Term } from './Term';
 export { Toggle } from './Toggle';
 export { ToastProvider, useSay } from './toasts';
