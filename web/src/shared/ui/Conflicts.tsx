@@ -31,35 +31,33 @@ export function Conflicts({ children }: { children: (generation: number) => Reac
     <>
       <div inert={asked !== undefined}>{children(generation)}</div>
       {/* Not modal by the primitive's own means: those write styles into the page, which the app's policy forbids. */}
-      <Dialog.Root
-        modal={false}
-        open={asked !== undefined}
-        onOpenChange={(open) => !open && choose(undefined)}
-      >
-        <Dialog.Portal>
-          <div className="fixed inset-0 z-40 bg-ink/40" />
-          <Dialog.Content
-            aria-modal
-            aria-describedby={undefined}
-            onInteractOutside={(e) => e.preventDefault()}
-            className="fixed left-1/2 top-1/2 z-50 grid max-h-[90vh] w-[min(44rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 gap-4 overflow-auto rounded-sm border border-ink bg-panel p-6"
-          >
-            <Dialog.Title className="text-[1.2rem] font-bold">Changed elsewhere meanwhile</Dialog.Title>
-            {asked && <Both conflict={asked.conflict} />}
-            <div className="flex flex-wrap gap-3">
-              <Button kind="primary" onClick={() => choose('mine')}>
-                {asked?.conflict.wanted === undefined ? 'Delete it all the same' : 'Keep mine'}
-              </Button>
-              <Button onClick={() => choose('theirs')}>
-                {asked?.conflict.wanted === undefined ? 'Keep it' : 'Keep the other'}
-              </Button>
-              <Button kind="quiet" onClick={() => choose(undefined)}>
-                Decide later
-              </Button>
-            </div>
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      {asked && (
+        <Dialog.Root modal={false} open onOpenChange={(open) => !open && choose(undefined)}>
+          <Dialog.Portal>
+            <div className="fixed inset-0 z-40 bg-ink/40" />
+            <Dialog.Content
+              aria-modal
+              aria-describedby={undefined}
+              onInteractOutside={(e) => e.preventDefault()}
+              className="fixed left-1/2 top-1/2 z-50 grid max-h-[90vh] w-[min(44rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 gap-4 overflow-auto rounded-sm border border-ink bg-panel p-6"
+            >
+              <Dialog.Title className="text-[1.2rem] font-bold">Changed elsewhere meanwhile</Dialog.Title>
+              <Both conflict={asked.conflict} />
+              <div className="flex flex-wrap gap-3">
+                <Button kind="primary" onClick={() => choose('mine')}>
+                  {asked.conflict.wanted === undefined ? 'Delete it all the same' : 'Keep mine'}
+                </Button>
+                <Button onClick={() => choose('theirs')}>
+                  {asked.conflict.wanted === undefined ? 'Keep it' : 'Keep the other'}
+                </Button>
+                <Button kind="quiet" onClick={() => choose(undefined)}>
+                  Decide later
+                </Button>
+              </div>
+            </Dialog.Content>
+          </Dialog.Portal>
+        </Dialog.Root>
+      )}
     </>
   );
 }

@@ -30,13 +30,13 @@ export function useUnsaved(dirty: boolean): {
         free.current = false;
       }, 0);
     },
-    question: (
-      <AlertDialog.Root open={blocker.state === 'blocked'}>
+    question: blocker.state === 'blocked' && (
+      <AlertDialog.Root open>
         <AlertDialog.Portal>
           <AlertDialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
           <AlertDialog.Content
             className="fixed top-1/3 left-1/2 z-50 grid w-[min(26rem,calc(100vw-2rem))] -translate-x-1/2 gap-3 border border-ink bg-panel p-5 shadow-lg"
-            onEscapeKeyDown={() => blocker.reset?.()}
+            onEscapeKeyDown={() => blocker.reset()}
           >
             <AlertDialog.Title className="text-[1.2rem] font-bold">Not saved yet</AlertDialog.Title>
             <AlertDialog.Description>
@@ -44,12 +44,12 @@ export function useUnsaved(dirty: boolean): {
             </AlertDialog.Description>
             <div className="flex flex-wrap gap-3">
               <AlertDialog.Cancel asChild>
-                <Button kind="primary" onClick={() => blocker.reset?.()}>
+                <Button kind="primary" onClick={() => blocker.reset()}>
                   Stay and save
                 </Button>
               </AlertDialog.Cancel>
               <AlertDialog.Action asChild>
-                <Button onClick={() => blocker.proceed?.()}>Leave without saving</Button>
+                <Button onClick={() => blocker.proceed()}>Leave without saving</Button>
               </AlertDialog.Action>
             </div>
           </AlertDialog.Content>
