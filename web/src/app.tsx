@@ -76,32 +76,31 @@ const ROUTES: RouteObject[] = [
   },
 ];
 
-let router: ReturnType<typeof createBrowserRouter> | undefined;
+/** Opens the app, step by step: in one go that holds a phone up for longer than anybody fails to notice. */
+const OPENING = [
+  () => void client.prefetchQuery(ALL_DAYS),
+  () => begin(createBrowserRouter(ROUTES)),
+  installWorker,
+];
 
-/** Made when it is first drawn: to begin is long enough without. */
-function Pages() {
-  router ??= createBrowserRouter(ROUTES);
-  // A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last.
-  return <RouterProvider router={router} useTransitions={false} />;
+function begin(router: ReturnType<typeof createBrowserRouter>) {
+  const root = document.getElementById('root');
+  if (root === null) throw new Error('index.html has no #root');
+  // In slices, between which what has come from the server is taken in.
+  startTransition(() =>
+    createRoot(root).render(
+      <StrictMode>
+        <QueryClientProvider client={client}>
+          <PreferencesProvider>
+            <ToastProvider>
+              {/* A page is there as soon as it is asked for: what is typed or pressed next is meant for it, not for the last. */}
+              <RouterProvider router={router} useTransitions={false} />
+            </ToastProvider>
+          </PreferencesProvider>
+        </QueryClientProvider>
+      </StrictMode>,
+    ),
+  );
 }
 
-void client.prefetchQuery(ALL_DAYS);
-
-const root = document.getElementById('root');
-if (root === null) throw new Error('index.html has no #root');
-// In slices, between which what has come from the server is taken in.
-startTransition(() =>
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={client}>
-        <PreferencesProvider>
-          <ToastProvider>
-            <Pages />
-          </ToastProvider>
-        </PreferencesProvider>
-      </QueryClientProvider>
-    </StrictMode>,
-  ),
-);
-
-installWorker();
+OPENING.forEach((step) => setTimeout(step, 0));
