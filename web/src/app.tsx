@@ -5,7 +5,7 @@ import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
-import { gathered, KeepingUp, Problem } from './shared/http';
+import { atRest, gathered, KeepingUp, Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
@@ -80,7 +80,8 @@ const ROUTES: RouteObject[] = [
 const OPENING = [
   () => void client.prefetchQuery(ALL_DAYS),
   () => begin(createBrowserRouter(ROUTES)),
-  installWorker,
+  // What all other pages are made of comes once this one has what it asked for.
+  () => void atRest(client).then(installWorker),
 ];
 
 function begin(router: ReturnType<typeof createBrowserRouter>) {

@@ -2,6 +2,7 @@ export { comeIn, goOut, overNetwork, useSignedOut } from './access';
 export { askBy, changing, type Choice, type Conflict, type Seen } from './changing';
 export { body, http, type Api } from './client';
 export { Problem, said, type Finding } from './problem';
+export { atRest } from './atRest';
 export { gathered } from './gathered';
 export { KeepingUp } from './KeepingUp';
 export { together, useReading, type Loaded } from './loaded';
