@@ -59,7 +59,7 @@ export function Sheet(props: {
             onOneByOne={props.onOneByOne}
             stands={props.stands}
           />
-          {!props.oneByOne && <Afterwards>{props.children}</Afterwards>}
+          {!props.oneByOne && <Afterwards turn={3}>{props.children}</Afterwards>}
         </>
       )}
     </Loading>

@@ -85,18 +85,22 @@ export function SheetView(props: {
         </CautionNote>
       </div>
       <div className="grid content-start gap-5 lg:row-span-2 print:mt-4">
-        <div>
-          {choices}
-          <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
-            One cone at a time
-          </Button>
-          <Tape setOut={setOut} method={method} order={order} also={props.also} ticks={ticks} />
-        </div>
-        <Chalk marks={props.chalked} whose={props.who.name} />
-        <Checks laid={props.laid} sheet={setOut.sheet} />
+        <Afterwards>
+          <div>
+            {choices}
+            <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
+              One cone at a time
+            </Button>
+            <Tape setOut={setOut} method={method} order={order} also={props.also} ticks={ticks} />
+          </div>
+        </Afterwards>
+        <Afterwards turn={2}>
+          <Chalk marks={props.chalked} whose={props.who.name} />
+          <Checks laid={props.laid} sheet={setOut.sheet} />
+        </Afterwards>
       </div>
       <div className="grid content-start gap-4">
-        <Afterwards>
+        <Afterwards turn={2}>
           <Accuracy course={course} day={props.day} who={props.who} />
           {props.stands}
         </Afterwards>

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { startTransition, useEffect, useRef, useState, type ReactNode } from 'react';
 import { lengthText, METRES_PER_FOOT, usePreferences } from '../units';
 import { useCloser } from './Closer';
 import { fitView, ticks, type Bounds, type Ground, type Margin, type View } from './view';
@@ -21,7 +21,10 @@ export function Tarmac(props: {
     const element = box.current;
     if (element === null) return undefined;
     const watch = new ResizeObserver(([entry]) => {
-      if (entry !== undefined) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
+      if (entry === undefined) return;
+      const { width, height } = entry.contentRect;
+      // In slices: all that is drawn hangs on it.
+      startTransition(() => setSize({ width, height }));
     });
     watch.observe(element);
     return () => watch.disconnect();

@@ -38,22 +38,25 @@ it('says what holds on any yard while the app is opened, but not for a part of w
   expect(screen.queryByText(/Gear on/)).toBeNull();
 });
 
-it('draws what is looked at last after all before it, and then with it', async () => {
+it('draws what is looked at later after all before it, turn by turn', async () => {
   const drawn: string[] = [];
   function Part({ name }: { name: string }) {
-    useEffect(() => void drawn.push(name), [name]);
+    useEffect(() => void drawn.push(`${name} with ${document.querySelectorAll('p').length}`), [name]);
     return <p>{name}</p>;
   }
   render(
     <>
-      <Afterwards>
+      <Afterwards turn={2}>
         <Part name="change-over" />
       </Afterwards>
-      <Part name="tape" />
+      <Afterwards>
+        <Part name="tape" />
+      </Afterwards>
+      <Part name="plan" />
     </>,
   );
   expect(await screen.findByText('change-over')).toBeTruthy();
-  expect(drawn).toEqual(['tape', 'change-over']);
+  expect(drawn).toEqual(['plan with 1', 'tape with 2', 'change-over with 3']);
 });
 
 it('says what failed, and tries again', async () => {

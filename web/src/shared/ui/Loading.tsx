@@ -32,9 +32,17 @@ function useBegun(ready: boolean, atFirst: boolean): boolean {
   return begun;
 }
 
-/** Draws what is looked at last once all before it is drawn. */
-export function Afterwards({ children }: { children: ReactNode }) {
-  return useBegun(true, false) ? children : null;
+/**
+ * Draws what is looked at later once all before it is drawn. One turn after the other, so that the page answers in
+ * between; what is lower down has a later turn, so that nothing seen is pushed away. Until then its place is marked, for
+ * whoever has to know when a page is whole.
+ */
+export function Afterwards({ turn = 1, children }: { turn?: number; children: ReactNode }) {
+  const [turns, setTurns] = useState(0);
+  useEffect(() => {
+    if (turns < turn) startTransition(() => setTurns(turns + 1));
+  }, [turns, turn]);
+  return turns >= turn ? children : <template data-to-come />;
 }
 
 /**

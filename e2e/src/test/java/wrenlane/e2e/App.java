@@ -34,6 +34,12 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
         RunningServer start() throws IOException;
     }
 
+    /** Nothing is waited for, no part is yet to be drawn, and the ground of every plan has its drawing or says why not. */
+    private static final String WHOLE = """
+            () => !/One moment|Calculating|Looking for places/.test(document.body.innerText)
+              && document.querySelector('[data-to-come]') === null
+              && [...document.querySelectorAll('div.bg-tarmac')].every((g) => g.querySelector('svg') || g.innerText)""";
+
     private final boolean demo;
     private final Optional<Starting> own;
     private @Nullable SharedServer shared;
@@ -166,6 +172,11 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
     private Page opened(Page page, String path) {
         page.navigate(address() + path);
         return page;
+    }
+
+    /** Waits until all of a page is drawn that is drawn without being asked for. */
+    static void untilWhole(Page page) {
+        page.waitForFunction(WHOLE);
     }
 
     /** Waits until a page of the range, on a phone that keeps the app, would open with the server gone. */

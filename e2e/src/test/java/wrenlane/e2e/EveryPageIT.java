@@ -64,8 +64,7 @@ class EveryPageIT {
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))
                 .first()
                 .waitFor();
-        page.waitForFunction(
-                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Calculating')");
+        App.untilWhole(page);
         return page;
     }
 

@@ -67,8 +67,8 @@ class LargeDayIT {
         for (String path : PAGES) {
             page.setViewportSize(WIDTHS[0], 900);
             page.navigate(APP.address() + path);
-            page.waitForFunction("() => document.querySelector('h1') !== null"
-                    + " && !/One moment|Calculating|Looking for places/.test(document.body.innerText)");
+            page.locator("h1").first().waitFor();
+            App.untilWhole(page);
             if (path.equals("/course")) {
                 // What the riders' own chances are comes last, and widens the table.
                 assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Everyone of the day")))

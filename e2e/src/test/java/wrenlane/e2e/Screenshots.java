@@ -133,8 +133,7 @@ public final class Screenshots {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Yard ready"))
                 .waitFor();
         page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first().waitFor();
-        page.waitForFunction(
-                "() => !document.body.innerText.includes('One moment') && !document.body.innerText.includes('Calculating') && [...document.querySelectorAll('.bg-tarmac')].every(g => g.querySelector('svg path'))");
+        App.untilWhole(page);
         // Where a course is judged, once everyone of the day is.
         page.waitForFunction(
                 "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || ([...v.querySelectorAll('caption')].some(c => c.textContent === 'Everyone of the day') && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");
