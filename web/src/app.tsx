@@ -80,8 +80,7 @@ const ROUTES: RouteObject[] = [
 const OPENING = [
   () => void client.prefetchQuery(ALL_DAYS),
   () => begin(createBrowserRouter(ROUTES)),
-  // What all other pages are made of comes once this one has what it asked for.
-  () => void atRest(client).then(installWorker),
+  () => void installWorker(atRest(client)),
 ];
 
 function begin(router: ReturnType<typeof createBrowserRouter>) {

@@ -10,17 +10,23 @@ function settle(alone: boolean) {
   listeners.forEach((tell) => tell());
 }
 
-/** Lets the app open without its server from now on; where a browser does not, it works as long as the page stays open. */
-export function installWorker() {
+/**
+ * Lets the app open without its server from now on; where a browser does not, it works as long as the page stays open.
+ * What it opens with are the files of all pages: they are fetched once the page that is looked at is at rest.
+ */
+export async function installWorker(atRest: Promise<void>) {
   if (!import.meta.env.PROD) return;
   if (!('serviceWorker' in navigator)) {
     settle(false);
     return;
   }
-  navigator.serviceWorker.register('/sw.js').then(
-    () => settle(true),
-    () => settle(false),
-  );
+  await atRest;
+  try {
+    await navigator.serviceWorker.register('/sw.js');
+    settle(true);
+  } catch {
+    settle(false);
+  }
 }
 
 function subscribe(tell: () => void) {

@@ -14,6 +14,9 @@ export function OnPhone({ network }: { network: Network }) {
   const leave = useMutation({ mutationFn: signOut, onSuccess: goOut, onError: say.failed });
   return (
     <>
+      {opens === undefined && (
+        <p className="text-soft">Looking whether this device opens Wren Lane out of reach of the laptop…</p>
+      )}
       {opens === true && (
         <p className="text-moss">
           This device opens Wren Lane out of reach of the laptop too. What you log is kept here until the
