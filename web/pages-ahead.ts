@@ -1,6 +1,6 @@
 import type { Plugin, Rolldown } from 'vite';
-import { AHEAD } from './ahead';
-import { GROUND_RULES } from './src/shared/ui/groundRules';
+import { AHEAD } from './ahead.ts';
+import { GROUND_RULES } from './src/shared/ui/groundRules.ts';
 
 /**
  * Writes an HTML file for every page, which names all that the page is drawn from, so that it is fetched beside the app and

@@ -3,7 +3,7 @@ import react from '@vitejs/plugin-react';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
-import { pagesAhead } from './pages-ahead';
+import { pagesAhead } from './pages-ahead.ts';
 
 export default defineConfig({
   plugins: [
