@@ -238,7 +238,8 @@ function Plain({ x, y, text }: { x: number; y: number; text: string }) {
       fontSize={15}
       paintOrder="stroke"
       stroke="var(--tarmac)"
-      strokeWidth={9}
+      // So wide that of the line under it nothing stands above the point either.
+      strokeWidth={13}
       strokeLinejoin="round"
     >
       {text}
