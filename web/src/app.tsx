@@ -76,7 +76,7 @@ const ROUTES: RouteObject[] = [
   },
 ];
 
-/** Opens the app, step by step: in one go that holds a phone up for longer than anybody fails to notice. */
+/** Opens the app, step by step: in one go a phone would stand still for long enough to be noticed. */
 const OPENING = [
   () => void client.prefetchQuery(ALL_DAYS),
   () => begin(createBrowserRouter(ROUTES)),

@@ -23,9 +23,9 @@ export function OneMoment() {
   );
 }
 
-/** Whether what is ready is to be drawn: where not at first, then later in slices between which the page answers. */
-function useBegun(ready: boolean, atFirst: boolean): boolean {
-  const [begun, setBegun] = useState(atFirst);
+/** Whether what is ready is to be drawn: at first at once, later in slices between which the page answers. */
+function useBegun(ready: boolean): boolean {
+  const [begun, setBegun] = useState(ready);
   useEffect(() => {
     if (ready) startTransition(() => setBegun(true));
   }, [ready]);
@@ -51,7 +51,7 @@ export function Afterwards({ turn = 1, children }: { turn?: number; children: Re
  */
 export function Loading<T>({ of, children }: { of: Loaded<T>; children: (value: T) => ReactNode }) {
   const ready = of.state === 'ready';
-  const begun = useBegun(ready, ready);
+  const begun = useBegun(ready);
   switch (of.state) {
     case 'ready':
       return begun ? <Opening value={false}>{children(of.value)}</Opening> : <OneMoment />;

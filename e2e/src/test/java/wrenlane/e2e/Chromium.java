@@ -133,7 +133,7 @@ final class Chromium implements AutoCloseable {
     }
 
     private Stream<Page> pages() {
-        return List.copyOf(browser.contexts()).stream().flatMap(context -> context.pages().stream());
+        return browser.contexts().stream().flatMap(context -> context.pages().stream());
     }
 
     /** The first words of what each page shows now. */
@@ -160,7 +160,7 @@ final class Chromium implements AutoCloseable {
 
     /** Closes every page there is: one left open would go on asking its server. */
     void leavePages() {
-        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+        browser.contexts().forEach(BrowserContext::close);
         happened.clear();
     }
 
