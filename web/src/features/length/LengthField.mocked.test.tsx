@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
-import { readLength, type Length } from './api';
+import { readLength, type Length, type LengthAnswer } from './api';
 import { LengthField } from './LengthField';
 
 vi.mock('./api', () => ({ readLength: vi.fn() }));
@@ -15,7 +15,8 @@ const length = (metres: number, text: string): Length => ({
   method: 'BAYS',
   text,
 });
-const answer = (l: Length) => ({ length: l, metric: '', imperial: '' });
+const reading = (l: Length) => ({ length: l, metric: '', imperial: '' });
+const answer = (l: Length) => ({ readings: [reading(l)] });
 const read = vi.mocked(readLength);
 
 function field() {
@@ -41,7 +42,7 @@ describe('a length field', () => {
     render(<LengthField label="Width" value={undefined} known={known} onRead={onRead} />);
     await userEvent.type(field(), '2.5 bays');
     await waitFor(() => expect(onRead).toHaveBeenCalledWith(six));
-    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, expect.any(AbortSignal));
+    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, undefined, expect.any(AbortSignal));
   });
 
   it('keeps what was not understood, with the sentence about what would do', async () => {
@@ -55,8 +56,32 @@ describe('a length field', () => {
     expect(onRefused).toHaveBeenCalled();
   });
 
+  it('asks what a doubtful text means, and holds what is chosen', async () => {
+    const feet = length(7.1628, '23\' 6"');
+    read.mockResolvedValue({
+      readings: [reading(feet), reading(length(23.6, '23.6 m'))],
+      question: '“23 6” could mean 23\' 6" or 23.6 m. Choose one.',
+    });
+    const onRead = vi.fn();
+    render(
+      <LengthField
+        label="Width"
+        value={undefined}
+        usual={{ leastMetres: 2, mostMetres: 40 }}
+        onRead={onRead}
+      />,
+    );
+    await userEvent.type(field(), '23 6');
+    expect(await screen.findByText(/could mean/)).toBeTruthy();
+    expect(onRead).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByRole('button', { name: '23\' 6"' }));
+    expect(onRead).toHaveBeenCalledExactlyOnceWith(feet);
+    expect(field().value).toBe('23\' 6"');
+    expect(read).toHaveBeenCalledTimes(1);
+  });
+
   it('is read before a button pressed in the same breath, and told in order', async () => {
-    let understood: (answer: { length: Length; metric: string; imperial: string }) => void = () => undefined;
+    let understood: (answer: LengthAnswer) => void = () => undefined;
     // On a slow machine a part of it is read before the last letter.
     read.mockImplementation(() => new Promise((resolve) => (understood = resolve)));
     const onSave = vi.fn();
@@ -108,7 +133,7 @@ describe('a length field', () => {
     const known = { bay: { count: 4, taped: length(9.6, '9.6 m') } };
     rerender(<LengthField label="Width" value={undefined} known={known} onRead={onRead} />);
     await waitFor(() => expect(onRead).toHaveBeenCalled());
-    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, expect.any(AbortSignal));
+    expect(read).toHaveBeenLastCalledWith('2.5 bays', 'METRIC', known, undefined, expect.any(AbortSignal));
   });
 
   it('takes up a length that was dragged elsewhere', () => {

@@ -1,6 +1,7 @@
 import { useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Problem, said } from '../../shared/http';
+import { Button } from '../../shared/ui';
 import {
   inFigures,
   lengthText,
@@ -9,11 +10,15 @@ import {
   usePreferences,
   type LengthSystem,
 } from '../../shared/units';
-import { readLength, type Calibrations, type Length } from './api';
+import { readLength, type Calibrations, type Length, type Usual } from './api';
 import { useKnown } from './known';
 import { waitsToBeRead } from './unread';
 
-type Reading = { state: 'settled' } | { state: 'reading' } | { state: 'refused'; message: string };
+type Reading =
+  | { state: 'settled' }
+  | { state: 'reading' }
+  | { state: 'refused'; message: string }
+  | { state: 'asked'; question: string; meanings: Length[] };
 
 /** What a length may look like. */
 const EXAMPLES: Record<LengthSystem, string> = { METRIC: '7.2 m', IMPERIAL: '23\' 6"' };
@@ -29,6 +34,8 @@ export function LengthField(props: {
   label: string;
   value: Length | undefined;
   known?: Calibrations;
+  /** What it usually holds: something far from it is asked about. */
+  usual?: Usual;
   placeholder?: string;
   /** Whether nothing at all is a length here, such as how far along something stands. */
   orZero?: boolean;
@@ -88,8 +95,14 @@ export function LengthField(props: {
     }
     setReading({ state: 'reading' });
     try {
-      const answer = await readLength(typed, system, known, call.signal);
-      settle(answer.length);
+      const { readings, question } = await readLength(typed, system, known, props.usual, call.signal);
+      const meanings = readings.map((r) => r.length);
+      if (question !== undefined) {
+        setReading({ state: 'asked', question, meanings });
+        props.onRefused?.();
+        return false;
+      }
+      meanings.slice(0, 1).forEach(settle);
       return true;
     } catch (e) {
       if (call.signal.aborted) return true;
@@ -101,6 +114,7 @@ export function LengthField(props: {
 
   // What was refused for want of a pace or bay is read again once there is one.
   const refused = reading.state === 'refused';
+  const open = refused || reading.state === 'asked';
   useEffect(() => {
     if (refused && readWith.current !== knownKey) waiting.current = setTimeout(() => void read(text));
     // Only a change of what is known counts: a text refused for another reason would be refused again.
@@ -126,11 +140,11 @@ export function LengthField(props: {
       </label>
       <input
         id={id}
-        className={`thumb figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${refused ? 'border-brick' : 'border-edge'}`}
+        className={`thumb figures w-full rounded-sm border bg-panel px-2 py-1.5 hover:border-ink ${open ? 'border-brick' : 'border-edge'}`}
         value={text}
         placeholder={inFigures(props.placeholder ?? EXAMPLES[system])}
         autoComplete="off"
-        aria-invalid={refused}
+        aria-invalid={open}
         aria-describedby={`${id}-said`}
         onChange={(e) => type(e.target.value)}
         onBlur={() => void readNow.current?.()}
@@ -138,10 +152,32 @@ export function LengthField(props: {
       <div
         id={`${id}-said`}
         aria-live="polite"
-        className={`mt-1 text-sm ${refused ? 'text-brick' : 'text-soft'}`}
+        className={`mt-1 text-sm ${open ? 'text-brick' : 'text-soft'}`}
       >
-        {refused ? reading.message : <ReadBack length={props.value} />}
+        {reading.state === 'refused' ? (
+          reading.message
+        ) : reading.state === 'asked' ? (
+          reading.question
+        ) : (
+          <ReadBack length={props.value} />
+        )}
       </div>
+      {reading.state === 'asked' && (
+        <div role="group" aria-label={`Meanings of ${props.label}`} className="mt-1 flex flex-wrap gap-2">
+          {reading.meanings.map((meaning) => (
+            <Button
+              key={meaning.text}
+              className="figures thumb"
+              onClick={() => {
+                setText(meaning.text);
+                settle(meaning);
+              }}
+            >
+              {meaning.text}
+            </Button>
+          ))}
+        </div>
+      )}
     </div>
   );
 }

@@ -10,10 +10,25 @@ export interface Calibrations {
   bay?: Calibration;
 }
 
+/** The shortest and the longest length a field usually holds. */
+export type Usual = Api<'UsualJson'>;
+
+/** What a text means; several meanings come with a question. */
+export type LengthAnswer = Api<'ReadResponse'>;
+
 /** Asks the core what a text says. */
-export function readLength(text: string, system: LengthSystem, known: Calibrations, signal?: AbortSignal) {
+export function readLength(
+  text: string,
+  system: LengthSystem,
+  known: Calibrations,
+  usual: Usual | undefined,
+  signal?: AbortSignal,
+): Promise<LengthAnswer> {
   return body(
-    http.POST('/api/length-readings', { body: { text, system, ...known }, signal: signal ?? null }),
+    http.POST('/api/length-readings', {
+      body: { text, system, ...known, ...(usual && { usual }) },
+      signal: signal ?? null,
+    }),
   );
 }
 

@@ -22,6 +22,7 @@ export function CourseFields(props: {
               key={d.name}
               label={d.label}
               value={course.lengths[d.name]}
+              usual={{ leastMetres: d.min, mostMetres: d.max }}
               onRead={(l: Length) => props.onLength(d.name, l)}
             />
           ) : (

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { moved, readLength, useKnown, type Length } from '../../length';
 import { said } from '../../../shared/http';
 import { lengthText, usePreferences } from '../../../shared/units';
@@ -9,6 +9,8 @@ import { fresh } from '../model';
 export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
   const [course, setCourse] = useState(start);
   const [dragging, setDragging] = useState(false);
+  // How often a length was moved or read: an answer counts while nothing came after its question.
+  const calls = useRef(0);
   const { system } = usePreferences();
   const known = useKnown();
   const kind = kinds.find((k) => k.kind === course.kind);
@@ -34,6 +36,7 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
       }),
     drag: (name: string, metres: number) => {
       setDragging(true);
+      calls.current++;
       setCourse((before) => {
         const length = before.lengths[name];
         return length === undefined
@@ -44,9 +47,15 @@ export function useCourseDraft(start: CourseRequest, kinds: CourseKind[]) {
     /** Takes a typed or dragged length; what is wrong with it comes back as a sentence. */
     settle: async (name: string, text: string): Promise<string | undefined> => {
       setDragging(false);
+      const call = ++calls.current;
       try {
-        const { length } = await readLength(text, system, known);
         const limits = kind.dimensions.find((d) => d.name === name);
+        const usual = limits && { leastMetres: limits.min, mostMetres: limits.max };
+        const { readings, question } = await readLength(text, system, known, usual);
+        const length = readings[0]?.length;
+        if (length === undefined || question !== undefined) return question;
+        // What was moved meanwhile is newer than what was read.
+        if (call !== calls.current) return undefined;
         if (limits && (length.metres < limits.min || length.metres > limits.max)) {
           return `${limits.label} must be between ${lengthText(limits.min, system)} and ${lengthText(limits.max, system)}.`;
         }

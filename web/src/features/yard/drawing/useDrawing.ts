@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { readLength, type Calibrations } from '../../length';
 import { said } from '../../../shared/http';
 import type { Ground } from '../../../shared/plan';
@@ -38,6 +38,7 @@ export function useDrawing(props: {
     drawn.then(draw).catch((e: unknown) => {
       setRefused(said(e));
     });
+  const resized = useRef(0);
   const corners = survey?.outline.corners ?? [];
   const redraw = (places: Corner[], sideNames = namesFor(draft)) => {
     if (ground === undefined) return;
@@ -91,16 +92,22 @@ export function useDrawing(props: {
     resize: (side: number, metres: number) => {
       const length = side === 0 ? metres : (draft.sides[0]?.metres ?? 0);
       const width = side === 1 ? metres : (draft.sides[1]?.metres ?? 0);
+      const call = ++resized.current;
       void asking(
-        sketch({ places: rectangleOf(length, width) }, system).then(({ outline }) => (d) => ({
-          sides: d.sides.with(side, outline.sides[side]),
-        })),
+        sketch({ places: rectangleOf(length, width) }, system).then(
+          ({ outline }) =>
+            (d) =>
+              // An answer that was overtaken by a newer one changes nothing.
+              call === resized.current ? { sides: d.sides.with(side, outline.sides[side]) } : {},
+        ),
       );
     },
     /** A length typed on the drawing; what is wrong with it comes back as a sentence. */
     type: async (part: Part, text: string): Promise<string | undefined> => {
       try {
-        const { length } = await readLength(text, system, props.known);
+        const { readings, question } = await readLength(text, system, props.known, undefined);
+        const length = readings[0]?.length;
+        if (length === undefined || question !== undefined) return question;
         draw((d) =>
           'side' in part
             ? { sides: d.sides.with(part.side, length) }

@@ -29,6 +29,16 @@ public enum DecimalSign {
         return locale;
     }
 
+    /** The sign itself. */
+    char sign() {
+        return this == POINT ? '.' : ',';
+    }
+
+    /** The other one. */
+    DecimalSign other() {
+        return this == POINT ? COMMA : POINT;
+    }
+
     /** A single number written with a point, with this sign in its place. */
     String in(String number) {
         return this == POINT ? number : number.replace('.', ',');

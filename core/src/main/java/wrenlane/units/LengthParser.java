@@ -1,20 +1,30 @@
 package wrenlane.units;
 
-import java.util.Locale;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.finding.TypedText;
+import wrenlane.units.LengthReading.NotUnderstood;
+import wrenlane.units.LengthReading.Offer;
+import wrenlane.units.LengthReading.Question;
+import wrenlane.units.LengthReading.Understood;
+import wrenlane.units.TypedLength.Part;
+import wrenlane.units.TypedLength.Quantity;
 
 /**
- * Reads a length the way an instructor says it.
+ * Reads a length the way an instructor says it, by {@link LengthGrammar}.
  *
- * <p>Understood: {@code 7.2}, {@code 7,2 m}, {@code 720 cm}, {@code 7200 mm}, {@code 7.2 m wheel}, {@code 23' 6"},
- * {@code 23 ft 6 in}, {@code 18 in}, {@code 9 paces}, {@code 2.5 bays}, where spaces and stalls are bays; decimal point or
- * comma, any case, curly primes. A bare number is metres, or feet for a person who reads feet; one that would be longer
- * than most yards is asked back, since it may be centimetres, millimetres or inches.
+ * <p>Understood: {@code 7.2}, {@code 7,2 m}, {@code 7 m 20}, {@code 720 cm}, {@code 1,200 mm}, {@code 7.2 m wheel},
+ * {@code 23' 6 1/2"}, {@code 23 ft 6 in}, {@code 20'-6"}, {@code 8 yards}, {@code 9 paces}, {@code 2½ bays}, where steps are
+ * paces and spaces and stalls are bays, and sums such as {@code 3.2 m + 40 cm}. A bare number is metres, or feet for a person
+ * who reads feet.
+ *
+ * <p>Nothing is guessed: what could mean two things, or lies ten times outside what the field usually holds, is a
+ * {@link Question} with what it could mean.
  */
 public final class LengthParser {
     /** One international foot, in metres, exactly (international yard and pound agreement, 1959). */
@@ -29,24 +39,28 @@ public final class LengthParser {
     /** Longest that a bare number is taken for without asking, in metres; chosen by us: few paved yards are longer. */
     private static final double LONGEST_BARE_METRES = 100;
 
-    private static final String NUMBER = "(\\d{1,9}(?:\\.\\d{0,9})?|\\.\\d{1,9})";
-    private static final Pattern METRIC = Pattern.compile(NUMBER + "(m|metres?|meters?|cm|mm)(?:by)?(wheel)?");
-    private static final Pattern FEET =
-            Pattern.compile(NUMBER + "(?:ft|foot|feet|')(?:" + NUMBER + "(?:in|inch|inches|\")?)?");
-    private static final Pattern INCHES = Pattern.compile(NUMBER + "(?:in|inch|inches|\")");
-    private static final Pattern COUNTED = Pattern.compile(NUMBER + "(paces?|bays?|spaces?|stalls?)");
-    private static final Pattern BARE = Pattern.compile(NUMBER);
-
     private final Calibrations calibrations;
-    private final LengthSystem bare;
+    private final Figures figures;
+    private final UsualLengths usual;
 
     /**
      * @param calibrations what one pace and one bay measure here
+     * @param figures what a number without a unit means, and what a comma within it does
+     * @param usual what the field usually holds
+     */
+    public LengthParser(Calibrations calibrations, Figures figures, UsualLengths usual) {
+        this.calibrations = calibrations;
+        this.figures = figures;
+        this.usual = usual;
+    }
+
+    /**
+     * For a field that may hold any length, in a language with decimal points.
+     *
      * @param bare what a number without a unit means: metres or feet
      */
     public LengthParser(Calibrations calibrations, LengthSystem bare) {
-        this.calibrations = calibrations;
-        this.bare = bare;
+        this(calibrations, new Figures(bare, DecimalSign.POINT), UsualLengths.ANY);
     }
 
     /** Reads the text; never throws, whatever it holds. */
@@ -58,14 +72,11 @@ public final class LengthParser {
             return not(
                     "length-not-understood", "That is too long to be a length. Try %.1f m, 23' 6\" or 9 paces.", 7.2);
         }
-        String plain = normalised(text);
-        if (plain.startsWith("-")) {
+        if (LengthToken.of(text).get(0).is(LengthToken.Kind.DASH)) {
             return not("length-not-positive", "A length is above zero. Leave out the minus sign.");
         }
-        return metric(plain)
-                .or(() -> imperial(plain))
-                .or(() -> counted(plain))
-                .or(() -> bare(plain, text))
+        return LengthGrammar.read(text, figures.sign())
+                .map(typed -> read(typed, text))
                 .orElseGet(() -> not(
                         "length-not-understood",
                         "%s is not a length we understand. Try %.1f m, 720 cm, 23' 6\", 9 paces or %.1f bays.",
@@ -74,127 +85,143 @@ public final class LengthParser {
                         2.5));
     }
 
-    /** A count of paces or of bays. */
-    record Count(double number, LengthMethod method) {}
-
-    /** The count of paces or bays a text says, whatever one of them measures; empty where it says another thing. */
-    static Optional<Count> count(String text) {
-        Matcher m = COUNTED.matcher(text.length() > MAX_TEXT ? "" : normalised(text));
-        return m.matches()
-                ? Optional.of(new Count(
-                        number(m.group(1)), m.group(2).startsWith("pace") ? LengthMethod.PACES : LengthMethod.BAYS))
-                : Optional.empty();
-    }
-
-    private static String normalised(String text) {
-        return text.toLowerCase(Locale.ROOT)
-                .replace('’', '\'')
-                .replace('′', '\'')
-                .replace('”', '"')
-                .replace('″', '"')
-                .replace("''", "\"")
-                .replace(',', '.')
-                .replace('−', '-')
-                .replaceAll("[\\s\\u00A0\\u2009\\u202F]+", "");
-    }
-
-    private Optional<LengthReading> metric(String plain) {
-        Matcher m = METRIC.matcher(plain);
-        if (!m.matches()) {
-            return Optional.empty();
-        }
-        double scale = m.group(2).equals("cm") ? 0.01 : m.group(2).equals("mm") ? 0.001 : 1;
-        LengthMethod method = m.group(3) == null ? LengthMethod.TAPE : LengthMethod.WHEEL;
-        return Optional.of(measured(number(m.group(1)) * scale, method));
-    }
-
-    private Optional<LengthReading> imperial(String plain) {
-        Matcher feet = FEET.matcher(plain);
-        if (feet.matches()) {
-            double inches = feet.group(2) == null ? 0 : number(feet.group(2));
-            if (inches >= 12) {
-                return Optional.of(not("inches-too-many", "There are 12 inches in a foot: say the inches below 12."));
+    private LengthReading read(TypedLength typed, String text) {
+        Optional<Part> two = typed.twoNumbers();
+        if (two.isPresent()) {
+            List<Offer> offers = offers(LengthMeanings.between(two.get(), figures), offer -> true);
+            if (!offers.isEmpty()) {
+                return question(text, offers);
             }
-            return Optional.of(
-                    measured(number(feet.group(1)) * METRES_PER_FOOT + inches * METRES_PER_INCH, LengthMethod.TAPE));
         }
-        Matcher inches = INCHES.matcher(plain);
-        return inches.matches()
-                ? Optional.of(measured(number(inches.group(1)) * METRES_PER_INCH, LengthMethod.TAPE))
-                : Optional.empty();
+        LengthReading literal = literal(typed);
+        Optional<Quantity> single = typed.single();
+        return single.filter(quantity -> isDoubtful(literal, quantity, text))
+                .map(quantity -> others(literal, quantity, text))
+                .filter(offers -> !offers.isEmpty())
+                .<LengthReading>map(offers -> question(text, offers))
+                .orElse(literal);
     }
 
-    private Optional<LengthReading> counted(String plain) {
-        Optional<Count> said = count(plain);
-        if (said.isEmpty()) {
-            return Optional.empty();
+    /** Whether something else was probably meant than what a text says as it stands. */
+    private boolean isDoubtful(LengthReading literal, Quantity quantity, String text) {
+        if (literal instanceof Understood understood) {
+            double metres = understood.length().metres();
+            boolean bare = quantity.unit().isEmpty();
+            return usual.isFarFrom(metres) || (bare && (metres > LONGEST_BARE_METRES || !usual.has(metres)));
         }
-        boolean paces = said.get().method() == LengthMethod.PACES;
-        double count = said.get().number();
+        boolean known = quantity.unit().filter(LengthUnit::isCounted).isEmpty();
+        return known
+                && quantity.number() > 0
+                && (quantity.unit().isEmpty() || withOtherSign(text).isPresent());
+    }
+
+    /** What else a text could mean that is usual here; and, where there is such a thing, what it says as it stands. */
+    private List<Offer> others(LengthReading literal, Quantity quantity, String text) {
+        LengthUnit unit = quantity.unit().orElseGet(() -> LengthMeanings.bare(figures));
+        List<String> meanings = new ArrayList<>();
+        withOtherSign(text).ifPresent(other -> meanings.add(LengthMeanings.said(other.number(), unit, figures)));
+        if (quantity.unit().isEmpty()) {
+            boolean far = literal instanceof Understood understood
+                    && usual.isFarFrom(understood.length().metres());
+            meanings.addAll(LengthMeanings.inAnyUnit(quantity, figures, far));
+        } else if (meanings.isEmpty()) {
+            meanings.addAll(LengthMeanings.inOtherUnits(quantity, figures));
+        }
+        List<Offer> others = new ArrayList<>(
+                offers(meanings, offer -> usual.has(offer.length().metres())));
+        if (!others.isEmpty() && literal instanceof Understood understood) {
+            others.add(new Offer(LengthMeanings.said(quantity.number(), unit, figures), understood.length()));
+        }
+        return LengthMeanings.distinct(others);
+    }
+
+    private Optional<Quantity> withOtherSign(String text) {
+        Optional<Double> own = number(text, figures.sign()).map(Quantity::number);
+        return number(text, figures.sign().other())
+                .filter(other -> own.filter(number -> number != other.number()).isPresent());
+    }
+
+    private static Optional<Quantity> number(String text, DecimalSign sign) {
+        return LengthGrammar.read(text, sign).flatMap(TypedLength::single);
+    }
+
+    private List<Offer> offers(List<String> meanings, Predicate<Offer> wanted) {
+        return LengthMeanings.distinct(meanings.stream()
+                .flatMap(text -> LengthGrammar.read(text, figures.sign()).stream()
+                        .map(this::literal)
+                        .flatMap(reading -> reading instanceof Understood understood
+                                ? Stream.of(new Offer(text, understood.length()))
+                                : Stream.empty()))
+                .filter(wanted)
+                .toList());
+    }
+
+    private static Question question(String text, List<Offer> offers) {
+        return new Question(
+                new Finding(
+                        "length-unclear",
+                        "length",
+                        Said.of(
+                                offers.size() == 1 ? "Does %s mean %s?" : "%s could mean %s. Choose one.",
+                                TypedText.quoted(text),
+                                LengthMeanings.listed(offers))),
+                offers);
+    }
+
+    /** What a text says as it stands, however unlikely. */
+    private LengthReading literal(TypedLength typed) {
+        Optional<Quantity> counted = typed.single()
+                .filter(quantity ->
+                        quantity.unit().filter(LengthUnit::isCounted).isPresent());
+        if (counted.isPresent()) {
+            return counted(counted.get());
+        }
+        TypedLength complete = typed.withUnit(LengthMeanings.bare(figures));
+        Optional<Finding> wrong = LengthSum.check(complete);
+        if (wrong.isPresent()) {
+            return new NotUnderstood(wrong.get());
+        }
+        LengthMethod method = typed.wheel() ? LengthMethod.WHEEL : LengthMethod.TAPE;
+        return outside(LengthSum.metres(complete))
+                .<LengthReading>map(NotUnderstood::new)
+                .orElseGet(() -> new Understood(LengthSum.of(complete, method)));
+    }
+
+    private LengthReading counted(Quantity quantity) {
+        LengthMethod method = quantity.unit().orElseThrow().method();
+        boolean paces = method == LengthMethod.PACES;
         Optional<Calibration> unit = paces ? calibrations.pace() : calibrations.bay();
         if (unit.isEmpty()) {
-            return Optional.of(
-                    paces
-                            ? not(
-                                    "pace-not-calibrated",
-                                    "Your pace is not known here yet: walk ten along a tape, on Yard.")
-                            : not("bay-not-calibrated", "No bay is taped here yet: tape a row of them, on Yard."));
+            return paces
+                    ? not("pace-not-calibrated", "Your pace is not known here yet: walk ten along a tape, on Yard.")
+                    : not("bay-not-calibrated", "No bay is taped here yet: tape a row of them, on Yard.");
         }
-        return Optional.of(inRange(count * unit.get().unitMetres())
-                .map(LengthReading.class::cast)
-                .orElseGet(() -> new LengthReading.Understood(
-                        unit.get().lengthOf(count, said.get().method()))));
+        double count = quantity.number();
+        return outside(count * unit.get().unitMetres())
+                .<LengthReading>map(NotUnderstood::new)
+                .orElseGet(() -> new Understood(unit.get().lengthOf(count, method)));
     }
 
-    private Optional<LengthReading> bare(String plain, String typed) {
-        if (!BARE.matcher(plain).matches()) {
-            return Optional.empty();
-        }
-        boolean metric = bare == LengthSystem.METRIC;
-        double metres = number(plain) * (metric ? 1 : METRES_PER_FOOT);
-        if (metres > LONGEST_BARE_METRES) {
-            String small = !metric ? "in" : metres > MeasuredLength.MAX_METRES ? "mm" : "cm";
-            String large = metric ? "m" : "ft";
-            return Optional.of(not(
-                    "length-of-what",
-                    "%s of what? Say %s %s, or %s %s if it is that long.",
-                    typed.strip(),
-                    typed.strip(),
-                    small,
-                    typed.strip(),
-                    large));
-        }
-        return Optional.of(measured(metres, LengthMethod.TAPE));
-    }
-
-    private static LengthReading measured(double metres, LengthMethod method) {
-        Optional<LengthReading.NotUnderstood> outside = inRange(metres);
-        return outside.isPresent()
-                ? outside.get()
-                : new LengthReading.Understood(new MeasuredLength(metres, method.uncertaintyMetres(metres), method));
-    }
-
-    /** The finding for a length that is zero or too long, if it is. */
-    private static Optional<LengthReading.NotUnderstood> inRange(double metres) {
+    /** Why nothing here is that long; empty where something may be. */
+    private static Optional<Finding> outside(double metres) {
         if (!(metres > 0)) {
-            return Optional.of(not("length-not-positive", "A length is above zero."));
+            return Optional.of(finding("length-not-positive", "A length is above zero."));
         }
-        if (metres < MeasuredLength.MIN_METRES) {
-            return Optional.of(not("length-too-short", "Lengths here start at 2 cm."));
+        // To a tenth of a millimetre: 2 cm is 2 cm, however it was typed.
+        if (metres < MeasuredLength.MIN_METRES - 1e-4) {
+            return Optional.of(finding("length-too-short", "Lengths here start at 2 cm."));
         }
         return metres <= MeasuredLength.MAX_METRES
                 ? Optional.empty()
-                : Optional.of(new LengthReading.NotUnderstood(new Finding(
-                        "length-too-long",
-                        "length",
-                        Said.of("Lengths here go up to %s.", Said.metres(MeasuredLength.MAX_METRES, 0)))));
+                : Optional.of(finding(
+                        "length-too-long", "Lengths here go up to %s.", Said.metres(MeasuredLength.MAX_METRES, 0)));
     }
 
-    private static double number(String digits) {
-        return Double.parseDouble(digits);
+    private static Finding finding(String code, String format, Object... arguments) {
+        return new Finding(code, "length", Said.of(format, arguments));
     }
 
-    private static LengthReading.NotUnderstood not(String code, String format, Object... arguments) {
-        return new LengthReading.NotUnderstood(new Finding(code, "length", Said.of(format, arguments)));
+    private static NotUnderstood not(String code, String format, Object... arguments) {
+        return new NotUnderstood(finding(code, format, arguments));
     }
 }

@@ -1,11 +1,14 @@
 package wrenlane.units;
 
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.finding.TypedText;
-import wrenlane.units.LengthParser.Count;
+import wrenlane.units.TypedLength.Quantity;
 
 /** Whether the words a length is kept with say that length. */
 public final class LengthText {
@@ -22,6 +25,8 @@ public final class LengthText {
 
     private static final double MOST_BAY = 20;
 
+    private static final Pattern NUMBER = Pattern.compile("\\d[\\d.,]*\\d");
+
     private LengthText() {}
 
     /**
@@ -31,12 +36,12 @@ public final class LengthText {
      * @param where the name of the field
      */
     public static Optional<Finding> check(String where, String text, double metres) {
-        if (text.isBlank() || says(text, LengthSystem.METRIC, metres) || says(text, LengthSystem.IMPERIAL, metres)) {
+        if (text.isBlank() || says(text, metres)) {
             return Optional.empty();
         }
-        Optional<Count> count = LengthParser.count(text).filter(c -> c.number() > 0);
+        Optional<Quantity> count = count(text).filter(c -> c.number() > 0);
         if (count.isPresent()) {
-            boolean paces = count.get().method() == LengthMethod.PACES;
+            boolean paces = count.get().is(LengthUnit.PACE);
             return Checks.range(
                     where,
                     "One of " + TypedText.quoted(text),
@@ -51,13 +56,44 @@ public final class LengthText {
                 Said.of("%s does not say %s. Type the length again.", TypedText.quoted(text), Said.metres(metres))));
     }
 
-    /** How many paces or bays a text says, whatever one of them measures; 0 where it says another thing. */
-    public static double counted(String text) {
-        return LengthParser.count(text).map(Count::number).orElse(0.0);
+    /**
+     * The words a length is kept with: as typed, but without signs between thousands, which others read as decimal signs.
+     *
+     * @param sign the decimal sign of whoever typed them
+     */
+    public static String kept(String typed, DecimalSign sign) {
+        return NUMBER.matcher(typed.strip())
+                .replaceAll(number -> NumberText.isGrouped(number.group(), sign)
+                        ? NumberText.plain(number.group(), sign).map(sign::in).orElseThrow()
+                        : number.group());
     }
 
-    private static boolean says(String text, LengthSystem system, double metres) {
-        return new LengthParser(Calibrations.NONE, system).parse(text) instanceof LengthReading.Understood understood
-                && Math.abs(understood.length().metres() - metres) <= ROUNDING_METRES;
+    /** How many paces or bays a text says, whatever one of them measures; 0 where it says another thing. */
+    public static double counted(String text) {
+        return count(text).map(Quantity::number).orElse(0.0);
+    }
+
+    private static Optional<Quantity> count(String text) {
+        return text.length() > LengthParser.MAX_TEXT
+                ? Optional.empty()
+                : LengthGrammar.read(text, DecimalSign.POINT)
+                        .flatMap(TypedLength::single)
+                        .filter(q -> q.unit().filter(LengthUnit::isCounted).isPresent());
+    }
+
+    /** Whether a text can be read as that length by anybody, whatever their units and their decimal sign. */
+    private static boolean says(String text, double metres) {
+        return Arrays.stream(LengthSystem.values())
+                .flatMap(system -> Arrays.stream(DecimalSign.values()).map(sign -> new Figures(system, sign)))
+                .map(figures -> new LengthParser(Calibrations.NONE, figures, UsualLengths.ANY).parse(text))
+                .flatMap(LengthText::lengths)
+                .anyMatch(length -> Math.abs(length.metres() - metres) <= ROUNDING_METRES);
+    }
+
+    private static Stream<MeasuredLength> lengths(LengthReading reading) {
+        if (reading instanceof LengthReading.Question question) {
+            return question.offers().stream().map(LengthReading.Offer::length);
+        }
+        return reading instanceof LengthReading.Understood understood ? Stream.of(understood.length()) : Stream.empty();
     }
 }

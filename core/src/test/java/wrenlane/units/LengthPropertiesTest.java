@@ -17,18 +17,15 @@ class LengthPropertiesTest {
     private static final LengthParser PARSER = new LengthParser(Calibrations.NONE, LengthSystem.METRIC);
 
     @Test
-    void metresComeBackWithinTheirRounding() {
+    void readsBackWhatTheAppPrints() {
         Draws.each(4000, draws -> {
             double metres = draws.between(MeasuredLength.MIN_METRES, 999);
-            assertThat(read(LengthFormat.metric(metres))).isCloseTo(metres, within(HALF_CENTIMETRE));
-        });
-    }
-
-    @Test
-    void feetAndInchesComeBackWithinTheirRounding() {
-        Draws.each(4000, draws -> {
-            double metres = draws.between(0.02, 999);
-            assertThat(read(LengthFormat.imperial(metres))).isCloseTo(metres, within(QUARTER_INCH));
+            for (DecimalSign sign : DecimalSign.values()) {
+                assertThat(read(new Figures(LengthSystem.METRIC, sign), metres))
+                        .isCloseTo(metres, within(HALF_CENTIMETRE));
+                assertThat(read(new Figures(LengthSystem.IMPERIAL, sign), metres))
+                        .isCloseTo(metres, within(QUARTER_INCH));
+            }
         });
     }
 
@@ -60,8 +57,16 @@ class LengthPropertiesTest {
         });
     }
 
+    private static double read(Figures figures, double metres) {
+        return read(new LengthParser(Calibrations.NONE, figures, UsualLengths.ANY), figures.length(metres));
+    }
+
     private static double read(String text) {
-        LengthReading reading = PARSER.parse(text);
+        return read(PARSER, text);
+    }
+
+    private static double read(LengthParser parser, String text) {
+        LengthReading reading = parser.parse(text);
         return Optional.of(reading)
                 .filter(LengthReading.Understood.class::isInstance)
                 .map(r -> ((LengthReading.Understood) r).length().metres())

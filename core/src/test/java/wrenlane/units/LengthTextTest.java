@@ -39,6 +39,20 @@ class LengthTextTest {
                 .hasValueSatisfying(f -> assertThat(f.where()).isEqualTo("width"));
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            1,200 mm    | POINT | 1200 mm
+            1.200 mm    | COMMA | 1200 mm
+            1,234.5 cm  | POINT | 1234.5 cm
+            1.234,5 cm  | COMMA | 1234,5 cm
+            7,2 m       | POINT | 7,2 m
+            7.205 m     | POINT | 7.205 m
+            6' 4 1/2\"  | POINT | 6' 4 1/2\"
+            """)
+    void keepsWordsWithoutSignsBetweenThousands(String typed, DecimalSign sign, String kept) {
+        assertThat(LengthText.kept(typed, sign)).isEqualTo(kept);
+    }
+
     @Test
     void whatTheAppWritesItself() {
         for (double metres = 0.02; metres < 50; metres += 0.0137) {

@@ -44,9 +44,27 @@ class ResourcesTest {
                                 "system", "METRIC",
                                 "bay", Map.of("count", 4, "taped", Courses.length(9.6))))
                 .body();
-        assertThat(read.at("/length/metres").asDouble()).isCloseTo(6.0, within(1e-9));
-        assertThat(read.get("metric").asString()).isEqualTo("6.00 m");
-        assertThat(read.get("imperial").asString()).isEqualTo("19' 8\"");
+        assertThat(read.at("/readings/0/length/metres").asDouble()).isCloseTo(6.0, within(1e-9));
+        assertThat(read.at("/readings/0/metric").asString()).isEqualTo("6.00 m");
+        assertThat(read.at("/readings/0/imperial").asString()).isEqualTo("19' 8\"");
+        assertThat(read.has("question")).isFalse();
+    }
+
+    @Test
+    void asksWhatALengthOfTwoNumbersMeans() {
+        JsonNode read = APP.post("/api/length-readings", Map.of("text", "23 6", "system", "IMPERIAL"))
+                .body();
+        assertThat(read.get("question").asString()).isEqualTo("“23 6” could mean 23' 6\" or 23.6 m. Choose one.");
+        assertThat(read.at("/readings/0/length/text").asString()).isEqualTo("23' 6\"");
+        assertThat(read.at("/readings/0/length/metres").asDouble()).isCloseTo(7.1628, within(1e-9));
+    }
+
+    @Test
+    void asksWhatALengthFarFromTheUsualMeans() {
+        Map<String, Object> spacing =
+                Map.of("text", "450", "system", "METRIC", "usual", Map.of("leastMetres", 2, "mostMetres", 20));
+        JsonNode read = APP.post("/api/length-readings", spacing).body();
+        assertThat(read.at("/readings/0/length/text").asString()).isEqualTo("450 cm");
     }
 
     @Test

@@ -58,7 +58,9 @@ record LengthItem(
         if (reading instanceof LengthReading.Understood understood) {
             return LengthJson.of(understood.length(), text.strip());
         }
-        Finding finding = ((LengthReading.NotUnderstood) reading).finding();
+        Finding finding = reading instanceof LengthReading.Question question
+                ? question.finding()
+                : ((LengthReading.NotUnderstood) reading).finding();
         throw new RefusedException(
                 List.of(new Finding(finding.code(), text.length() > 60 ? "length" : text, finding.message())));
     }
