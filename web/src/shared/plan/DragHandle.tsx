@@ -1,7 +1,45 @@
 import { useRef, type PointerEvent } from 'react';
 import { lengthText, usePreferences } from '../units';
 
-/** A handle that drags a dimension; with the keyboard, arrows move it by a centimetre, with Shift by ten. */
+/** Centimetres by which a key moves a handle: a nudge, a push with Shift, a page. */
+const STEPS = { nudge: 1, push: 10, page: 50 };
+
+/** Where a key moves a length, in metres; undefined for any other key. */
+function keyed(
+  key: string,
+  shift: boolean,
+  metres: number,
+  range: { min: number; max: number },
+): number | undefined {
+  const by = (centimetres: number) => {
+    const moved = Math.round(metres * 100 + centimetres) / 100;
+    return Math.min(range.max, Math.max(range.min, moved));
+  };
+  switch (key) {
+    case 'ArrowUp':
+    case 'ArrowRight':
+      return by(shift ? STEPS.push : STEPS.nudge);
+    case 'ArrowDown':
+    case 'ArrowLeft':
+      return by(shift ? -STEPS.push : -STEPS.nudge);
+    case 'PageUp':
+      return by(STEPS.page);
+    case 'PageDown':
+      return by(-STEPS.page);
+    case 'Home':
+      return range.min;
+    case 'End':
+      return range.max;
+    default:
+      return undefined;
+  }
+}
+
+/**
+ * A handle that drags a dimension. With the keyboard, arrows move it by a centimetre, with Shift by ten, Page Up and Page Down
+ * by half a metre, Home and End as far as it goes. Every press counts from where the one before left off, however late that is
+ * drawn; a length that was keyed is exact.
+ */
 export function DragHandle(props: {
   x: number;
   y: number;
@@ -12,10 +50,16 @@ export function DragHandle(props: {
   along: 'x' | 'y';
   /** Metres for a pixel dragged right, and for a pixel dragged down. */
   perPixel: { x: number; y: number };
-  onChange: (metres: number) => void;
-  onCommit: (metres: number) => void;
+  /** While it is moved; exact where it was keyed, else it may snap to what is near. */
+  onChange: (metres: number, exact: boolean) => void;
+  onCommit: (metres: number, exact: boolean) => void;
 }) {
   const { system } = usePreferences();
+  const held = useRef<number>(undefined);
+  const settle = () => {
+    if (held.current !== undefined) props.onCommit(held.current, true);
+    held.current = undefined;
+  };
   // Where the drag began, and with which metres: what is dragged may move under the pointer meanwhile.
   const begun = useRef<{ x: number; y: number; metres: number; perPixel: { x: number; y: number } }>(
     undefined,
@@ -40,21 +84,23 @@ export function DragHandle(props: {
         begun.current = { x: e.clientX, y: e.clientY, metres: props.metres, perPixel: props.perPixel };
         e.currentTarget.setPointerCapture(e.pointerId);
       }}
-      onPointerMove={(e) => begun.current && props.onChange(metresAt(e))}
+      onPointerMove={(e) => begun.current && props.onChange(metresAt(e), false)}
       onPointerUp={(e) => {
         if (begun.current === undefined) return;
         const metres = metresAt(e);
         begun.current = undefined;
-        props.onCommit(metres);
+        props.onCommit(metres, false);
       }}
       onKeyDown={(e) => {
-        const step = (e.shiftKey ? 0.1 : 0.01) * (['ArrowUp', 'ArrowRight'].includes(e.key) ? 1 : -1);
-        if (!['ArrowUp', 'ArrowRight', 'ArrowDown', 'ArrowLeft'].includes(e.key)) return;
+        const metres = keyed(e.key, e.shiftKey, held.current ?? props.metres, props);
+        if (metres === undefined) return;
         e.preventDefault();
         e.stopPropagation();
-        const metres = Math.min(props.max, Math.max(props.min, props.metres + step));
-        props.onCommit(Math.round(metres * 100) / 100);
+        held.current = metres;
+        props.onChange(metres, true);
       }}
+      onKeyUp={settle}
+      onBlur={settle}
     >
       <circle cx={props.x} cy={props.y} r={22} fill="transparent" />
       <circle cx={props.x} cy={props.y} r={8} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />

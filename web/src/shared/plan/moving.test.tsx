@@ -2,6 +2,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { DrawOn } from './DrawOn';
+import { DragHandle } from './DragHandle';
 import { Grip } from './Grip';
 import { fitView } from './view';
 
@@ -83,5 +84,62 @@ describe('ground that is drawn on', () => {
     expect(put).toHaveBeenCalledExactlyOnceWith({ x: 30, y: 19 }, { x: 30, y: 29 });
     key('Escape');
     expect(leave).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('a handle on a dimension', () => {
+  function handle(metres = 5) {
+    const told = { change: vi.fn(), commit: vi.fn() };
+    render(
+      <svg>
+        <DragHandle
+          x={0}
+          y={0}
+          name="Drag the width"
+          metres={metres}
+          min={3}
+          max={9}
+          along="x"
+          perPixel={{ x: 0.01, y: 0 }}
+          onChange={told.change}
+          onCommit={told.commit}
+        />
+      </svg>,
+    );
+    return { ...told, on: screen.getByRole('slider') };
+  }
+
+  it('counts every press, also while nothing is drawn in between', () => {
+    const { on, change, commit } = handle();
+    for (let press = 0; press < 6; press++) fireEvent.keyDown(on, { key: 'ArrowRight' });
+    fireEvent.keyUp(on, { key: 'ArrowRight' });
+    expect(change.mock.calls.map(([metres]) => metres as number)).toEqual([
+      5.01, 5.02, 5.03, 5.04, 5.05, 5.06,
+    ]);
+    expect(commit).toHaveBeenCalledExactlyOnceWith(5.06, true);
+  });
+
+  it.each([
+    ['ArrowDown', false, 4.99],
+    ['ArrowLeft', true, 4.9],
+    ['PageUp', false, 5.5],
+    ['PageDown', false, 4.5],
+    ['Home', false, 3],
+    ['End', false, 9],
+  ])('goes with %s (Shift: %s) to %s m', (name, shiftKey, metres) => {
+    const { on, commit } = handle();
+    fireEvent.keyDown(on, { key: name, shiftKey });
+    fireEvent.keyUp(on, { key: name, shiftKey });
+    expect(commit).toHaveBeenCalledExactlyOnceWith(metres, true);
+  });
+
+  it('settles what was keyed when the focus goes elsewhere, and stays within its range', () => {
+    const { on, commit } = handle(8.8);
+    fireEvent.keyDown(on, { key: 'PageUp' });
+    fireEvent.blur(on);
+    expect(commit).toHaveBeenCalledExactlyOnceWith(9, true);
+    fireEvent.keyDown(on, { key: 'x' });
+    fireEvent.keyUp(on, { key: 'x' });
+    expect(commit).toHaveBeenCalledTimes(1);
   });
 });

@@ -134,8 +134,8 @@ function OneMeasure(props: {
             max={dimension.max}
             along={Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? 'x' : 'y'}
             perPixel={perPixel(m, view)}
-            onChange={(v) => changing.onDrag(m.name, snappedTo(v))}
-            onCommit={(v) => changing.onRest(m.name, snappedTo(v))}
+            onChange={(v, exact) => changing.onDrag(m.name, exact ? v : snappedTo(v))}
+            onCommit={(v, exact) => changing.onRest(m.name, exact ? v : snappedTo(v))}
           />
         </>
       ) : (
