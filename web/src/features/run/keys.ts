@@ -1,5 +1,6 @@
 import type { Fault, Side } from './api';
 import { FAULTS } from '../fault';
+import { isSame } from '../standing';
 
 /** What a key on the range asks for. */
 export type Command =
@@ -38,7 +39,7 @@ export function toggled(faults: Fault[], fault: Fault): Fault[] {
 
 /** The rung one step from a setting: +1 is tighter. Rungs are widest first. */
 export function stepped(rungs: number[], setting: number, by: 1 | -1): number {
-  const beyond =
-    by === 1 ? rungs.find((r) => r < setting - 0.005) : rungs.findLast((r) => r > setting + 0.005);
+  const others = rungs.filter((r) => !isSame(r, setting));
+  const beyond = by === 1 ? others.find((r) => r < setting) : others.findLast((r) => r > setting);
   return beyond ?? setting;
 }

@@ -1,6 +1,6 @@
 import type { Day } from '../day';
 
-/** Settings nearer to one another than this are one, in metres. */
+/** Sizes that differ by less are one, in metres: as the core has it (course/Sizes). */
 const SAME = 0.005;
 
 /** The settings a course of a day was said to stand at, in metres, the widest first; none where it stands as it is set. */

@@ -3,7 +3,7 @@ package wrenlane.coaching;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
-import wrenlane.course.NestedCourse;
+import wrenlane.course.Sizes;
 import wrenlane.finding.Said;
 import wrenlane.verdict.Ladder;
 
@@ -92,6 +92,6 @@ public record Aim(double chance) {
     }
 
     private static boolean isTighter(Ladder.Rung rung, double settingMetres) {
-        return rung.settingMetres() < settingMetres && !NestedCourse.isSameSetting(rung.settingMetres(), settingMetres);
+        return rung.settingMetres() < settingMetres && !Sizes.areSame(rung.settingMetres(), settingMetres);
     }
 }

@@ -41,9 +41,6 @@ public record NestedCourse(List<Course> courses) {
     /** Places nearer to one another than this are one, in metres: what a tape can tell. */
     private static final double SAME_PLACE_METRES = 0.01;
 
-    /** Settings closer than this are the same rung, in metres: half a centimetre. */
-    public static final double SAME_SETTING_METRES = 0.005;
-
     public NestedCourse {
         courses = List.copyOf(courses);
         if (courses.isEmpty() || courses.size() > MOST) {
@@ -176,11 +173,6 @@ public record NestedCourse(List<Course> courses) {
     /** In metres, the widest first. */
     public List<Double> settingsMetres() {
         return courses.stream().map(Course::settingMetres).toList();
-    }
-
-    /** Whether two settings, in metres, are the same rung. */
-    public static boolean isSameSetting(double a, double b) {
-        return Math.abs(a - b) < SAME_SETTING_METRES;
     }
 
     /** The letter of a setting, by its place: a, b, c. */

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import wrenlane.course.NestedCourse;
+import wrenlane.course.Sizes;
 import wrenlane.finding.Said;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
@@ -51,7 +51,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     private static boolean needs(Up up, List<Double> goes) {
         return up.task()
                 .settingMetres()
-                .map(own -> goes.stream().anyMatch(g -> NestedCourse.isSameSetting(g, own)))
+                .map(own -> goes.stream().anyMatch(g -> Sizes.areSame(g, own)))
                 .orElse(!goes.isEmpty());
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
+import wrenlane.course.Sizes;
 import wrenlane.finding.Checks;
 import wrenlane.lesson.MoveMoment;
 import wrenlane.lesson.RunningLesson;
@@ -82,7 +83,7 @@ class MoveService {
                 "this change-over",
                 () -> ChangeOver.between(sheet(read.stands(), system), sheet(wanted, system), SetOutSheet.DATUM));
         List<Double> goes = read.stands().settingsMetres().stream()
-                .filter(s -> to.stream().noneMatch(t -> NestedCourse.isSameSetting(s, t)))
+                .filter(s -> to.stream().noneMatch(t -> Sizes.areSame(s, t)))
                 .toList();
         return new MoveCost(
                 change.conesTouched(),
@@ -103,7 +104,7 @@ class MoveService {
                         clock.instant()))
                 .orElseGet(() -> MoveMoment.without(read.runs().stream()
                         .filter(r -> r.courseId() == courseId && r.riderId() != riderId)
-                        .filter(r -> goes.stream().anyMatch(g -> NestedCourse.isSameSetting(g, r.settingMetres())))
+                        .filter(r -> goes.stream().anyMatch(g -> Sizes.areSame(g, r.settingMetres())))
                         .map(r -> String.valueOf(r.riderId()))
                         .distinct()
                         .toList()));

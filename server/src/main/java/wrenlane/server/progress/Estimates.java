@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
 import wrenlane.course.Course;
-import wrenlane.course.NestedCourse;
+import wrenlane.course.Sizes;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
@@ -143,9 +143,9 @@ class Estimates {
         List<RiddenRun> counted = fromTheFirst
                 ? FirstRuns.scored(
                         latest,
-                        r -> List.of(
-                                r.run().courseId(),
-                                Math.round(r.run().settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))),
+                        (one, other) -> one.run().courseId() == other.run().courseId()
+                                && Sizes.areSame(
+                                        one.run().settingMetres(), other.run().settingMetres()),
                         CoachingRules.USUAL.unscored())
                 : latest;
         Tights tights = new Tights(read);

@@ -1,16 +1,14 @@
 package wrenlane.server.progress;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Advice;
 import wrenlane.coaching.Causes;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
-import wrenlane.course.NestedCourse;
+import wrenlane.course.Sizes;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.RunRecord;
@@ -149,11 +147,9 @@ class RangeService {
 
     /** Today's runs that are the first at a setting new to the rider, and so not scored. */
     private static List<String> unscored(Asked asked, long dayId, long courseId) {
-        Map<Long, List<RunResponse>> bySetting = asked.today().stream()
-                .filter(r -> r.sort().scored())
-                .collect(Collectors.groupingBy(
-                        r -> Math.round(r.settingMetres() / (2 * NestedCourse.SAME_SETTING_METRES))));
-        return bySetting.values().stream()
+        List<RunResponse> scored =
+                asked.today().stream().filter(r -> r.sort().scored()).toList();
+        return Sizes.grouped(scored, RunResponse::settingMetres).stream()
                 .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
                 .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
                 .map(RunResponse::id)
@@ -161,6 +157,6 @@ class RangeService {
     }
 
     private static boolean same(RunResponse run, double settingMetres) {
-        return NestedCourse.isSameSetting(run.settingMetres(), settingMetres);
+        return Sizes.areSame(run.settingMetres(), settingMetres);
     }
 }
