@@ -1,3 +1,4 @@
+import { decimals } from '../../shared/units';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
@@ -119,6 +120,16 @@ function Rider(props: {
             In your own words
           </Button>
         </div>
+      )}
+      {rider.drills.length > 0 && (
+        <ul aria-label="Drills without a course" className="mt-1 text-soft">
+          {rider.drills.map((d) => (
+            <li key={d.name}>
+              {d.name}: {d.entries} logged, {d.clean} clean
+              {d.minutes !== undefined && `, ${decimals(d.minutes, 0)} min`}
+            </li>
+          ))}
+        </ul>
       )}
       <Practice rider={rider} />
     </section>

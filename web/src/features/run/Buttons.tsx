@@ -1,31 +1,48 @@
 import { usePreferences } from '../../shared/units';
-import type { Fault } from './api';
+import { Chevron } from '../../shared/ui';
+import type { Fault, Side } from './api';
 import type { Command } from './keys';
 import { FAULTS } from '../fault';
+import type { Turning } from './RunLogger';
 
-/** Clean in one tap; a fault and Log in two. Made for gloves, and what is tapped most under either thumb. */
+/** The log bar: clean in one tap, a fault and Log in two. Made for gloves, and what is tapped most under either thumb. */
 export function Buttons(props: {
   faults: Fault[];
-  /** Whether it is known at which setting. */
   canLog: boolean;
+  /** What one tap logs. */
+  logs: string;
+  /** What to do where one tap logs nothing; missing where it does. */
+  instead: string | undefined;
+  /** Missing where what is ridden has no side. */
+  turning: Turning | undefined;
   canUndo: boolean;
-  /** Who is next by the running order; missing where there is none. */
+  /** Who is next by the lesson plan; missing where there is none. */
   next: string | undefined;
   onCommand: (command: Command) => void;
 }) {
-  const { faults, canLog, onCommand } = props;
+  const { faults, canLog, turning, onCommand } = props;
   const left = usePreferences().hand === 'left';
   return (
-    <div className="grid gap-2">
-      <button
-        type="button"
-        disabled={!canLog}
-        className="min-h-17 rounded-sm border-2 border-moss bg-moss text-[1.5rem] font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
-        onClick={() => onCommand({ do: 'clean' })}
-      >
-        Clean
-      </button>
-      <div className="grid grid-cols-4 gap-2">
+    <div className="log-bar">
+      <div className="flex items-stretch gap-1.5">
+        {turning && <SideButton side="LEFT" on={turning.side === 'LEFT'} onCommand={onCommand} />}
+        {props.instead === undefined ? (
+          <button
+            type="button"
+            disabled={!canLog}
+            className="log-clean min-w-0 flex-1 rounded-sm border-2 border-moss bg-moss px-1 text-[1.4rem] leading-tight font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
+            onClick={() => onCommand({ do: 'clean' })}
+          >
+            {props.logs}
+          </button>
+        ) : (
+          <p className="log-clean flex min-w-0 flex-1 items-center border border-rule bg-panel px-3">
+            {props.instead}
+          </p>
+        )}
+        {turning && <SideButton side="RIGHT" on={turning.side === 'RIGHT'} onCommand={onCommand} />}
+      </div>
+      <div className="grid grid-cols-4 gap-1.5">
         {FAULTS.map((f) => {
           const on = faults.includes(f.fault);
           return (
@@ -33,40 +50,75 @@ export function Buttons(props: {
               key={f.fault}
               type="button"
               aria-pressed={on}
-              className={`flex min-h-15 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
+              className={`log-key flex min-w-0 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
               onClick={() => onCommand({ do: 'fault', fault: f.fault })}
             >
-              <span className="text-[1.3rem] font-bold leading-none">{f.letter}</span>
-              <span className="text-[0.87rem]">{f.word}</span>
+              <span className="text-[1.2rem] leading-none font-bold">{f.letter}</span>
+              <span className="max-w-full overflow-hidden text-[0.8rem] leading-tight">{f.word}</span>
             </button>
           );
         })}
         <button
           type="button"
           disabled={faults.length === 0 || !canLog}
-          className={`min-h-15 rounded-sm border-2 border-cone bg-cone font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
+          className={`log-key min-w-0 rounded-sm border-2 border-cone bg-cone leading-tight font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
           onClick={() => onCommand({ do: 'log' })}
         >
           Log faults
         </button>
       </div>
-      <div className="grid grid-cols-2 gap-2">
-        <button
-          type="button"
-          disabled={!props.canUndo}
-          className="min-h-15 rounded-sm border border-rule bg-panel disabled:text-soft"
-          onClick={() => onCommand({ do: 'undo' })}
-        >
-          Undo the last run
-        </button>
-        <button
-          type="button"
-          className={`min-h-15 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${left ? 'order-first' : ''}`}
-          onClick={() => onCommand({ do: 'next' })}
-        >
-          {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}
-        </button>
-      </div>
+      <Ways {...props} left={left} />
     </div>
+  );
+}
+
+/** Back, and on to the next rider; also where nothing is logged. */
+export function Ways(props: {
+  canUndo: boolean;
+  next: string | undefined;
+  left: boolean;
+  onCommand: (command: Command) => void;
+}) {
+  const { onCommand } = props;
+  return (
+    <div className="grid grid-cols-2 gap-1.5">
+      <button
+        type="button"
+        disabled={!props.canUndo}
+        className="log-key min-w-0 rounded-sm border border-rule bg-panel leading-tight disabled:text-soft"
+        onClick={() => onCommand({ do: 'undo' })}
+      >
+        Undo the last run
+      </button>
+      <button
+        type="button"
+        className={`log-key min-w-0 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${props.left ? 'order-first' : ''}`}
+        onClick={() => onCommand({ do: 'next' })}
+      >
+        {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}
+      </button>
+    </div>
+  );
+}
+
+function SideButton(props: { side: Side; on: boolean; onCommand: (command: Command) => void }) {
+  const { side, on } = props;
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      className={`log-clean flex w-1/4 min-w-0 items-center justify-center gap-1.5 rounded-sm border text-[1.1rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      onClick={() => props.onCommand({ do: 'side', side })}
+    >
+      {side === 'LEFT' ? (
+        <>
+          <Chevron side="LEFT" size={18} /> Left
+        </>
+      ) : (
+        <>
+          Right <Chevron side="RIGHT" size={18} />
+        </>
+      )}
+    </button>
   );
 }

@@ -3,13 +3,14 @@ import { useState, type ReactNode } from 'react';
 import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
 import type { Rider } from '../rider';
-import { isSame, saidAt } from '../standing';
+import { saidAt } from '../standing';
 import { Button, Select, TextField, useSay } from '../../shared/ui';
-import { lengthText, usePreferences } from '../../shared/units';
-import type { Fault, RunRequest } from './api';
+import { isSame, lengthText, usePreferences } from '../../shared/units';
+import type { Fault } from './api';
+import { useDrillsOfDay, type DrillOfDay } from './activity';
 import { toggled } from './keys';
 import { FAULTS } from '../fault';
-import { correction, type LoggedRun } from './outbox';
+import { correction, type Changes, type LoggedRun } from './outbox';
 import { Choice } from './Seen';
 import { stepped } from './several';
 import { FaultCounters } from './FaultCounters';
@@ -30,10 +31,52 @@ export function CorrectRun(props: {
   const say = useSay();
   const [to, setTo] = useState(run);
   const change = (some: Partial<LoggedRun>) => setTo((before) => ({ ...before, ...some }));
+  const drills = useDrillsOfDay(to).data ?? [];
   const settings = settingsOf(props, to);
+  const size = to.settingMetres;
+  const named = drills.find((d) => d.id === to.drillId);
+  const sided = to.courseId !== undefined || named?.eachSide === true || to.side !== undefined;
+  const {
+    courseId: _course,
+    settingMetres: _size,
+    side: _side,
+    drillId: _drill,
+    drillName: _name,
+    ...bare
+  } = to;
+  const drillOf = (drill: DrillOfDay | undefined) =>
+    drill === undefined ? {} : { drillId: drill.id, drillName: drill.name };
+  const onCourse = (courseId: number, drill: DrillOfDay | undefined): LoggedRun => {
+    const first = settingsOf(props, { ...to, courseId })[0];
+    const stays = courseId === to.courseId ? size : undefined;
+    const ridden =
+      drill ??
+      (named?.courseIds.includes(courseId) ? named : drills.find((d) => d.usualOn.includes(courseId)));
+    const settingMetres = stays ?? first ?? size;
+    return {
+      ...bare,
+      ...drillOf(ridden),
+      courseId,
+      side: to.side ?? 'LEFT',
+      ...(settingMetres !== undefined && { settingMetres }),
+    };
+  };
+  const withDrill = (id: string): LoggedRun => {
+    const drill = drills.find((d) => d.id === id);
+    if (drill === undefined) {
+      const { drillId: _id, drillName: _of, ...others } = to;
+      return others;
+    }
+    const [first] = drill.courseIds;
+    if (first === undefined) {
+      return { ...bare, ...drillOf(drill), ...(drill.eachSide && { side: to.side ?? 'LEFT' }) };
+    }
+    const stays = to.courseId !== undefined && drill.courseIds.includes(to.courseId);
+    return onCourse(stays ? (to.courseId ?? first) : first, drill);
+  };
   const differs = JSON.stringify(wanted(to)) !== JSON.stringify(wanted(run));
   const save = () => {
-    const id = outbox.correct(run, wanted(to));
+    const id = outbox.correct(run, wanted(to), to.drillName);
     onClose();
     say.done('Corrected.', () => outbox.correct({ ...run, id }, {}));
   };
@@ -60,29 +103,44 @@ export function CorrectRun(props: {
         />
         <Select
           label="Course"
-          value={String(to.courseId)}
-          options={options(props.courses, to.courseId)}
-          onChoose={(id) => {
-            const courseId = Number(id);
-            const first = settingsOf(props, { ...to, courseId })[0];
-            change({ courseId, ...(first !== undefined && { settingMetres: first }) });
-          }}
+          value={to.courseId === undefined ? '' : String(to.courseId)}
+          options={[
+            ...(to.courseId === undefined ? [{ value: '', label: 'None' }] : []),
+            ...options(props.courses, to.courseId),
+          ]}
+          onChoose={(id) => id !== '' && setTo(onCourse(Number(id), undefined))}
         />
       </div>
-      <div className="grid grid-cols-2 gap-3" role="group" aria-label="Side">
-        <Choice on={to.side === 'LEFT'} onTap={() => change({ side: 'LEFT' })}>
-          Left
-        </Choice>
-        <Choice on={to.side === 'RIGHT'} onTap={() => change({ side: 'RIGHT' })}>
-          Right
-        </Choice>
-      </div>
       <Select
-        label="Setting"
-        value={String(settings.find((s) => isSame(s, to.settingMetres)) ?? to.settingMetres)}
-        options={settings.map((s) => ({ value: String(s), label: lengthText(s, system) }))}
-        onChoose={(s) => change({ settingMetres: Number(s) })}
+        label="Drill"
+        value={to.drillId ?? ''}
+        options={[
+          ...(to.courseId !== undefined ? [{ value: '', label: 'No drill in particular' }] : []),
+          ...(to.drillId !== undefined && !drills.some((d) => d.id === to.drillId)
+            ? [{ value: to.drillId, label: to.drillName ?? to.drillId }]
+            : []),
+          ...drills.map((d) => ({ value: d.id, label: d.name })),
+        ]}
+        onChoose={(id) => setTo(withDrill(id))}
       />
+      {sided && (
+        <div className="grid grid-cols-2 gap-3" role="group" aria-label="Side">
+          <Choice on={to.side === 'LEFT'} onTap={() => change({ side: 'LEFT' })}>
+            Left
+          </Choice>
+          <Choice on={to.side === 'RIGHT'} onTap={() => change({ side: 'RIGHT' })}>
+            Right
+          </Choice>
+        </div>
+      )}
+      {size !== undefined && (
+        <Select
+          label="Setting"
+          value={String(settings.find((s) => isSame(s, size)) ?? size)}
+          options={settings.map((s) => ({ value: String(s), label: lengthText(s, system) }))}
+          onChoose={(s) => change({ settingMetres: Number(s) })}
+        />
+      )}
       {to.sort === 'SPELL' ? (
         <FaultCounters
           seen={counts}
@@ -155,9 +213,11 @@ function Outcomes({ to, onChange }: { to: LoggedRun; onChange: (some: Partial<Lo
 }
 
 /** What a corrected run would say. */
-function wanted(run: LoggedRun): Partial<RunRequest> {
+function wanted(run: LoggedRun): Changes {
   const { loggedAt: _at, replaces: _of, device: _on, ...rest } = correction(run, {}, '', new Date(0));
-  return rest;
+  const { drillId, courseId, side, settingMetres } = rest;
+  // Said also where it is missing: then it is taken off the run.
+  return { ...rest, drillId, courseId, side, settingMetres };
 }
 
 /** Settings a run can have been ridden at: those that stand, and the one it was logged at. */
@@ -167,17 +227,21 @@ function settingsOf(
 ) {
   const course = props.courses.find((c) => c.id === to.courseId);
   const kind = props.kinds.find((k) => k.kind === course?.kind);
+  if (to.courseId === undefined) return [];
   const said = saidAt(props.day, to.courseId);
   const stand = said.length > 0 ? said : course && kind ? [settingOf(course, kind)] : [];
-  const own = to.courseId === props.run.courseId ? [props.run.settingMetres] : [];
+  const ridden = props.run.settingMetres;
+  const own = to.courseId === props.run.courseId && ridden !== undefined ? [ridden] : [];
   return [...stand.filter((s) => !own.some((o) => isSame(o, s))), ...own].sort((a, b) => b - a);
 }
 
 /** What there is to choose from; what is on the day no longer can be kept. */
-function options(all: { id: number; name: string }[], chosen: number) {
+function options(all: { id: number; name: string }[], chosen: number | undefined) {
   return [
     ...all.map((o) => ({ value: String(o.id), label: o.name })),
-    ...(all.some((o) => o.id === chosen) ? [] : [{ value: String(chosen), label: 'No longer on this day' }]),
+    ...(chosen === undefined || all.some((o) => o.id === chosen)
+      ? []
+      : [{ value: String(chosen), label: 'No longer on this day' }]),
   ];
 }
 

@@ -145,7 +145,15 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
     .filter((t) => t !== '')
     .join('; ');
   const said = (r: LoggedRun) =>
-    `${nameOf(props.riders, r.riderId)}, ${r.side === 'LEFT' ? 'left' : 'right'}, ${length(r.settingMetres)}, ${entryText(r)}`;
+    [
+      nameOf(props.riders, r.riderId),
+      r.drillName ?? '',
+      r.side === undefined ? '' : r.side === 'LEFT' ? 'left' : 'right',
+      r.settingMetres === undefined ? '' : length(r.settingMetres),
+      entryText(r),
+    ]
+      .filter((t) => t !== '')
+      .join(', ');
   return (
     <li
       data-testid="logged"
@@ -155,13 +163,20 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       <div className={`min-w-0 ${gone ? 'text-soft line-through' : ''}`}>
         <div className="flex items-center gap-2">
           <b className="truncate">{nameOf(props.riders, run.riderId)}</b>
-          <Chevron side={run.side} size={12} />
+          {run.side !== undefined && <Chevron side={run.side} size={12} />}
           <Outcome run={run} />
           {run.seconds !== undefined && <span className="figures">{secondsText(run.seconds)}</span>}
         </div>
         <p className="truncate text-soft">
-          {props.courses.find((c) => c.id === run.courseId)?.name ?? 'a course that was deleted'},{' '}
-          <span className="figures">{length(run.settingMetres)}</span>
+          {run.drillName ?? (run.drillId === undefined ? '' : 'a drill that was deleted')}
+          {run.drillId !== undefined && run.courseId !== undefined && ', on '}
+          {run.courseId !== undefined &&
+            (props.courses.find((c) => c.id === run.courseId)?.name ?? 'a course that was deleted')}
+          {run.settingMetres !== undefined && (
+            <>
+              , <span className="figures">{length(run.settingMetres)}</span>
+            </>
+          )}
         </p>
         {seen !== '' && <p>{seen}</p>}
       </div>

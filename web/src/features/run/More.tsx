@@ -1,38 +1,35 @@
 import { useState } from 'react';
 import type { Course } from '../course';
 import { Button } from '../../shared/ui';
-import type { Fault, Observed, Score } from './api';
+import type { DrillRidden } from './activity';
+import type { Fault } from './api';
 import { Counter, FaultCounters } from './FaultCounters';
 import { says, SeenPanel } from './Seen';
 import { countOf, NONE, runsOf, stepped, type Detail, type Several } from './several';
 import { SpellPanel } from './SpellPanel';
 import { ScorePanel } from './ScorePanel';
-import type { UpNext } from './running';
+import type { HeldLogging } from './useLogging';
 
 type Panel = 'several' | 'spell' | 'seen' | 'score' | 'note';
 
 /** One tap further: a run broken off, several at once, a spell, how the next was ridden, its score, a note for it. */
 export function More(props: {
   canLog: boolean;
-  course: Course;
-  standsAt: number[];
-  seen: Observed;
-  onSeen: (seen: Observed) => void;
-  /** What the rider rides by the running order; missing where there is none. */
-  task: UpNext | undefined;
-  score: Score | undefined;
-  onScore: (score: Score | undefined) => void;
-  note: string;
-  onNote: (note: string) => void;
-  onLog: (entries: { faults: Fault[]; detail?: Detail }[]) => void;
+  /** Missing where what is ridden is ridden on none. */
+  on: { course: Course; sizes: number[] } | undefined;
+  drill: DrillRidden | undefined;
+  logging: HeldLogging;
 }) {
-  const [panel, setPanel] = useState<Panel>();
+  const { drill, logging } = props;
+  // A drill that is logged by minutes or by a score begins where those are said.
+  const first = { RUN: undefined, SPELL: 'spell', SCORE: 'score' } as const;
+  const [panel, setPanel] = useState<Panel | undefined>(drill && first[drill.loggedBy]);
   const toggle = (one: Panel) => setPanel((before) => (before === one ? undefined : one));
   // What is counted in a panel stays while another is open, and begins anew once it is logged.
   const [logged, setLogged] = useState(0);
   const done = (entries: { faults: Fault[]; detail?: Detail }[]) => {
-    props.onLog(entries);
-    setPanel(undefined);
+    logging.logAll(entries);
+    setPanel(drill && first[drill.loggedBy]);
     setLogged((n) => n + 1);
   };
   const tab = (one: Panel, name: string) => (
@@ -58,19 +55,19 @@ export function More(props: {
         </button>
         {tab('several', 'Several')}
         {tab('spell', 'Spell')}
-        {tab('seen', says(props.seen) ? 'Seen ✓' : 'Seen')}
-        {tab('score', props.score === undefined ? 'Score' : 'Score ✓')}
-        {tab('note', props.note === '' ? 'Note' : 'Note ✓')}
+        {tab('seen', says(logging.seen) ? 'Seen ✓' : 'Seen')}
+        {tab('score', logging.score === undefined ? 'Score' : 'Score ✓')}
+        {tab('note', logging.note === '' ? 'Note' : 'Note ✓')}
       </div>
       <div key={`several${logged}`} hidden={panel !== 'several'}>
         <SeveralPanel canLog={props.canLog} onLog={done} />
       </div>
       <div key={`spell${logged}`} hidden={panel !== 'spell'}>
-        <SpellPanel canLog={props.canLog} longestMinutes={props.task?.longestMinutes} onLog={done} />
+        <SpellPanel canLog={props.canLog} longestMinutes={drill?.longestMinutes} onLog={done} />
       </div>
-      {panel === 'seen' && <SeenPanel {...props} />}
+      {panel === 'seen' && <SeenPanel on={props.on} seen={logging.seen} onSeen={logging.setSeen} />}
       {panel === 'score' && (
-        <ScorePanel mark={props.task?.mark} score={props.score} onScore={props.onScore} />
+        <ScorePanel mark={drill?.mark} score={logging.score} onScore={logging.setScore} />
       )}
       {panel === 'note' && (
         <label className="block">
@@ -78,8 +75,8 @@ export function More(props: {
           <input
             className="w-full rounded-sm border border-edge bg-panel px-2 py-3"
             maxLength={200}
-            value={props.note}
-            onChange={(e) => props.onNote(e.target.value)}
+            value={logging.note}
+            onChange={(e) => logging.setNote(e.target.value)}
           />
         </label>
       )}

@@ -3,11 +3,13 @@ import { useCourseKinds, useCourses, type Course, type CourseKind } from '../cou
 import { useDay, useDayLink, type Day } from '../day';
 import { useMachines, type Machine } from '../machine';
 import { useRiders, type Rider } from '../rider';
-import { useAddress, usePart } from '../../shared/address';
+import { useAddress } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
+import { ridingNow, useDrillsOfDay } from './activity';
 import type { Side } from './api';
-import { RiderRange } from './RiderRange';
+import { RiderRange, type OfRider } from './RiderRange';
+import type { Wanted } from './WhatRidden';
 import { upAfter, useAhead, useRunning, type RunningBlock, type UpNext } from './running';
 
 /** Beside the riders: one at a time, a run in two taps. */
@@ -44,16 +46,10 @@ function Shown(props: {
   riders: Rider[];
   kinds: CourseKind[];
 }) {
-  const { day, courses, machines, riders } = props;
+  const { day, courses, machines, riders, kinds } = props;
   const { riderId } = useParams();
-  const navigate = useNavigate();
   const link = useDayLink();
   const on = day.courseIds.flatMap((id) => courses.find((c) => c.id === id) ?? []);
-  const [address] = useAddress();
-  // Course and side stay as they are for the next rider, and for a reload.
-  const [courseId, sayCourse] = usePart('course');
-  const [side, saySide] = usePart('side');
-  const lesson = useRunning(day.id);
   const at = riderId === undefined ? 0 : day.riders.findIndex((r) => String(r.riderId) === riderId);
   if (at < 0 && day.riders.length > 0) {
     return (
@@ -66,38 +62,86 @@ function Shown(props: {
   const pair = day.riders[at];
   const rider = riders.find((r) => r.id === pair?.riderId);
   const machine = machines.find((m) => m.id === pair?.machineId);
-  const course = on.find((c) => String(c.id) === courseId) ?? on[0];
-  if (pair === undefined || rider === undefined || machine === undefined || course === undefined)
-    return <NotReady />;
-  // All parts go along in one step: a run logged with the very next key is theirs, to this side.
-  const go = (id: number, parts = { course: courseId, side }) => {
-    const search = new URLSearchParams(address);
-    for (const [name, value] of Object.entries(parts)) if (value !== null) search.set(name, value);
-    void navigate({ pathname: `/range/${id}`, search: search.toString() });
-  };
-  const up = upAfter(lesson.running, rider.id);
-  const show = (block: RunningBlock, shown: UpNext) => {
-    go(shown.riderId, { course: block.courseId?.toString() ?? courseId, side: shown.side ?? side });
-  };
+  if (pair === undefined || rider === undefined || machine === undefined) return <NotReady />;
   const after = day.riders[(at + 1) % day.riders.length] ?? pair;
   return (
-    <RiderRange
+    <OfOne
       key={`${day.id}/${rider.id}`}
-      day={day}
-      course={course}
-      courses={on}
-      kinds={props.kinds}
-      rider={rider}
-      machine={machine}
-      riders={day.riders.flatMap((r) => riders.find((o) => o.id === r.riderId) ?? [])}
-      side={sideOf(side) ?? course.firstTurn}
-      onRider={go}
-      onCourse={(id) => sayCourse(String(id))}
-      onSide={saySide}
+      of={{
+        day,
+        rider,
+        machine,
+        riders: day.riders.flatMap((r) => riders.find((o) => o.id === r.riderId) ?? []),
+        courses: on,
+        kinds,
+      }}
+      after={after.riderId}
+    />
+  );
+}
+
+/** What the address says of what is ridden, and all that changes it. */
+function OfOne({ of, after }: { of: Omit<OfRider, 'drills'>; after: number }) {
+  const { day, rider, machine, courses } = of;
+  const navigate = useNavigate();
+  const [address] = useAddress();
+  const lesson = useRunning(day.id);
+  const read = useDrillsOfDay({ dayId: day.id, riderId: rider.id, machineId: machine.id });
+  const { running } = lesson;
+  const isOn = running?.status === 'ON' || running?.status === 'PAUSED';
+  const choice = { drill: address.get('drill'), course: address.get('course'), step: address.get('step') };
+  // What is not known for want of the server does not keep runs on the day's courses from being logged.
+  if (read.isPending && read.failureCount === 0)
+    return <Loading of={{ state: 'loading' }}>{() => null}</Loading>;
+  const drills = read.data ?? [];
+  const now = ridingNow({ choice, running, riderId: rider.id, courses, drills });
+  const byPlan =
+    isOn && ((choice.drill === null && choice.course === null) || choice.step !== String(running.step));
+  // All parts go along in one step: a run logged with the very next key is theirs, to this side.
+  const go = (id: number, parts: Record<string, string | undefined>, replace = false) => {
+    const search = new URLSearchParams(address);
+    for (const [name, value] of Object.entries(parts))
+      if (value === undefined) search.delete(name);
+      else search.set(name, value);
+    void navigate({ pathname: `/range/${id}`, search: search.toString() }, { replace });
+  };
+  const choose = (wanted: Wanted) =>
+    go(
+      rider.id,
+      {
+        drill: wanted.drill,
+        course: wanted.course?.toString(),
+        step: isOn ? String(running.step) : undefined,
+      },
+      true,
+    );
+  const show = (_block: RunningBlock, up: UpNext) =>
+    go(up.riderId, {
+      drill: undefined,
+      course: undefined,
+      step: undefined,
+      ...(up.side !== undefined && { side: up.side }),
+    });
+  const up = upAfter(running, rider.id);
+  const side = sideOf(address.get('side'));
+  const activity = 'riding' in now ? now.riding : undefined;
+  return (
+    <RiderRange
+      of={{ ...of, drills }}
+      now={now}
+      turning={{
+        side: side ?? activity?.turn?.side ?? activity?.course?.firstTurn ?? 'LEFT',
+        onSide: (to) => go(rider.id, { side: to }, true),
+      }}
       lesson={lesson}
+      byPlan={isOn ? byPlan : undefined}
+      onChoose={choose}
       onUp={show}
-      next={up?.up.riderName}
-      onNext={() => (up === undefined ? go(after.riderId) : show(up.block, up.up))}
+      go={{
+        onRider: (id) => go(id, {}),
+        next: up?.up.riderName,
+        onNext: () => (up === undefined ? go(after, {}) : show(up.block, up.up)),
+      }}
     />
   );
 }
@@ -112,8 +156,7 @@ function NotReady() {
     <div className="m-6 max-w-xl">
       <h1 className="mb-3">Range</h1>
       <p>
-        Runs are logged here once the day has a course and riders.{' '}
-        <Link to={link('/today')}>Put them on the day.</Link>
+        Runs are logged here once the day has riders. <Link to={link('/today')}>Put them on the day.</Link>
       </p>
     </div>
   );

@@ -75,7 +75,7 @@ export function RunningBar(props: {
           {more ? 'Less' : 'Lesson'}
         </Button>
       </div>
-      {own === undefined &&
+      {(own === undefined || own.up.done >= own.up.of) &&
         running.on.map((block, i) => (
           <Turns key={i} block={block} riderId={props.riderId} onUp={(up) => props.onUp(block, up)} />
         ))}
@@ -167,7 +167,7 @@ function Clock(props: { running: Running; left: number; rest: string; paused: bo
   return (
     <p className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-3">
       <b className="text-[1.1rem]">{[...new Set(running.on.map(nameOf))].join(' and ')}</b>
-      <span className="whitespace-nowrap">
+      <span>
         <span
           role="timer"
           className={`figures text-[1.3rem] ${left < 0 ? 'text-brick' : ''}`}
@@ -205,7 +205,7 @@ function Turns(props: { block: RunningBlock; riderId: number; onUp: (up: UpNext)
           {second && `; then ${second.riderName}`}
         </span>
       </p>
-      {away && block.courseId !== undefined && (
+      {away && (
         <Button className="min-h-12 shrink-0" onClick={() => props.onUp(first)}>
           Show
         </Button>

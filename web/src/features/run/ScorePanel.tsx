@@ -8,7 +8,7 @@ import type { UpNext } from './running';
 /** What was measured of the next run, where its drill is marked by a length. */
 export function ScorePanel(props: {
   /** What the drill that is ridden is mastered by, where that is no count of clean runs. */
-  mark: UpNext['mark'];
+  mark: UpNext['mark'] | undefined;
   score: Score | undefined;
   onScore: (score: Score | undefined) => void;
 }) {

@@ -17,8 +17,8 @@ export function says(seen: Observed): boolean {
 
 /** How the next run was ridden, and where it went wrong: for those who want to say more than its faults. */
 export function SeenPanel(props: {
-  course: Course;
-  standsAt: number[];
+  /** Missing where what is ridden is ridden on none. */
+  on: { course: Course; sizes: number[] } | undefined;
   seen: Observed;
   onSeen: (seen: Observed) => void;
 }) {
@@ -54,7 +54,7 @@ export function SeenPanel(props: {
           </Choice>
         ))}
       </div>
-      <WherePlan course={props.course} standsAt={props.standsAt} mark={mark} onMark={at} />
+      {props.on && <WherePlan course={props.on.course} standsAt={props.on.sizes} mark={mark} onMark={at} />}
       <div className="grid grid-cols-4 items-center gap-2" role="group" aria-label="Off the cone by">
         <span className="text-sm text-soft">Off the cone by</span>
         {OFF.map((metres) => (

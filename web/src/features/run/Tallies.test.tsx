@@ -19,8 +19,8 @@ const run: ShownRun = {
   kept: 'device',
 };
 
-function tallies(runs: ShownRun[], earlier: 'known' | 'coming' | 'lost') {
-  render(<Tallies runs={runs} onRun={() => undefined} unscored={[]} earlier={earlier} />);
+function tallies(runs: ShownRun[], earlier: 'known' | 'coming' | 'lost', sided = true) {
+  render(<Tallies runs={runs} sided={sided} onRun={() => undefined} unscored={[]} earlier={earlier} />);
 }
 
 it('says that there is none where that is known', () => {
@@ -40,4 +40,11 @@ it('counts what this device has logged, whatever else there may be', () => {
   tallies([run], 'lost');
   expect(screen.getByLabelText('Left, clean of all: 1 / 1')).toBeDefined();
   expect(screen.getByLabelText('Right, clean of all: not known')).toBeDefined();
+});
+
+it('has one count where what is ridden has no side', () => {
+  const { side: _side, ...straight } = run;
+  tallies([straight, { ...straight, id: 'b', faults: ['FOOT'] }], 'known', false);
+  expect(screen.getByLabelText('Clean of all: 1 / 2')).toBeDefined();
+  expect(screen.queryByLabelText(/^Left/)).toBeNull();
 });

@@ -1,10 +1,14 @@
 import { Chevron } from '../../shared/ui';
 import { secondsText } from '../../shared/units';
 import { Outcome } from './marks';
+import type { Side } from './api';
 import type { ShownRun } from './outbox';
 
 /** How many runs stay in view. */
 const SHOWN = 5;
+
+/** What is known of runs beside those of this device that are still to be sent. */
+export type Earlier = keyof typeof NONE;
 
 /** What is said where there is none to show. */
 const NONE = {
@@ -16,12 +20,14 @@ const NONE = {
 /** The last runs as tallies, and the count to each side. */
 export function Tallies(props: {
   runs: ShownRun[];
+  /** Whether what is ridden has a side. */
+  sided: boolean;
   /** Called with one that is tapped, to be corrected. */
   onRun: (run: ShownRun) => void;
   /** Ids of the first at a new setting, which are not scored. */
   unscored: string[];
   /** What is known of runs beside those of this device that are still to be sent. */
-  earlier: keyof typeof NONE;
+  earlier: Earlier;
 }) {
   const { runs } = props;
   const last = runs.slice(-SHOWN);
@@ -30,7 +36,7 @@ export function Tallies(props: {
       aria-label="Last runs"
       className="flex min-h-13 items-center justify-between gap-3 border-y border-rule py-2"
     >
-      <Count side="LEFT" {...props} />
+      {props.sided ? <Count side="LEFT" {...props} /> : <Count side={undefined} {...props} />}
       {last.length === 0 ? (
         <span className="text-soft">{NONE[props.earlier]}</span>
       ) : (
@@ -46,7 +52,7 @@ export function Tallies(props: {
                 onClick={() => props.onRun(r)}
               >
                 <span className="sr-only">Correct:</span>
-                <Chevron side={r.side} size={10} />
+                {r.side !== undefined && <Chevron side={r.side} size={10} />}
                 <Outcome run={r} />
                 {r.seconds !== undefined && (
                   <span className="figures text-[0.8rem] text-soft">{secondsText(r.seconds)}</span>
@@ -56,23 +62,25 @@ export function Tallies(props: {
           ))}
         </ol>
       )}
-      <Count side="RIGHT" {...props} />
+      {props.sided && <Count side="RIGHT" {...props} />}
     </section>
   );
 }
 
-/** How many of a side's runs were clean; none is said of runs that are not known. */
-function Count(props: { side: ShownRun['side']; runs: ShownRun[]; earlier: keyof typeof NONE }) {
+/** How many of a side's runs, or of all, were clean; none is said of runs that are not known. */
+function Count(props: { side: Side | undefined; runs: ShownRun[]; earlier: Earlier }) {
   const { side } = props;
-  const those = props.runs.filter((r) => r.side === side && (r.sort ?? 'RUN') === 'RUN');
+  const those = props.runs.filter(
+    (r) => (side === undefined || r.side === side) && (r.sort ?? 'RUN') === 'RUN',
+  );
   const known = those.length > 0 || props.earlier === 'known';
   const count = `${those.filter((r) => r.faults.length === 0).length} / ${those.length}`;
   return (
     <span
       className={`figures flex items-center gap-1 whitespace-nowrap ${side === 'RIGHT' ? 'flex-row-reverse' : ''}`}
-      aria-label={`${side === 'LEFT' ? 'Left' : 'Right'}, clean of all: ${known ? count : 'not known'}`}
+      aria-label={`${side === undefined ? 'Clean' : side === 'LEFT' ? 'Left, clean' : 'Right, clean'} of all: ${known ? count : 'not known'}`}
     >
-      <Chevron side={side} /> {known ? count : '–'}
+      {side !== undefined && <Chevron side={side} />} {known ? count : '–'}
     </span>
   );
 }

@@ -1,5 +1,5 @@
-import { isSame, share } from '../standing';
-import { lengthText, usePreferences } from '../../shared/units';
+import { share } from '../standing';
+import { isSame, lengthText, usePreferences } from '../../shared/units';
 import type { RangeView } from './api';
 
 /** The rung to work on, where it is another than what is ridden and runs speak for it. */

@@ -6,7 +6,7 @@ import { usePreferences } from '../../shared/units';
 export type Run = Api<'RunResponse'>;
 export type RunRequest = Api<'RunRequest'>;
 export type Fault = RunRequest['faults'][number];
-export type Side = RunRequest['side'];
+export type Side = NonNullable<RunRequest['side']>;
 export type RangeView = Api<'RangeResponse'>;
 export type Score = NonNullable<RunRequest['score']>;
 export type Measured = Score['measured'];

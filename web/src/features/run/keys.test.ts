@@ -3,7 +3,7 @@ import { commandOf, stepped, toggled } from './keys';
 
 describe('keys on the range', () => {
   it('log, in either case', () => {
-    expect(commandOf(' ')).toEqual({ do: 'clean' });
+    expect(commandOf('0')).toEqual({ do: 'clean' });
     expect(commandOf('l')).toEqual({ do: 'fault', fault: 'LINE' });
     expect(commandOf('T')).toEqual({ do: 'fault', fault: 'STOPPED' });
     expect(commandOf('Enter')).toEqual({ do: 'log' });

@@ -1,6 +1,6 @@
+import { isSame } from '../../shared/units';
 import type { Fault, Side } from './api';
 import { FAULTS } from '../fault';
-import { isSame } from '../standing';
 
 /** What a key on the range asks for. */
 export type Command =
@@ -14,7 +14,8 @@ export type Command =
   | { do: 'timer' };
 
 const FIXED: Record<string, Command> = {
-  ' ': { do: 'clean' },
+  // No browser scrolls with it, and no fault is 0.
+  '0': { do: 'clean' },
   Enter: { do: 'log' },
   ArrowLeft: { do: 'side', side: 'LEFT' },
   ArrowRight: { do: 'side', side: 'RIGHT' },

@@ -1,7 +1,15 @@
 import type { RunRequest } from './api';
 
 /** Something done on this device that the server may not know yet. */
-export type Entry = { kind: 'log'; id: string; run: RunRequest } | { kind: 'undo'; id: string };
+export type Entry =
+  | {
+      kind: 'log';
+      id: string;
+      run: RunRequest;
+      /** What its drill is called, to be shown until the server has it. */
+      drillName?: string | undefined;
+    }
+  | { kind: 'undo'; id: string };
 
 /**
  * What waits, in the order it was done; what the server has stored since anything was read of it; and what it refused for
@@ -18,6 +26,8 @@ export const EMPTY: Outbox = { waiting: [], sent: [], refused: [] };
 /** A run as it was logged, wherever it is kept. */
 export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & {
   id: string;
+  /** What the drill was called; missing where it names none, and until the server has it. */
+  drillName?: string;
   /** As the server reckons it from the time; missing until it has. */
   speedMetresPerSecond?: number;
 };
@@ -48,29 +58,37 @@ export function shown(server: LoggedRun[], box: Outbox, belongs: (run: RunReques
       const { replaces, device: _device, ...run } = entry.run;
       const { at, taken } = take(replaces);
       const loggedAt = taken?.loggedAt ?? run.loggedAt;
-      if (belongs(entry.run)) runs.splice(at, 0, { ...run, loggedAt, id: entry.id, kept });
+      const { drillName } = entry;
+      if (belongs(entry.run))
+        runs.splice(at, 0, {
+          ...run,
+          ...(drillName !== undefined && { drillName }),
+          loggedAt,
+          id: entry.id,
+          kept,
+        });
     }
   }
   return runs;
 }
 
+/** Some of a run changed; what is given as undefined is left out of it. */
+export type Changes = { [K in keyof RunRequest]?: RunRequest[K] | undefined };
+
 /** A run as it is asked for again, with some of it changed: it takes the place of the one it corrects. */
-export function correction(
-  of: LoggedRun,
-  changes: Partial<RunRequest>,
-  device: string,
-  at: Date,
-): RunRequest {
-  const { dayId, riderId, machineId, courseId, side, settingMetres, faults } = of;
+export function correction(of: LoggedRun, changes: Changes, device: string, at: Date): RunRequest {
+  const { dayId, riderId, machineId, drillId, courseId, side, settingMetres, faults } = of;
   const { sort, seconds, minutes, laps, faultCounts, note, observed, score } = of;
-  return {
+  const before: RunRequest = {
     dayId,
     riderId,
     machineId,
-    courseId,
-    side,
-    settingMetres,
+    ...(drillId !== undefined && { drillId }),
+    ...(courseId !== undefined && { courseId }),
+    ...(side !== undefined && { side }),
+    ...(settingMetres !== undefined && { settingMetres }),
     faults,
+    loggedAt: at.toISOString(),
     ...(sort !== undefined && { sort }),
     ...(seconds !== undefined && { seconds }),
     ...(minutes !== undefined && { minutes }),
@@ -79,7 +97,10 @@ export function correction(
     ...(note !== undefined && { note }),
     ...(observed !== undefined && { observed }),
     ...(score !== undefined && { score }),
-    ...changes,
+  };
+  const left = Object.entries({ ...before, ...changes }).filter(([, value]) => value !== undefined);
+  return {
+    ...(Object.fromEntries(left) as unknown as RunRequest),
     loggedAt: at.toISOString(),
     replaces: of.id,
     device,

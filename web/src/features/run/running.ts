@@ -63,13 +63,13 @@ export function useRunning(dayId: number) {
   };
 }
 
-/** Whose turn a rider's is, where they have one in what is on: the block and what they ride in it. */
+/** A rider's part of what is on, also once all their turns are ridden: the block and what they ride in it. */
 export function turnOf(
   running: Running | undefined,
   riderId: number,
 ): { block: RunningBlock; up: UpNext } | undefined {
   for (const block of running?.on ?? []) {
-    const up = block.order.find((o) => o.riderId === riderId);
+    const up = [...block.order, ...block.done].find((o) => o.riderId === riderId);
     if (up !== undefined) return { block, up };
   }
   return undefined;

@@ -3,13 +3,19 @@ import { flushSync } from 'react-dom';
 import { usePreferences } from '../../shared/units';
 import { commandOf, type Command } from './keys';
 
-/** Whether a key belongs to what has the focus rather than to the range. With faults chosen Enter always logs them. */
+/** What takes keys of its own while it has the focus. */
+const TYPED_INTO =
+  'input, textarea, select, [contenteditable], [role=dialog], [role=slider], [role=tab], [role=radio]';
+
+/**
+ * Whether a key belongs to the browser, or to what has the focus, rather than to the range: it pages and scrolls, presses a
+ * button or follows a link. With faults chosen Enter always logs them.
+ */
 function taken(e: KeyboardEvent, faultsChosen: boolean): boolean {
-  if (e.ctrlKey || e.metaKey || e.altKey || e.repeat) return true;
-  if (!(e.target instanceof Element)) return false;
-  if (e.target.closest('input, textarea, select, [role=dialog]')) return true;
-  if (e.key === 'Enter' && faultsChosen) return false;
-  return (e.key === ' ' || e.key === 'Enter') && e.target.closest('button, a') !== null;
+  if (e.ctrlKey || e.metaKey || e.altKey || e.repeat || e.defaultPrevented) return true;
+  if (e.target instanceof Element && e.target.closest(TYPED_INTO)) return true;
+  if (e.key === 'Enter') return !faultsChosen;
+  return false;
 }
 
 /**

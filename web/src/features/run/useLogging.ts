@@ -9,10 +9,21 @@ import type { Held } from './Timer';
 import type { HeldOutbox } from './useOutbox';
 
 /** Whose runs are logged, and where. */
-export type Logged = Pick<RunRequest, 'dayId' | 'riderId' | 'courseId' | 'machineId' | 'side'>;
+export type Logged = Pick<RunRequest, 'dayId' | 'riderId' | 'machineId' | 'drillId' | 'courseId' | 'side'>;
 
-/** What is tapped until it is logged, and the logging: the next run takes with it what was noted beside its faults. */
-export function useLogging(of: Logged, setting: number | undefined, timer: Held, outbox: HeldOutbox) {
+export type HeldLogging = ReturnType<typeof useLogging>;
+
+/**
+ * What is tapped until it is logged, and the logging: the next run takes with it what was noted beside its faults.
+ *
+ * @param size at which a course is ridden, in metres; undefined while that is not known, none without a course
+ */
+export function useLogging(
+  of: Logged & { drillName: string | undefined },
+  size: number | 'none' | undefined,
+  timer: Held,
+  outbox: HeldOutbox,
+) {
   const say = useSay();
   const [faults, setFaults] = useState<Fault[]>([]);
   const [note, setNote] = useState('');
@@ -21,16 +32,17 @@ export function useLogging(of: Logged, setting: number | undefined, timer: Held,
   const [dropped, setDropped] = useState<LoggedRun>();
 
   const logAll = (entries: { faults: Fault[]; detail?: Detail }[]) => {
-    if (setting === undefined) {
+    if (size === undefined) {
       say.failed(new Error('Not logged: say first which of the settings that stand is ridden.'));
       return;
     }
     const now = Date.now();
+    const { drillName, ...logged } = of;
     entries.forEach((entry, i) => {
       const id = crypto.randomUUID();
       const run = {
-        ...of,
-        settingMetres: setting,
+        ...logged,
+        ...(size !== 'none' && { settingMetres: size }),
         faults: entry.faults,
         // One after another, also where several are logged at once.
         loggedAt: new Date(now + i).toISOString(),
@@ -40,8 +52,9 @@ export function useLogging(of: Logged, setting: number | undefined, timer: Held,
         ...(i === 0 && says(seen) && { observed: seen }),
         ...(i === 0 && score !== undefined && { score }),
       };
-      outbox.add({ kind: 'log', id, run: { ...run, device: deviceName() } });
-      setDropped(entry.faults.includes('DROP') ? { ...run, id } : undefined);
+      outbox.add({ kind: 'log', id, run: { ...run, device: deviceName() }, drillName });
+      const named = { ...run, ...(drillName !== undefined && { drillName }), id };
+      setDropped(entry.faults.includes('DROP') ? named : undefined);
     });
     timer.clear();
     setNote('');

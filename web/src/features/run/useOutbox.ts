@@ -3,8 +3,8 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { deviceName } from '../../shared/device';
 import { countKept, Problem, readRunsAnew } from '../../shared/http';
 import { useSay } from '../../shared/ui';
-import { putRun, withdrawRun, type RunRequest } from './api';
-import { correction, EMPTY, type Entry, type LoggedRun, type Outbox } from './outbox';
+import { putRun, withdrawRun } from './api';
+import { correction, EMPTY, type Changes, type Entry, type LoggedRun, type Outbox } from './outbox';
 import {
   dismissRefused,
   firstWaiting,
@@ -51,7 +51,7 @@ export interface HeldOutbox {
   reached: boolean;
   add: (entry: Entry) => void;
   /** Puts a run in the place of another that says the same but for what is given, and says its id. */
-  correct: (run: LoggedRun, changes: Partial<RunRequest>) => string;
+  correct: (run: LoggedRun, changes: Changes, drillName?: string) => string;
   dismiss: () => void;
 }
 
@@ -137,9 +137,9 @@ export function useOutbox(): HeldOutbox {
   const dismiss = () => {
     dismissRefused().then(look).catch(say.failed);
   };
-  const correct = (run: LoggedRun, changes: Partial<RunRequest>) => {
+  const correct = (run: LoggedRun, changes: Changes, drillName = run.drillName) => {
     const id = crypto.randomUUID();
-    add({ kind: 'log', id, run: correction(run, changes, deviceName(), new Date()) });
+    add({ kind: 'log', id, run: correction(run, changes, deviceName(), new Date()), drillName });
     return id;
   };
   return { box, keeping: !read || putting > 0, reached, add, correct, dismiss };

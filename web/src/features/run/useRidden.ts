@@ -1,5 +1,6 @@
+import { isSame } from '../../shared/units';
 import { useState } from 'react';
-import { isSame } from '../standing';
+
 import { keep, readKept } from '../../shared/kept';
 
 /**

@@ -1,5 +1,5 @@
-import { lengthText, usePreferences } from '../../shared/units';
-import { isSame, letterOf } from './model';
+import { isSame, lengthText, usePreferences } from '../../shared/units';
+import { letterOf } from './model';
 
 /** One of the settings that stand, with its letter where there are several. */
 export function Setting({ metres, of }: { metres: number; of: number[] }) {

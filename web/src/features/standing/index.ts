@@ -1,5 +1,5 @@
 export { useStandingOf, type RiderOnIt } from './api';
-export { isSame, letterOf, moved, saidAt } from './model';
+export { letterOf, moved, saidAt } from './model';
 export { useWhatStands, type WhatStands } from './useWhatStands';
 export { Untold } from './Untold';
 export { Setting } from './Setting';

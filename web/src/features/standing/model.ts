@@ -1,7 +1,5 @@
 import type { Day } from '../day';
-
-/** Sizes that differ by less are one, in metres: as the core has it (course/Sizes). */
-const SAME = 0.005;
+import { isSame } from '../../shared/units';
 
 /** The settings a course of a day was said to stand at, in metres, the widest first; none where it stands as it is set. */
 export function saidAt(day: Day | undefined, courseId: number): number[] {
@@ -18,11 +16,6 @@ export function standingAt(day: Day, courseId: number, metres: number[]): Day['s
 export function moved(settings: number[], from: number, to: number): number[] {
   const rest = settings.filter((s) => !isSame(s, from) && !isSame(s, to));
   return [...rest, to].toSorted((a, b) => b - a);
-}
-
-/** Whether two settings are the same rung. */
-export function isSame(a: number, b: number): boolean {
-  return Math.abs(a - b) < SAME;
 }
 
 /** The letter that cones of a setting carry, by its place: a, b, c. */

@@ -1,2 +1,3 @@
 export * from './format';
 export { PreferencesProvider, readsFeet, usePreferences, type Preferences } from './preferences';
+export { isSame } from './sizes';

@@ -8,6 +8,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import wrenlane.course.Course;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
@@ -85,6 +89,55 @@ public record Drill(
      */
     public PassMark passAgain(boolean onAnother) {
         return onAnother && stage == Stage.FIND_THE_ZONE ? pass.forANewMachine() : pass;
+    }
+
+    /**
+     * What is wrong with a run of it.
+     *
+     * @param kind id of the kind of course it was ridden on; missing where on none
+     * @param side turned to; missing where it has none
+     */
+    public List<Finding> checkRun(Optional<String> kind, Optional<Side> side) {
+        Checks checks = new Checks();
+        if (course.isEmpty() && kind.isPresent()) {
+            checks.add("drill-without-course", "courseId", "“%s” is ridden without a course.".formatted(name));
+        }
+        if (course.isPresent() && kind.isEmpty()) {
+            checks.add(
+                    "drill-needs-course", "courseId", "“%s” is ridden on a course. Choose which one.".formatted(name));
+        }
+        if (course.filter(c -> !kind.map(c.kind()::equals).orElse(true)).isPresent()) {
+            checks.add(
+                    "drill-on-another-course",
+                    "drillId",
+                    "“%s” is not ridden on this kind of course. Choose another drill, or another course."
+                            .formatted(name));
+        }
+        boolean isOneSided = riding.sides() == DrillRiding.Sides.EACH;
+        if (isOneSided && side.isEmpty()) {
+            checks.add("side-missing", "side", "“%s” is ridden to one side at a time. Say which.".formatted(name));
+        }
+        if (kind.isEmpty() && !isOneSided && side.isPresent()) {
+            checks.add("no-side", "side", "“%s” has no side.".formatted(name));
+        }
+        return checks.findings();
+    }
+
+    /**
+     * Whether a run counts for it: one that names it; and, on its own kind of course, one that names no drill or another that
+     * such a course is for.
+     *
+     * @param named the drill the run names; missing where it names none
+     * @param on the course it was ridden on, as it was set then; missing where on none
+     */
+    public boolean counts(Optional<Drill> named, Optional<Course> on) {
+        boolean suits = course.map(c -> on.filter(c::suits).isPresent()).orElse(on.isEmpty());
+        boolean isNamed = named.filter(d -> d.id().equals(id)).isPresent();
+        return suits && (isNamed || (isPlain() && named.map(Drill::isPlain).orElse(true)));
+    }
+
+    private boolean isPlain() {
+        return course.filter(DrillCourse::plain).isPresent();
     }
 
     /** All that changes it under a way of teaching; what the school says comes last and so wins. */

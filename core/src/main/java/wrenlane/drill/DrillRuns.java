@@ -1,12 +1,12 @@
 package wrenlane.drill;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wrenlane.course.Course;
 import wrenlane.machine.Side;
 import wrenlane.run.RunDetail;
-import wrenlane.run.RunRecord;
 import wrenlane.run.Score;
 
 /** What runs on a drill's course say about the drill. */
@@ -19,10 +19,26 @@ public final class DrillRuns {
     /**
      * An entry in the log that counts for a drill.
      *
-     * @param course as it was set then
+     * @param side turned to; missing where it has none
+     * @param tightness of the size ridden, on its machine; missing without a course, and on kinds ridden straight on
+     * @param clean whether nothing went wrong
+     * @param course as it was set then; missing where it was ridden on none
      * @param detail what was timed or measured of it
      */
-    public record Ridden(RunRecord run, Course course, RunDetail detail) {}
+    public record Ridden(
+            Optional<Side> side,
+            Optional<Double> tightness,
+            boolean clean,
+            Optional<Course> course,
+            RunDetail detail) {}
+
+    /**
+     * How far a rider is from a pass mark.
+     *
+     * @param good of those looked at, to the weaker side where sides are ridden one at a time
+     * @param looked how many are looked at, at most as many as the mark asks for
+     */
+    public record Progress(int good, int looked) {}
 
     /**
      * Whether the pass mark is met: k of the last n, at its rung or tighter, on both sides where they are ridden one at a
@@ -32,17 +48,25 @@ public final class DrillRuns {
      * @param ridden on the drill's course, oldest first
      */
     public static boolean meet(PassMark pass, DrillRiding.Sides sides, List<Ridden> ridden) {
+        return progress(pass, sides, ridden).good() >= pass.clean();
+    }
+
+    /** How far it is from being met, as {@link #meet} looks at it. */
+    public static Progress progress(PassMark pass, DrillRiding.Sides sides, List<Ridden> ridden) {
         List<Ridden> counting = ridden.stream()
-                .filter(r -> counts(pass, r) && tightEnough(pass, r.run()))
+                .filter(r -> counts(pass, r) && tightEnough(pass, r))
                 .toList();
-        return sides == DrillRiding.Sides.EACH
-                ? Arrays.stream(Side.values())
-                        .allMatch(side -> enough(
-                                pass,
-                                counting.stream()
-                                        .filter(r -> r.run().side() == side)
-                                        .toList()))
-                : enough(pass, counting);
+        if (sides != DrillRiding.Sides.EACH) {
+            return latest(pass, counting);
+        }
+        return Arrays.stream(Side.values())
+                .map(side -> latest(
+                        pass,
+                        counting.stream()
+                                .filter(r -> r.side().filter(s -> s == side).isPresent())
+                                .toList()))
+                .min(Comparator.comparingInt(Progress::good))
+                .orElseThrow();
     }
 
     private static boolean counts(PassMark pass, Ridden ridden) {
@@ -51,23 +75,21 @@ public final class DrillRuns {
                 : score(pass.measure(), ridden).isPresent();
     }
 
-    private static boolean tightEnough(PassMark pass, RunRecord run) {
+    private static boolean tightEnough(PassMark pass, Ridden ridden) {
         return pass.tightness().isEmpty()
-                || run.tightness().isEmpty()
-                || run.tightness().get() <= pass.tightness().get() + ROUNDING;
+                || ridden.tightness().isEmpty()
+                || ridden.tightness().get() <= pass.tightness().get() + ROUNDING;
     }
 
-    private static boolean enough(PassMark pass, List<Ridden> ridden) {
-        return ridden.subList(Math.max(0, ridden.size() - pass.of()), ridden.size()).stream()
-                        .filter(r -> isGood(pass, r))
-                        .count()
-                >= pass.clean();
+    private static Progress latest(PassMark pass, List<Ridden> ridden) {
+        List<Ridden> latest = ridden.subList(Math.max(0, ridden.size() - pass.of()), ridden.size());
+        return new Progress((int) latest.stream().filter(r -> isGood(pass, r)).count(), latest.size());
     }
 
     private static boolean isGood(PassMark pass, Ridden ridden) {
         boolean reached = pass.target().isEmpty()
                 || score(pass.measure(), ridden).filter(pass::reachedBy).isPresent();
-        return ridden.run().clean() && reached;
+        return ridden.clean() && reached;
     }
 
     /**
@@ -79,16 +101,7 @@ public final class DrillRuns {
         return switch (measure) {
             case CLEAN_RUNS -> Optional.empty();
             case TIME_SECONDS ->
-                detail.seconds()
-                        .flatMap(seconds -> ridden.course()
-                                .kind()
-                                .timedLength()
-                                .map(length -> seconds
-                                        * length.standard()
-                                        / ridden.course()
-                                                .settings()
-                                                .length(length)
-                                                .metres()));
+                detail.seconds().flatMap(seconds -> ridden.course().flatMap(course -> usual(seconds, course)));
             case SPELL_MINUTES -> detail.minutes();
             case PLANK_METRES, LEVER_METRES, CIRCLE_METRES ->
                 detail.score()
@@ -97,5 +110,14 @@ public final class DrillRuns {
                                 .isPresent())
                         .map(Score::metres);
         };
+    }
+
+    /** The time over a course as long as is usual, ridden as fast. */
+    private static Optional<Double> usual(double seconds, Course course) {
+        return course.kind()
+                .timedLength()
+                .map(length -> seconds
+                        * length.standard()
+                        / course.settings().length(length).metres());
     }
 }

@@ -75,8 +75,8 @@ public record LessonReview(boolean over, Optional<Ends> ends, List<Part> station
     /**
      * Holds what was logged against what was planned.
      *
-     * @param lesson as it was begun; missing where it was not. Turns in the open are left out, since nothing is
-     *     logged there, and those of riders who were away
+     * @param lesson as it was begun; missing where it was not. Turns of riders who were away are left out, and those in the
+     *     open where nothing was logged there
      * @param over whether the lesson has ended, or was put away
      * @param log of the day, in any order
      */
@@ -87,9 +87,10 @@ public record LessonReview(boolean over, Optional<Ends> ends, List<Part> station
         Set<String> away = lesson.map(RunningLesson::away).orElse(Set.of());
         Map<String, Integer> ofStation = new LinkedHashMap<>();
         Map<String, Integer> ofRider = new LinkedHashMap<>();
+        boolean logsOpen = entries.stream().anyMatch(e -> e.station().equals(Station.OPEN));
         for (Block block : blocks) {
             block.station()
-                    .filter(s -> !s.equals(Station.OPEN))
+                    .filter(s -> logsOpen || !s.equals(Station.OPEN))
                     .ifPresent(station -> block.turns().stream()
                             .filter(turn -> !away.contains(turn.rider()))
                             .forEach(turn -> {

@@ -258,10 +258,16 @@ public record RunningLesson(
     /**
      * A run as far as the order asks.
      *
-     * @param station it was ridden at
+     * @param station it was ridden at; {@link Station#OPEN} without a course
+     * @param drill id of the drill it names; missing where it names none
+     * @param side turned to; missing where it has none
      * @param at when it was logged
      */
-    public record Ridden(String rider, String station, Side side, Instant at) {}
+    public record Ridden(String rider, String station, Optional<String> drill, Optional<Side> side, Instant at) {
+        boolean isOf(RiderTask task) {
+            return drill.map(task.drillId()::equals).orElse(true);
+        }
+    }
 
     /**
      * Somebody who has turns left in a block.
@@ -279,26 +285,34 @@ public record RunningLesson(
      * alternates sides, beginning on the weak one, as far as the plan has runs to both.
      *
      * @param block one of those that are on
-     * @param ridden runs of the day, in any order; those of this step and station count
+     * @param ridden runs of the day, in any order; those of this step and station, and of the drill ridden there, count
      * @return everybody with turns left, the next first; empty when all is ridden
      */
     public List<Up> order(Block block, List<Ridden> ridden) {
+        return turns(block, ridden).stream().filter(up -> up.done() < up.of()).toList();
+    }
+
+    /** The same with those who have no turns left. */
+    public List<Up> turns(Block block, List<Ridden> ridden) {
         List<Ridden> here = ridden.stream()
                 .filter(r -> !r.at().isBefore(since))
                 .filter(r -> block.station().filter(r.station()::equals).isPresent())
                 .toList();
         return block.turns().stream()
                 .filter(t -> !away.contains(t.rider()))
-                .sorted(Comparator.comparing(t -> lastTurn(t.rider(), here)))
-                .map(t -> up(
-                        t,
-                        here.stream().filter(r -> r.rider().equals(t.rider())).toList()))
-                .filter(up -> up.done() < up.of())
+                .sorted(Comparator.comparing(t -> lastTurn(t.rider(), own(t, here))))
+                .map(t -> up(t, own(t, here)))
                 .toList();
     }
 
-    private Instant lastTurn(String rider, List<Ridden> here) {
-        return Stream.concat(here.stream().filter(r -> r.rider().equals(rider)).map(Ridden::at), passes(rider))
+    private static List<Ridden> own(Turn turn, List<Ridden> here) {
+        return here.stream()
+                .filter(r -> r.rider().equals(turn.rider()) && r.isOf(turn.task()))
+                .toList();
+    }
+
+    private Instant lastTurn(String rider, List<Ridden> own) {
+        return Stream.concat(own.stream().map(Ridden::at), passes(rider))
                 .max(Comparator.naturalOrder())
                 .orElse(Instant.MIN);
     }
@@ -316,7 +330,9 @@ public record RunningLesson(
     private static Side side(Turn turn, List<Ridden> own) {
         Side first = turn.task().weakSide().orElse(Side.LEFT);
         Side second = first.opposite();
-        int doneFirst = (int) own.stream().filter(r -> r.side() == first).count();
+        int doneFirst = (int) own.stream()
+                .filter(r -> r.side().filter(s -> s == first).isPresent())
+                .count();
         int doneSecond = own.size() - doneFirst;
         boolean firstDone = doneFirst >= turn.runsTo(first);
         boolean secondDone = doneSecond >= turn.runsTo(second);

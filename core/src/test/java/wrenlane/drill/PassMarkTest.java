@@ -82,7 +82,7 @@ class PassMarkTest {
 
     private static Ridden ridden(Side side, double tightness, Set<Fault> faults, Course course, RunDetail detail) {
         RunRecord run = new RunRecord(side, 6, Optional.of(tightness), faults, Instant.EPOCH);
-        return new Ridden(run, course, detail);
+        return new Ridden(Optional.of(run.side()), run.tightness(), run.clean(), Optional.of(course), detail);
     }
 
     private static RunDetail detail(RunSort sort, Optional<Double> seconds, Optional<Double> minutes, Score... score) {

@@ -51,8 +51,7 @@ class MoveMomentTest {
 
     @Test
     void isNowOnceTheOthersHaveRidden() {
-        List<Ridden> both =
-                List.of(new Ridden("ben", "1", Side.LEFT, at(2)), new Ridden("ben", "1", Side.RIGHT, at(4)));
+        List<Ridden> both = List.of(ridden("ben", "1", Side.LEFT, at(2)), ridden("ben", "1", Side.RIGHT, at(4)));
         MoveMoment moment = MoveMoment.during(lesson(), "1", List.of(7.2), "ada", both, at(6));
         assertThat(moment.others()).isEmpty();
         assertThat(moment.after()).contains(Duration.ZERO);
@@ -88,5 +87,9 @@ class MoveMomentTest {
         assertThat(said(MoveMoment.without(List.of("ada", "ben", "cy"))))
                 .isEqualTo("Ada, Ben and Cy rode what stands today: ask, or move them at the next rest.");
         assertThat(said(MoveMoment.without(List.of()))).contains("before the next turn");
+    }
+
+    private static Ridden ridden(String rider, String station, Side side, Instant at) {
+        return new Ridden(rider, station, Optional.empty(), Optional.of(side), at);
     }
 }

@@ -194,7 +194,7 @@ class RunningLessonTest {
         for (double minute = 11; !lesson.order(BOX, ridden).isEmpty(); minute++) {
             Up up = lesson.order(BOX, ridden).get(0);
             seen.add(up.rider() + " " + up.side().orElseThrow());
-            ridden.add(new Ridden(up.rider(), "1", up.side().orElseThrow(), at(minute)));
+            ridden.add(ridden(up.rider(), "1", up.side().orElseThrow(), at(minute)));
         }
         assertThat(seen)
                 .containsExactly("ada RIGHT", "ben LEFT", "cy LEFT", "ada LEFT", "ben RIGHT", "cy RIGHT", "ada RIGHT");
@@ -203,8 +203,7 @@ class RunningLessonTest {
     @Test
     void onlyRunsOfThisStepAndStationCount() {
         RunningLesson lesson = begun().onward(at(10));
-        List<Ridden> ridden =
-                List.of(new Ridden("ada", "1", Side.LEFT, at(9)), new Ridden("ada", "2", Side.LEFT, at(12)));
+        List<Ridden> ridden = List.of(ridden("ada", "1", Side.LEFT, at(9)), ridden("ada", "2", Side.LEFT, at(12)));
         assertThat(lesson.order(BOX, ridden).get(0).done()).isZero();
     }
 
@@ -214,11 +213,11 @@ class RunningLessonTest {
         assertThat(riders(lesson.pass("ada", at(11)).order(BOX, List.of()))).containsExactly("ben", "cy", "ada");
         assertThat(riders(lesson.withAway("ben", true).order(BOX, List.of()))).containsExactly("ada", "cy");
         // Back after the others have ridden once each, ben is next once, and then one among them.
-        List<Ridden> ridden = new ArrayList<>(
-                List.of(new Ridden("ada", "1", Side.RIGHT, at(11)), new Ridden("cy", "1", Side.LEFT, at(12))));
+        List<Ridden> ridden =
+                new ArrayList<>(List.of(ridden("ada", "1", Side.RIGHT, at(11)), ridden("cy", "1", Side.LEFT, at(12))));
         RunningLesson back = lesson.withAway("ben", true).withAway("ben", false);
         assertThat(riders(back.order(BOX, ridden))).containsExactly("ben", "ada", "cy");
-        ridden.add(new Ridden("ben", "1", Side.LEFT, at(13)));
+        ridden.add(ridden("ben", "1", Side.LEFT, at(13)));
         assertThat(riders(back.order(BOX, ridden))).containsExactly("ada", "cy", "ben");
         // The next step counts anew.
         assertThat(lesson.pass("ada", at(11)).onward(at(30)).passed()).isEmpty();
@@ -233,7 +232,7 @@ class RunningLessonTest {
             List<Ridden> ridden = new ArrayList<>();
             for (int i = 0; i < 7; i++) {
                 Up up = lesson.order(BOX, ridden).get(0);
-                ridden.add(new Ridden(up.rider(), "1", random.nextBoolean() ? Side.LEFT : Side.RIGHT, at(11 + i)));
+                ridden.add(ridden(up.rider(), "1", random.nextBoolean() ? Side.LEFT : Side.RIGHT, at(11 + i)));
                 IntSummaryStatistics done =
                         lesson.order(BOX, ridden).stream().mapToInt(Up::done).summaryStatistics();
                 assertThat(done.getCount() == 0 || done.getMax() - done.getMin() <= 1)
@@ -250,5 +249,9 @@ class RunningLessonTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new RunningLesson(ORDER, NINE, 5, NINE, Optional.empty(), Set.of(), List.of()))
                 .hasMessageContaining("between 0 and 4");
+    }
+
+    private static Ridden ridden(String rider, String station, Side side, Instant at) {
+        return new Ridden(rider, station, Optional.empty(), Optional.of(side), at);
     }
 }

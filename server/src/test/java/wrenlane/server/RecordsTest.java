@@ -32,7 +32,7 @@ class RecordsTest {
         assertThat(kept.get("days").asInt()).isPositive();
 
         JsonNode file = APP.get("/api/riders/" + rider + "/records.json").body();
-        assertThat(file.get("format").asString()).isEqualTo("wren-lane-rider/1");
+        assertThat(file.get("format").asString()).isEqualTo("wren-lane-rider/2");
         assertThat(file.get("runs").size()).isEqualTo(kept.get("runs").asInt());
         assertThat(file.at("/rider/name").asString()).isEqualTo(name);
         assertThat(StreamSupport.stream(file.get("runs").spliterator(), false))

@@ -122,7 +122,7 @@ class RunFilesTest {
         assertThat(seen.get("already").asInt()).isEqualTo(runsKept());
         JsonNode json =
                 JSON.readTree(APP.get("/api/runs.json?riderId=" + riderId).raw().body());
-        assertThat(json.get("format").asString()).isEqualTo("wren-lane-runs/1");
+        assertThat(json.get("format").asString()).isEqualTo("wren-lane-runs/2");
         assertThat(json.get("runs").size()).isEqualTo(runsKept());
         assertThat(StreamSupport.stream(json.get("runs").spliterator(), false))
                 .anyMatch(run -> run.get("rider").asString().equals(rider)
@@ -256,12 +256,16 @@ class RunFilesTest {
     @Test
     void theSchemaKnowsWhatGoesOut() throws IOException {
         APP.post("/api/run-files", table(good("2026-05-18")));
-        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(Path.of("../docs/formats/wren-lane-runs-1.schema.json")), InputFormat.JSON);
+        Schema schema = schemaOf(Path.of("../docs/formats/wren-lane-runs-2.schema.json"));
         JsonNode out =
                 JSON.readTree(APP.get("/api/runs.json?riderId=" + riderId).raw().body());
         assertThat(schema.validate(out)).isEmpty();
-        assertThat(schema.validate(JSON.readTree("{\"format\": \"wren-lane-runs/1\", \"runs\": [{}]}")))
+        assertThat(schema.validate(JSON.readTree("{\"format\": \"wren-lane-runs/2\", \"runs\": [{}]}")))
                 .isNotEmpty();
+    }
+
+    static Schema schemaOf(Path file) throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(file), InputFormat.JSON);
     }
 }

@@ -2,6 +2,9 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,10 +13,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.RunningApp.Answer;
 
 /** The demo's lesson is given: step by step, rider by rider, the same on every device. */
@@ -61,6 +67,53 @@ class RunningLessonTest {
     void putAway() {
         JsonNode running = APP.get(path()).body();
         act("PUT_AWAY", running.get("step").asInt());
+    }
+
+    /** The normal case in a school: two riders take turns on one machine. */
+    @Test
+    void twoRidersOnOneMachineBeginALesson() throws IOException {
+        JsonNode day = APP.get("/api/days").body().get(0);
+        String dayPath = "/api/days/" + day.get("id").asLong();
+        List<Map<String, Object>> riders = new ArrayList<>();
+        long shared = day.at("/riders/0/machineId").asLong();
+        day.get("riders")
+                .forEach(
+                        pair -> riders.add(Map.of("riderId", pair.get("riderId").asLong(), "machineId", shared)));
+        Map<String, Object> changed = new HashMap<>();
+        List.of("date", "title", "yardId", "courseIds", "stands", "standsAt")
+                .forEach(field -> changed.put(field, day.get(field)));
+        changed.put("riders", riders);
+        assertThat(APP.put(dayPath, changed).status()).isEqualTo(200);
+        try {
+            JsonNode running = onACourse();
+            assertThat(running.at("/on/0/order").size()).isGreaterThan(1);
+            Set<String> machines = new HashSet<>();
+            running.at("/on/0/order")
+                    .forEach(up -> machines.add(up.get("machineName").asString()));
+            assertThat(machines).hasSize(1);
+            for (String of : readOfADay()) {
+                assertThat(APP.get(dayPath + of).status()).as(of).isLessThan(500);
+            }
+        } finally {
+            changed.put("riders", day.get("riders"));
+            assertThat(APP.put(dayPath, changed).status()).isEqualTo(200);
+        }
+    }
+
+    /** All that can be read of a day, as the API's description has it. */
+    private static List<String> readOfADay() throws IOException {
+        JsonNode paths = JsonMapper.shared()
+                .readTree(Files.readString(Path.of("openapi.json")))
+                .get("paths");
+        List<String> ends = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> path : paths.properties()) {
+            Matcher ofADay = Pattern.compile("/api/days/\\{\\w+}([^{]*)").matcher(path.getKey());
+            if (ofADay.matches() && path.getValue().has("get")) {
+                ends.add(ofADay.group(1));
+            }
+        }
+        assertThat(ends).hasSizeGreaterThan(8);
+        return ends;
     }
 
     @Test

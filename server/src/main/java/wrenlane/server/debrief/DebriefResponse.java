@@ -66,6 +66,7 @@ public record DebriefResponse(
      * @param better what went well
      * @param holdsBack what does not yet
      * @param next what comes next
+     * @param drills ridden without a course
      * @param homework short practices alone; empty where the rider has no run or machine
      * @param own what the instructor said instead; empty text where nothing
      */
@@ -79,6 +80,17 @@ public record DebriefResponse(
             Said better,
             Said holdsBack,
             Said next,
+            List<DrillCount> drills,
             List<Homework> homework,
             DebriefText own) {}
+
+    /**
+     * What was logged of one drill.
+     *
+     * @param entries runs and timed rides
+     * @param clean of them
+     * @param minutes of timed rides; missing where none was timed
+     */
+    public record DrillCount(
+            String name, int entries, int clean, @Nullable Double minutes) {}
 }

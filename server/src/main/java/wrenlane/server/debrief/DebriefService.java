@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,12 +19,15 @@ import wrenlane.finding.TypedText;
 import wrenlane.lesson.LessonReview;
 import wrenlane.lesson.LessonReview.Ends;
 import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.Station;
 import wrenlane.run.Fault;
+import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.debrief.DebriefResponse.DrillCount;
 import wrenlane.server.debrief.DebriefResponse.Review;
 import wrenlane.server.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
@@ -100,7 +104,7 @@ public class DebriefService {
                 Rank.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<RiderDebrief>) () ->
-                                told(r, r.day().map(day -> progress.facts(day, system)), read.catalogue()))
+                                told(read, r, r.day().map(day -> progress.facts(day, system))))
                         .toList());
         List<RunResponse> counted =
                 read.runs().stream().filter(r -> r.sort().scored()).toList();
@@ -157,7 +161,9 @@ public class DebriefService {
                 read.begun(),
                 read.over(),
                 read.runs().stream().map(DebriefService::entry).toList());
-        UnaryOperator<String> station = id -> read.courseNames().getOrDefault(id, "a course no longer here");
+        UnaryOperator<String> station = id -> id.equals(Station.OPEN)
+                ? "Open ground"
+                : read.courseNames().getOrDefault(id, "a course no longer here");
         UnaryOperator<String> rider = id -> read.riderNames().getOrDefault(id, "somebody no longer here");
         return new Review(
                 read.begun().isPresent(),
@@ -173,7 +179,7 @@ public class DebriefService {
         boolean scored = run.sort().scored();
         return new LessonReview.Entry(
                 String.valueOf(run.riderId()),
-                String.valueOf(run.courseId()),
+                RunningService.stationOf(run),
                 run.loggedAt(),
                 scored,
                 scored && run.faults().isEmpty(),
@@ -187,7 +193,29 @@ public class DebriefService {
                 .toList();
     }
 
-    private static RiderDebrief told(ReadRider read, Optional<DayFacts> facts, Catalogue catalogue) {
+    /** Drills a rider rode on no course, in the order they came first. */
+    private static List<DrillCount> drills(List<RunResponse> runs, long riderId) {
+        Map<String, List<RunResponse>> byDrill = new LinkedHashMap<>();
+        runs.stream()
+                .filter(r -> r.riderId() == riderId && r.courseId() == null && r.sort() != RunSort.BROKEN_OFF)
+                .forEach(r -> byDrill.computeIfAbsent(String.valueOf(r.drillName()), name -> new ArrayList<>())
+                        .add(r));
+        return byDrill.entrySet().stream()
+                .map(e -> count(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static DrillCount count(String name, List<RunResponse> of) {
+        List<Double> minutes =
+                of.stream().flatMap(r -> r.detail().minutes().stream()).toList();
+        return new DrillCount(
+                name,
+                of.size(),
+                (int) of.stream().filter(r -> r.faults().isEmpty()).count(),
+                minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
+    }
+
+    private static RiderDebrief told(Read all, ReadRider read, Optional<DayFacts> facts) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
                 read.rider().id(),
@@ -199,7 +227,8 @@ public class DebriefService {
                 debrief.better(),
                 debrief.holdsBack(),
                 debrief.next(),
-                facts.map(f -> homework(read, f, catalogue)).orElse(List.of()),
+                drills(all.runs(), read.rider().id()),
+                facts.map(f -> homework(read, f, all.catalogue())).orElse(List.of()),
                 read.own());
     }
 

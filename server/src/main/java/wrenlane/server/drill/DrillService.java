@@ -20,11 +20,12 @@ import wrenlane.server.drill.StoredDrill.Origin;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.RefusedException;
+import wrenlane.server.run.RunDrills;
 import wrenlane.server.storage.Storage;
 
 /** The catalogue as it holds here: the shipped drills with what was changed, and those that were made here. */
 @Service
-public class DrillService {
+public class DrillService implements RunDrills {
     private final DrillMapper mapper;
     private final ShippedDrills shipped;
     private final Storage storage;
@@ -33,6 +34,11 @@ public class DrillService {
         this.mapper = mapper;
         this.shipped = shipped;
         this.storage = storage;
+    }
+
+    @Override
+    public Optional<Drill> drill(String id) {
+        return stored(id, mapper.find(id).orElse(null)).map(StoredDrill::drill);
     }
 
     /** Every drill, those left out among them. */

@@ -4,11 +4,13 @@ import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -17,15 +19,34 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RiderDrillController {
     private final RiderDrillService service;
+    private final DrillsOfDayService ofDay;
 
-    RiderDrillController(RiderDrillService service) {
+    RiderDrillController(RiderDrillService service, DrillsOfDayService ofDay) {
         this.service = service;
+        this.ofDay = ofDay;
     }
 
     /** The standing of several riders, each on the machine ridden. */
     @PostMapping("/drill-standings")
     List<RiderDrills> drillStandings(@Valid @RequestBody StandingsRequest request) {
         return service.standings(request);
+    }
+
+    /** Drills a rider can ride on a day on a machine, on its courses and on none, in the order of the stages. */
+    @GetMapping("/days/{dayId}/riders/{riderId}/drills")
+    List<DrillOfDay> listDrillsOfDay(
+            @PathVariable long dayId, @PathVariable long riderId, @RequestParam long machineId) {
+        return ofDay.of(dayId, riderId, machineId);
+    }
+
+    /** What the range asks of one rider on a drill without a course: its runs of the day, and how far it is mastered. */
+    @GetMapping("/days/{dayId}/riders/{riderId}/drills/{drillId}/range")
+    DrillRange getDrillRange(
+            @PathVariable long dayId,
+            @PathVariable long riderId,
+            @PathVariable String drillId,
+            @RequestParam long machineId) {
+        return service.onRange(dayId, riderId, machineId, drillId);
     }
 
     /** Notes that a rider has shown a drill on a machine. */

@@ -12,6 +12,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.drill.Catalogue;
@@ -25,6 +27,7 @@ import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.School;
 import wrenlane.server.course.CourseTightness;
@@ -37,7 +40,7 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
-import wrenlane.server.run.RiddenRun;
+import wrenlane.server.run.DrillRun;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 
@@ -81,17 +84,22 @@ public class RiderDrillService {
         this.clock = clock;
     }
 
-    /** Runs of a kind with the turns of the machines they were ridden on. */
-    private record KindRuns(List<RiddenRun> ridden, Map<Long, MachineTurn> turns) {}
-
-    /** What is read of one state of the data. */
+    /**
+     * What is read of one state of the data.
+     *
+     * @param ofKind the latest runs on each kind of course, whatever drill they name
+     * @param named the latest runs that name a drill, by its id
+     * @param turns of the machines all of them were ridden on
+     */
     private record Read(
             RiderResponse rider,
             RiddenMachine machine,
             Transmission transmission,
             Teaching teaching,
             List<MasteredRow> shown,
-            Map<String, KindRuns> runs) {}
+            Map<String, List<DrillRun>> ofKind,
+            Map<String, List<DrillRun>> named,
+            Map<Long, MachineTurn> turns) {}
 
     /**
      * The standing of the riders of a day on the drills of a catalogue that was read before.
@@ -148,23 +156,30 @@ public class RiderDrillService {
         RiderResponse rider = riders.get(riderId);
         RiddenMachine machine =
                 Objects.requireNonNull(machines.ridden(List.of(machineId)).get(machineId));
-        Map<String, KindRuns> ofKind = new HashMap<>();
-        runs.kindsRidden(riderId).forEach(kind -> ofKind.put(kind, ofKind(riderId, kind)));
+        Map<String, List<DrillRun>> ofKind = new HashMap<>();
+        runs.kindsRidden(riderId)
+                .forEach(kind -> ofKind.put(
+                        kind,
+                        runs.latest(riderId, kind, LATEST).stream()
+                                .map(DrillRun::of)
+                                .toList()));
+        Map<String, List<DrillRun>> named = new HashMap<>();
+        runs.drillsRidden(riderId)
+                .forEach(drill -> named.put(drill, runs.latestOfDrill(riderId, drill, Side.values().length * LATEST)));
+        List<Long> ridden = Stream.concat(ofKind.values().stream(), named.values().stream())
+                .flatMap(List::stream)
+                .map(r -> r.run().machineId())
+                .distinct()
+                .toList();
         return new Read(
                 rider,
                 machine,
                 machine.turn().machine().transmission(),
                 teaching.of(school.orElse(rider.school())),
                 mapper.masteredBy(riderId),
-                ofKind);
-    }
-
-    private KindRuns ofKind(long riderId, String kind) {
-        List<RiddenRun> ridden = runs.latest(riderId, kind, LATEST);
-        return new KindRuns(
-                ridden,
-                machines.turns(
-                        ridden.stream().map(r -> r.run().machineId()).distinct().toList()));
+                ofKind,
+                named,
+                machines.turns(ridden));
     }
 
     /**
@@ -179,60 +194,66 @@ public class RiderDrillService {
     private Met met(Catalogue catalogue, Read read) {
         Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
         for (Drill drill : catalogue.drills()) {
-            KindRuns of = drill.course()
-                    .filter(DrillCourse::plain)
-                    .map(c -> read.runs().get(c.kind()))
-                    .orElse(null);
-            if (of != null) {
-                look(drill, read, of, met);
+            List<DrillRun> counting = counting(catalogue, drill, read);
+            if (!counting.isEmpty()) {
+                look(drill, read, counting, met);
             }
         }
         return met;
     }
 
-    private void look(Drill drill, Read read, KindRuns of, Met met) {
+    /** The latest runs that count for a drill, on any machine. */
+    private static List<DrillRun> counting(Catalogue catalogue, Drill drill, Read read) {
+        Optional<DrillCourse> plain = drill.course().filter(DrillCourse::plain);
+        List<DrillRun> some = plain.isPresent()
+                ? read.ofKind().getOrDefault(plain.get().kind(), List.of())
+                : read.named().getOrDefault(drill.id(), List.of());
+        return some.stream()
+                .filter(r -> drill.counts(r.run().drill().flatMap(catalogue::find), r.course()))
+                .toList();
+    }
+
+    private void look(Drill drill, Read read, List<DrillRun> counting, Met met) {
         long machineId = read.machine().id();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
-        for (Map.Entry<Long, MachineTurn> ridden : of.turns().entrySet()) {
-            if (ridden.getKey() != machineId && meets(drill.pass(), drill, of, ridden)) {
+        Map<Long, List<DrillRun>> byMachine =
+                counting.stream().collect(Collectors.groupingBy(r -> r.run().machineId()));
+        for (Map.Entry<Long, List<DrillRun>> other : byMachine.entrySet()) {
+            if (other.getKey() != machineId && meets(drill.pass(), drill, read, other.getValue())) {
                 met.any().add(drill.id());
                 onAnother = true;
             }
         }
-        for (Map.Entry<Long, MachineTurn> ridden : of.turns().entrySet()) {
-            if (ridden.getKey() == machineId) {
-                if (!records(drill, of, ridden).isEmpty()) {
-                    met.tried().add(drill.id());
-                }
-                if (meets(drill.passAgain(onAnother), drill, of, ridden)) {
-                    met.any().add(drill.id());
-                    met.here().add(drill.id());
-                }
+        List<DrillRun> here = byMachine.getOrDefault(machineId, List.of());
+        if (!here.isEmpty()) {
+            met.tried().add(drill.id());
+            if (meets(drill.passAgain(onAnother), drill, read, here)) {
+                met.any().add(drill.id());
+                met.here().add(drill.id());
             }
         }
     }
 
-    private boolean meets(PassMark mark, Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
-        return DrillRuns.meet(mark, drill.riding().sides(), records(drill, of, ridden));
+    private boolean meets(PassMark mark, Drill drill, Read read, List<DrillRun> some) {
+        return DrillRuns.meet(
+                mark,
+                drill.riding().sides(),
+                some.stream().map(r -> ridden(r, read)).toList());
     }
 
-    /** Runs that count for a drill, on one machine. */
-    private List<DrillRuns.Ridden> records(Drill drill, KindRuns of, Map.Entry<Long, MachineTurn> ridden) {
-        return of.ridden().stream()
-                .filter(r -> r.run().machineId() == ridden.getKey())
-                .filter(r -> drill.course().filter(c -> c.suits(r.course())).isPresent())
-                .map(r -> new DrillRuns.Ridden(
-                        r.run()
-                                .record(tightness
-                                        .of(
-                                                r.course(),
-                                                ridden.getValue(),
-                                                r.run().side())
-                                        .at(r.run().settingMetres())),
-                        r.course(),
-                        r.run().detail()))
-                .toList();
+    private DrillRuns.Ridden ridden(DrillRun r, Read read) {
+        Optional<Side> side = Optional.ofNullable(r.run().side());
+        MachineTurn turn = Objects.requireNonNull(read.turns().get(r.run().machineId()));
+        return new DrillRuns.Ridden(
+                side,
+                r.course()
+                        .flatMap(course -> tightness
+                                .of(course, turn, side.orElse(course.firstTurn()))
+                                .at(Objects.requireNonNull(r.run().settingMetres()))),
+                r.run().faults().isEmpty(),
+                r.course(),
+                r.run().detail());
     }
 
     private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
@@ -267,6 +288,37 @@ public class RiderDrillService {
                 read.teaching().school(),
                 all,
                 reckoned.isEmpty());
+    }
+
+    /** A rider on a day and a drill that is ridden on no course. */
+    DrillRange onRange(long dayId, long riderId, long machineId, String drillId) {
+        return storage.read(() -> {
+            there(riderId, machineId, drillId);
+            Drill drill = drills.get(drillId).drill();
+            List<DrillRun> counting = runs.latestOfDrill(riderId, drillId, Side.values().length * LATEST).stream()
+                    .filter(r -> drill.counts(Optional.of(drill), r.course()))
+                    .toList();
+            List<DrillRuns.Ridden> here = counting.stream()
+                    .filter(r -> r.run().machineId() == machineId)
+                    .map(RiderDrillService::onNoCourse)
+                    .toList();
+            return new DrillRange(
+                    counting.stream()
+                            .map(DrillRun::run)
+                            .filter(r -> r.dayId() == dayId)
+                            .toList(),
+                    drill.pass(),
+                    DrillRuns.progress(drill.pass(), drill.riding().sides(), here));
+        });
+    }
+
+    private static DrillRuns.Ridden onNoCourse(DrillRun r) {
+        return new DrillRuns.Ridden(
+                Optional.ofNullable(r.run().side()),
+                Optional.empty(),
+                r.run().faults().isEmpty(),
+                r.course(),
+                r.run().detail());
     }
 
     /** Notes that a rider has shown a drill on a machine, today; once noted it stays as it was. */

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -87,6 +88,7 @@ class SimulatedRuns {
                     UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
                             .toString(),
                     request,
+                    Optional.empty(),
                     course.name(),
                     course.thing().course(),
                     true);

@@ -103,8 +103,8 @@ class MoveService {
                         read.runs().stream().map(RunningService::ridden).toList(),
                         clock.instant()))
                 .orElseGet(() -> MoveMoment.without(read.runs().stream()
-                        .filter(r -> r.courseId() == courseId && r.riderId() != riderId)
-                        .filter(r -> goes.stream().anyMatch(g -> Sizes.areSame(g, r.settingMetres())))
+                        .filter(r -> r.isOn(courseId) && r.riderId() != riderId)
+                        .filter(r -> goes.stream().anyMatch(r::isAt))
                         .map(r -> String.valueOf(r.riderId()))
                         .distinct()
                         .toList()));

@@ -2,13 +2,12 @@ package wrenlane.server.lesson;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.SpeedBand;
-import wrenlane.drill.PassMark;
 import wrenlane.lesson.Block;
 import wrenlane.machine.Side;
-import wrenlane.run.Score;
+import wrenlane.server.drill.ScoreMark;
 
 /**
  * Where a lesson is.
@@ -50,6 +49,7 @@ public record RunningResponse(
      * @param stationName missing for talks and rests
      * @param courseId missing in the open, and for talks and rests
      * @param order everybody with turns left, the next first
+     * @param done everybody who has ridden all of theirs
      */
     public record RunningBlock(
             Block.Sort sort,
@@ -57,11 +57,13 @@ public record RunningResponse(
             int minutes,
             @Nullable String stationName,
             @Nullable Long courseId,
-            List<UpNext> order) {}
+            List<UpNext> order,
+            List<UpNext> done) {}
 
     /**
-     * Somebody with turns left.
+     * Somebody with turns in a block.
      *
+     * @param loggedBy what one entry in the log is for this drill
      * @param side to turn to; missing where sides are not ridden one at a time
      * @param settingMetres of what stands; missing in the open, and where it is not known
      * @param longestMinutes without a break, on this rider's machine
@@ -74,7 +76,9 @@ public record RunningResponse(
             long riderId,
             String riderName,
             String machineName,
+            String drillId,
             String drillName,
+            Drill.LoggedBy loggedBy,
             String cue,
             @Nullable Side side,
             @Nullable Double settingMetres,
@@ -83,22 +87,6 @@ public record RunningResponse(
             @Nullable ScoreMark mark,
             int done,
             int of) {}
-
-    /**
-     * What a drill is mastered by, other than clean runs.
-     *
-     * @param measured what is measured with a tape for it; missing where it is timed
-     * @param target in metres, or in seconds or minutes where it is timed
-     */
-    public record ScoreMark(Score.@Nullable Measured measured, double target, boolean lessIsBetter) {
-        static Optional<ScoreMark> of(PassMark mark) {
-            return mark.target()
-                    .map(target -> new ScoreMark(
-                            mark.measure().measured().orElse(null),
-                            target,
-                            mark.measure().lessIsBetter()));
-        }
-    }
 
     /** A rider of the running order. */
     public record RunningRider(long riderId, String name, boolean away) {}

@@ -25,11 +25,11 @@ import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.drill.DrillService;
+import wrenlane.server.drill.ScoreMark;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.lesson.RunningAct.Act;
 import wrenlane.server.lesson.RunningResponse.RunningBlock;
 import wrenlane.server.lesson.RunningResponse.RunningRider;
-import wrenlane.server.lesson.RunningResponse.ScoreMark;
 import wrenlane.server.lesson.RunningResponse.Status;
 import wrenlane.server.lesson.RunningResponse.UpNext;
 import wrenlane.server.machine.MachineService;
@@ -186,7 +186,7 @@ public class RunningService {
                         .count(),
                 now,
                 lesson.now().stream()
-                        .map(b -> words.block(b, lesson.order(b, ridden)))
+                        .map(b -> words.block(b, lesson.turns(b, ridden)))
                         .toList(),
                 lesson.next().stream().map(b -> words.block(b, List.of())).toList(),
                 lesson.endsAt(now).orElse(null),
@@ -209,13 +209,23 @@ public class RunningService {
     }
 
     static Ridden ridden(RunResponse run) {
-        return new Ridden(String.valueOf(run.riderId()), String.valueOf(run.courseId()), run.side(), run.loggedAt());
+        return new Ridden(
+                String.valueOf(run.riderId()),
+                stationOf(run),
+                run.drill(),
+                Optional.ofNullable(run.side()),
+                run.loggedAt());
+    }
+
+    /** The station a run was ridden at: its course, or the open ground. */
+    public static String stationOf(RunResponse run) {
+        return run.courseId() == null ? Station.OPEN : String.valueOf(run.courseId());
     }
 
     /** What things are called, by the ids the running order knows them by. */
     private record Words(
             Map<String, String> names, Map<String, String> machines, Map<String, String> courses, Catalogue drills) {
-        RunningBlock block(Block block, List<Up> order) {
+        RunningBlock block(Block block, List<Up> turns) {
             Optional<String> course = block.station().filter(id -> !id.equals(Station.OPEN));
             return new RunningBlock(
                     block.sort(),
@@ -227,7 +237,14 @@ public class RunningService {
                                     : courses.getOrDefault(id, "A course no longer here"))
                             .orElse(null),
                     course.map(Long::valueOf).orElse(null),
-                    order.stream().map(this::up).toList());
+                    turns.stream()
+                            .filter(up -> up.done() < up.of())
+                            .map(this::up)
+                            .toList(),
+                    turns.stream()
+                            .filter(up -> up.done() >= up.of())
+                            .map(this::up)
+                            .toList());
         }
 
         private UpNext up(Up up) {
@@ -236,7 +253,9 @@ public class RunningService {
                     Long.parseLong(up.rider()),
                     names.getOrDefault(up.rider(), ""),
                     machines.getOrDefault(up.rider(), ""),
+                    up.task().drillId(),
                     up.task().drillName(),
+                    drill.map(Drill::loggedBy).orElse(Drill.LoggedBy.RUN),
                     up.task().cue(),
                     up.side().orElse(null),
                     up.task().settingMetres().orElse(null),

@@ -72,6 +72,7 @@ public class MachineService {
     public Map<Long, MachineTurn> turns(Collection<Long> ids) {
         Map<Long, Stored> found = storage.read(() -> stored(ids));
         return ids.stream()
+                .distinct()
                 .collect(Collectors.toMap(
                         id -> id, id -> present(found.get(id), id).turn()));
     }
@@ -95,7 +96,9 @@ public class MachineService {
     /** Several machines as a day needs them, by their ids. */
     public Map<Long, RiddenMachine> ridden(Collection<Long> ids) {
         Map<Long, Stored> found = storage.read(() -> stored(ids));
-        return ids.stream().collect(Collectors.toMap(id -> id, id -> ridden(id, present(found.get(id), id))));
+        return ids.stream()
+                .distinct()
+                .collect(Collectors.toMap(id -> id, id -> ridden(id, present(found.get(id), id))));
     }
 
     private static RiddenMachine ridden(long id, Stored stored) {

@@ -2,12 +2,14 @@ package wrenlane.server.paper;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Homework;
 import wrenlane.server.debrief.DebriefResponse;
+import wrenlane.server.debrief.DebriefResponse.DrillCount;
 import wrenlane.server.debrief.DebriefResponse.Review;
 import wrenlane.server.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.debrief.DebriefService;
@@ -81,10 +83,17 @@ class DebriefPaper {
                 rider.own().text().isEmpty()
                         ? reckoned
                         : rider.own().text().lines().toList());
+        words.put("drills", rider.drills().stream().map(DebriefPaper::drill).toList());
         words.put(
                 "homework",
                 rider.homework().stream().map(DebriefPaper::practice).toList());
         return words;
+    }
+
+    private static String drill(DrillCount drill) {
+        Double minutes = drill.minutes();
+        return drill.name() + ": " + drill.entries() + " logged, " + drill.clean() + " clean"
+                + (minutes == null ? "" : String.format(Locale.ROOT, ", %.0f min", minutes)) + ".";
     }
 
     private static Map<String, Object> practice(Homework homework) {

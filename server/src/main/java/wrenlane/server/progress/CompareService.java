@@ -107,9 +107,9 @@ class CompareService {
 
     private static Tally tally(ReadProgress read, Side side, DayChances day) {
         return Tally.of(read.ofKind().runs().stream()
-                .map(r -> r.run())
-                .filter(r ->
-                        r.dayId() == day.dayId() && r.side() == side && r.sort().scored())
+                .filter(r -> r.run().dayId() == day.dayId()
+                        && r.side() == side
+                        && r.run().sort().scored())
                 .map(r -> r.record(Optional.empty()))
                 .toList());
     }

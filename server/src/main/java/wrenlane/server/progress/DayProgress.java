@@ -19,7 +19,6 @@ import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.rider.RiderResponse;
-import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunService;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
@@ -46,9 +45,8 @@ public class DayProgress {
     public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         runs.ofRider(rider.id()).stream()
-                .map(RiddenRun::run)
-                .filter(r -> r.dayId() == dayId && r.sort().scored())
-                .forEach(r -> counts.merge(r.kind(), 1, Integer::sum));
+                .filter(r -> r.run().dayId() == dayId && r.run().sort().scored())
+                .forEach(r -> counts.merge(r.course().kind().id(), 1, Integer::sum));
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .flatMap(e -> CourseKinds.find(e.getKey()))
@@ -75,8 +73,7 @@ public class DayProgress {
             histories.sinceLast(side, read.dayId()).ifPresent(c -> trends.put(side, c.trend()));
         }
         Tally tally = Tally.of(read.progress().ofKind().runs().stream()
-                .map(RiddenRun::run)
-                .filter(r -> r.dayId() == read.dayId() && r.sort().scored())
+                .filter(r -> r.run().dayId() == read.dayId() && r.run().sort().scored())
                 .map(r -> r.record(Optional.empty()))
                 .toList());
         Optional<Standing> standing = Optional.ofNullable(all.standing());

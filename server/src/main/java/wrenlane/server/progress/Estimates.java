@@ -27,7 +27,6 @@ import wrenlane.server.course.CourseTightness;
 import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunResponse;
 import wrenlane.verdict.Tightness;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
@@ -122,13 +121,13 @@ class Estimates {
         }
 
         Optional<Double> of(RiddenRun ridden) {
-            RunResponse run = ridden.run();
-            MachineTurn turn = read.turns().get(run.machineId());
+            long machineId = ridden.run().machineId();
+            MachineTurn turn = read.turns().get(machineId);
             return turn == null
                     ? Optional.empty()
                     : found.computeIfAbsent(ridden.course(), c -> new HashMap<>())
-                            .computeIfAbsent(run.machineId(), id -> tightness.of(ridden.course(), turn, run.side()))
-                            .at(run.settingMetres());
+                            .computeIfAbsent(machineId, id -> tightness.of(ridden.course(), turn, ridden.side()))
+                            .at(ridden.sizeMetres());
         }
     }
 
@@ -143,17 +142,16 @@ class Estimates {
         List<RiddenRun> counted = fromTheFirst
                 ? FirstRuns.scored(
                         latest,
-                        (one, other) -> one.run().courseId() == other.run().courseId()
-                                && Sizes.areSame(
-                                        one.run().settingMetres(), other.run().settingMetres()),
+                        (one, other) -> one.courseId() == other.courseId()
+                                && Sizes.areSame(one.sizeMetres(), other.sizeMetres()),
                         CoachingRules.USUAL.unscored())
                 : latest;
         Tights tights = new Tights(read);
         Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
         Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));
         for (RiddenRun ridden : counted) {
-            Trial.of(ridden.run().record(tights.of(ridden)), ridden.run().detail())
-                    .ifPresent(trial -> trials.computeIfAbsent(ridden.run().side(), s -> new ArrayList<>())
+            Trial.of(ridden.record(tights.of(ridden)), ridden.run().detail())
+                    .ifPresent(trial -> trials.computeIfAbsent(ridden.side(), s -> new ArrayList<>())
                             .add(trial));
         }
         addTold(trials, read, fromTheFirst ? Instant.MIN : latest.get(0).run().loggedAt(), until(read, some));
@@ -182,7 +180,7 @@ class Estimates {
         for (int i = all.size() - 1; i >= 0; i--) {
             RiddenRun r = all.get(i);
             if (r.run().sort() != RunSort.BROKEN_OFF
-                    && more.merge(r.run().side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
+                    && more.merge(r.side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
                 latest.add(r);
             }
         }
@@ -193,7 +191,6 @@ class Estimates {
     /** Whether runs reach back to the rider's first, and are not the latest alone. */
     private static boolean isFromTheFirst(List<RiddenRun> some) {
         return Arrays.stream(Side.values())
-                .allMatch(side ->
-                        some.stream().filter(r -> r.run().side() == side).count() != CleanSetting.LATEST_RUNS);
+                .allMatch(side -> some.stream().filter(r -> r.side() == side).count() != CleanSetting.LATEST_RUNS);
     }
 }

@@ -3,6 +3,7 @@ package wrenlane.server.progress;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Said;
@@ -10,6 +11,7 @@ import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
 import wrenlane.run.Fault;
 import wrenlane.run.RunSort;
+import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunResponse;
 
 /**
@@ -71,13 +73,14 @@ public record ProgressResponse(
             @Nullable Map<Fault, Integer> faultCounts,
             @Nullable String note,
             boolean simulated) {
-        static ShownRun of(RunResponse run, Optional<Double> tightness) {
+        static ShownRun of(RiddenRun ridden, Optional<Double> tightness) {
+            RunResponse run = ridden.run();
             return new ShownRun(
                     run.id(),
                     run.machineId(),
-                    run.courseName(),
-                    run.side(),
-                    run.settingMetres(),
+                    Objects.requireNonNull(run.courseName(), "a run on a course has its name"),
+                    ridden.side(),
+                    ridden.sizeMetres(),
                     tightness.orElse(null),
                     run.faults(),
                     run.sort(),

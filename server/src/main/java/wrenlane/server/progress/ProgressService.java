@@ -42,7 +42,6 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunResponse;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
@@ -93,7 +92,7 @@ public class ProgressService {
         Estimates.Tights tights = estimates.tights(read);
         return some.stream()
                 .filter(r -> r.run().sort().scored())
-                .map(r -> r.run().record(tights.of(r)))
+                .map(r -> r.record(tights.of(r)))
                 .toList();
     }
 
@@ -143,7 +142,7 @@ public class ProgressService {
 
     private ReadProgress read(RiderResponse rider, CourseKind kind, List<RiddenRun> ridden) {
         List<RiddenRun> all =
-                ridden.stream().filter(r -> r.run().kind().equals(kind.id())).toList();
+                ridden.stream().filter(r -> r.course().kind().equals(kind)).toList();
         Long machineId = all.isEmpty()
                 ? rider.machineId()
                 : Long.valueOf(all.get(all.size() - 1).run().machineId());
@@ -167,8 +166,8 @@ public class ProgressService {
     private static Map<String, List<RiddenRun>> elsewhere(List<RiddenRun> ridden, CourseKind kind) {
         Map<String, List<RiddenRun>> byKind = new TreeMap<>();
         ridden.stream()
-                .filter(r -> !r.run().kind().equals(kind.id()))
-                .forEach(r -> byKind.computeIfAbsent(r.run().kind(), k -> new ArrayList<>())
+                .filter(r -> !r.course().kind().equals(kind))
+                .forEach(r -> byKind.computeIfAbsent(r.course().kind().id(), k -> new ArrayList<>())
                         .add(r));
         return byKind;
     }
@@ -212,15 +211,17 @@ public class ProgressService {
     static List<HoldsBack> heldBack(ReadProgress read) {
         return HoldsBack.from(
                 Estimates.latest(read.ofKind().runs()).stream()
-                        .map(r -> attempt(r.run()))
+                        .map(ProgressService::attempt)
                         .toList(),
                 read.causes());
     }
 
     /** As far as causes ask. */
-    static HoldsBack.Attempt attempt(RunResponse run) {
+    static HoldsBack.Attempt attempt(RiddenRun ridden) {
         return new HoldsBack.Attempt(
-                run.side(), Set.copyOf(run.faults()), run.detail().observed());
+                ridden.side(),
+                Set.copyOf(ridden.run().faults()),
+                ridden.run().detail().observed());
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */
@@ -230,7 +231,7 @@ public class ProgressService {
 
     /** The kinds ridden, in the order they are taught. */
     private static List<CourseKind> kinds(List<RiddenRun> ridden) {
-        Set<String> ids = ridden.stream().map(r -> r.run().kind()).collect(Collectors.toSet());
+        Set<String> ids = ridden.stream().map(r -> r.course().kind().id()).collect(Collectors.toSet());
         return CourseKinds.all().stream().filter(k -> ids.contains(k.id())).toList();
     }
 
@@ -271,7 +272,7 @@ public class ProgressService {
                     heading.date(),
                     heading.title(),
                     Objects.requireNonNull(grouped.get(day.dayId())).stream()
-                            .map(r -> ShownRun.of(r.run(), tights.of(r)))
+                            .map(r -> ShownRun.of(r, tights.of(r)))
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
                     EstimateJson.of(ofRight, overRight)));

@@ -65,7 +65,7 @@ class RangeService {
             RiderResponse rider,
             MachineTurn turn,
             ReadRuns latest,
-            List<RunResponse> today,
+            List<RiddenRun> today,
             Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
@@ -86,18 +86,18 @@ class RangeService {
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN),
                     causes.causes());
         });
-        List<RunResponse> today = asked.today();
+        List<RiddenRun> today = asked.today();
         Standing standing = reckoning.whole(
                 Rank.ONE,
                 "the rungs of this course",
                 () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
             return new RangeResponse(
-                    standing, today, unscored(asked, dayId, courseId), null, null, null, null, null, null);
+                    standing, shown(today), unscored(asked, dayId, courseId), null, null, null, null, null, null);
         }
         // Advice looks at sides and faults alone.
         List<RunRecord> here = today.stream()
-                .filter(r -> r.sort().scored() && same(r, settingMetres))
+                .filter(r -> r.run().sort().scored() && Sizes.areSame(r.sizeMetres(), settingMetres))
                 .map(r -> r.record(Optional.empty()))
                 .toList();
         boolean isNew = isNew(asked, dayId, courseId, settingMetres);
@@ -105,7 +105,7 @@ class RangeService {
         Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres);
         return new RangeResponse(
                 standing,
-                today,
+                shown(today),
                 unscored(asked, dayId, courseId),
                 left,
                 right,
@@ -132,7 +132,7 @@ class RangeService {
                 ? null
                 : asked.causes()
                         .latest(asked.today().stream()
-                                .filter(r -> r.side() == side && r.sort().scored())
+                                .filter(r -> r.side() == side && r.run().sort().scored())
                                 .map(ProgressService::attempt)
                                 .toList())
                         .map(BackTo::of)
@@ -141,22 +141,23 @@ class RangeService {
 
     private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
         return asked.latest().runs().stream()
-                .map(RiddenRun::run)
-                .noneMatch(r -> r.dayId() != dayId && r.courseId() == courseId && same(r, settingMetres));
+                .noneMatch(r -> r.run().dayId() != dayId
+                        && r.courseId() == courseId
+                        && Sizes.areSame(r.sizeMetres(), settingMetres));
     }
 
     /** Today's runs that are the first at a setting new to the rider, and so not scored. */
     private static List<String> unscored(Asked asked, long dayId, long courseId) {
-        List<RunResponse> scored =
-                asked.today().stream().filter(r -> r.sort().scored()).toList();
-        return Sizes.grouped(scored, RunResponse::settingMetres).stream()
-                .filter(at -> isNew(asked, dayId, courseId, at.get(0).settingMetres()))
+        List<RiddenRun> scored =
+                asked.today().stream().filter(r -> r.run().sort().scored()).toList();
+        return Sizes.grouped(scored, RiddenRun::sizeMetres).stream()
+                .filter(at -> isNew(asked, dayId, courseId, at.get(0).sizeMetres()))
                 .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
-                .map(RunResponse::id)
+                .map(r -> r.run().id())
                 .toList();
     }
 
-    private static boolean same(RunResponse run, double settingMetres) {
-        return Sizes.areSame(run.settingMetres(), settingMetres);
+    private static List<RunResponse> shown(List<RiddenRun> today) {
+        return today.stream().map(RiddenRun::run).toList();
     }
 }

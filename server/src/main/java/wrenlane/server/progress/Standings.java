@@ -109,8 +109,7 @@ public class Standings {
         boolean known = true;
         for (RiddenRun ridden : read.runs()) {
             MachineTurn on = read.turns().get(ridden.run().machineId());
-            known &= on == null
-                    || tightness.isKnown(ridden.course(), on, ridden.run().side());
+            known &= on == null || tightness.isKnown(ridden.course(), on, ridden.side());
         }
         for (ToldRuns told : read.told()) {
             MachineTurn on = read.turns().get(told.machineId());

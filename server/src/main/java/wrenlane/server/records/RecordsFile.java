@@ -30,7 +30,7 @@ record RecordsFile(
         List<Held> opinions,
         List<Practised> practice,
         List<RunResponse> runs) {
-    static final String FORMAT = "wren-lane-rider/1";
+    static final String FORMAT = "wren-lane-rider/2";
 
     /**
      * One day.

@@ -10,7 +10,14 @@ import org.apache.ibatis.annotations.Param;
 interface RunMapper {
     Optional<RunRow> find(String id);
 
+    /** Those on a course that count of a rider. */
     List<RunRow> ofRider(long riderId);
+
+    /** Those that count of a rider and name a drill, the newest first. */
+    List<RunRow> ofDrill(@Param("riderId") long riderId, @Param("drillId") String drillId, @Param("most") int most);
+
+    /** Drills that runs of a rider name which count. */
+    List<String> drillsRidden(long riderId);
 
     /** Those that count of a rider on one day and course, the newest first. */
     List<RunRow> latestOfDay(

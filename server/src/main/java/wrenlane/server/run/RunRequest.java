@@ -16,9 +16,12 @@ import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
 
 /**
- * A run as logged on the yard. Its id, in the address, is made by the page.
+ * A run as logged on the yard: of a drill, on a course or on none. Its id, in the address, is made by the page.
  *
- * @param settingMetres the width ridden at
+ * @param drillId missing where no drill is named: then it counts for every drill its course is for
+ * @param courseId missing where it was ridden on none
+ * @param side turned to; missing without a course where the drill has no side
+ * @param settingMetres the size ridden; missing without a course
  * @param faults empty for a clean run
  * @param loggedAt by the page's clock
  * @param sort of entry; a run where missing
@@ -36,9 +39,10 @@ public record RunRequest(
         @NotNull Long dayId,
         @NotNull Long riderId,
         @NotNull Long machineId,
-        @NotNull Long courseId,
-        @NotNull Side side,
-        @NotNull Double settingMetres,
+        @Nullable @Size(max = 80) String drillId,
+        @Nullable Long courseId,
+        @Nullable Side side,
+        @Nullable Double settingMetres,
         @NotNull @Size(max = 7) Set<@NotNull Fault> faults,
         @NotNull Instant loggedAt,
         @Nullable RunSort sort,
@@ -52,7 +56,7 @@ public record RunRequest(
         @Nullable String replaces,
         @Nullable @Size(max = 200) String device) {
 
-    /** A run of which only its faults, and perhaps how it was ridden, are known. */
+    /** A run on a course of which only its faults, and perhaps how it was ridden, are known. */
     public RunRequest(
             Long dayId,
             Long riderId,
@@ -67,6 +71,7 @@ public record RunRequest(
                 dayId,
                 riderId,
                 machineId,
+                null,
                 courseId,
                 side,
                 settingMetres,

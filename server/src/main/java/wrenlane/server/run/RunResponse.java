@@ -4,19 +4,22 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wrenlane.course.Sizes;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
 import wrenlane.run.RunDetail;
-import wrenlane.run.RunRecord;
 import wrenlane.run.RunSort;
 
 /**
  * A run as stored.
  *
+ * @param drillId the drill it names; missing where it names none
+ * @param drillName what the drill was called then; missing where it names none
+ * @param courseId missing where it was ridden on no course, as are its name, kind and setting
  * @param kind the kind of course
+ * @param side turned to; missing without a course where the drill has no side
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
  * @param seconds by the watch; missing where it was not used
@@ -37,11 +40,13 @@ public record RunResponse(
         long dayId,
         long riderId,
         long machineId,
-        long courseId,
-        String courseName,
-        String kind,
-        Side side,
-        double settingMetres,
+        @Nullable String drillId,
+        @Nullable String drillName,
+        @Nullable Long courseId,
+        @Nullable String courseName,
+        @Nullable String kind,
+        @Nullable Side side,
+        @Nullable Double settingMetres,
         List<Fault> faults,
         Instant loggedAt,
         boolean simulated,
@@ -60,9 +65,19 @@ public record RunResponse(
         String device,
         @Nullable Instant withdrawnAt,
         String withdrawnOn) {
-    /** For the core to reckon with. */
-    public RunRecord record(Optional<Double> known) {
-        return new RunRecord(side, settingMetres, known, Set.copyOf(faults), loggedAt);
+    /** Whether it was ridden at a size, in metres. */
+    public boolean isAt(double sizeMetres) {
+        return settingMetres != null && Sizes.areSame(settingMetres, sizeMetres);
+    }
+
+    /** Whether it was ridden on a course. */
+    public boolean isOn(long course) {
+        return courseId != null && courseId == course;
+    }
+
+    /** The drill it names. */
+    public Optional<String> drill() {
+        return Optional.ofNullable(drillId);
     }
 
     /** What it says beside its faults. */

@@ -1,6 +1,7 @@
 package wrenlane.server.run;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -16,6 +17,7 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.drill.Drill;
 import wrenlane.machine.Side;
 import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
@@ -28,6 +30,8 @@ import wrenlane.run.Technique;
 /**
  * A row of the run table.
  *
+ * @param drillId the drill it names; missing where it names none, as is its name
+ * @param courseId missing where it was ridden on no course, as are its name, kind and setting
  * @param settings what else the course was set to: name=value, one to a line
  * @param loggedAtMs milliseconds since 1970 began, so that runs come in the order of the instants
  * @param faults names joined by commas; empty for a clean run
@@ -44,11 +48,13 @@ public record RunRow(
         Long dayId,
         Long riderId,
         Long machineId,
-        Long courseId,
-        String courseName,
-        String kind,
-        String side,
-        Double settingM,
+        @Nullable String drillId,
+        @Nullable String drillName,
+        @Nullable Long courseId,
+        @Nullable String courseName,
+        @Nullable String kind,
+        @Nullable String side,
+        @Nullable Double settingM,
         String settings,
         String faults,
         Long loggedAtMs,
@@ -71,27 +77,58 @@ public record RunRow(
         @Nullable String measured,
         @Nullable Double scoreM) {
 
-    /** A run as it will be stored, with what it keeps of its course. */
-    public static RunRow of(String id, RunRequest r, String courseName, Course course, boolean simulated) {
-        return of(id, r, courseName, course.kind().id(), settings(course), simulated, null);
+    /**
+     * What a run keeps of the course it was ridden on, as it was set then.
+     *
+     * @param settings as in {@link RunRow#settings}
+     */
+    record OnCourse(String name, String kind, String settings) {
+        static OnCourse of(String name, Course course) {
+            return new OnCourse(name, course.kind().id(), RunRow.settings(course));
+        }
     }
 
-    /** A correction on the course of the run it corrects, which stays as it was set then. */
-    RunRow corrected(String newId, RunRequest r) {
-        return of(newId, r, courseName, kind, settings, simulated, this);
+    /**
+     * A run on a course as it will be stored, with what it keeps of its course.
+     *
+     * @param drill it names
+     */
+    public static RunRow of(
+            String id, RunRequest r, Optional<Drill> drill, String courseName, Course course, boolean simulated) {
+        return of(id, r, drill, Optional.of(OnCourse.of(courseName, course)), simulated, null);
     }
 
-    /** A correction that moves the run to another course. */
-    RunRow corrected(String newId, RunRequest r, String toName, Course to) {
-        return of(newId, r, toName, to.kind().id(), settings(to), simulated, this);
+    /** A run that was ridden on no course. */
+    public static RunRow of(String id, RunRequest r, Drill drill, boolean simulated) {
+        return of(id, r, Optional.of(drill), Optional.empty(), simulated, null);
+    }
+
+    /** A run that corrects none. */
+    static RunRow first(String id, RunRequest r, Optional<Drill> drill, Optional<OnCourse> on) {
+        return of(id, r, drill, on, false, null);
+    }
+
+    boolean isOn(long course) {
+        return courseId != null && courseId == course;
+    }
+
+    /** What it keeps of its course; empty where it was ridden on none. */
+    Optional<OnCourse> onCourse() {
+        return kind == null || courseName == null
+                ? Optional.empty()
+                : Optional.of(new OnCourse(courseName, kind, settings));
+    }
+
+    /** A correction. */
+    RunRow corrected(String newId, RunRequest r, Optional<Drill> drill, Optional<OnCourse> on) {
+        return of(newId, r, drill, on, simulated, this);
     }
 
     private static RunRow of(
             String id,
             RunRequest r,
-            String courseName,
-            String kind,
-            String settings,
+            Optional<Drill> drill,
+            Optional<OnCourse> on,
             boolean simulated,
             @Nullable RunRow before) {
         RunDetail detail = r.detail();
@@ -101,12 +138,14 @@ public record RunRow(
                 r.dayId(),
                 r.riderId(),
                 r.machineId(),
-                r.courseId(),
-                courseName,
-                kind,
-                r.side().name(),
-                r.settingMetres(),
-                settings,
+                drill.map(Drill::id).orElse(null),
+                drill.map(Drill::name).orElse(null),
+                on.isPresent() ? r.courseId() : null,
+                on.map(OnCourse::name).orElse(null),
+                on.map(OnCourse::kind).orElse(null),
+                r.side() == null ? null : r.side().name(),
+                on.isPresent() ? r.settingMetres() : null,
+                on.map(OnCourse::settings).orElse(""),
                 joined(r.faults()),
                 before == null ? Long.valueOf(r.loggedAt().toEpochMilli()) : before.loggedAtMs(),
                 simulated,
@@ -185,10 +224,12 @@ public record RunRow(
                 dayId,
                 riderId,
                 machineId,
+                drillId,
+                drillName,
                 courseId,
                 courseName,
                 kind,
-                Side.valueOf(side),
+                side == null ? null : Side.valueOf(side),
                 settingM,
                 split(faults, Fault.class),
                 Instant.ofEpochMilli(loggedAtMs),
@@ -213,10 +254,10 @@ public record RunRow(
     /** Along a course of known length that is ridden straight on, in m/s; missing where no time was taken. */
     private @Nullable Double speed() {
         Double time = seconds;
-        if (time == null) {
+        if (time == null || kind == null) {
             return null;
         }
-        Course ridden = course();
+        Course ridden = course(kind);
         return ridden.kind()
                 .timedLength()
                 .map(d -> ridden.settings().of(d) / time)
@@ -224,28 +265,42 @@ public record RunRow(
     }
 
     /** How a course was set when it was ridden; many runs were ridden on the same. */
-    private record Setting(String kind, String side, Double settingM, String settings) {}
+    private record Setting(
+            String kind, @Nullable String side, @Nullable Double settingM, String settings) {}
 
-    /** Runs with the courses they were ridden on, as they were set then. */
+    /** Runs on courses with those courses, as they were set then; runs on none are left out. */
     static List<RiddenRun> ridden(List<RunRow> rows) {
         Map<Setting, Course> courses = new HashMap<>();
-        return rows.stream()
-                .map(row -> new RiddenRun(
+        List<RiddenRun> ridden = new ArrayList<>();
+        for (RunRow row : rows) {
+            String of = row.kind;
+            if (of != null) {
+                ridden.add(new RiddenRun(
                         row.response(),
                         courses.computeIfAbsent(
-                                new Setting(row.kind, row.side, row.settingM, row.settings), s -> row.course())))
-                .toList();
+                                new Setting(of, row.side, row.settingM, row.settings), s -> row.course(of))));
+            }
+        }
+        return List.copyOf(ridden);
+    }
+
+    /** The run with the course it was ridden on, if any. */
+    DrillRun ofDrill() {
+        return new DrillRun(response(), Optional.ofNullable(kind).map(this::course));
     }
 
     /** What the run does not say of its course, or says of dimensions there are no more, is as its kind has it. */
-    private Course course() {
-        CourseKind of = CourseKinds.find(kind).orElseThrow();
+    private Course course(String ofKind) {
+        CourseKind of = CourseKinds.find(ofKind).orElseThrow();
         Map<String, String> said = settings.lines()
                 .map(line -> line.split("=", 2))
                 .filter(pair -> pair.length == 2)
                 .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
-        CourseSettings kept = CourseSettings.said(of, said).with(of.ladder(), settingM);
-        return kept.check(of).isEmpty() ? new Course(of, kept, Side.valueOf(side)) : Course.standard(of);
+        CourseSettings kept =
+                CourseSettings.said(of, said).with(of.ladder(), Objects.requireNonNull(settingM, "of a course"));
+        return kept.check(of).isEmpty()
+                ? new Course(of, kept, Side.valueOf(Objects.requireNonNull(side, "of a course")))
+                : Course.standard(of);
     }
 
     /** What a request says of how it was ridden, as it would be read again. */
@@ -265,9 +320,11 @@ public record RunRow(
         return dayId.equals(request.dayId())
                 && riderId.equals(request.riderId())
                 && machineId.equals(request.machineId())
-                && courseId.equals(request.courseId())
-                && side.equals(request.side().name())
-                && settingM.equals(request.settingMetres())
+                && Objects.equals(drillId, request.drillId())
+                && Objects.equals(courseId, request.courseId())
+                && Objects.equals(
+                        side, request.side() == null ? null : request.side().name())
+                && Objects.equals(settingM, request.settingMetres())
                 && faults.equals(joined(request.faults()))
                 && sort.equals(request.detail().sort().name())
                 && Optional.ofNullable(seconds).equals(request.detail().seconds())

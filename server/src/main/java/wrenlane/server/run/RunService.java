@@ -15,9 +15,9 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.drill.Drill;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
@@ -77,6 +77,7 @@ public class RunService {
     private final MachineService machines;
     private final RiderService riders;
     private final RunDays days;
+    private final RunDrills drills;
     private final Newsroom newsroom;
     private final Storage storage;
     private final Clock clock;
@@ -88,6 +89,7 @@ public class RunService {
             MachineService machines,
             RiderService riders,
             RunDays days,
+            RunDrills drills,
             Newsroom newsroom,
             Storage storage,
             Clock clock) {
@@ -97,6 +99,7 @@ public class RunService {
         this.machines = machines;
         this.riders = riders;
         this.days = days;
+        this.drills = drills;
         this.newsroom = newsroom;
         this.storage = storage;
         this.clock = clock;
@@ -159,8 +162,10 @@ public class RunService {
                 && !days.hasRider(request.dayId(), request.riderId())) {
             checks.add("rider-not-of-day", "riderId", "This rider is not on that day. Put the rider on the day first.");
         }
-        if (before.filter(old -> old.courseId().equals(request.courseId())).isEmpty()
-                && !days.hasCourse(request.dayId(), request.courseId())) {
+        Long course = request.courseId();
+        if (course != null
+                && before.filter(old -> course.equals(old.courseId())).isEmpty()
+                && !days.hasCourse(request.dayId(), course)) {
             checks.add(
                     "course-not-of-day",
                     "courseId",
@@ -249,20 +254,31 @@ public class RunService {
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
-    public List<RunResponse> latestOfDay(long riderId, long dayId, long courseId, int most) {
-        return oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most))
-                .map(RunRow::response)
-                .toList();
+    public List<RiddenRun> latestOfDay(long riderId, long dayId, long courseId, int most) {
+        return RunRow.ridden(
+                oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most)).toList());
     }
 
     private static Stream<RunRow> oldestFirst(List<RunRow> newestFirst) {
         return IntStream.range(0, newestFirst.size()).mapToObj(i -> newestFirst.get(newestFirst.size() - 1 - i));
     }
 
-    /** Runs of a rider that still count, oldest first. */
+    /** Runs of a rider on courses that still count, oldest first. */
     public List<RiddenRun> ofRider(long riderId) {
         return storage.read(() ->
                 ofRider.get(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), () -> RunRow.ridden(mapper.ofRider(riderId))));
+    }
+
+    /** The latest runs of a rider that count and name a drill, so many at most, oldest first. */
+    public List<DrillRun> latestOfDrill(long riderId, String drillId, int most) {
+        return oldestFirst(mapper.ofDrill(riderId, drillId, most))
+                .map(RunRow::ofDrill)
+                .toList();
+    }
+
+    /** Drills that runs of a rider name which count. */
+    public List<String> drillsRidden(long riderId) {
+        return mapper.drillsRidden(riderId);
     }
 
     /** What a rider rode on each machine, the one last ridden first. */
@@ -303,16 +319,52 @@ public class RunService {
         riders.get(request.riderId());
         machines.require(request.machineId());
         Optional<RunRow> before = Optional.ofNullable(request.replaces()).flatMap(mapper::find);
-        Optional<RunRow> sameCourse = before.filter(old -> old.courseId().equals(request.courseId()));
-        if (sameCourse.isPresent()) {
-            CourseKind kind = CourseKinds.find(sameCourse.get().kind()).orElseThrow();
-            RefusedException.unlessNone(new Checks().add(kind.ladder().check(request.settingMetres())));
-            return sameCourse.get().corrected(id, request);
+        Optional<Drill> drill = Optional.ofNullable(request.drillId()).map(this::drill);
+        Optional<RunRow.OnCourse> on = Optional.ofNullable(request.courseId()).map(course -> on(course, before));
+        RefusedException.unlessNone(place(request, drill, on));
+        return before.map(old -> old.corrected(id, request, drill, on))
+                .orElseGet(() -> RunRow.first(id, request, drill, on));
+    }
+
+    private Drill drill(String id) {
+        return drills.drill(id)
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-drill", "drillId", "This drill is no longer here. Choose another one."));
+    }
+
+    /** What is kept of a course: as it is set now, or as it was for the run that is corrected. */
+    private RunRow.OnCourse on(long courseId, Optional<RunRow> before) {
+        return before.filter(old -> old.isOn(courseId))
+                .flatMap(RunRow::onCourse)
+                .orElseGet(() -> {
+                    CourseResponse course = courses.get(courseId);
+                    return RunRow.OnCourse.of(course.name(), course.course());
+                });
+    }
+
+    /** What is wrong with where a run was ridden, at which size and to which side. */
+    private static Checks place(RunRequest request, Optional<Drill> drill, Optional<RunRow.OnCourse> on) {
+        Checks checks = new Checks();
+        Optional<Side> side = Optional.ofNullable(request.side());
+        drill.ifPresent(d -> checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), side)));
+        if (on.isEmpty()) {
+            if (drill.isEmpty()) {
+                checks.add("nothing-ridden", "drillId", "Say which drill was ridden, or on which course.");
+            }
+            if (request.settingMetres() != null) {
+                checks.add("size-without-course", "settingMetres", "A run without a course has no size.");
+            }
+            return checks;
         }
-        CourseResponse ridden = courses.get(request.courseId());
-        Course course = ridden.course();
-        RefusedException.unlessNone(new Checks().add(course.kind().ladder().check(request.settingMetres())));
-        return before.map(old -> old.corrected(id, request, ridden.name(), course))
-                .orElseGet(() -> RunRow.of(id, request, ridden.name(), course, false));
+        if (side.isEmpty() && drill.isEmpty()) {
+            checks.add("side-missing", "side", "A run on a course has a side: the first it turns to.");
+        }
+        if (request.settingMetres() == null) {
+            checks.add("size-missing", "settingMetres", "Say at which size the course was ridden.");
+        } else {
+            CourseKind kind = CourseKinds.find(on.get().kind()).orElseThrow();
+            checks.add(kind.ladder().check(request.settingMetres()));
+        }
+        return checks;
     }
 }

@@ -2,7 +2,7 @@ package wrenlane.server.runfile;
 
 import org.jspecify.annotations.Nullable;
 
-/** A run with the names of all it refers to, as a table has it. */
+/** A run with the names of all it refers to, as a table has it. Course, kind and setting are missing where it had no course. */
 record NamedRun(
         Long rowNumber,
         String id,
@@ -10,10 +10,12 @@ record NamedRun(
         String day,
         String rider,
         String machine,
-        String course,
-        String kind,
-        String side,
-        Double settingM,
+        @Nullable String drillId,
+        @Nullable String drill,
+        @Nullable String course,
+        @Nullable String kind,
+        @Nullable String side,
+        @Nullable Double settingM,
         String faults,
         String sort,
         @Nullable Double seconds,

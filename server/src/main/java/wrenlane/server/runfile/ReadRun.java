@@ -2,7 +2,9 @@ package wrenlane.server.runfile;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
+import wrenlane.drill.Drill;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.RunDetail;
@@ -13,6 +15,8 @@ import wrenlane.server.run.RunRow;
  * A run as a line of a table says it.
  *
  * @param id of its own, or made from all it says, so that the same line is the same run
+ * @param drill it names; missing only on a course
+ * @param course missing where it was ridden on none, as is its size
  * @param detail what it says beside its faults
  * @param simulated whether it comes from a virtual rider, as its file says
  */
@@ -22,9 +26,10 @@ record ReadRun(
         Instant at,
         long riderId,
         long machineId,
-        RunLines.Ridden course,
-        Side side,
-        double settingMetres,
+        Optional<Drill> drill,
+        Optional<RunLines.Ridden> course,
+        Optional<Side> side,
+        Optional<Double> settingMetres,
         Set<Fault> faults,
         RunDetail detail,
         boolean simulated) {
@@ -34,9 +39,10 @@ record ReadRun(
                 dayId,
                 riderId,
                 machineId,
-                course.stored().id(),
-                side,
-                settingMetres,
+                drill.map(Drill::id).orElse(null),
+                course.map(c -> c.stored().id()).orElse(null),
+                side.orElse(null),
+                settingMetres.orElse(null),
                 faults,
                 at,
                 detail.sort(),
@@ -49,6 +55,7 @@ record ReadRun(
                 null,
                 null,
                 "file");
-        return RunRow.of(id, request, course.stored().name(), course.course(), simulated);
+        return course.map(c -> RunRow.of(id, request, drill, c.stored().name(), c.course(), simulated))
+                .orElseGet(() -> RunRow.of(id, request, drill.orElseThrow(), simulated));
     }
 }

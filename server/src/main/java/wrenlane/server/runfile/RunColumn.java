@@ -1,9 +1,11 @@
 package wrenlane.server.runfile;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a column of a table of runs may say. */
 enum RunColumn {
@@ -12,6 +14,8 @@ enum RunColumn {
     TIME("time", false, "clock"),
     RIDER("rider", true, "name", "student", "participant"),
     MACHINE("machine", false, "bike", "motorcycle"),
+    /** By its id, or by its name; without it a run is of the course alone. */
+    DRILL("drill_id", false),
     COURSE("course", true, "exercise", "drill"),
     SIDE("side", true, "direction", "turn"),
     SETTING("setting_m", true, "setting", "width", "width_m", "diameter", "spacing"),
@@ -22,6 +26,8 @@ enum RunColumn {
     LAPS("laps", false),
     SIMULATED("simulated", false),
     NOTE("note", false, "notes", "comment", "remark");
+
+    private static final Set<RunColumn> OF_COURSE = EnumSet.of(COURSE, SIDE, SETTING);
 
     private final String header;
     private final boolean needed;
@@ -56,8 +62,15 @@ enum RunColumn {
         return heading.strip().toLowerCase(Locale.ROOT);
     }
 
-    /** Those that no run can be read without. */
-    static List<RunColumn> allNeeded() {
-        return Arrays.stream(values()).filter(RunColumn::needed).toList();
+    /**
+     * Those that no run can be read without; a run of a drill may have no course.
+     *
+     * @param drills whether the table names drills
+     */
+    static List<RunColumn> allNeeded(boolean drills) {
+        return Arrays.stream(values())
+                .filter(RunColumn::needed)
+                .filter(column -> !drills || !OF_COURSE.contains(column))
+                .toList();
     }
 }

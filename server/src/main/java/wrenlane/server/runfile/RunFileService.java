@@ -20,6 +20,7 @@ import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
+import wrenlane.server.drill.DrillService;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderService;
@@ -39,6 +40,7 @@ class RunFileService {
     private final MachineService machines;
     private final CourseService courses;
     private final DayService days;
+    private final DrillService drills;
     private final Storage storage;
     private final Clock clock;
 
@@ -48,6 +50,7 @@ class RunFileService {
             MachineService machines,
             CourseService courses,
             DayService days,
+            DrillService drills,
             Storage storage,
             Clock clock) {
         this.runs = runs;
@@ -55,6 +58,7 @@ class RunFileService {
         this.machines = machines;
         this.courses = courses;
         this.days = days;
+        this.drills = drills;
         this.storage = storage;
         this.clock = clock;
     }
@@ -131,7 +135,8 @@ class RunFileService {
                 machines.all(),
                 courses.all().stream()
                         .map(c -> new RunLines.Ridden(c, c.course()))
-                        .toList());
+                        .toList(),
+                drills.catalogue().drills());
         RunLines lines = new RunLines(table, columns, request, known, clock.getZone(), runs.latestPossible());
         Set<String> stored = runs.stored(lines.ids());
         lines.read(stored);
@@ -152,7 +157,7 @@ class RunFileService {
     }
 
     private static List<LineFinding> missing(Map<RunColumn, String> columns) {
-        return RunColumn.allNeeded().stream()
+        return RunColumn.allNeeded(columns.containsKey(RunColumn.DRILL)).stream()
                 .filter(column -> !columns.containsKey(column))
                 .map(column -> new LineFinding(
                         0, "No column says the " + column.header().replace("_m", "") + ": choose which one does."))
@@ -172,7 +177,7 @@ class RunFileService {
         Set<Long> courseIds = new LinkedHashSet<>();
         ofDate.forEach(run -> {
             machineOf.putIfAbsent(run.riderId(), run.machineId());
-            courseIds.add(run.course().stored().id());
+            run.course().ifPresent(c -> courseIds.add(c.stored().id()));
         });
         List<DayRider> pairs = new ArrayList<>();
         machineOf.forEach((rider, machine) -> pairs.add(new DayRider(rider, machine)));

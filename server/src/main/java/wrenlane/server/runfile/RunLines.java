@@ -20,6 +20,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
+import wrenlane.drill.Drill;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.Side;
@@ -54,6 +55,7 @@ final class RunLines {
     private final Named<RiderResponse> riders;
     private final Named<MachineResponse> machines;
     private final Named<Ridden> courses;
+    private final Named<Drill> drills;
     private final List<LineFinding> findings = new ArrayList<>();
     private final List<String> ids = new ArrayList<>();
     private final List<ReadRun> runs = new ArrayList<>();
@@ -61,7 +63,8 @@ final class RunLines {
     private final Set<String> seen = new HashSet<>();
 
     /** What a line's names may mean. */
-    record Known(List<RiderResponse> riders, List<MachineResponse> machines, List<Ridden> courses) {}
+    record Known(
+            List<RiderResponse> riders, List<MachineResponse> machines, List<Ridden> courses, List<Drill> drills) {}
 
     /** A course, and to reckon with. */
     record Ridden(CourseResponse stored, Course course) {}
@@ -86,6 +89,8 @@ final class RunLines {
         this.riders = new Named<>("rider", known.riders(), RiderResponse::name);
         this.machines = new Named<>("machine", known.machines(), MachineResponse::name);
         this.courses = new Named<>("course", known.courses(), r -> r.stored().name());
+        this.drills = new Named<>("drill", known.drills(), Drill::name);
+        known.drills().forEach(drill -> drills.add(drill.id(), drill));
         table.lines().forEach(line -> ids.add(id(line)));
     }
 
@@ -124,6 +129,14 @@ final class RunLines {
             this.sort = sort;
             all.forEach(t -> byName.computeIfAbsent(plain(name.apply(t)), n -> new ArrayList<>())
                     .add(t));
+        }
+
+        /** Another name for something. */
+        void add(String name, T thing) {
+            List<T> named = byName.computeIfAbsent(plain(name), n -> new ArrayList<>());
+            if (!named.contains(thing)) {
+                named.add(thing);
+            }
         }
 
         private static String plain(String name) {
@@ -177,9 +190,22 @@ final class RunLines {
                 .orElseThrow(() -> new Unreadable("The date " + TypedText.quoted(cell(line, RunColumn.DATE))
                         + " is none: write it as 2026-05-14 or 14.05.2026."));
         RiderResponse rider = riders.find(cell(line, RunColumn.RIDER));
-        Ridden course = courses.find(cell(line, RunColumn.COURSE));
-        Side side = side(cell(line, RunColumn.SIDE));
-        double setting = setting(cell(line, RunColumn.SETTING), course);
+        Optional<Drill> drill = Optional.of(cell(line, RunColumn.DRILL))
+                .filter(name -> !name.isBlank())
+                .map(drills::find);
+        Optional<Ridden> course =
+                drill.isPresent() && cell(line, RunColumn.COURSE).isBlank()
+                        ? Optional.empty()
+                        : Optional.of(courses.find(cell(line, RunColumn.COURSE)));
+        Optional<Side> side = course.isEmpty() && cell(line, RunColumn.SIDE).isBlank()
+                ? Optional.empty()
+                : Optional.of(side(cell(line, RunColumn.SIDE)));
+        drill.ifPresent(d -> d.checkRun(course.map(c -> c.course().kind().id()), side).stream()
+                .findFirst()
+                .ifPresent(wrong -> {
+                    throw new Unreadable(ReadIn.said(wrong.message()));
+                }));
+        Optional<Double> setting = course.map(c -> setting(cell(line, RunColumn.SETTING), c));
         RunSort sort = sort(cell(line, RunColumn.SORT));
         Map<Fault, Integer> seen = outcome(cell(line, RunColumn.OUTCOME), sort);
         RunDetail detail = detail(line, sort, seen);
@@ -196,6 +222,7 @@ final class RunLines {
                 ridden,
                 rider.id(),
                 machineId(cell(line, RunColumn.MACHINE), rider),
+                drill,
                 course,
                 side,
                 setting,

@@ -47,6 +47,8 @@ class RunTable {
         "day",
         "rider",
         "machine",
+        "drill_id",
+        "drill",
         "course",
         "kind",
         "side",
@@ -61,7 +63,7 @@ class RunTable {
         "simulated"
     };
 
-    static final String FORMAT = "wren-lane-runs/1";
+    static final String FORMAT = "wren-lane-runs/2";
 
     private final RunFileMapper mapper;
     private final Storage storage;
@@ -109,10 +111,12 @@ class RunTable {
                 run.day(),
                 run.rider(),
                 run.machine(),
+                run.drillId(),
+                run.drill(),
                 run.course(),
                 run.kind(),
-                run.side().toLowerCase(Locale.ROOT),
-                Math.round(run.settingM() * STEPS_A_METRE) / STEPS_A_METRE,
+                run.side() == null ? null : run.side().toLowerCase(Locale.ROOT),
+                run.settingM() == null ? null : Math.round(run.settingM() * STEPS_A_METRE) / STEPS_A_METRE,
                 OutcomeText.of(faults(run)),
                 run.sort().toLowerCase(Locale.ROOT).replace('_', ' '),
                 run.seconds(),

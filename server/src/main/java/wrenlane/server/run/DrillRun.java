@@ -1,0 +1,16 @@
+package wrenlane.server.run;
+
+import java.util.Optional;
+import wrenlane.course.Course;
+
+/**
+ * A run as far as it counts for drills.
+ *
+ * @param course as it was set then, first turned to the run's side; missing where it was ridden on none
+ */
+public record DrillRun(RunResponse run, Optional<Course> course) {
+    /** A run on a course. */
+    public static DrillRun of(RiddenRun ridden) {
+        return new DrillRun(ridden.run(), Optional.of(ridden.course()));
+    }
+}

@@ -1,0 +1,42 @@
+import { share, type ChanceOf } from '../standing';
+import { sayLength, usePreferences } from '../../shared/units';
+
+/** The size ridden, which the sizes of the course are stepped from. */
+export function SizeStepper(props: {
+  /** Missing while several sizes are set up and none is chosen. */
+  setting: number | undefined;
+  /** Of a clean run at that size to this side; missing while it is not known. */
+  chance: ChanceOf | undefined;
+  /** Goes to another size, 1 is tighter; missing while the sizes are not known. */
+  onSize: ((by: 1 | -1) => void) | undefined;
+}) {
+  const { setting, onSize } = props;
+  const { system } = usePreferences();
+  const { figure, unit } = setting === undefined ? { figure: '–', unit: '' } : sayLength(setting, system);
+  const step = (by: 1 | -1, name: string, sign: string) => (
+    <button
+      type="button"
+      aria-label={name}
+      disabled={onSize === undefined || setting === undefined}
+      className="min-h-12 min-w-12 rounded-sm border border-rule bg-panel text-[1.3rem] hover:border-ink disabled:text-soft"
+      onClick={() => onSize?.(by)}
+    >
+      {sign}
+    </button>
+  );
+  return (
+    <div className="flex items-center justify-end gap-2" role="group" aria-label="Rung">
+      {step(-1, 'Wider', '+')}
+      <div className="flex flex-col items-center justify-center">
+        <span className="figures text-[1.5rem] leading-none whitespace-nowrap">
+          {figure}
+          <span className="text-base text-soft"> {unit}</span>
+        </span>
+        <span className="figures mt-1 text-[0.8rem] whitespace-nowrap text-soft">
+          {props.chance === undefined ? '' : `clean ${share(props.chance.chance)} in 100`}
+        </span>
+      </div>
+      {step(1, 'Tighter', '−')}
+    </div>
+  );
+}
