@@ -31,7 +31,7 @@ export function CorrectRun(props: {
   const say = useSay();
   const [to, setTo] = useState(run);
   const change = (some: Partial<LoggedRun>) => setTo((before) => ({ ...before, ...some }));
-  const drills = useDrillsOfDay(to).data ?? [];
+  const drills = useDrillsOfDay(day.id).data?.find((r) => r.riderId === to.riderId)?.drills ?? [];
   const settings = settingsOf(props, to);
   const size = to.settingMetres;
   const named = drills.find((d) => d.id === to.drillId);

@@ -86,14 +86,14 @@ function OfOne({ of, after }: { of: Omit<OfRider, 'drills'>; after: number }) {
   const navigate = useNavigate();
   const [address] = useAddress();
   const lesson = useRunning(day.id);
-  const read = useDrillsOfDay({ dayId: day.id, riderId: rider.id, machineId: machine.id });
+  const read = useDrillsOfDay(day.id);
   const { running } = lesson;
   const isOn = running?.status === 'ON' || running?.status === 'PAUSED';
   const choice = { drill: address.get('drill'), course: address.get('course'), step: address.get('step') };
   // What is not known for want of the server does not keep runs on the day's courses from being logged.
   if (read.isPending && read.failureCount === 0)
     return <Loading of={{ state: 'loading' }}>{() => null}</Loading>;
-  const drills = read.data ?? [];
+  const drills = read.data?.find((r) => r.riderId === rider.id)?.drills ?? [];
   const now = ridingNow({ choice, running, riderId: rider.id, courses, drills });
   const byPlan =
     isOn && ((choice.drill === null && choice.course === null) || choice.step !== String(running.step));

@@ -8,8 +8,6 @@ const eight = { id: 4, name: 'Quay eight' } as Course;
 const drill = (id: string, courseIds: number[], usualOn: number[] = []): DrillOfDay => ({
   id,
   name: id,
-  stage: 'U-turns',
-  cue: 'chin up',
   courseIds,
   usualOn,
   eachSide: true,

@@ -102,19 +102,11 @@ function drillOf(drill: DrillOfDay): DrillRidden {
   };
 }
 
-/** Drills a rider can ride on a day, on its courses and on none. */
-export function useDrillsOfDay(of: { dayId: number; riderId: number; machineId: number }) {
+/** Drills that each rider of a day can ride, on its courses and on none. */
+export function useDrillsOfDay(dayId: number) {
   return useQuery({
-    queryKey: ['drills', 'of-day', of],
-    queryFn: () =>
-      body(
-        http.GET('/api/days/{dayId}/riders/{riderId}/drills', {
-          params: {
-            path: { dayId: of.dayId, riderId: of.riderId },
-            query: { machineId: of.machineId },
-          },
-        }),
-      ),
+    queryKey: ['drills', 'of-day', dayId],
+    queryFn: () => body(http.GET('/api/days/{dayId}/drills', { params: { path: { dayId } } })),
   });
 }
 

@@ -117,11 +117,11 @@ public final class Screenshots {
                     .waitFor();
         } while (!on.equals("Slipway box"));
         button(phone, "Run the lesson").click();
-        phone.locator("body").press("Space");
-        phone.locator("body").press("Space");
+        phone.locator("body").press("0");
+        phone.locator("body").press("0");
         phone.locator("body").press("l");
         phone.locator("body").press("Enter");
-        phone.locator("body").press("Space");
+        phone.locator("body").press("0");
         phone.getByText("All saved on the server").waitFor();
         phone.locator("[data-testid=run]").nth(3).waitFor();
         phone.getByText("3 of 4 clean to the left").first().waitFor();

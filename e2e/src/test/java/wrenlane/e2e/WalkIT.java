@@ -176,13 +176,13 @@ class WalkIT {
         assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.keyboard().press("ArrowLeft");
-        page.keyboard().press("Space");
+        page.keyboard().press("0");
         page.keyboard().press("l");
         page.keyboard().press("f");
         page.keyboard().press("Enter");
         page.keyboard().press("ArrowRight");
         for (int i = 0; i < 4; i++) {
-            page.keyboard().press("Space");
+            page.keyboard().press("0");
         }
         assertThat(page.getByLabel("Right, clean of all: 4 / 4")).isVisible();
         page.keyboard().press("u");

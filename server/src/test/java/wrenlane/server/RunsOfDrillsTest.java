@@ -202,9 +202,7 @@ class RunsOfDrillsTest {
 
     @Test
     void saysWhatARiderCanRideOnTheDayAndWhatACourseIsRiddenAsUnlessChosen() {
-        JsonNode drills = APP.get("/api/days/" + there.day() + "/riders/" + there.rider() + "/drills?machineId="
-                        + there.machine())
-                .body();
+        JsonNode drills = APP.get("/api/days/" + there.day() + "/drills").body().at("/0/drills");
         assertThat(drill(drills, "u-turn-rolling").at("/usualOn/0").asLong()).isEqualTo(there.course());
         assertThat(drill(drills, "u-turn-standing").at("/courseIds/0").asLong()).isEqualTo(there.course());
         assertThat(drill(drills, "u-turn-standing").get("usualOn").size()).isZero();

@@ -7,7 +7,6 @@ import wrenlane.drill.Drill;
 /**
  * A drill that a rider can ride on a day.
  *
- * @param stage in words
  * @param courseIds courses of the day that it is ridden on; empty where it is ridden on none
  * @param usualOn those of them that are ridden as this drill unless another is chosen
  * @param eachSide whether sides are ridden one at a time
@@ -18,8 +17,6 @@ import wrenlane.drill.Drill;
 record DrillOfDay(
         String id,
         String name,
-        String stage,
-        String cue,
         List<Long> courseIds,
         List<Long> usualOn,
         boolean eachSide,

@@ -15,13 +15,15 @@ import wrenlane.drill.DrillRiding;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.machine.Transmission;
 import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.rider.RiderResponse;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
 
-/** What a rider can ride on a day: the drills taught to them, on its courses and on none. */
+/** What riders can ride on a day: the drills taught to them, on its courses and on none. */
 @Service
 class DrillsOfDayService {
     private final DrillService drills;
@@ -49,44 +51,46 @@ class DrillsOfDayService {
         this.storage = storage;
     }
 
-    /** In the order of the stages; those whose course is not on the day are left out. */
-    List<DrillOfDay> of(long dayId, long riderId, long machineId) {
+    /** Of every rider of the day, in its order. */
+    List<DrillsOfRider> of(long dayId) {
         return storage.read(() -> {
+            DayResponse day = days.get(dayId);
             Map<Long, Course> ofDay = new LinkedHashMap<>();
-            days.get(dayId)
-                    .courseIds()
-                    .forEach(id -> ofDay.put(id, courses.get(id).course()));
-            RiderResponse rider = riders.get(riderId);
-            Transmission transmission = machines.turn(machineId).machine().transmission();
+            day.courseIds().forEach(id -> ofDay.put(id, courses.get(id).course()));
             Catalogue catalogue = drills.catalogue();
-            Set<Long> taken = new HashSet<>();
-            List<DrillOfDay> ridden = new ArrayList<>();
-            for (TaughtDrill taught : catalogue.taught(teaching.of(rider.school()), transmission, rider.level())) {
-                Drill drill = catalogue.find(taught.id()).orElseThrow();
-                List<Long> on = ofDay.entrySet().stream()
-                        .filter(c -> drill.course()
-                                .filter(d -> d.suits(c.getValue()))
-                                .isPresent())
-                        .map(Map.Entry::getKey)
-                        .toList();
-                if (drill.course().isEmpty() || !on.isEmpty()) {
-                    // The first that such a course is for.
-                    boolean plain = drill.course().filter(DrillCourse::plain).isPresent();
-                    List<Long> usual = plain ? on.stream().filter(taken::add).toList() : List.of();
-                    ridden.add(of(drill, taught, transmission, on, usual));
-                }
-            }
-            return ridden;
+            return day.riders().stream()
+                    .map(pair -> new DrillsOfRider(pair.riderId(), pair.machineId(), of(pair, catalogue, ofDay)))
+                    .toList();
         });
     }
 
-    private static DrillOfDay of(
-            Drill drill, TaughtDrill taught, Transmission transmission, List<Long> on, List<Long> usual) {
+    /** In the order of the stages; those whose course is not on the day are left out. */
+    private List<DrillOfDay> of(DayRider pair, Catalogue catalogue, Map<Long, Course> ofDay) {
+        RiderResponse rider = riders.get(pair.riderId());
+        Transmission transmission = machines.turn(pair.machineId()).machine().transmission();
+        Set<Long> taken = new HashSet<>();
+        List<DrillOfDay> ridden = new ArrayList<>();
+        for (TaughtDrill taught : catalogue.taught(teaching.of(rider.school()), transmission, rider.level())) {
+            Drill drill = catalogue.find(taught.id()).orElseThrow();
+            List<Long> on = ofDay.entrySet().stream()
+                    .filter(c ->
+                            drill.course().filter(d -> d.suits(c.getValue())).isPresent())
+                    .map(Map.Entry::getKey)
+                    .toList();
+            if (drill.course().isEmpty() || !on.isEmpty()) {
+                // The first that such a course is for.
+                boolean plain = drill.course().filter(DrillCourse::plain).isPresent();
+                List<Long> usual = plain ? on.stream().filter(taken::add).toList() : List.of();
+                ridden.add(of(drill, transmission, on, usual));
+            }
+        }
+        return ridden;
+    }
+
+    private static DrillOfDay of(Drill drill, Transmission transmission, List<Long> on, List<Long> usual) {
         return new DrillOfDay(
                 drill.id(),
                 drill.name(),
-                drill.stage().label(),
-                taught.cue(),
                 on,
                 usual,
                 drill.riding().sides() == DrillRiding.Sides.EACH,

@@ -32,11 +32,10 @@ class RiderDrillController {
         return service.standings(request);
     }
 
-    /** Drills a rider can ride on a day on a machine, on its courses and on none, in the order of the stages. */
-    @GetMapping("/days/{dayId}/riders/{riderId}/drills")
-    List<DrillOfDay> listDrillsOfDay(
-            @PathVariable long dayId, @PathVariable long riderId, @RequestParam long machineId) {
-        return ofDay.of(dayId, riderId, machineId);
+    /** Drills that each rider of a day can ride, on its courses and on none. */
+    @GetMapping("/days/{dayId}/drills")
+    List<DrillsOfRider> listDrillsOfDay(@PathVariable long dayId) {
+        return ofDay.of(dayId);
     }
 
     /** What the range asks of one rider on a drill without a course: its runs of the day, and how far it is mastered. */
