@@ -82,7 +82,7 @@ function Shown(props: {
 
 /** What the address says of what is ridden, and all that changes it. */
 function OfOne({ of, after }: { of: Omit<OfRider, 'drills'>; after: number }) {
-  const { day, rider, machine, courses } = of;
+  const { day, rider, courses } = of;
   const navigate = useNavigate();
   const [address] = useAddress();
   const lesson = useRunning(day.id);
