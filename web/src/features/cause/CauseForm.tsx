@@ -1,13 +1,15 @@
 import { useState } from 'react';
 import { DrillList, type Catalogue } from '../drill';
 import { BEFORE_DROP, FAULTS, TECHNIQUES } from '../fault';
-import { Button, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, TextField, useSay, useDraft } from '../../shared/ui';
 import type { Cause } from './api';
 import { toggled } from './model';
 
 /** Puts a cause right. Closed by whoever opened it, once it is kept. */
 export function CauseForm(props: {
   cause: Cause;
+  /** Tells it from others while it is changed. */
+  name: string;
   drills: Catalogue;
   isNew: boolean;
   onKeep: (cause: Cause) => Promise<void>;
@@ -17,7 +19,7 @@ export function CauseForm(props: {
   const [cause, setCause] = useState(props.cause);
   const [sending, setSending] = useState(false);
   const say = useSay();
-  const unsaved = useUnsavedDraft(JSON.stringify(cause));
+  const unsaved = useDraft({ name: `cause/${props.name}`, value: cause, onRestore: setCause });
   const send = (what: Promise<void>) => {
     setSending(true);
     what.then(unsaved.stored, say.failed).finally(() => setSending(false));
@@ -85,7 +87,13 @@ export function CauseForm(props: {
             Take it out
           </Button>
         )}
-        <Button kind="quiet" onClick={props.onLeave}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            unsaved.letGo();
+            props.onLeave();
+          }}
+        >
           Leave it
         </Button>
       </div>

@@ -24,6 +24,7 @@ function Table({ causes, drills }: { causes: Causes; drills: Catalogue }) {
   const form = (at: number, cause: Cause) => (
     <CauseForm
       cause={cause}
+      name={at === causes.rows.length ? 'new' : String(at)}
       drills={drills}
       isNew={at === causes.rows.length}
       onKeep={(kept) => keep(replaced(causes.rows, at, kept), 'Cause kept.')}

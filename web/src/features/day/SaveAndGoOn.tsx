@@ -31,7 +31,7 @@ export function SaveAndGoOn(props: {
           <Button kind="primary" type="submit" disabled={props.disabled}>
             Save and go on
           </Button>
-          <Button disabled={props.disabled} onClick={props.onSave}>
+          <Button data-save disabled={props.disabled} onClick={props.onSave}>
             Save {props.what}
           </Button>
         </>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDayLink } from '../day';
-import { Button, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Select, TextField, useSay, useDraft } from '../../shared/ui';
 import { useSaveDrill, type Catalogue, type Drill, type StoredDrill } from './api';
 import { DrillList } from './DrillList';
 import { Lines } from './Lines';
@@ -31,7 +31,11 @@ export function DrillEditor(props: {
   const say = useSay();
   const navigate = useNavigate();
   const link = useDayLink();
-  const unsaved = useUnsavedDraft(drill);
+  const unsaved = useDraft({
+    name: `drill/${props.as}/${stored.drill.id}`,
+    value: drill,
+    onRestore: setDrill,
+  });
   const change = (some: Partial<Drill>) => setDrill((before) => ({ ...before, ...some }));
   const words = (some: Partial<Drill['words']>) => change({ words: { ...drill.words, ...some } });
   const store = () => {

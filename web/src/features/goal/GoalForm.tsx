@@ -3,7 +3,7 @@ import { ladderOf, useCourseKinds, type CourseKind } from '../course';
 import { LengthField } from '../length';
 import { useMachines, type Machine } from '../machine';
 import { together, useReading } from '../../shared/http';
-import { Button, Loading, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Loading, Select, TextField, useSay, useDraft } from '../../shared/ui';
 import { useSaveGoal, type Goal, type GoalOf } from './api';
 
 /** Says what a rider wants to be able to ride. */
@@ -38,7 +38,18 @@ function Form(props: {
   const [everyDays, setEveryDays] = useState(String(stored.goal?.everyDays ?? ''));
   const save = useSaveGoal(props.riderId);
   const say = useSay();
-  const unsaved = useUnsavedDraft(JSON.stringify([name, kindId, machineId, setting, by, everyDays]));
+  const unsaved = useDraft({
+    name: `goal/${props.riderId}`,
+    value: { name, kindId, machineId, setting, by, everyDays },
+    onRestore: (kept) => {
+      setName(kept.name);
+      setKind(kept.kindId);
+      setMachine(kept.machineId);
+      setSetting(kept.setting);
+      setBy(kept.by);
+      setEveryDays(kept.everyDays);
+    },
+  });
   const kind = kinds.find((k) => k.kind === kindId);
   const distance = everyDays.trim() === '' ? undefined : Number(everyDays);
   const wholeDays = distance === undefined || Number.isInteger(distance);
@@ -122,7 +133,13 @@ function Form(props: {
             Take it away
           </Button>
         )}
-        <Button kind="quiet" onClick={props.onDone}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            unsaved.letGo();
+            props.onDone();
+          }}
+        >
           Leave it
         </Button>
       </div>

@@ -1,13 +1,16 @@
 import { useState } from 'react';
-import { Button, TextField, several, useSay } from '../../shared/ui';
+import { keptDraft } from '../../shared/kept';
+import { Button, TextField, several, useDraft, useSay } from '../../shared/ui';
 import { useKit, useSaveKit, type Kit } from './api';
 import { draftOf, fresh, kitOf, ownedText, USUAL, wrongWith, type DraftKit } from './model';
 import { OwnMarkerFields } from './OwnMarkerFields';
 
+const DRAFT = 'kit';
+
 /** What the school owns to set courses out in, so that a shortage is said the evening before. */
 export function Owned() {
   const kit = useKit().data;
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(() => keptDraft(DRAFT) !== undefined);
   if (kit === undefined) return null;
   if (open) return <Counting kit={kit} onClose={() => setOpen(false)} />;
   const owned = ownedText(kit);
@@ -27,6 +30,7 @@ function Counting({ kit, onClose }: { kit: Kit; onClose: () => void }) {
   const say = useSay();
   const save = useSaveKit();
   const [draft, setDraft] = useState<DraftKit>(() => draftOf(kit));
+  const unsaved = useDraft({ name: DRAFT, value: draft, onRestore: setDraft });
   const change = (some: Partial<DraftKit>) => setDraft((before) => ({ ...before, ...some }));
   return (
     <form
@@ -39,12 +43,14 @@ function Counting({ kit, onClose }: { kit: Kit; onClose: () => void }) {
         save
           .mutateAsync({ seen: kit, kit: kitOf(draft) })
           .then(() => {
+            unsaved.stored();
             onClose();
             say.done('What the school owns is counted.');
           })
           .catch(say.failed);
       }}
     >
+      <div className="col-span-2 empty:hidden">{unsaved.question}</div>
       {USUAL.map(({ sort, name }) => (
         <TextField
           key={sort}
@@ -73,7 +79,14 @@ function Counting({ kit, onClose }: { kit: Kit; onClose: () => void }) {
         <Button kind="primary" type="submit" disabled={save.isPending}>
           Save
         </Button>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button
+          onClick={() => {
+            unsaved.letGo();
+            onClose();
+          }}
+        >
+          Cancel
+        </Button>
       </div>
     </form>
   );

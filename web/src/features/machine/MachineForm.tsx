@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { SaveAndGoOn, useGoOn } from '../day';
-import { Button, Select, TextField, useDeleting, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Select, TextField, useDeleting, useSay, useDraft } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useDeleteMachine, useSaveMachine, useTurnReport, type Machine, type MachineClass } from './api';
 import { CircleFields } from './CircleFields';
@@ -42,7 +42,11 @@ export function MachineForm(props: {
   const save = useSaveMachine();
   const remove = useDeleteMachine();
   const say = useSay();
-  const unsaved = useUnsavedDraft(draft);
+  const unsaved = useDraft({
+    name: `machine/${machine?.id ?? 'new'}`,
+    value: draft,
+    onRestore: setDraft,
+  });
   const change = (some: Partial<Draft>) => setDraft((before) => ({ ...before, ...some }));
   const goOn = useGoOn(unsaved.letGo);
   const submit = (leaving: boolean) => {

@@ -4,7 +4,7 @@ import { todayIso } from '../day';
 import { LengthField } from '../length';
 import { useMachines, type Machine } from '../machine';
 import { useReading } from '../../shared/http';
-import { Button, Loading, Select, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Loading, Select, TextField, useSay, useDraft } from '../../shared/ui';
 import { useLogPractice, type PracticeRequest } from './api';
 import { typedCount } from './words';
 
@@ -46,7 +46,14 @@ function Form({ riderId, kind, settingLabel, lastRidden, machines, onDone }: Of 
   const [setting, setSetting] = useState<PracticeRequest['setting']>();
   const log = useLogPractice(riderId);
   const say = useSay();
-  const unsaved = useUnsavedDraft([draft, setting]);
+  const unsaved = useDraft({
+    name: `practice/${riderId}/${kind}`,
+    value: { draft, setting },
+    onRestore: (kept) => {
+      setDraft(kept.draft);
+      setSetting(kept.setting);
+    },
+  });
   const field = (name: keyof typeof draft) => ({
     value: draft[name],
     onChange: (e: { target: { value: string } }) => setDraft({ ...draft, [name]: e.target.value }),
@@ -116,7 +123,13 @@ function Form({ riderId, kind, settingLabel, lastRidden, machines, onDone }: Of 
         <Button kind="primary" type="submit" disabled={missing !== undefined || log.isPending}>
           Log it
         </Button>
-        <Button kind="quiet" onClick={onDone}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            unsaved.letGo();
+            onDone();
+          }}
+        >
           Leave it
         </Button>
       </div>

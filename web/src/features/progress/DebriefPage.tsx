@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDay, useDayLink, type Day } from '../day';
 import { useReading } from '../../shared/http';
-import { Button, Downloads, Figure, Loading, NotesField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Downloads, Figure, Loading, NotesField, useSay, useDraft } from '../../shared/ui';
 import { Practice } from './Practice';
 import { ProgressTabs } from './ProgressTabs';
 import { Review } from './Review';
@@ -140,7 +140,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
   const tell = useTell(day.id);
   const say = useSay();
   const [text, setText] = useState(rider.own.text === '' ? reckonedOf(rider) : rider.own.text);
-  const unsaved = useUnsavedDraft(text);
+  const unsaved = useDraft({ name: `debrief/${day.id}/${rider.riderId}`, value: text, onRestore: setText });
   const keep = (said: string) =>
     tell.mutate(
       { rider, text: said },
@@ -158,7 +158,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
       {unsaved.question}
       <NotesField label={`Told to ${rider.riderName}`} value={text} rows={7} onChange={setText} />
       <div className="flex flex-wrap gap-3">
-        <Button kind="primary" disabled={tell.isPending} onClick={() => keep(text.trim())}>
+        <Button kind="primary" data-save disabled={tell.isPending} onClick={() => keep(text.trim())}>
           Keep
         </Button>
         {rider.own.text !== '' && (
@@ -166,7 +166,13 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
             Back to what is reckoned
           </Button>
         )}
-        <Button kind="quiet" onClick={onDone}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            unsaved.letGo();
+            onDone();
+          }}
+        >
           Leave it
         </Button>
       </div>

@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import { useCauses } from '../cause';
 import { useReading } from '../../shared/http';
-import { Button, Loading, TextField, useSay, useUnsavedDraft } from '../../shared/ui';
+import { Button, Loading, TextField, useSay, useDraft } from '../../shared/ui';
 import { dateText } from '../../shared/units';
 import { useOpinion, useSaveOpinion, type Opinion } from './api';
 
@@ -37,7 +37,11 @@ function Form(props: { riderId: number; kind: string; stored: Opinion; onDone: (
   const causes = useCauses().data?.rows ?? [];
   const save = useSaveOpinion(props.riderId, props.kind);
   const say = useSay();
-  const unsaved = useUnsavedDraft(words);
+  const unsaved = useDraft({
+    name: `opinion/${props.riderId}/${props.kind}`,
+    value: words,
+    onRestore: setWords,
+  });
   const list = useId();
   return (
     <form
@@ -74,7 +78,13 @@ function Form(props: { riderId: number; kind: string; stored: Opinion; onDone: (
         <Button kind="primary" type="submit" disabled={save.isPending}>
           {words.trim() === '' && props.stored.words !== undefined ? 'Take it away' : 'Keep it'}
         </Button>
-        <Button kind="quiet" onClick={props.onDone}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            unsaved.letGo();
+            props.onDone();
+          }}
+        >
           Leave it
         </Button>
       </div>

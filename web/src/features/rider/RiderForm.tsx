@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { SaveAndGoOn, useGoOn } from '../day';
 import type { Machine } from '../machine';
-import { NotesField, Select, TextField, Toggle, useSay, useUnsavedDraft } from '../../shared/ui';
+import { NotesField, Select, TextField, Toggle, useSay, useDraft } from '../../shared/ui';
 import { degreesText, speedText, usePreferences } from '../../shared/units';
 import { OnTheDay, usePutOnDay } from './OnTheDay';
 import { useSaveRider, type Rider, type RiderOptions, type RiderRequest } from './api';
@@ -23,7 +23,7 @@ export function RiderForm(props: {
   const [stored, setStored] = useState(rider);
   const save = useSaveRider();
   const say = useSay();
-  const unsaved = useUnsavedDraft(draft);
+  const unsaved = useDraft({ name: `rider/${rider?.id ?? 'new'}`, value: draft, onRestore: setDraft });
   const change = (some: Partial<RiderRequest>) => setDraft((before) => ({ ...before, ...some }));
   const goOn = useGoOn(unsaved.letGo);
   const { day, put } = usePutOnDay();

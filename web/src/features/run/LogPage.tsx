@@ -7,7 +7,7 @@ import { LONGEST_NAME, useDeviceName } from '../../shared/device';
 import { usePart } from '../../shared/address';
 import { together, useNews, useReading } from '../../shared/http';
 import { Button, Chevron, Loading, Select, TextField } from '../../shared/ui';
-import { lengthText, secondsText, speedText, usePreferences } from '../../shared/units';
+import { clockTime, lengthText, secondsText, speedText, usePreferences } from '../../shared/units';
 import { useRunLog } from './api';
 import { CorrectRun } from './CorrectRun';
 import { dayLog, type LogLine } from './dayLog';
@@ -125,11 +125,6 @@ function OfDay(known: Known) {
   );
 }
 
-/** A time of day as the device's clock reads it. */
-function timeOf(instant: string): string {
-  return new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-}
-
 function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () => void }) {
   const { run, gone, device, correctedAt, earlier, kept } = props.line;
   const { system, speed } = usePreferences();
@@ -159,7 +154,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       data-testid="logged"
       className="grid grid-cols-[3.5rem_minmax(0,1fr)_auto] items-center gap-x-3 border-b border-rule py-2"
     >
-      <span className="figures text-soft">{timeOf(run.loggedAt)}</span>
+      <span className="figures text-soft">{clockTime(run.loggedAt)}</span>
       <div className={`min-w-0 ${gone ? 'text-soft line-through' : ''}`}>
         <div className="flex items-center gap-2">
           <b className="truncate">{nameOf(props.riders, run.riderId)}</b>
@@ -193,9 +188,9 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       </div>
       <div className="col-start-2 col-end-4 text-sm text-soft">
         {kept === 'device' && <span className="text-ochre">Kept on this device, on its way. </span>}
-        {gone && `Taken away ${gone.at === '' ? '' : timeOf(gone.at)}${onDevice(gone.device)}. `}
+        {gone && `Taken away ${gone.at === '' ? '' : clockTime(gone.at)}${onDevice(gone.device)}. `}
         {!gone && correctedAt === undefined && device !== '' && `Logged${onDevice(device)}.`}
-        {!gone && correctedAt !== undefined && `Corrected ${timeOf(correctedAt)}${onDevice(device)}. `}
+        {!gone && correctedAt !== undefined && `Corrected ${clockTime(correctedAt)}${onDevice(device)}. `}
         {earlier.map((e) => (
           <span key={e.id}>Before: {said(e)}. </span>
         ))}

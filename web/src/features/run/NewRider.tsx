@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { changed, useSaveDay, type Day } from '../day';
 import { newMachine, useMachineClasses, useMachines, useSaveMachine } from '../machine';
 import { LEVELS, NEW_RIDER, useSaveRider } from '../rider';
-import { Button, Select, TextField, useSay } from '../../shared/ui';
+import { Button, Select, TextField, useDraft, useSay } from '../../shared/ui';
 
 /** Somebody nobody entered: a name and what they ride, and they are on the day. */
 export function NewRider(props: { day: Day; onDone: (riderId: number) => void; onLeft: () => void }) {
@@ -16,6 +16,14 @@ export function NewRider(props: { day: Day; onDone: (riderId: number) => void; o
   const [name, setName] = useState('');
   const [rides, setRides] = useState('');
   const [busy, setBusy] = useState(false);
+  const unsaved = useDraft({
+    name: `range/rider/${day.id}`,
+    value: { name, rides },
+    onRestore: (kept) => {
+      setName(kept.name);
+      setRides(kept.rides);
+    },
+  });
   const add = async () => {
     const kind = classes.find((c) => `class ${c.id}` === rides);
     setBusy(true);
@@ -27,6 +35,7 @@ export function NewRider(props: { day: Day; onDone: (riderId: number) => void; o
       const rider = await saveRider.mutateAsync({ rider: { ...NEW_RIDER, name, machineId } });
       const riders = [...day.riders, { riderId: rider.id, machineId }];
       await saveDay.mutateAsync({ stored: day, day: changed(day, { riders }) });
+      unsaved.stored();
       props.onDone(rider.id);
     } catch (problem) {
       say.failed(problem);
@@ -41,6 +50,7 @@ export function NewRider(props: { day: Day; onDone: (riderId: number) => void; o
         void add();
       }}
     >
+      {unsaved.question}
       <div className="grid grid-cols-2 gap-2">
         <TextField label="Name" value={name} autoFocus onChange={(e) => setName(e.target.value)} />
         <Select
@@ -67,8 +77,14 @@ export function NewRider(props: { day: Day; onDone: (riderId: number) => void; o
         >
           Put on the day
         </Button>
-        <Button className="min-h-12" onClick={props.onLeft}>
-          Leave it
+        <Button
+          className="min-h-12"
+          onClick={() => {
+            unsaved.letGo();
+            props.onLeft();
+          }}
+        >
+          Cancel
         </Button>
       </div>
     </form>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { deviceName } from '../../shared/device';
+import { dropDraft, keepDraft, keptDraft } from '../../shared/kept';
 import { useSay } from '../../shared/ui';
 import type { Fault, RunRequest, Score } from './api';
 import type { LoggedRun } from './outbox';
@@ -26,7 +27,14 @@ export function useLogging(
 ) {
   const say = useSay();
   const [faults, setFaults] = useState<Fault[]>([]);
-  const [note, setNote] = useState('');
+  // A note half typed is the rider's until their next run, also after a reload.
+  const noteOf = `range/note/${of.dayId}/${of.riderId}`;
+  const [note, typeNote] = useState(() => String(keptDraft(noteOf)?.value ?? ''));
+  const setNote = (text: string) => {
+    typeNote(text);
+    if (text === '') dropDraft(noteOf);
+    else keepDraft(noteOf, text, Date.now());
+  };
   const [seen, setSeen] = useState(NOTHING_SEEN);
   const [score, setScore] = useState<Score>();
   const [dropped, setDropped] = useState<LoggedRun>();

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { keptDraft } from '../../shared/kept';
 import { Link } from 'react-router';
 import { useCourses } from '../course';
 import { changed, useDayLink, useSaveDay, type Day, type DayRequest } from '../day';
@@ -7,11 +8,12 @@ import { useRiders } from '../rider';
 import { useYards } from '../yard';
 import { CourseOrder } from './CourseOrder';
 import { DeleteDay } from './DeleteDay';
-import { Button, Select, TextField, useSay } from '../../shared/ui';
+import { Button, Select, TextField, useDraft, useSay } from '../../shared/ui';
 
 /** Who and what is on the day. */
 export function DayEditor({ day }: { day: Day }) {
-  const [open, setOpen] = useState(day.riders.length === 0);
+  // What was typed and not saved is seen at once.
+  const [open, setOpen] = useState(() => day.riders.length === 0 || keptDraft(nameOf(day)) !== undefined);
   return (
     <section className="border-t border-rule pt-3">
       <Button aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -21,6 +23,8 @@ export function DayEditor({ day }: { day: Day }) {
     </section>
   );
 }
+
+const nameOf = (day: Day) => `day/${day.id}`;
 
 function Editor({ day }: { day: Day }) {
   const [draft, setDraft] = useState<DayRequest>(() => changed(day, {}));
@@ -33,6 +37,7 @@ function Editor({ day }: { day: Day }) {
   const save = useSaveDay();
   const say = useSay();
   const link = useDayLink();
+  const unsaved = useDraft({ name: nameOf(day), value: draft, onRestore: setDraft });
   const change = (some: Partial<DayRequest>) => setDraft((before) => ({ ...before, ...some }));
   const machineOf = (riderId: number) => draft.riders.find((r) => r.riderId === riderId)?.machineId;
   const setMachine = (riderId: number, machineId: number | undefined) => {
@@ -52,6 +57,7 @@ function Editor({ day }: { day: Day }) {
           {
             onSuccess: (saved) => {
               setStored(saved);
+              unsaved.stored();
               say.done('Day saved.');
             },
             onError: say.failed,
@@ -59,6 +65,7 @@ function Editor({ day }: { day: Day }) {
         );
       }}
     >
+      {unsaved.question}
       <div className="grid gap-4 sm:grid-cols-3">
         <TextField
           label="Date"

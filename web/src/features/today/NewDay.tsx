@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Copies } from '../copy';
 import { blankDay, likeDay, todayIso, useGoOn, useSaveDay, type Day } from '../day';
-import { Button, Select, TextField, useSay } from '../../shared/ui';
+import { Button, Select, TextField, useDraft, useSay } from '../../shared/ui';
 import { dateText } from '../../shared/units';
 import { BringIn } from './BringIn';
 
@@ -13,7 +13,16 @@ export function NewDay({ days = [], like }: { days?: Day[]; like?: Day }) {
   const [date, setDate] = useState(todayIso(new Date()));
   const [title, setTitle] = useState('Slow-riding lesson');
   const [, setParams] = useSearchParams();
-  const goOn = useGoOn(() => undefined);
+  const unsaved = useDraft({
+    name: 'day/new',
+    value: { date, title, likeId },
+    onRestore: (kept) => {
+      setDate(kept.date);
+      setTitle(kept.title);
+      setLikeId(kept.likeId);
+    },
+  });
+  const goOn = useGoOn(unsaved.letGo);
   const save = useSaveDay();
   const say = useSay();
   const model = days.find((d) => String(d.id) === likeId);
@@ -33,12 +42,14 @@ export function NewDay({ days = [], like }: { days?: Day[]; like?: Day }) {
           save
             .mutateAsync({ day: model === undefined ? blankDay(date, title) : likeDay(model, date, title) })
             .then(async ({ id }) => {
+              unsaved.stored();
               if (first) await goOn('TODAY', { dayId: id });
               else setParams({ day: String(id) });
             })
             .catch(say.failed);
         }}
       >
+        {unsaved.question}
         <TextField label="Date" type="date" value={date} onChange={(e) => setDate(e.target.value)} />
         <TextField label="Title" maxLength={80} value={title} onChange={(e) => setTitle(e.target.value)} />
         {!first && (

@@ -1,18 +1,2 @@
-/** What this browser keeps under a name; undefined where there is nothing, or nothing that can be read. */
-export function readKept(name: string): unknown {
-  try {
-    const kept = localStorage.getItem(name);
-    return kept === null ? undefined : JSON.parse(kept);
-  } catch {
-    return undefined;
-  }
-}
-
-/** Keeps something in this browser; without storage it lasts as long as the page. */
-export function keep(name: string, value: unknown) {
-  try {
-    localStorage.setItem(name, JSON.stringify(value));
-  } catch {
-    // Nothing is lost but the next reload's memory of it.
-  }
-}
+export { keep, readKept } from './browser';
+export { dropDraft, keepDraft, keptDraft, type KeptDraft } from './drafts';

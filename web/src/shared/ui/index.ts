@@ -1,4 +1,4 @@
-export { useUnsaved, useUnsavedDraft } from './unsaved';
+export { useDraft, type HeldDraft } from './draft';
 export { NotHere } from './NotHere';
 export * from './basics';
 export { GROUND_RULES } from './groundRules';

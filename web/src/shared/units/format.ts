@@ -157,3 +157,8 @@ export function shortDate(iso: string): string {
   const date = new Date(`${iso}T00:00Z`);
   return `${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
 }
+
+/** A time of day as this device's clock reads it: 14:05. */
+export function clockTime(at: number | string): string {
+  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}

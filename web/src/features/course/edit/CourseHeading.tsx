@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { NextStep, useChangeDay, useGoOn, type Day } from '../../day';
-import { Button, Select, useSay, useUnsaved } from '../../../shared/ui';
+import { Button, Select, useSay, useDraft } from '../../../shared/ui';
 import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from '../api';
 import { same } from '../model';
 
@@ -23,7 +23,12 @@ export function CourseHeading(props: {
   const { change: changeDay } = useChangeDay();
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
-  const unsaved = useUnsaved(stored === undefined ? props.touched : changedNow);
+  const unsaved = useDraft({
+    name: `course/${stored?.id ?? 'new'}`,
+    value: course,
+    dirty: stored === undefined ? props.touched : changedNow,
+    onRestore: props.onChange,
+  });
   const goOn = useGoOn(unsaved.letGo);
   const addToDay = async (id: number) => {
     if (day === undefined || day.courseIds.includes(id)) return;
@@ -107,6 +112,7 @@ export function CourseHeading(props: {
       )}
       <Button
         {...(stored !== undefined && { kind: 'primary' as const })}
+        data-save
         disabled={wanting}
         // Once it is saved it keeps the focus, with nothing to do.
         aria-disabled={!changedNow}

@@ -7,7 +7,7 @@ import {
   TextField,
   useDeleting,
   useSay,
-  useUnsavedDraft,
+  useDraft,
 } from '../../../shared/ui';
 import { areaText, lengthText, usePreferences } from '../../../shared/units';
 import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from '../api';
@@ -38,7 +38,7 @@ export function YardForm(props: {
   const [stored, setStored] = useState(yard);
   const save = useSaveYard();
   const say = useSay();
-  const unsaved = useUnsavedDraft(draft);
+  const unsaved = useDraft({ name: `yard/${yard?.id ?? 'new'}`, value: draft, onRestore: setDraft });
   const change = (some: Change) =>
     setDraft((before) => ({ ...before, ...(typeof some === 'function' ? some(before) : some) }));
   const request = requestOf(draft);

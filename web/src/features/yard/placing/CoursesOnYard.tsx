@@ -3,7 +3,7 @@ import type { Course } from '../../course';
 import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../../day';
 import { useRiders, type Rider } from '../../rider';
 import { useLasting } from '../../../shared/http';
-import { Button, useSay, useUnsaved } from '../../../shared/ui';
+import { Button, useSay, useDraft } from '../../../shared/ui';
 import { useFindPlaces, type AmongRequest, type GroundPlan, type Yard } from '../api';
 import { lookedAt } from '../model';
 import { Place } from './Place';
@@ -53,7 +53,12 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   };
   // Where nothing stands yet, places are proposed at once; looking at them is no work to be lost.
   const [proposed, setProposed] = useState<Places>();
-  const unsaved = useUnsaved(dirty && places !== proposed);
+  const unsaved = useDraft({
+    name: `places/${day.id}/${yard.id}`,
+    value: places,
+    dirty: dirty && places !== proposed,
+    onRestore: setPlaces,
+  });
   const proposing = useEffectEvent(() => {
     if (courses.length > 0 && Object.keys(places).length === 0) placeBy({});
   });
@@ -119,7 +124,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
               Save and go on
             </Button>
           )}
-          <Button disabled={!savable} onClick={() => void store(false)}>
+          <Button data-save disabled={!savable} onClick={() => void store(false)}>
             Save places
           </Button>
           <Button

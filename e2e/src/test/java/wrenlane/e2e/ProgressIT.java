@@ -178,7 +178,7 @@ class ProgressIT {
         press(page, "Say what you hold it to be");
         fill(page, "What is behind it, in your words", "tired after work");
         page.getByText("Debrief").first().click();
-        press(page, "Stay and save");
+        press(page, "Stay");
         press(page, "Keep it");
         assertThat(page.getByText("You say: tired after work")).isVisible();
         page.navigate(APP.address() + "/progress/debrief?day=4");
