@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { STOPS, titleOf, useDay, useDayLink } from '../features/day';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -10,6 +10,9 @@ import { Conflicts, OneMoment, Opening } from '../shared/ui';
 import { shortDate, usePreferences } from '../shared/units';
 import { SignIn } from './SignIn';
 import { DemoLabel, KeepOpenLabel, Light, ReachLabel, Shortcuts, Units } from './Tools';
+
+/** Nothing that is drawn: it comes after all else. */
+const FillPocket = lazy(() => import('../features/setout').then((m) => ({ default: m.FillPocket })));
 
 /** The bar on top and the page under it. */
 export function Frame() {
@@ -48,7 +51,13 @@ function Page({ generation }: { generation: number }) {
           <Shortcuts open={shortcuts} onOpenChange={setShortcuts} />
         </div>
       </header>
-      {signedOut && <SignIn />}
+      {signedOut ? (
+        <SignIn />
+      ) : (
+        <Suspense>
+          <FillPocket />
+        </Suspense>
+      )}
       {/* What was typed before stays as it is. */}
       <main id="page" hidden={signedOut} className={signedOut ? '' : 'flex flex-1 flex-col'}>
         <ErrorBoundary key={pathname}>

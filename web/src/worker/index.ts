@@ -38,3 +38,13 @@ function subscribe(tell: () => void) {
 export function useOpensAlone(): boolean | undefined {
   return useSyncExternalStore(subscribe, () => opensAlone);
 }
+
+/** Once the worker answers what this page asks; whether it did so from the first. Never, where there is none. */
+export async function whenServed(): Promise<{ fromTheFirst: boolean }> {
+  const worker = navigator.serviceWorker;
+  if (worker.controller !== null) return { fromTheFirst: true };
+  await new Promise<void>((resolve) => {
+    worker.addEventListener('controllerchange', () => resolve(), { once: true });
+  });
+  return { fromTheFirst: false };
+}

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { readsOnly } from './reads';
+import { calculates, keptAt, readsOnly } from './reads';
 
 it('keeps what pages read, and neither writes nor files nor the stream of news', () => {
   expect(readsOnly('GET', '/api/days/5/riders/1/range')).toBe(true);
@@ -8,4 +8,14 @@ it('keeps what pages read, and neither writes nor files nor the stream of news',
   expect(readsOnly('GET', '/api/copies')).toBe(false);
   expect(readsOnly('GET', '/api/days/5/lesson.pdf')).toBe(false);
   expect(readsOnly('GET', '/today')).toBe(false);
+});
+
+it('keeps the calculations a yard needs, each under its own question', async () => {
+  expect(calculates('POST', '/api/set-outs')).toBe(true);
+  expect(calculates('POST', '/api/runs')).toBe(false);
+  expect(calculates('GET', '/api/set-outs')).toBe(false);
+  const at = await keptAt('http://yard/api/set-outs', '{"system":"METRIC"}');
+  expect(at).toMatch(/^http:\/\/yard\/api\/set-outs\?question=[0-9a-f]{64}$/);
+  expect(await keptAt('http://yard/api/set-outs', '{"system":"METRIC"}')).toBe(at);
+  expect(await keptAt('http://yard/api/set-outs', '{"system":"IMPERIAL"}')).not.toBe(at);
 });

@@ -8,3 +8,26 @@ const NEVER = /^\/api\/(news|copies)\b|\.(pdf|csv|svg|dxf|json)$/;
 export function readsOnly(method: string, path: string): boolean {
   return method === 'GET' && path.startsWith('/api/') && !NEVER.test(path);
 }
+
+/** Calculations that store nothing and that somebody in the yard needs out of reach: where cones go, and how they move. */
+const CALCULATED = new Set([
+  '/api/set-outs',
+  '/api/riding-marks',
+  '/api/change-overs',
+  '/api/day-orders',
+  '/api/square-checks',
+]);
+
+/** Whether a request asks for a calculation whose answer may be kept: the same question has the same answer. */
+export function calculates(method: string, path: string): boolean {
+  return method === 'POST' && CALCULATED.has(path);
+}
+
+/** The address under which the answer to a question is kept. */
+export async function keptAt(url: string, question: string): Promise<string> {
+  const sum = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(question));
+  const hex = Array.from(new Uint8Array(sum), (b) => b.toString(16).padStart(2, '0')).join('');
+  const kept = new URL(url);
+  kept.searchParams.set('question', hex);
+  return kept.href;
+}

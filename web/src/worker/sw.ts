@@ -9,7 +9,7 @@ import {
 } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { KEPT_SINCE, readsOnly } from './reads';
+import { calculates, KEPT_SINCE, keptAt, readsOnly } from './reads';
 
 /**
  * Opens the app where its server is out of reach: with its pages as they were last, and with what was last read. Nothing is
@@ -52,6 +52,40 @@ registerRoute(
     ],
   }),
 );
+
+/** Where answers to calculations are kept, and how many: a day of a dozen courses has about a hundred. */
+const CALCULATED = 'calculated';
+const MOST_CALCULATED = 400;
+
+registerRoute(
+  ({ url, request }) => calculates(request.method, url.pathname),
+  async ({ url, request }) => {
+    const place = await keptAt(url.href, await request.clone().text());
+    const cache = await caches.open(CALCULATED);
+    try {
+      const answer = await fetch(request);
+      if (answer.status === 200) {
+        // What was kept first goes first.
+        await cache.delete(place);
+        await cache.put(place, answer.clone());
+        const kept = await cache.keys();
+        await Promise.all(
+          kept.slice(0, Math.max(0, kept.length - MOST_CALCULATED)).map((k) => cache.delete(k)),
+        );
+      }
+      return answer;
+    } catch (e) {
+      const kept = marked(await cache.match(place));
+      if (kept === null) throw e;
+      return kept;
+    }
+  },
+  'POST',
+);
+
+// The page that brought the worker is the first it serves: what it reads from now on is kept. A newer version comes to its turn
+// only when no page of the older one is left.
+self.addEventListener('activate', (e) => e.waitUntil(self.clients.claim()));
 
 function marked(kept: Response | null | undefined): Response | null {
   if (kept === null || kept === undefined) return null;

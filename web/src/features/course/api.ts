@@ -67,24 +67,24 @@ export function useComparison(request: Api<'ComparisonRequest'> | undefined): Re
   return useReckoned(
     'comparison',
     request,
-    (r, signal) => body(http.POST('/api/course-comparisons', { body: r, signal })),
+    (r, call) => body(http.POST('/api/course-comparisons', { body: r, ...call })),
     (c) => ({ done: c.finished, of: c.rows.length }),
   );
 }
 
 /** The speeds it can be ridden at. */
 export function useSpeedWindows(request: ReckonRequest | undefined) {
-  return useReckoned('windows', request, (r, signal) =>
-    body(http.POST('/api/speed-windows', { body: r, signal })),
+  return useReckoned('windows', request, (r, call) =>
+    body(http.POST('/api/speed-windows', { body: r, ...call })),
   );
 }
 
 /** The rungs of a machine on a course. */
 export function useLadder(request: ReckonRequest | undefined) {
   const { system } = usePreferences();
-  return useReckoned('ladder', request && { request, system }, (r, signal) =>
+  return useReckoned('ladder', request && { request, system }, (r, call) =>
     body(
-      http.POST('/api/course-ladders', { body: r.request, params: { query: { system: r.system } }, signal }),
+      http.POST('/api/course-ladders', { body: r.request, params: { query: { system: r.system } }, ...call }),
     ),
   );
 }
@@ -102,15 +102,15 @@ export function useEdgeMarkings(course: CourseRequest, markers: number | undefin
 
 /** What swinging out buys. */
 export function useSwingOut(request: ReckonRequest | undefined) {
-  return useReckoned('swing-out', request, (r, signal) =>
-    body(http.POST('/api/swing-out-values', { body: r, signal })),
+  return useReckoned('swing-out', request, (r, call) =>
+    body(http.POST('/api/swing-out-values', { body: r, ...call })),
   );
 }
 
 /** What one mistake costs. */
 export function useMistakes(request: ReckonRequest | undefined) {
-  return useReckoned('mistakes', request, (r, signal) =>
-    body(http.POST('/api/mistake-costs', { body: r, signal })),
+  return useReckoned('mistakes', request, (r, call) =>
+    body(http.POST('/api/mistake-costs', { body: r, ...call })),
   );
 }
 

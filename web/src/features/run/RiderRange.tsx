@@ -48,6 +48,7 @@ export function RiderRange(props: {
   const { day, rider, machine } = of;
   const outbox = useOutbox();
   const [adding, setAdding] = useState(false);
+  const [more, setMore] = useState(false);
   const [correcting, setCorrecting] = useState<LoggedRun>();
   const activity = 'riding' in now ? now.riding : undefined;
   const around = { next: go.next, onNext: go.onNext, onCorrect: setCorrecting };
@@ -55,7 +56,7 @@ export function RiderRange(props: {
   const head = (
     <>
       <StopRules dayId={day.id} />
-      <RunningBar lesson={props.lesson} riderId={rider.id} onUp={props.onUp} />
+      <RunningBar lesson={props.lesson} riderId={rider.id} onUp={props.onUp} more={more} onMore={setMore} />
       {adding && (
         <NewRider
           day={day}

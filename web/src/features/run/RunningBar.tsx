@@ -18,10 +18,13 @@ export function RunningBar(props: {
   lesson: ReturnType<typeof useRunning>;
   riderId: number;
   onUp: (block: RunningBlock, up: UpNext) => void;
+  /** Whether all that can be done to the lesson is shown; it stays so while what is ridden changes. */
+  more: boolean;
+  onMore: (more: boolean) => void;
 }) {
   const { running, readAt, act } = props.lesson;
   const say = useSay();
-  const [more, setMore] = useState(false);
+  const { more, onMore: setMore } = props;
   const here = useSeconds();
   if (running === undefined) return null;
   const go = (what: Act, riderId?: number) =>

@@ -1,9 +1,11 @@
 import { Button } from '../../shared/ui';
+import { usePocket } from '../setout';
 import type { Outbox } from './outbox';
 
 /** Says plainly what is saved on this device and what on the server. */
 export function Saved(props: { box: Outbox; keeping: boolean; reached: boolean; dismiss: () => void }) {
   const { waiting, refused } = props.box;
+  const pocket = usePocket();
   if (refused.length > 0) {
     return (
       <div role="alert" className="border-l-4 border-brick bg-panel px-3 py-1">
@@ -17,7 +19,10 @@ export function Saved(props: { box: Outbox; keeping: boolean; reached: boolean; 
   if (props.keeping) return <span className="text-soft">Saving …</span>;
   if (waiting.length === 0) {
     return props.reached ? (
-      <span className="text-moss">All saved on the server</span>
+      <span className="text-moss">
+        <span>All saved on the server</span>
+        {pocket === 'ready' && <span>, ready for offline</span>}
+      </span>
     ) : (
       <span className="text-ochre">The server is out of reach; what you log is kept on this device</span>
     );

@@ -23,6 +23,13 @@ const RETRY = 4000;
 const UNKEPT =
   'Not logged: this browser does not let the page keep anything. Write it down, and log it on another device.';
 
+let persisted: Promise<boolean> | undefined;
+
+/** Asks the browser once not to throw away what waits here, however short of room it gets. */
+function askToPersist() {
+  persisted ??= navigator.storage?.persist?.().catch(() => false) ?? Promise.resolve(false);
+}
+
 /** Statuses after which trying again may help, besides those from 500 on: not signed in, too slow, too much at once. */
 const PASSING = [0, 401, 408, 429];
 
@@ -127,6 +134,7 @@ export function useOutbox(): HeldOutbox {
   }, [flush, look]);
 
   const add = (entry: Entry) => {
+    askToPersist();
     setPutting((before) => before + 1);
     putWaiting(entry)
       .then(look)

@@ -10,6 +10,7 @@ import { lengthText, usePreferences } from '../../shared/units';
 import { useChangeOver, type ChangeOver, type ChangeOverRequest, type SetOutRequest } from './api';
 import { ChangeOverDrawing } from './ChangeOverDrawing';
 import { atStackText, inAll, keyOf, toDo, type Move } from './moves';
+import { changeOf } from './requests';
 import { useStack } from './useStack';
 
 const RUNG = 'rung:';
@@ -41,13 +42,10 @@ export function ChangeOverView(props: {
   ).data;
   const other = props.others.find((c) => String(c.id) === to);
   const target = other
-    ? { course: requestOf(other), standsAt: saidAt(day, other.id) }
+    ? { course: other, standsAt: saidAt(day, other.id) }
     : to.startsWith(RUNG)
-      ? { course: from, standsAt: [Number(to.slice(RUNG.length))] }
+      ? { course, standsAt: [Number(to.slice(RUNG.length))] }
       : undefined;
-  const stand = (id: number | undefined) => day?.stands.find((s) => s.courseId === id)?.stand;
-  const fromStand = stand(course.id);
-  const toStand = other ? stand(other.id) : fromStand;
   const rungs = (ladder?.rungs ?? []).map((r) => ({
     value: `${RUNG}${r.settingMetres}`,
     label: `the same at ${rungText(r, system)}`,
@@ -84,16 +82,7 @@ export function ChangeOverView(props: {
       {target && (
         <Shown
           to={other?.name ?? rungs.find((r) => r.value === to)?.label ?? 'the other rung'}
-          request={{
-            from: { course: from, standsAt: saidAt(day, course.id) },
-            to: target,
-            system,
-            stackHolds: stack.holds,
-            ...(day?.yardId !== undefined && { yardId: day.yardId }),
-            ...(fromStand && { fromStand }),
-            ...(toStand && { toStand }),
-            ...(props.along && { along: props.along }),
-          }}
+          request={changeOf(course, target, day, { system, along: props.along }, stack.holds)}
         />
       )}
     </section>

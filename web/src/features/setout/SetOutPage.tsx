@@ -10,6 +10,7 @@ import { useYards, type Yard } from '../yard';
 import { alongOf, startsOn } from './along';
 import { ChangeOverView } from './ChangeOverView';
 import { DayOrderView } from './DayOrderView';
+import { usePocket } from './pocket';
 import { Sheet } from './Sheet';
 import { Stands } from './Stands';
 import { useWho } from './useWho';
@@ -36,6 +37,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const link = useDayLink();
   const [search, set] = useAddress();
   const who = useWho(day);
+  const pocket = usePocket();
   const ofDay = (day?.courseIds ?? []).flatMap((c) => courses.find((o) => o.id === c) ?? []);
   const all = ofDay.length > 0 ? ofDay : courses;
   const { one: shown, missing } = chosen(courses, id, all[0]);
@@ -81,7 +83,16 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   return (
     <div className="flex flex-1 flex-col px-6 py-4 print:p-0">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
-        <h1>{shown.name}</h1>
+        <div>
+          <h1>{shown.name}</h1>
+          {pocket !== 'empty' && !oneByOne && (
+            <p role="status" className="no-print text-sm text-soft">
+              {pocket === 'ready'
+                ? 'Ready for offline: the day’s sheets open here without the server.'
+                : 'The day’s sheets are being fetched for offline use.'}
+            </p>
+          )}
+        </div>
         {!oneByOne && (
           <div className="no-print flex flex-wrap items-end gap-3 max-sm:grid max-sm:w-full max-sm:grid-cols-2">
             {yard && stand && (
@@ -110,7 +121,6 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
         key={shown.id}
         course={shown}
         day={day}
-        stand={stand}
         along={along}
         who={who}
         oneByOne={oneByOne}

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { requestOf, type Course } from '../course';
 import type { Day } from '../day';
-import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
 import { Afterwards, Loading } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
 import { useAlso, useRidingMarks, useSheet, type SetOutRequest } from './api';
+import { sheetOf } from './requests';
 import { SheetView } from './SheetView';
 import type { Who } from './useWho';
 
@@ -13,7 +13,6 @@ import type { Who } from './useWho';
 export function Sheet(props: {
   course: Course;
   day: Day | undefined;
-  stand: SetOutRequest['stand'];
   along: SetOutRequest['along'];
   who: Who;
   oneByOne: boolean;
@@ -24,15 +23,9 @@ export function Sheet(props: {
   children: ReactNode;
 }) {
   const { system } = usePreferences();
-  const { day, stand, along, who } = props;
+  const { day, along, who } = props;
   const course = requestOf(props.course);
-  const asked = {
-    laid: { course, standsAt: saidAt(day, props.course.id) },
-    system,
-    ...(day?.yardId !== undefined && { yardId: day.yardId }),
-    ...(stand && { stand }),
-    ...(along && { along }),
-  };
+  const asked = sheetOf(props.course, day, { system, along });
   const also = useAlso(day, props.course.id);
   const sheet = useReading(useSheet(asked));
   const marks = useRidingMarks(

@@ -13,18 +13,21 @@ export type SetOutAccuracy = Api<'SetOutAccuracy'>;
 export type ChalkedMark = Api<'ChalkedMark'>;
 export type DayOrder = Api<'DayOrder'>;
 
+/** The question where each cone goes. */
+export const sheetQuery = (request: SetOutRequest) => ({
+  queryKey: ['set-out', request],
+  queryFn: () => body(http.POST('/api/set-outs', { body: request })),
+});
+
 /** Where each cone goes. */
 export function useSheet(request: SetOutRequest) {
-  return useQuery({
-    queryKey: ['set-out', request],
-    queryFn: () => body(http.POST('/api/set-outs', { body: request })),
-  });
+  return useQuery(sheetQuery(request));
 }
 
 /** What somebody rides a course by, taped as the course is. */
 export function useRidingMarks(request: Api<'RidingMarksRequest'> | undefined) {
-  return useReckoned('riding-marks', request, (r, signal) =>
-    body(http.POST('/api/riding-marks', { body: r, signal })),
+  return useReckoned('riding-marks', request, (r, call) =>
+    body(http.POST('/api/riding-marks', { body: r, ...call })),
   );
 }
 
@@ -33,17 +36,20 @@ export function useAccuracy(request: ReckonRequest | undefined) {
   return useReckoned(
     'set-out-accuracy',
     request,
-    (r, signal) => body(http.POST('/api/set-out-accuracies', { body: r, signal })),
+    (r, call) => body(http.POST('/api/set-out-accuracies', { body: r, ...call })),
     (a) => ({ done: a.finished, of: a.parts }),
   );
 }
 
+/** The question what moves from one course to another. */
+export const changeOverQuery = (request: ChangeOverRequest) => ({
+  queryKey: ['change-over', request],
+  queryFn: () => body(http.POST('/api/change-overs', { body: request })),
+});
+
 /** From one course to another. */
 export function useChangeOver(request: ChangeOverRequest) {
-  return useQuery({
-    queryKey: ['change-over', request],
-    queryFn: () => body(http.POST('/api/change-overs', { body: request })),
-  });
+  return useQuery(changeOverQuery(request));
 }
 
 /** The order of courses with the least change-over. */
@@ -76,12 +82,14 @@ export function useSquareCheck(laid: LaidCourse, first: Length | undefined, seco
   });
 }
 
+/** The question which cones of a day's courses are shared. */
+export const sharedConesQuery = (day: { id: number; stands: unknown[] } | undefined) => ({
+  queryKey: ['shared-cones', day],
+  queryFn: () => body(http.GET('/api/days/{id}/shared-cones', { params: { path: { id: day?.id ?? 0 } } })),
+});
+
 /** What else cones of a course are that others share where they stand on a day, by their labels. */
 export function useAlso(day: { id: number; stands: unknown[] } | undefined, courseId: number) {
-  const shared = useQuery({
-    queryKey: ['shared-cones', day],
-    enabled: day !== undefined && day.stands.length > 1,
-    queryFn: () => body(http.GET('/api/days/{id}/shared-cones', { params: { path: { id: day?.id ?? 0 } } })),
-  });
+  const shared = useQuery({ ...sharedConesQuery(day), enabled: day !== undefined && day.stands.length > 1 });
   return new Map(shared.data?.filter((c) => c.courseId === courseId).map((c) => [c.label, c.also]));
 }

@@ -1,1 +1,2 @@
 export { useSheet } from './api';
+export { FillPocket, usePocket } from './pocket';

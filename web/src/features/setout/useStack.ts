@@ -7,10 +7,15 @@ const NAME = 'wren-lane.stack';
 const USUAL = 12;
 const MOST = 60;
 
+/** How many cones somebody carries at once, as this device remembers it. */
+export function stackHolds(): number {
+  const kept = readKept(NAME);
+  return typeof kept === 'number' ? kept : USUAL;
+}
+
 /** How many cones somebody carries at once: remembered on this device, for it is their arm. */
 export function useStack(): { holds: number; say: (holds: number) => void } {
-  const kept = readKept(NAME);
-  const [holds, setHolds] = useState(typeof kept === 'number' ? kept : USUAL);
+  const [holds, setHolds] = useState(stackHolds);
   return {
     holds,
     say: (wanted) => {

@@ -95,7 +95,7 @@ export function useSharedPlaces() {
 
 /** How courses that stand in one another are ridden among each other's tall cones. */
 export function useRidesAmong(request: AmongRequest | undefined) {
-  return useReckoned('rides-among', request, (r, signal) =>
-    body(http.POST('/api/rides-among-others', { body: r, signal })),
+  return useReckoned('rides-among', request, (r, call) =>
+    body(http.POST('/api/rides-among-others', { body: r, ...call })),
   );
 }

@@ -7,6 +7,9 @@ export interface Finding {
   message: string;
 }
 
+/** What the server finds where the time for an answer was not enough. */
+const OUT_OF_TIME = 'reckoning-limit';
+
 /** An answer that is not what was asked for; status 0 where the server was out of reach. */
 export class Problem extends Error {
   constructor(
@@ -23,9 +26,12 @@ export class Problem extends Error {
     return this.status === 0;
   }
 
-  /** Whether others come first, and the same question a little later will be answered. */
+  /**
+   * Whether others came first or took the time, so that the same question a little later may be answered: what was calculated
+   * by then is kept, and the next try goes on from there.
+   */
   get busy(): boolean {
-    return this.status === 429;
+    return this.status === 429 || this.findings.some((f) => f.code === OUT_OF_TIME);
   }
 }
 

@@ -14,6 +14,9 @@ export interface Latest<Q, A> {
   problem: string | undefined;
 }
 
+/** How often something is tried that took more time than there is. */
+const MOST_TRIES = 3;
+
 /** Where others have the cores, it is asked again this much later. */
 const AGAIN_MS = 1000;
 
@@ -38,15 +41,19 @@ export function useLatest<Q, A>(
     const askOn = async () => {
       busy.current = true;
       let asked: Q | undefined;
+      let tries = 0;
       while (latest.current !== undefined && latest.current !== asked) {
         const next: Q = latest.current;
         asked = next;
         try {
           const answer = await ask(next);
           setState({ answered: { request: next, answer }, problem: undefined });
+          tries = 0;
         } catch (e) {
-          setState((before) => ({ ...before, problem: said(e) }));
-          if (e instanceof Problem && e.busy) {
+          const again = e instanceof Problem && e.busy && (e.status === 429 || ++tries < MOST_TRIES);
+          // What is asked again at once is no problem yet.
+          setState((before) => ({ ...before, problem: again && e.status !== 429 ? undefined : said(e) }));
+          if (again) {
             await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
             asked = undefined;
           }

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { Problem } from './problem';
 
 /** How far something reckoned in parts is. */
@@ -21,6 +21,15 @@ export interface Reckoned<T> {
   stop: () => void;
   goOn: () => void;
 }
+
+/** What goes with a request: it can be aborted, and the next one of the same name takes its place at the server. */
+export interface Call {
+  signal: AbortSignal;
+  headers: Record<string, string>;
+}
+
+/** This page among all that are open. */
+const PAGE = crypto.randomUUID();
 
 /** What takes longer is said. */
 const NOTICED_MS = 1000;
@@ -46,16 +55,17 @@ function unfinished(progress: Progress | undefined): boolean {
 
 /**
  * Asks the core for something that may take its time; the answer before stays in view until the next is there. What comes
- * in parts is asked for again until all parts are there: the core goes on from where its time ran out. Stopping ends it
- * at the core too.
+ * in parts is asked for again until all parts are there: the core goes on from where its time ran out. What it is asked next
+ * ends what it was asked before.
  */
 export function useReckoned<R, T>(
   name: string,
   request: R | undefined,
-  ask: (request: R, signal: AbortSignal) => Promise<T>,
+  ask: (request: R, call: Call) => Promise<T>,
   progressOf: (answer: T) => Progress | undefined = () => undefined,
 ): Reckoned<T> {
   const client = useQueryClient();
+  const slot = `${PAGE}.${name}.${useId()}`.replace(/[^\w.:-]/g, '');
   const queryKey = [name, request];
   const asked = JSON.stringify(queryKey);
   const [stoppedAt, setStoppedAt] = useState<string>();
@@ -64,8 +74,8 @@ export function useReckoned<R, T>(
     queryKey,
     enabled: request !== undefined && !stopped,
     placeholderData: keepPreviousData,
-    retry: (times, e) => times < (e instanceof Problem && e.status === 429 ? 4 : 1),
-    queryFn: ({ signal }) => ask(request as R, signal),
+    retry: (times, e) => times < (e instanceof Problem && e.busy ? 4 : 1),
+    queryFn: ({ signal }) => ask(request as R, { signal, headers: { 'Calculation-Slot': slot } }),
     refetchInterval: ({ state }) =>
       !stopped && state.data !== undefined && unfinished(progressOf(state.data)) ? 20 : false,
   });

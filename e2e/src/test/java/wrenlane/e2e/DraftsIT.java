@@ -25,6 +25,8 @@ class DraftsIT {
 
     /** Opens a form, unless what was typed in it has opened it again. */
     private static void open(Page page, String opener, String label) {
+        assertThat(page.locator("h1").first()).isVisible();
+        App.untilWhole(page);
         if (opener != null && field(page, label).count() == 0) {
             button(page, opener).first().click();
         }
@@ -42,7 +44,7 @@ class DraftsIT {
             /today                           | Change                    | Tall cones owned
             /today?day=new                   |                           | Title
             /lesson/drills/u-turn-rolling    | Change                    | Name
-            /progress/2                      | Set a goal                | What it is
+            /progress/1                      | Set a goal                | What it is
             /progress/5                      | Say what you hold it to be | What is behind it, in your words
             /progress/debrief?day=4          | In your own words         | Told to Ines Corvell
             /lesson/causes                   | Change: the head goes late, or not far enough | Likely from

@@ -11,6 +11,9 @@ import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -159,5 +162,27 @@ class OutOfReachIT {
         assertThat(runs(phone)).hasCount(0);
         phone.close();
         tablet.close();
+    }
+
+    /** The phone says when it is ready; then the day's sheets open cold, each with its plan, its rows and its change-over. */
+    @Test
+    void theDaysSetUpSheetsOpenWithTheServerGone() throws IOException {
+        Page page = APP.chromium().keepingPhone();
+        page.navigate(APP.address() + "/set-out/1");
+        assertThat(page.getByText("Ready for offline"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+        APP.server().stop();
+        page.close();
+        Page cold = page.context().newPage();
+        cold.navigate(APP.address() + "/set-out/3");
+        assertThat(cold.locator("h1")).hasText("Bollard weave");
+        assertThat(cold.getByRole(AriaRole.ROW).nth(4)).isVisible();
+        assertThat(cold.locator("div.bg-tarmac svg").first()).isVisible();
+        cold.getByLabel("To the course").selectOption(new SelectOption().setIndex(1));
+        assertThat(cold.getByText(Pattern.compile("cones?")).first()).isVisible();
+        cold.navigate(APP.address() + "/set-out/1?one=1");
+        assertThat(cold.getByText(Pattern.compile("^1 of|Cone|along")).first()).isVisible();
+        APP.server().start();
+        cold.close();
     }
 }

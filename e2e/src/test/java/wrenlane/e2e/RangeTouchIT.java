@@ -2,6 +2,8 @@ package wrenlane.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wrenlane.e2e.App.button;
 import static wrenlane.e2e.App.fill;
 
@@ -17,6 +19,8 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The range under a thumb: on a tablet, by the clock of a spell, with scores, in the sun, left or right. */
 class RangeTouchIT {
@@ -89,6 +93,40 @@ class RangeTouchIT {
         page.reload();
         assertThat(button(page, "Clean")).isEnabled();
         assertThat(middle(page, "Next rider")).isLessThan(195);
+    }
+
+    /** From the smallest phone to one held sideways: who rides, their last runs and the log bar are in view, and nothing runs off. */
+    @ParameterizedTest
+    @CsvSource({"320, 640", "360, 640", "390, 844", "844, 390"})
+    void allThatALogNeedsIsInView(int width, int height) {
+        Page page = APP.phone("/range/2?course=2");
+        page.setViewportSize(width, height);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Units"))
+                .click();
+        App.choose(page, "ft, in");
+        page.keyboard().press("Escape");
+        assertThat(button(page, "Clean")).isEnabled();
+        Object wide = page.evaluate("() => document.documentElement.scrollWidth");
+        assertEquals(width, wide);
+        page.evaluate("() => scrollTo(0, 0)");
+        Locator bar = page.locator(".log-bar");
+        for (Locator part : new Locator[] {
+            page.locator("h1"),
+            page.getByLabel("Last runs"),
+            button(page, "Clean"),
+            button(page, "Log faults"),
+            button(page, "Next rider")
+        }) {
+            BoundingBox box = part.boundingBox();
+            assertTrue(
+                    box.y >= 0 && box.y + box.height <= height,
+                    part + " from " + box.y + " to " + (box.y + box.height));
+        }
+        if (height > width) {
+            assertTrue(
+                    bar.boundingBox().height <= height / 3.0 + 2,
+                    "the log bar is " + bar.boundingBox().height + " high");
+        }
     }
 
     private static double middle(Page page, String name) {

@@ -17,9 +17,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class ContainerConfig implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, WebMvcConfigurer {
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        factory.setProtocol(InterimProtocol.class.getName());
         factory.addContextCustomizers(context -> {
-            context.getPipeline().addValve(new ResponseValve());
             if (context.getParent() instanceof StandardHost host) {
                 host.setErrorReportValveClass(ProblemValve.class.getName());
             }

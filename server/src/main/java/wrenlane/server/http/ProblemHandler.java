@@ -90,10 +90,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, message(e)));
     }
 
-    /** There is nobody to answer. */
+    /** Who sent the newer request does not read this one; anybody else is told why it ended. */
     @ExceptionHandler
-    void gone(GoneException e) {
+    ProblemDetail gone(GoneException e) {
         LOG.debug("Gone", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "A newer request of the same page took the place of this one.");
     }
 
     /** What stands behind the question mark of the address is not text. */

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Set;
 import org.apache.catalina.connector.Connector;
 import org.apache.coyote.http11.AbstractHttp11Protocol;
+import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.TomcatWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
-import wrenlane.server.http.InterimProtocol;
 
 /** A second ear, on the network and over TLS alone; the first stays on loopback. */
 @OnNetwork
@@ -28,7 +28,7 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
     private final Duration silent;
     private final Duration kept;
     private final List<InetAddress> addresses = OwnAddresses.now();
-    private final Connector connector = new Connector(InterimProtocol.class.getName());
+    private final Connector connector = new Connector(Http11NioProtocol.class.getName());
 
     /**
      * @param silent how long a sender may be silent, as for the first ear

@@ -13,6 +13,7 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.DisposableBean;
@@ -27,7 +28,7 @@ import wrenlane.server.http.RefusedException;
 
 /**
  * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn, by their
- * {@link Rank}; each within a budget of time and work; ended where nobody waits any more.
+ * {@link Rank}; each within a budget of time and work; ended where a newer request of the same page takes its place.
  */
 @Component
 public class Reckoning implements DisposableBean {
@@ -37,11 +38,12 @@ public class Reckoning implements DisposableBean {
     /** Convex programs one request may take; chosen by us: several times what the largest table takes in its time. */
     private static final long MOST_WORK = 100_000;
 
-    /** How often it is seen whether somebody still waits. */
+    /** How often it is seen whether the answer is still wanted. */
     static final long LOOK_MILLISECONDS = 400;
 
     private final Map<Rank, ThreadPoolExecutor> threads = new EnumMap<>(Rank.class);
     private final Turns turns;
+    private final CalculationSlots slots = new CalculationSlots();
     private final AtomicLong gone = new AtomicLong();
     private final Duration time;
 
@@ -104,9 +106,13 @@ public class Reckoning implements DisposableBean {
             tasks.add(task);
             pool.execute(task);
         }
+        Optional<String> slot = CalculationSlots.named();
+        slot.ifPresent(name -> slots.take(name, budget));
         try {
-            return gathered(tasks);
+            return gathered(
+                    tasks, () -> slot.filter(name -> !slots.has(name, budget)).isPresent());
         } finally {
+            slot.ifPresent(name -> slots.leave(name, budget));
             budget.stop();
             tasks.forEach(pool.getQueue()::remove);
         }
@@ -147,13 +153,12 @@ public class Reckoning implements DisposableBean {
         }
     }
 
-    private <T> List<Optional<T>> gathered(List<FutureTask<T>> tasks) {
-        Waiting waiting = Waiting.here();
+    private <T> List<Optional<T>> gathered(List<FutureTask<T>> tasks, BooleanSupplier superseded) {
         long until = System.nanoTime() + time.toNanos();
         List<Optional<T>> results = new ArrayList<>();
         boolean any = tasks.isEmpty();
         for (FutureTask<T> task : tasks) {
-            Answer<T> answer = awaited(task, waiting, until);
+            Answer<T> answer = awaited(task, superseded, until);
             any |= answer.started();
             results.add(Optional.ofNullable(answer.result()));
         }
@@ -166,9 +171,9 @@ public class Reckoning implements DisposableBean {
     /** What came of a task; a task whose time ran out before its turn was never started. */
     private record Answer<T>(boolean started, @Nullable T result) {}
 
-    private <T> Answer<T> awaited(FutureTask<T> task, Waiting waiting, long until) {
+    private <T> Answer<T> awaited(FutureTask<T> task, BooleanSupplier superseded, long until) {
         while (true) {
-            if (waiting.hasGone()) {
+            if (superseded.getAsBoolean()) {
                 gone.incrementAndGet();
                 throw new GoneException();
             }
@@ -196,7 +201,7 @@ public class Reckoning implements DisposableBean {
         }
     }
 
-    /** How many have gone before their answer was there. */
+    /** How many ended because a newer request took their place. */
     long gone() {
         return gone.get();
     }

@@ -15,9 +15,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.RunningApp;
 
-/** What nobody waits for any more is not reckoned to its end. */
-class GoneClientTest {
-    /** A budget so long that only a client that has gone can end anything. */
+/** What a newer request takes the place of is not calculated to its end, and no client is sent anything but its answer. */
+class CalculationSlotsTest {
+    /** A budget so long that only a newer request can end anything. */
     @RegisterExtension
     static final RunningApp APP =
             RunningApp.with("--wren.reckoning-seconds=600", "--wren.demo=../demo/ferry-apron.json");
@@ -44,28 +44,40 @@ class GoneClientTest {
                 .writeValueAsString(Map.of("course", course, "pairs", pairs, "limits", true));
     }
 
+    private static void send(Socket socket, String path, String body, String slot) throws IOException {
+        socket.getOutputStream()
+                .write(("POST " + path + " HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
+                                + "Calculation-Slot: " + slot + "\r\nContent-Length: " + body.length() + "\r\n\r\n"
+                                + body)
+                        .getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The first line of an answer, however long it takes: interim responses would come before it. */
+    private static String status(Socket socket) throws IOException {
+        return new String(socket.getInputStream().readNBytes(12), StandardCharsets.US_ASCII);
+    }
+
     @Test
-    void endsWithTheConnection() throws IOException {
+    void endsWhereANewerRequestOfTheSamePageTakesItsPlace() throws IOException {
         Reckoning reckoning = APP.bean(Reckoning.class);
-        String body = everyoneOnTheLargestCourse();
-        try (Socket socket = new Socket("127.0.0.1", APP.port())) {
-            socket.getOutputStream()
-                    .write(
-                            ("POST /api/course-comparisons HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
-                                            + "Content-Length: " + body.length() + "\r\n\r\n" + body)
-                                    .getBytes(StandardCharsets.UTF_8));
+        String large = everyoneOnTheLargestCourse();
+        try (Socket older = new Socket("127.0.0.1", APP.port());
+                Socket newer = new Socket("127.0.0.1", APP.port())) {
+            send(older, "/api/course-comparisons", large, "page-1.comparison");
             while (reckoning.underWay() < 10) {
                 Thread.onSpinWait();
             }
-            // An interim response says that it is being reckoned.
-            byte[] interim = socket.getInputStream().readNBytes(12);
-            assertThat(new String(interim, StandardCharsets.US_ASCII)).isEqualTo("HTTP/1.1 103");
+            send(
+                    newer,
+                    "/api/course-comparisons",
+                    large.replaceFirst("\"pairs\":\\[.*?\\]", "\"pairs\":[]"),
+                    "page-1.comparison");
+            assertThat(status(older)).isEqualTo("HTTP/1.1 409");
+            assertThat(status(newer)).startsWith("HTTP/1.1 ").isNotEqualTo("HTTP/1.1 103");
         }
         while (reckoning.underWay() > 0) {
             Thread.onSpinWait();
         }
-        assertThat(reckoning.gone())
-                .as("ended by the one who went, and not by the last row")
-                .isEqualTo(1);
+        assertThat(reckoning.gone()).isEqualTo(1);
     }
 }
