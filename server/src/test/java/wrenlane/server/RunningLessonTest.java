@@ -85,8 +85,11 @@ class RunningLessonTest {
         changed.put("riders", riders);
         assertThat(APP.put(dayPath, changed).status()).isEqualTo(200);
         try {
-            JsonNode running = onACourse();
-            assertThat(running.at("/on/0/order").size()).isGreaterThan(1);
+            JsonNode running = act("BEGIN", 0);
+            while (running.at("/on/0/order").size() < 2) {
+                running = act("ONWARD", running.get("step").asInt());
+                assertThat(running.get("status").asString()).isEqualTo("ON");
+            }
             Set<String> machines = new HashSet<>();
             running.at("/on/0/order")
                     .forEach(up -> machines.add(up.get("machineName").asString()));

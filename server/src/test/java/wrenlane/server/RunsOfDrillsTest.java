@@ -185,11 +185,13 @@ class RunsOfDrillsTest {
         assertThat(RunFilesTest.schemaOf(Path.of("../docs/formats/wren-lane-runs-2.schema.json"))
                         .validate(json))
                 .isEmpty();
-        // In again as other runs, the machine left to the rider's usual one.
+        // In again as runs of somebody whose name nobody shares.
+        APP.post("/api/machines", Courses.machine("Only twin"));
+        APP.post("/api/riders", Courses.rider("Una Onlywick"));
         Map<String, Object> table = new HashMap<>();
         List<String> lines = new ArrayList<>(List.of("date,time,rider,machine,drill_id,course,side,setting_m,outcome"));
-        lines.add("2026-05-14,10:00,Ada Testwick,300 twin,covered-stop,,,,clean");
-        lines.add("2026-05-14,10:01,Ada Testwick,300 twin,U-turn standing on the pegs,,,,clean");
+        lines.add("2026-05-14,10:00,Una Onlywick,Only twin,covered-stop,,,,clean");
+        lines.add("2026-05-14,10:01,Una Onlywick,Only twin,U-turn standing on the pegs,,,,clean");
         table.put("text", String.join("\n", lines));
         table.put("dates", "DAY_FIRST");
         table.put("lengths", "METRIC");
@@ -204,8 +206,8 @@ class RunsOfDrillsTest {
     void saysWhatARiderCanRideOnTheDayAndWhatACourseIsRiddenAsUnlessChosen() {
         JsonNode drills = APP.get("/api/days/" + there.day() + "/drills").body().at("/0/drills");
         assertThat(drill(drills, "u-turn-rolling").at("/usualOn/0").asLong()).isEqualTo(there.course());
-        assertThat(drill(drills, "u-turn-standing").at("/courseIds/0").asLong()).isEqualTo(there.course());
-        assertThat(drill(drills, "u-turn-standing").get("usualOn").size()).isZero();
+        assertThat(drill(drills, "u-turn-pause").at("/courseIds/0").asLong()).isEqualTo(there.course());
+        assertThat(drill(drills, "u-turn-pause").get("usualOn").size()).isZero();
         assertThat(drill(drills, "covered-stop").get("courseIds").size()).isZero();
         assertThat(drill(drills, "rock-and-return").get("loggedBy").asString()).isEqualTo("SPELL");
         assertThat(drills.findValuesAsString("id"))
