@@ -9,7 +9,7 @@ import { useSignedOut } from '../shared/http';
 import { Conflicts, OneMoment, Opening } from '../shared/ui';
 import { shortDate, usePreferences } from '../shared/units';
 import { SignIn } from './SignIn';
-import { DemoLabel, KeepOpenLabel, Light, ReachLabel, Shortcuts, Units } from './Tools';
+import { DemoLabel, KeepOpenLabel, Light, NewerLabel, ReachLabel, Shortcuts, Units } from './Tools';
 
 /** Nothing that is drawn: it comes after all else. */
 const FillPocket = lazy(() => import('../features/setout').then((m) => ({ default: m.FillPocket })));
@@ -44,6 +44,7 @@ function Page({ generation }: { generation: number }) {
         <div className="ml-auto flex items-center gap-2 max-sm:contents">
           <ReachLabel />
           <KeepOpenLabel />
+          <NewerLabel />
           <CheckLabel />
           <DemoLabel />
           <Units />

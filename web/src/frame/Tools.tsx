@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { body, http, overNetwork, useReach, useSignedOut } from '../shared/http';
 import { Popup, Toggle } from '../shared/ui';
 import { usePreferences } from '../shared/units';
-import { useOpensAlone } from '../worker';
+import { openNewerVersion, useNewerVersion, useOpensAlone } from '../worker';
 
 const TOOL =
   'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] whitespace-nowrap hover:border-ink max-sm:px-1.5';
@@ -53,6 +53,20 @@ export function KeepOpenLabel() {
       Keep open
     </Link>
   );
+}
+
+/** Says that a newer version of the app is there; it is opened when somebody presses, what is typed is kept. */
+export function NewerLabel() {
+  const isNewer = useNewerVersion();
+  return isNewer ? (
+    <button
+      type="button"
+      className={`${URGENT} ${LABEL} rounded-sm border-steel text-steel`}
+      onClick={openNewerVersion}
+    >
+      New version<span className="max-sm:sr-only">: open it</span>
+    </button>
+  ) : null;
 }
 
 /** How lengths and speeds are read, and which thumb taps. */

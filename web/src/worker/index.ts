@@ -1,13 +1,35 @@
 import { useSyncExternalStore } from 'react';
 
+import { OPEN_NEWER } from './reads';
+
 export { KEPT_SINCE } from './reads';
 
 let opensAlone: boolean | undefined;
+/** A newer version of the app that waits to be opened. */
+let newer: ServiceWorker | undefined;
 const listeners = new Set<() => void>();
+
+function tellAll() {
+  listeners.forEach((tell) => tell());
+}
 
 function settle(alone: boolean) {
   opensAlone = alone;
-  listeners.forEach((tell) => tell());
+  tellAll();
+}
+
+/** Notices a newer version once it is whole; the first one of all is none. */
+function watch(registration: ServiceWorkerRegistration) {
+  const wait = (worker: ServiceWorker | null) => {
+    if (worker === null || navigator.serviceWorker.controller === null) return;
+    newer = worker;
+    tellAll();
+  };
+  wait(registration.waiting);
+  registration.addEventListener('updatefound', () => {
+    const coming = registration.installing;
+    coming?.addEventListener('statechange', () => coming.state === 'installed' && wait(coming));
+  });
 }
 
 /**
@@ -22,7 +44,7 @@ export async function installWorker(atRest: Promise<void>) {
   }
   await atRest;
   try {
-    await navigator.serviceWorker.register('/sw.js');
+    watch(await navigator.serviceWorker.register('/sw.js'));
     settle(true);
   } catch {
     settle(false);
@@ -47,4 +69,17 @@ export async function whenServed(): Promise<{ fromTheFirst: boolean }> {
     worker.addEventListener('controllerchange', () => resolve(), { once: true });
   });
   return { fromTheFirst: false };
+}
+
+/** Whether a newer version waits. It is never opened by itself: somebody may be typing. */
+export function useNewerVersion(): boolean {
+  return useSyncExternalStore(subscribe, () => newer !== undefined);
+}
+
+/** Opens the newer version: the page is loaded anew once it answers. */
+export function openNewerVersion() {
+  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
+    once: true,
+  });
+  newer?.postMessage(OPEN_NEWER);
 }

@@ -31,3 +31,6 @@ export async function keptAt(url: string, question: string): Promise<string> {
   kept.searchParams.set('question', hex);
   return kept.href;
 }
+
+/** What a page says to a newer worker that waits, when somebody wants it. */
+export const OPEN_NEWER = 'open the newer version';

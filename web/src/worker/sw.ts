@@ -9,7 +9,7 @@ import {
 } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { calculates, KEPT_SINCE, keptAt, readsOnly } from './reads';
+import { calculates, KEPT_SINCE, keptAt, OPEN_NEWER, readsOnly } from './reads';
 
 /**
  * Opens the app where its server is out of reach: with its pages as they were last, and with what was last read. Nothing is
@@ -82,6 +82,11 @@ registerRoute(
   },
   'POST',
 );
+
+// Asked for by whoever is at a page, and never while they type.
+self.addEventListener('message', (e) => {
+  if (e.data === OPEN_NEWER) e.waitUntil(self.skipWaiting());
+});
 
 // The page that brought the worker is the first it serves: what it reads from now on is kept. A newer version comes to its turn
 // only when no page of the older one is left.
