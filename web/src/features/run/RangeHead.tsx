@@ -20,7 +20,7 @@ export function RangeHead(props: {
   const { speed } = usePreferences();
   const turn = activity?.turn;
   return (
-    <div className="grid gap-1">
+    <div className="grid grid-cols-1 gap-1">
       <div className="flex items-start justify-between gap-3">
         <div className="min-w-0">
           <h1 className="truncate">{rider.name}</h1>

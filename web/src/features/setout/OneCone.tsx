@@ -4,7 +4,7 @@ import { Button } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
 import { figuresOf, orderOf, type Method } from './model';
-import type { useTicks } from './useTicks';
+import type { HeldTicks } from './useTicks';
 
 /** One cone at a time in large type, for one hand and a phone in the wind. */
 export function OneCone(props: {
@@ -14,7 +14,7 @@ export function OneCone(props: {
   order: 'LISTED' | 'WALKED';
   /** What else a cone is where it stands, by its label. */
   also: Map<string, string>;
-  ticks: ReturnType<typeof useTicks>;
+  ticks: HeldTicks;
   onClose: () => void;
 }) {
   const { setOut, ticks } = props;

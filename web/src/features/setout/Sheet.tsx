@@ -47,7 +47,7 @@ export function Sheet(props: {
             who={who}
             chalked={marks.data?.marks ?? []}
             also={also}
-            ticksKey={`${day?.id ?? 0}/${props.course.id}`}
+            courseId={props.course.id}
             oneByOne={props.oneByOne}
             onOneByOne={props.onOneByOne}
             stands={props.stands}

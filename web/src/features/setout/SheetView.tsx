@@ -25,8 +25,8 @@ export function SheetView(props: {
   chalked: ChalkedMark[];
   /** What else a cone is where it stands, by its label. */
   also: Map<string, string>;
-  /** What the ticks belong to. */
-  ticksKey: string;
+  /** The number of the course as it is stored. */
+  courseId: number;
   oneByOne: boolean;
   onOneByOne: (on: boolean) => void;
   /** Which settings stand; it comes late, so it stands below. */
@@ -35,7 +35,7 @@ export function SheetView(props: {
   const { course, setOut } = props;
   const [asked, setMethod] = useState<Method>('ALONG_AND_ACROSS');
   const [order, setOrder] = useState<'LISTED' | 'WALKED'>('LISTED');
-  const ticks = useTicks(props.ticksKey);
+  const ticks = useTicks(props.day?.id, props.courseId);
   const methods = methodsOf(setOut);
   const method = methods.some((m) => m.value === asked) ? asked : 'ALONG_AND_ACROSS';
   const choices = (

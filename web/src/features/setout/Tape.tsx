@@ -2,7 +2,7 @@ import { conesText } from '../../shared/ui';
 import { lengthText, smallText, usePreferences } from '../../shared/units';
 import type { SetOut } from './api';
 import { figuresOf, orderOf, roundingOf, type Figures, type Method } from './model';
-import type { useTicks } from './useTicks';
+import type { HeldTicks } from './useTicks';
 
 /** The figures of every cone, by the method and in the order chosen, with boxes to tick. */
 export function Tape(props: {
@@ -11,7 +11,7 @@ export function Tape(props: {
   order: 'LISTED' | 'WALKED';
   /** What else a cone is where it stands, by its label. */
   also: Map<string, string>;
-  ticks: ReturnType<typeof useTicks>;
+  ticks: HeldTicks;
 }) {
   const { setOut, method, ticks } = props;
   const { system } = usePreferences();
@@ -70,12 +70,7 @@ function headOf(figures: Figures[], which: 'first' | 'second', method: Method) {
   return figures[0]?.[which].name ?? '';
 }
 
-function Row(props: {
-  figures: Figures;
-  method: Method;
-  also: string | undefined;
-  ticks: ReturnType<typeof useTicks>;
-}) {
+function Row(props: { figures: Figures; method: Method; also: string | undefined; ticks: HeldTicks }) {
   const { figures: f, method, ticks } = props;
   const { system } = usePreferences();
   const cell = (which: 'first' | 'second') => (

@@ -186,6 +186,10 @@ class OutOfReachIT {
         cold.reload();
         assertThat(cold.getByText(Pattern.compile("1 of \\d+ stand"))).isVisible();
         APP.server().start();
+        // What was ticked meanwhile is sent: another device sees it.
+        Page other = APP.phone("/set-out/1?one=1");
+        assertThat(other.getByText(Pattern.compile("1 of \\d+ stand"))).isVisible();
+        other.close();
         cold.close();
     }
 }

@@ -309,6 +309,7 @@ public class RunService {
 
         checks.add(longName(request.deviceName()));
         checks.addAll(request.detail().check(request.faults()));
+        checks.addAll(parts(request).findings());
         if (request.loggedAt().isAfter(latestPossible()) || request.loggedAt().getEpochSecond() < 0) {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");
         }
@@ -342,28 +343,34 @@ public class RunService {
                 });
     }
 
+    /** What a request lacks, or has too much, whatever drill and course it names. */
+    private static Checks parts(RunRequest request) {
+        Checks checks = new Checks();
+        boolean onCourse = request.courseId() != null;
+        if (!onCourse && request.drillId() == null) {
+            checks.add("nothing-ridden", "courseId", "Say which drill was ridden, or on which course.");
+        }
+        if (!onCourse && request.settingMetres() != null) {
+            checks.add("size-without-course", "settingMetres", "A run without a course has no size.");
+        }
+        if (onCourse && request.settingMetres() == null) {
+            checks.add("size-missing", "settingMetres", "Say at which size the course was ridden.");
+        }
+        if (onCourse && request.side() == null) {
+            checks.add("side-missing", "side", "A run on a course has a side: the first it turns to.");
+        }
+        return checks;
+    }
+
     /** What is wrong with where a run was ridden, at which size and to which side. */
     private static Checks place(RunRequest request, Optional<Drill> drill, Optional<RunRow.OnCourse> on) {
         Checks checks = new Checks();
-        Optional<Side> side = Optional.ofNullable(request.side());
-        drill.ifPresent(d -> checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), side)));
-        if (on.isEmpty()) {
-            if (drill.isEmpty()) {
-                checks.add("nothing-ridden", "drillId", "Say which drill was ridden, or on which course.");
-            }
-            if (request.settingMetres() != null) {
-                checks.add("size-without-course", "settingMetres", "A run without a course has no size.");
-            }
-            return checks;
-        }
-        if (side.isEmpty() && drill.isEmpty()) {
-            checks.add("side-missing", "side", "A run on a course has a side: the first it turns to.");
-        }
-        if (request.settingMetres() == null) {
-            checks.add("size-missing", "settingMetres", "Say at which size the course was ridden.");
-        } else {
+        drill.ifPresent(d ->
+                checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), Optional.ofNullable(request.side()))));
+        Double size = request.settingMetres();
+        if (on.isPresent() && size != null) {
             CourseKind kind = CourseKinds.find(on.get().kind()).orElseThrow();
-            checks.add(kind.ladder().check(request.settingMetres()));
+            checks.add(kind.ladder().check(size));
         }
         return checks;
     }
