@@ -18,7 +18,7 @@ export function SizeStepper(props: {
       type="button"
       aria-label={name}
       disabled={onSize === undefined || setting === undefined}
-      className="min-h-14 min-w-14 rounded-sm border border-rule bg-panel text-[1.3rem] hover:border-ink disabled:text-soft"
+      className="min-h-15 min-w-15 rounded-sm border border-rule bg-panel text-[1.3rem] hover:border-ink disabled:text-soft"
       onClick={() => onSize?.(by)}
     >
       {sign}

@@ -365,8 +365,8 @@ public class RunService {
     /** What is wrong with where a run was ridden, at which size and to which side. */
     private static Checks place(RunRequest request, Optional<Drill> drill, Optional<RunRow.OnCourse> on) {
         Checks checks = new Checks();
-        drill.ifPresent(d ->
-                checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), Optional.ofNullable(request.side()))));
+        drill.ifPresent(
+                d -> checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), Optional.ofNullable(request.side()))));
         Double size = request.settingMetres();
         if (on.isPresent() && size != null) {
             CourseKind kind = CourseKinds.find(on.get().kind()).orElseThrow();
