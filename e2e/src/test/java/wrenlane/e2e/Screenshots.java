@@ -124,7 +124,7 @@ public final class Screenshots {
         phone.locator("body").press("0");
         phone.getByText("All saved on the server").waitFor();
         phone.locator("[data-testid=run]").nth(3).waitFor();
-        phone.getByText(Pattern.compile("3 of 4 clean")).first().waitFor();
+        phone.getByLabel(Pattern.compile("clean of all: 3 / 4")).first().waitFor();
         shoot(phone, "range");
     }
 
