@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { body, http, overNetwork, useReach, useSignedOut } from '../shared/http';
 import { Popup, Toggle } from '../shared/ui';
-import { usePreferences } from '../shared/units';
+import { clockTime, usePreferences } from '../shared/units';
 import { openNewerVersion, useNewerVersion, useOpensAlone } from '../worker';
 
 const TOOL =
@@ -33,9 +33,7 @@ export function ReachLabel() {
     <span role="status" className={`${URGENT} ${LABEL} border-brick text-brick`}>
       Out of reach
       {at !== undefined && !Number.isNaN(at.getTime()) && (
-        <span className="max-sm:sr-only">
-          : as read {at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
-        </span>
+        <span className="max-sm:sr-only">: as read {clockTime(at.getTime())}</span>
       )}
     </span>
   );

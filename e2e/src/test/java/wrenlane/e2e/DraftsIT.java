@@ -33,6 +33,13 @@ class DraftsIT {
         assertThat(field(page, label)).isVisible();
     }
 
+    private static void leaveForSetOut(Page page) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK)
+                .filter(new Locator.FilterOptions().setHasText("Set-out"))
+                .click();
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             /riders/1                        |                           | Name
@@ -62,10 +69,7 @@ class DraftsIT {
         press(page, "Restore it");
         assertThat(field(page, label)).hasValue("17");
         // Elsewhere is gone to only once somebody says what becomes of it.
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.LINK)
-                .filter(new Locator.FilterOptions().setHasText("Set-out"))
-                .click();
+        leaveForSetOut(page);
         assertThat(page.getByText("Not saved yet")).isVisible();
         press(page, "Leave without saving");
         assertThat(page).hasURL(Pattern.compile("/set-out"));
@@ -80,10 +84,7 @@ class DraftsIT {
     void savesOnLeavingAndGoesOn() {
         Page page = APP.desk("/riders/6");
         field(page, "Notes").fill("Rides again after a break.");
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.LINK)
-                .filter(new Locator.FilterOptions().setHasText("Set-out"))
-                .click();
+        leaveForSetOut(page);
         press(page, "Save");
         assertThat(page).hasURL(Pattern.compile("/set-out"));
         page.navigate(APP.address() + "/riders/6");
@@ -95,10 +96,7 @@ class DraftsIT {
     void saysWhyItCannotSaveOnLeaving() {
         Page page = APP.desk("/riders/6");
         field(page, "Name").fill("");
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.LINK)
-                .filter(new Locator.FilterOptions().setHasText("Set-out"))
-                .click();
+        leaveForSetOut(page);
         press(page, "Save");
         assertThat(page.getByText("It could not be saved as it is.")).isVisible();
         press(page, "Stay");

@@ -243,17 +243,11 @@ public class RiderDrillService {
     }
 
     private DrillRuns.Ridden ridden(DrillRun r, Read read) {
-        Optional<Side> side = Optional.ofNullable(r.run().side());
         MachineTurn turn = Objects.requireNonNull(read.turns().get(r.run().machineId()));
-        return new DrillRuns.Ridden(
-                side,
-                r.course()
-                        .flatMap(course -> tightness
-                                .of(course, turn, side.orElse(course.firstTurn()))
-                                .at(Objects.requireNonNull(r.run().settingMetres()))),
-                r.run().faults().isEmpty(),
-                r.course(),
-                r.run().detail());
+        return r.ridden(r.course()
+                .flatMap(course -> tightness
+                        .of(course, turn, Optional.ofNullable(r.run().side()).orElse(course.firstTurn()))
+                        .at(Objects.requireNonNull(r.run().settingMetres()))));
     }
 
     private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
@@ -300,7 +294,7 @@ public class RiderDrillService {
                     .toList();
             List<DrillRuns.Ridden> here = counting.stream()
                     .filter(r -> r.run().machineId() == machineId)
-                    .map(RiderDrillService::onNoCourse)
+                    .map(r -> r.ridden(Optional.empty()))
                     .toList();
             return new DrillRange(
                     counting.stream()
@@ -310,15 +304,6 @@ public class RiderDrillService {
                     drill.pass(),
                     DrillRuns.progress(drill.pass(), drill.riding().sides(), here));
         });
-    }
-
-    private static DrillRuns.Ridden onNoCourse(DrillRun r) {
-        return new DrillRuns.Ridden(
-                Optional.ofNullable(r.run().side()),
-                Optional.empty(),
-                r.run().faults().isEmpty(),
-                r.course(),
-                r.run().detail());
     }
 
     /** Notes that a rider has shown a drill on a machine, today; once noted it stays as it was. */

@@ -2,6 +2,7 @@ package wrenlane.server.run;
 
 import java.util.Optional;
 import wrenlane.course.Course;
+import wrenlane.drill.DrillRuns;
 
 /**
  * A run as far as it counts for drills.
@@ -12,5 +13,15 @@ public record DrillRun(RunResponse run, Optional<Course> course) {
     /** A run on a course. */
     public static DrillRun of(RiddenRun ridden) {
         return new DrillRun(ridden.run(), Optional.of(ridden.course()));
+    }
+
+    /**
+     * For the core to judge.
+     *
+     * @param tightness of the size ridden on its machine; missing without a course, and on kinds ridden straight on
+     */
+    public DrillRuns.Ridden ridden(Optional<Double> tightness) {
+        return new DrillRuns.Ridden(
+                Optional.ofNullable(run.side()), tightness, run.faults().isEmpty(), course, run.detail());
     }
 }
