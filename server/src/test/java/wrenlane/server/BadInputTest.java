@@ -334,6 +334,10 @@ class BadInputTest {
         problem(APP.get("/api/days/1/riders/1/range?courseId=one&machineId=1"), 400);
         problem(APP.get("/api/days/1/riders/1/range"), 400);
         problem(APP.delete("/api/runs/11111111-2222"), 404);
+        for (String figure : List.of("%20", "5,", "5,%20", "wide")) {
+            problem(APP.get("/api/days/1/courses/1/move?riderId=1&to=" + figure), 400);
+            problem(APP.get("/api/days/1/courses/1/standing?at=" + figure), 400);
+        }
         problem(APP.get("/api/no-such-thing"), 404);
         problem(APP.send("PATCH", "/api/yards", "{}"), 405);
         problem(APP.send("POST", "/api/yards", "{}", "Content-Type", "text/plain"), 415, 422);

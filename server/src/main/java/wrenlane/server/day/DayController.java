@@ -1,6 +1,7 @@
 package wrenlane.server.day;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -62,7 +63,7 @@ class DayController {
     StandingResponse getStanding(
             @PathVariable long id,
             @PathVariable long courseId,
-            @RequestParam(required = false) @Nullable List<Double> at,
+            @RequestParam(required = false) @Nullable List<@NotNull Double> at,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return standing.standing(id, courseId, at, system);
     }

@@ -1,6 +1,7 @@
 package wrenlane.server.lesson;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -79,7 +80,7 @@ class LessonController {
             @PathVariable long dayId,
             @PathVariable long courseId,
             @RequestParam long riderId,
-            @RequestParam List<Double> to,
+            @RequestParam List<@NotNull Double> to,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return moves.cost(dayId, courseId, riderId, to, system);
     }
