@@ -83,7 +83,7 @@ function Brand() {
   return (
     <Link
       to={link('/today')}
-      className="mr-auto w-36 min-w-0 leading-tight xl:w-52 text-ink no-underline max-sm:w-0 max-sm:flex-1 lg:mr-0"
+      className="mr-auto w-36 min-w-0 leading-tight xl:w-52 text-ink no-underline max-sm:w-0 max-sm:min-w-26 max-sm:flex-1 lg:mr-0"
     >
       <span className="block truncate text-[1.3rem] font-bold tracking-tight">Wren Lane</span>{' '}
       <span className="block min-h-[1.25em] truncate text-[0.87rem] text-soft" title={day?.title}>

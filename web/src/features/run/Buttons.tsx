@@ -24,25 +24,25 @@ export function Buttons(props: {
   const left = usePreferences().hand === 'left';
   return (
     <div className="log-bar">
-      <div className="flex items-stretch gap-1.5">
+      <div className="flex items-stretch gap-1.5 @max-[17rem]:flex-wrap">
         {turning && <SideButton side="LEFT" on={turning.side === 'LEFT'} onCommand={onCommand} />}
         {props.instead === undefined ? (
           <button
             type="button"
             disabled={!canLog}
-            className="log-clean min-w-0 flex-1 rounded-sm border-2 border-moss bg-moss px-1 text-[1.4rem] leading-tight font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
+            className="log-clean min-w-0 flex-1 rounded-sm border-2 @max-[17rem]:order-first @max-[17rem]:basis-full border-moss bg-moss px-1 text-[1.4rem] leading-tight font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
             onClick={() => onCommand({ do: 'clean' })}
           >
             {props.logs}
           </button>
         ) : (
-          <p className="log-clean flex min-w-0 flex-1 items-center border border-rule bg-panel px-3">
+          <p className="log-clean flex min-w-0 flex-1 items-center @max-[17rem]:order-first @max-[17rem]:basis-full border border-rule bg-panel px-3">
             {props.instead}
           </p>
         )}
         {turning && <SideButton side="RIGHT" on={turning.side === 'RIGHT'} onCommand={onCommand} />}
       </div>
-      <div className="grid grid-cols-4 gap-1.5">
+      <div className="grid grid-cols-4 gap-1.5 @max-[17rem]:grid-cols-2">
         {FAULTS.map((f) => {
           const on = faults.includes(f.fault);
           return (
@@ -61,7 +61,7 @@ export function Buttons(props: {
         <button
           type="button"
           disabled={faults.length === 0 || !canLog}
-          className={`log-key min-w-0 rounded-sm border-2 border-cone bg-cone leading-tight font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2' : ''}`}
+          className={`log-key min-w-0 rounded-sm border-2 border-cone bg-cone leading-tight font-bold text-on-cone disabled:border-rule disabled:bg-panel disabled:font-normal disabled:text-soft ${left ? 'col-start-1 row-start-2 @max-[17rem]:row-start-auto' : ''}`}
           onClick={() => onCommand({ do: 'log' })}
         >
           Log faults
@@ -81,7 +81,7 @@ export function Ways(props: {
 }) {
   const { onCommand } = props;
   return (
-    <div className="grid grid-cols-2 gap-1.5">
+    <div className="grid grid-cols-2 gap-1.5 @max-[17rem]:grid-cols-1">
       <button
         type="button"
         disabled={!props.canUndo}
@@ -92,7 +92,7 @@ export function Ways(props: {
       </button>
       <button
         type="button"
-        className={`log-key min-w-0 truncate rounded-sm border border-ink bg-panel px-2 font-semibold ${props.left ? 'order-first' : ''}`}
+        className={`log-key line-clamp-2 min-w-0 rounded-sm border border-ink bg-panel px-2 leading-tight font-semibold wrap-anywhere ${props.left ? 'order-first' : ''}`}
         onClick={() => onCommand({ do: 'next' })}
       >
         {props.next === undefined ? 'Next rider' : `Next: ${props.next}`}
@@ -107,7 +107,7 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
     <button
       type="button"
       aria-pressed={on}
-      className={`log-clean flex w-1/4 min-w-0 items-center justify-center gap-1.5 rounded-sm border text-[1.1rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      className={`log-clean flex w-1/4 min-w-0 items-center @max-[17rem]:flex-1 justify-center gap-1.5 rounded-sm border text-[1.1rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
       onClick={() => props.onCommand({ do: 'side', side })}
     >
       {side === 'LEFT' ? (

@@ -44,7 +44,7 @@ export function More(props: {
   );
   return (
     <section aria-label="More ways to log" className="grid gap-2">
-      <div className="grid grid-cols-3 gap-2 sm:grid-cols-6">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(5.4rem,1fr))] gap-2">
         <button
           type="button"
           disabled={!props.canLog}

@@ -21,14 +21,14 @@ export function RangeHead(props: {
   const turn = activity?.turn;
   return (
     <div className="grid grid-cols-1 gap-1">
-      <div className="flex items-start justify-between gap-3">
-        <div className="min-w-0">
-          <h1 className="truncate">{rider.name}</h1>
-          <p className="truncate text-soft">{machine.name}</p>
+      <div className="flex flex-wrap items-start justify-between gap-x-3">
+        <div className="min-w-32 flex-1">
+          <h1 className="line-clamp-2 wrap-anywhere">{rider.name}</h1>
+          <p className="line-clamp-2 text-soft wrap-anywhere">{machine.name}</p>
         </div>
         <select
           aria-label="Rider"
-          className="thumb w-32 shrink-0 rounded-sm border border-edge bg-panel px-2 py-2"
+          className="thumb w-32 max-w-full shrink-0 rounded-sm border border-edge bg-panel px-2 py-2"
           value={rider.id}
           onChange={(e) =>
             e.target.value === NEW ? props.onNewRider() : props.onRider(Number(e.target.value))
@@ -49,7 +49,7 @@ export function RangeHead(props: {
         </p>
       )}
       {turn && (
-        <p className="truncate text-soft">
+        <p className="text-soft">
           “{turn.cue}”,{' '}
           {turn.done < turn.of ? (
             <>

@@ -36,9 +36,11 @@ export function RunningBar(props: {
     );
   if (running.status === 'NOT_BEGUN') {
     return (
-      <div className="flex items-center justify-between gap-3 border-b border-rule pb-2">
-        <span className="text-soft">The lesson has not begun; runs can be logged all the same.</span>
-        <Button className="min-h-12 shrink-0" disabled={act.isPending} onClick={() => go('BEGIN')}>
+      <div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-b border-rule pb-2">
+        <span className="min-w-32 flex-1 text-soft">
+          The lesson has not begun; runs can be logged all the same.
+        </span>
+        <Button className="min-h-12" disabled={act.isPending} onClick={() => go('BEGIN')}>
           Begin the lesson
         </Button>
       </div>
@@ -46,7 +48,7 @@ export function RunningBar(props: {
   }
   if (running.status === 'OVER') {
     return (
-      <div className="flex items-center justify-between gap-3 border-b border-rule pb-2">
+      <div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-b border-rule pb-2">
         <span>The lesson is over.</span>
         <span className="flex gap-2">
           <Button className="min-h-12" onClick={() => go('BACK')}>

@@ -25,7 +25,7 @@ export function SizeStepper(props: {
     </button>
   );
   return (
-    <div className="flex items-center justify-end gap-2" role="group" aria-label="Rung">
+    <div className="flex flex-wrap items-center justify-end gap-2" role="group" aria-label="Rung">
       {step(-1, 'Wider', '+')}
       <div className="flex flex-col items-center justify-center">
         <span className="figures text-[1.5rem] leading-none whitespace-nowrap">

@@ -17,7 +17,7 @@ export function Sizes(props: {
   return (
     <>
       {stands.settings.length > 1 && (
-        <div role="group" aria-label="Setting ridden" className="flex gap-2">
+        <div role="group" aria-label="Setting ridden" className="flex flex-wrap gap-2">
           {stands.settings.map((metres, i) => {
             const on = setting !== undefined && isSame(metres, setting);
             return (
@@ -25,7 +25,7 @@ export function Sizes(props: {
                 key={metres}
                 type="button"
                 aria-pressed={on}
-                className={`min-h-14 min-w-0 flex-1 rounded-sm border ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+                className={`min-h-14 min-w-20 flex-1 rounded-sm border ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
                 onClick={() => props.onSetting(metres)}
               >
                 <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>

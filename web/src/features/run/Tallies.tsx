@@ -34,7 +34,7 @@ export function Tallies(props: {
   return (
     <section
       aria-label="Last runs"
-      className="flex min-h-13 items-center justify-between gap-3 border-y border-rule py-2"
+      className="flex min-h-13 flex-wrap items-center justify-between gap-x-3 border-y border-rule py-2"
     >
       {props.sided ? <Count side="LEFT" {...props} /> : <Count side={undefined} {...props} />}
       {last.length === 0 ? (

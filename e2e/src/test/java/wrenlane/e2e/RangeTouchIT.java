@@ -129,6 +129,47 @@ class RangeTouchIT {
         }
     }
 
+    /**
+     * Text twice as large, and set wider, as somebody who reads badly sets it: nothing runs off, no key is cut, and while
+     * runs are logged the rider stays in view.
+     */
+    @ParameterizedTest
+    @CsvSource({"320, 640", "390, 844", "1280, 800"})
+    void largeTextIsReadAndTapped(int width, int height) {
+        Page page = APP.phone("/range/2?course=2");
+        page.setViewportSize(width, height);
+        assertThat(button(page, "Clean")).isEnabled();
+        page.evaluate(LARGE_TEXT);
+        assertEquals(width, page.evaluate("() => document.documentElement.scrollWidth"));
+        assertEquals(List.of(), page.evaluate(CUT_TEXT));
+        page.evaluate("() => scrollTo(0, document.querySelector('h1').getBoundingClientRect().top)");
+        BoundingBox name = page.locator("h1").boundingBox();
+        BoundingBox clean = button(page, "Clean").boundingBox();
+        assertTrue(name.y >= 0 && name.y + name.height <= clean.y, "the rider is at " + name.y);
+        assertTrue(clean.y + clean.height <= height, "Clean ends at " + (clean.y + clean.height));
+        // The bar scrolls in itself to its end.
+        button(page, "Next rider").scrollIntoViewIfNeeded();
+        BoundingBox next = button(page, "Next rider").boundingBox();
+        assertTrue(next.y + next.height <= height, "Next rider ends at " + (next.y + next.height));
+    }
+
+    /** Sizes and spacing of WCAG 2.2, success criteria 1.4.4 and 1.4.12. */
+    private static final String LARGE_TEXT = """
+            () => {
+              const sheet = new CSSStyleSheet();
+              sheet.replaceSync(`html { font-size: 200% } * { line-height: 1.5 !important;
+                letter-spacing: 0.12em !important; word-spacing: 0.16em !important } p { margin-bottom: 2em !important }`);
+              document.adoptedStyleSheets = [sheet];
+            }
+            """;
+
+    /** Keys of the range whose words do not fit into them. */
+    private static final String CUT_TEXT = """
+            () => [...document.querySelectorAll('.range-page button')]
+              .filter((b) => b.scrollWidth > b.clientWidth + 1 || b.scrollHeight > b.clientHeight + 1)
+              .map((b) => b.innerText)
+            """;
+
     private static double middle(Page page, String name) {
         BoundingBox box = button(page, name).boundingBox();
         return box.x + box.width / 2;
