@@ -153,7 +153,9 @@ public final class Clearances {
                 nearest = j;
             }
             double spare = there.clearance - REACH_METRES - LEANING_METRES;
-            j += leaping && there.counts && spare > halfNodeMoves ? (int) (spare / halfNodeMoves) : 1;
+            double leap = leaping && there.counts ? Math.floor(spare / halfNodeMoves) : 1;
+            // At least one on, whatever became of the line: a comparison with no number is false.
+            j += leap > 1 ? (int) Math.min(leap, to + 1.0 - j) : 1;
         }
         return nearest;
     }

@@ -132,9 +132,17 @@ final class LineProgram {
             moved.heading[i] += by.states[4 * i + 2];
             moved.curvature[i] += by.states[4 * i + 3];
         }
-        moved.spacing += by.shared[Unknowns.SPACING];
+        double spacing = line.spacing + by.shared[Unknowns.SPACING];
+        moved.spacing =
+                Math.min(line.spacing * MOST_SPACING_CHANGE, Math.max(line.spacing / MOST_SPACING_CHANGE, spacing));
         return moved;
     }
+
+    /**
+     * Factor by which one step may change the spacing at most. Only a line far from whole comes near it; without it the
+     * least change that closes such a line can turn the spacing negative, a line that runs backwards.
+     */
+    private static final double MOST_SPACING_CHANGE = 2;
 
     private CurvatureBounds curvature(LineNodes line) {
         CurvatureBounds bounds = new CurvatureBounds(line.segments);
