@@ -60,14 +60,23 @@ public record LessonBrief(
     /** Longest, in minutes. */
     public static final int LONGEST = 480;
 
+    /** Most riders. */
+    public static final int MOST_RIDERS = 60;
+
+    /** Most areas. */
+    public static final int MOST_AREAS = 8;
+
+    /** Most helpers. */
+    public static final int MOST_HELPERS = 20;
+
     public LessonBrief {
         riders = List.copyOf(riders);
         stations = List.copyOf(stations);
         wishes = List.copyOf(wishes);
         within("minutes", minutes, SHORTEST, LONGEST);
-        within("riders", riders.size(), 1, 60);
-        within("areas", areas, 1, 8);
-        within("helpers", helpers, 0, 20);
+        within("riders", riders.size(), 1, MOST_RIDERS);
+        within("areas", areas, 1, MOST_AREAS);
+        within("helpers", helpers, 0, MOST_HELPERS);
         if (new HashSet<>(riders).size() < riders.size()) {
             throw new IllegalArgumentException("riders names somebody twice: " + riders);
         }

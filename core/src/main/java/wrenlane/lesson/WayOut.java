@@ -120,6 +120,9 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
     }
 
     private static Optional<WayOut> helper(LessonBrief brief) {
+        if (brief.helpers() == LessonBrief.MOST_HELPERS) {
+            return Optional.empty();
+        }
         LessonBrief helped = brief.with(brief.riders(), brief.helpers() + 1);
         return helped.watchedAreas() > brief.watchedAreas() && isRight(helped)
                 ? Optional.of(new WayOut(Change.HELPER, Optional.empty(), helped))

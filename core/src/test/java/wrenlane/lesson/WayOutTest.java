@@ -26,6 +26,54 @@ class WayOutTest {
         return LessonChecker.check(brief, LessonPlanner.plan(brief)).isEmpty();
     }
 
+    /** Whatever is accepted can be planned, and its ways out looked for, also where it is at a limit. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void settingsAtTheirLimitsArePlanned(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        LessonBrief plain = Briefs.usual(edge(random, 1, seed % 10 == 0 ? LessonBrief.MOST_RIDERS : 12));
+        List<Wish> wishes = new ArrayList<>();
+        for (int i = edge(random, 0, 3); i > 0; i--) {
+            String station = plain.stations()
+                    .get(random.nextInt(plain.stations().size()))
+                    .id();
+            wishes.add(new Wish(station, random.nextBoolean() ? Optional.empty() : Optional.of(edge(random, 5, 120))));
+        }
+        LessonBrief brief = new LessonBrief(
+                edge(random, LessonBrief.SHORTEST, LessonBrief.LONGEST),
+                plain.riders(),
+                plain.stations(),
+                edge(random, 1, LessonBrief.MOST_AREAS),
+                edge(random, 0, LessonBrief.MOST_HELPERS),
+                Weather.values()[random.nextInt(Weather.values().length)],
+                wishes);
+        assertThat(of(brief)).isNotNull();
+    }
+
+    /** At one limit, at the other, or anywhere between. */
+    private static int edge(SplittableRandom random, int least, int most) {
+        return switch (random.nextInt(3)) {
+            case 0 -> least;
+            case 1 -> most;
+            default -> random.nextInt(least, most + 1);
+        };
+    }
+
+    /** With all the helpers there can be, one more is no way out. */
+    @Test
+    void nobodyIsAskedForWhereNoMoreHelpersCanBe() {
+        LessonBrief usual = Briefs.usual(60);
+        LessonBrief brief = new LessonBrief(
+                20,
+                usual.riders(),
+                usual.stations(),
+                8,
+                LessonBrief.MOST_HELPERS,
+                Weather.DRY,
+                List.of(new Wish("box", Optional.of(120))));
+        assertThat(of(brief)).extracting(WayOut::change).doesNotContain(Change.HELPER);
+    }
+
     static LongStream seeds() {
         return LongStream.range(0, 120);
     }

@@ -107,6 +107,22 @@ class LessonsTest {
         assertThat(APP.get(path()).body()).isEqualTo(stored);
     }
 
+    /** With as many helpers as there can be, and no time for what is wished: planned, kept, and begun all the same. */
+    @Test
+    void settingsAtTheirLimitsArePlanned() {
+        String station = APP.get(path()).body().at("/stations/1/id").asString();
+        Map<String, Object> most = settings(20);
+        most.put("helpers", 20);
+        most.put("areas", 8);
+        most.put("wishes", List.of(Map.of("station", station, "minutes", 120)));
+        assertThat(APP.put(path(), most).status()).isEqualTo(200);
+        for (String read : List.of("/lesson", "/range-check", "/running", "/briefing")) {
+            assertThat(APP.get(path().replace("/lesson", read)).status())
+                    .as(read)
+                    .isEqualTo(200);
+        }
+    }
+
     @Test
     void aStationIsWishedForWithItsMinutes() {
         JsonNode stations = APP.get(path()).body().get("stations");

@@ -80,17 +80,22 @@ public class LessonService {
         return kept.get(new OfDay(dayId, system), () -> reckoned(lessons.read(dayId), system));
     }
 
-    /** Stores settings, and plans. */
+    /** Plans with other settings, then stores them: what cannot be planned is not stored. */
     LessonResponse put(long dayId, Expected expected, LessonSettings settings, LengthSystem system) {
+        reckoned(storage.read(() -> wanting(dayId, expected, settings)), system);
         LessonOfDay now = storage.write(() -> {
-            LessonOfDay of = lessons.read(dayId);
-            expected.check(of.version(), () -> new Stored(of.version(), of.settings()), settings);
-            LessonOfDay wanted = of.wanting(settings, of.version() + 1);
+            LessonOfDay wanted = wanting(dayId, expected, settings);
             store.put(dayId, new Said(wanted.version(), settings));
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
         return reckoned(now, system).answer();
+    }
+
+    private LessonOfDay wanting(long dayId, Expected expected, LessonSettings settings) {
+        LessonOfDay of = lessons.read(dayId);
+        expected.check(of.version(), () -> new Stored(of.version(), of.settings()), settings);
+        return of.wanting(settings, of.version() + 1);
     }
 
     /**

@@ -32,10 +32,10 @@ public record LessonSettings(
         @NotNull @Min(LessonBrief.SHORTEST) @Max(LessonBrief.LONGEST)
         Integer minutes,
 
-        @NotNull @Min(1) @Max(8) Integer areas,
-        @NotNull @Min(0) @Max(20) Integer helpers,
+        @NotNull @Min(1) @Max(LessonBrief.MOST_AREAS) Integer areas,
+        @NotNull @Min(0) @Max(LessonBrief.MOST_HELPERS) Integer helpers,
         @NotNull Weather weather,
-        @NotNull @Size(max = 60) List<@NotNull Long> absent,
+        @NotNull @Size(max = LessonBrief.MOST_RIDERS) List<@NotNull Long> absent,
         @NotNull @Size(max = 12) List<@NotNull @Valid WishJson> wishes,
         @Nullable School school) {
 
