@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -18,6 +20,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import wrenlane.server.storage.DataFile;
 
 /** The data file is busy, moved away, or asked for by many: what is told as stored is stored, and nothing else is. */
@@ -170,18 +174,99 @@ class BusyDatabaseTest {
         made("/api/riders", Courses.rider("After it all"));
     }
 
-    @Test
-    void aFileMovedAwayIsNoticedBeforeAnythingIsToldAsStored() throws IOException {
-        Path aside = file().resolveSibling("aside.db");
-        Files.move(file(), aside);
+    /** What can become of the data file, or its folder, for a while. */
+    enum Away {
+        MOVED {
+            @Override
+            void away(Path file) throws IOException {
+                Files.move(file, file.resolveSibling("aside.db"));
+            }
+
+            @Override
+            void back(Path file) throws IOException {
+                Files.move(file.resolveSibling("aside.db"), file);
+            }
+        },
+        REPLACED {
+            @Override
+            void away(Path file) throws IOException {
+                Files.move(file, file.resolveSibling("aside.db"));
+                Files.createFile(file);
+            }
+
+            @Override
+            void back(Path file) throws IOException {
+                Files.move(file.resolveSibling("aside.db"), file, StandardCopyOption.REPLACE_EXISTING);
+            }
+        },
+        MOVED_WITH_ITS_JOURNAL {
+            @Override
+            void away(Path file) throws IOException {
+                for (String more : List.of("", "-wal", "-shm")) {
+                    Files.move(file.resolveSibling(file.getFileName() + more), file.resolveSibling("aside" + more));
+                }
+            }
+
+            @Override
+            void back(Path file) throws IOException {
+                for (String more : List.of("", "-wal", "-shm")) {
+                    Files.move(file.resolveSibling("aside" + more), file.resolveSibling(file.getFileName() + more));
+                }
+            }
+        },
+        /** As a network folder that cannot be reached for a while. */
+        FOLDER_GONE {
+            @Override
+            void away(Path file) throws IOException {
+                Files.move(folder(), folderAway());
+            }
+
+            @Override
+            void back(Path file) throws IOException {
+                Files.move(folderAway(), folder());
+            }
+        };
+
+        private static Path folder() {
+            return APP.bean(DataFile.class).folder();
+        }
+
+        private static Path folderAway() {
+            return folder().resolveSibling(folder().getFileName() + "-away");
+        }
+
+        abstract void away(Path file) throws IOException;
+
+        abstract void back(Path file) throws IOException;
+    }
+
+    /** Runs logged since the journal was last written into the file are there when the file is back, and none besides. */
+    @ParameterizedTest
+    @EnumSource
+    void aFileThatWasAwayLosesNothing(Away how) throws IOException {
+        Set<String> logged = new TreeSet<>();
+        for (int i = 0; i < 30; i++) {
+            String id = "away-" + day + "-" + i;
+            assertThat(APP.put("/api/runs/" + id, run()).status()).isEqualTo(200);
+            logged.add(id);
+        }
+        how.away(file());
         try {
-            RunningApp.Answer answer = APP.post("/api/riders", Courses.rider("Into nothing"));
-            assertThat(answer.status()).isEqualTo(503);
-            assertThat(answer.body().get("detail").asString()).contains("moved or deleted");
+            for (int i = 0; i < 3; i++) {
+                RunningApp.Answer answer = APP.post("/api/riders", Courses.rider("Into nothing"));
+                assertThat(answer.status()).isEqualTo(503);
+                assertThat(answer.body().get("detail").asString()).contains("moved or deleted");
+                assertThat(APP.get("/api/days/" + day + "/lesson").status()).isEqualTo(503);
+            }
         } finally {
-            Files.move(aside, file());
+            how.back(file());
         }
         made("/api/riders", Courses.rider("Back again"));
-        assertThat(names("/api/riders")).doesNotContain("Into nothing");
+        assertThat(names("/api/riders")).doesNotContain("Into nothing").contains("Back again");
+        Set<String> there = new TreeSet<>();
+        APP.get("/api/days/" + day + "/runs")
+                .body()
+                .forEach(logOf -> there.add(logOf.at("/run/id").asString()));
+        assertThat(there).isEqualTo(logged);
     }
 }

@@ -2,11 +2,6 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -17,18 +12,8 @@ class CopyTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.apart();
 
-    private static HttpResponse<String> bring(byte[] file) throws IOException, InterruptedException {
-        return HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + APP.port() + "/api/copies/uploads"))
-                                .header("Content-Type", "application/vnd.sqlite3")
-                                .POST(HttpRequest.BodyPublishers.ofByteArray(file))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
-    }
-
     @Test
-    void takenAwayAndBroughtBackItIsTheSame() throws IOException, InterruptedException {
+    void takenAwayAndBroughtBackItIsTheSame() {
         APP.post("/api/riders", Courses.rider("Ada Testwick"));
         String before = APP.get("/api/riders").raw().body();
         RunningApp.Answer kept = APP.post("/api/copies", Map.of());
@@ -40,8 +25,8 @@ class CopyTest {
                 .body()
                 .get("id")
                 .asLong();
-        HttpResponse<String> brought = bring(file);
-        assertThat(brought.statusCode()).as(brought.body()).isEqualTo(201);
+        RunningApp.Answer brought = APP.bring(file);
+        assertThat(brought.status()).as(brought.raw().body()).isEqualTo(201);
         String name = APP.get("/api/copies")
                 .body()
                 .valueStream()
@@ -67,12 +52,12 @@ class CopyTest {
     }
 
     @Test
-    void whatIsNoCopyIsRefused() throws IOException, InterruptedException {
+    void whatIsNoCopyIsRefused() {
         String before = APP.get("/api/riders").raw().body();
-        HttpResponse<String> refused =
-                bring("not a copy of anything, but long enough to look at".getBytes(StandardCharsets.UTF_8));
-        assertThat(refused.statusCode()).isEqualTo(422);
-        assertThat(refused.body()).contains("not a data file");
+        RunningApp.Answer refused =
+                APP.bring("not a copy of anything, but long enough to look at".getBytes(StandardCharsets.UTF_8));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.raw().body()).contains("not a data file");
         for (String name : new String[] {"missing.db", "../wren-lane.db", ".."}) {
             assertThat(APP.post("/api/copies/restorations", Map.of("name", name))
                             .status())

@@ -254,8 +254,20 @@ public final class RunningApp implements BeforeAllCallback {
         if (headers.length > 0) {
             request.headers(headers);
         }
+        return answer(request.build());
+    }
+
+    /** Brings a file as a copy of the data. */
+    public Answer bring(byte[] file) {
+        return answer(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + "/api/copies/uploads"))
+                .header("Content-Type", "application/vnd.sqlite3")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file))
+                .build());
+    }
+
+    private static Answer answer(HttpRequest request) {
         try {
-            HttpResponse<String> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> response = HTTP.send(request, HttpResponse.BodyHandlers.ofString());
             String type = response.headers().firstValue("Content-Type").orElse("");
             JsonNode read = type.contains("json") ? JSON.readTree(response.body()) : JSON.nullNode();
             return new Answer(response.statusCode(), read, response);

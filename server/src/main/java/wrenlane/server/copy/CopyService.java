@@ -6,30 +6,35 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
-import java.util.function.Supplier;
+import java.util.concurrent.Semaphore;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
+import wrenlane.server.http.ConflictException;
 import wrenlane.server.http.NotFoundException;
-import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.TooLargeException;
+import wrenlane.server.http.TooSlowException;
 import wrenlane.server.storage.Copies;
 import wrenlane.server.storage.Copies.Copy;
 import wrenlane.server.storage.DataFile;
-import wrenlane.server.storage.StartException;
 
 /** Copies for people who ask for them in the pages. One thing is done with them at a time. */
 @Service
 class CopyService {
     private static final int PIECE = 65_536;
 
+    /** How long a copy may take to arrive; chosen by us: the largest takes a minute over a slow network. */
+    private static final Duration MOST_TIME = Duration.ofMinutes(5);
+
     private final Copies copies;
-    private final DataFile data;
     private final long limitBytes;
+
+    /** One is brought in at a time. */
+    private final Semaphore arriving = new Semaphore(1);
 
     CopyService(DataFile data, Clock clock, @Value("${wren.max-copy-bytes}") long limitBytes) {
         this.copies = new Copies(data, clock);
-        this.data = data;
         this.limitBytes = limitBytes;
     }
 
@@ -38,7 +43,7 @@ class CopyService {
     }
 
     synchronized Copy keep() {
-        return called(told(() -> copies.keep("kept")));
+        return called(copies.keep("kept"));
     }
 
     private Copy called(String name) {
@@ -56,51 +61,71 @@ class CopyService {
         }
     }
 
-    /** Takes a file in piece by piece, looks at it, and keeps it among the copies. */
-    synchronized Copy bring(InputStream in, long announced) throws IOException {
+    /** Takes a file in piece by piece while others go on, looks at it, and keeps it among the copies. */
+    Copy bring(InputStream in, long announced) throws IOException {
         if (announced > limitBytes) {
             throw new TooLargeException(limitBytes);
         }
-        Files.createDirectories(data.copies());
-        Path arriving = Files.createTempFile(data.copies(), "arriving", ".part");
-        try {
-            take(in, arriving);
-            return called(told(() -> copies.keepFrom(arriving, "brought")));
-        } finally {
-            Files.deleteIfExists(arriving);
+        if (!arriving.tryAcquire()) {
+            throw new ConflictException("Another copy is being brought in; try again when it is here.");
         }
+        try {
+            Path file = copies.arriving();
+            try {
+                take(in, file);
+                return kept(file);
+            } finally {
+                Files.deleteIfExists(file);
+            }
+        } finally {
+            arriving.release();
+        }
+    }
+
+    private synchronized Copy kept(Path brought) {
+        return called(copies.keepFrom(brought, "brought"));
     }
 
     private void take(InputStream in, Path to) throws IOException {
         byte[] piece = new byte[PIECE];
         long taken = 0;
+        long until = System.nanoTime() + MOST_TIME.toNanos();
         try (OutputStream out = Files.newOutputStream(to)) {
-            for (int got = in.read(piece); got >= 0; got = in.read(piece)) {
+            for (int got = next(in, piece); got >= 0; got = next(in, piece)) {
                 taken += got;
                 if (taken > limitBytes) {
                     throw new TooLargeException(limitBytes);
                 }
-                out.write(piece, 0, got);
+                if (System.nanoTime() > until) {
+                    throw new TooSlowException();
+                }
+                write(out, piece, got, to);
             }
         }
     }
 
+    private static int next(InputStream in, byte[] piece) throws IOException {
+        try {
+            return in.read(piece);
+        } catch (IOException e) {
+            throw TooSlowException.of(e);
+        }
+    }
+
+    private static void write(OutputStream out, byte[] piece, int length, Path to) {
+        try {
+            out.write(piece, 0, length);
+        } catch (IOException e) {
+            throw Copies.unreadable(to, e);
+        }
+    }
+
     synchronized String restore(String name) {
-        Path from = file(name);
-        return told(() -> copies.restore(from));
+        return copies.restore(file(name));
     }
 
     /** One for tonight, unless there is one. */
     synchronized void keepTonights() {
         copies.keepTonights();
-    }
-
-    /** What cannot be done with a copy is told as any other refusal. */
-    private static String told(Supplier<String> doing) {
-        try {
-            return doing.get();
-        } catch (StartException e) {
-            throw RefusedException.of("copy-not-possible", "copy", String.valueOf(e.getMessage()));
-        }
     }
 }

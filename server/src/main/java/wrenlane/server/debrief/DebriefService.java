@@ -143,7 +143,7 @@ public class DebriefService {
                     progress.readDay(rider, day.id()),
                     Optional.ofNullable(own.get(rider.id()))
                             .map(row -> new DebriefText(row.version(), row.text()))
-                            .orElse(DebriefText.NONE)));
+                            .orElseGet(() -> DebriefText.none(storage.leastVersion()))));
         }
         return new Read(
                 day,
@@ -256,7 +256,7 @@ public class DebriefService {
             }
             DebriefText stored = mapper.find(dayId, riderId)
                     .map(row -> new DebriefText(row.version(), row.text()))
-                    .orElse(DebriefText.NONE);
+                    .orElseGet(() -> DebriefText.none(storage.leastVersion()));
             expected.check(stored.version(), () -> stored, said);
             DebriefText next = new DebriefText(
                     stored.version() + 1, TypedText.cleaned(said.text()).strip());

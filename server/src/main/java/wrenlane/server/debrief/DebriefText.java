@@ -7,12 +7,15 @@ import wrenlane.server.http.Versioned;
 /**
  * What a rider is told of a day, in the instructor's words.
  *
- * @param version 0 where nothing was said yet
+ * @param version where nothing was said yet, the least there is
  * @param text empty where what is reckoned holds
  */
 public record DebriefText(long version, String text) implements Versioned {
     /** Nothing said. */
-    static final DebriefText NONE = new DebriefText(0, "");
+    /** What is said where nothing was. */
+    static DebriefText none(long version) {
+        return new DebriefText(version, "");
+    }
 
     /** As it is sent. */
     record Said(@NotNull @Size(max = 2000) String text) {}

@@ -38,7 +38,7 @@ public class DrillService implements RunDrills {
 
     @Override
     public Optional<Drill> drill(String id) {
-        return stored(id, mapper.find(id).orElse(null)).map(StoredDrill::drill);
+        return stored(id).map(StoredDrill::drill);
     }
 
     /** Every drill, those left out among them. */
@@ -48,24 +48,31 @@ public class DrillService implements RunDrills {
         Set<String> ids = new LinkedHashSet<>();
         shipped.all().forEach(d -> ids.add(d.id()));
         ids.addAll(rows.keySet());
+        long least = storage.leastVersion();
         return ids.stream()
-                .map(id -> stored(id, rows.get(id)))
+                .map(id -> stored(id, rows.get(id), least))
                 .flatMap(Optional::stream)
                 .sorted((a, b) -> a.drill().stage().compareTo(b.drill().stage()))
                 .toList();
     }
 
     StoredDrill get(String id) {
-        return stored(id, mapper.find(id).orElse(null)).orElseThrow(() -> new NotFoundException("drill", id));
+        return stored(id).orElseThrow(() -> new NotFoundException("drill", id));
     }
 
-    private Optional<StoredDrill> stored(String id, @Nullable DrillRow row) {
+    private Optional<StoredDrill> stored(String id) {
+        return stored(id, mapper.find(id).orElse(null), storage.leastVersion());
+    }
+
+    /** @param least version of a drill that was never changed */
+    private Optional<StoredDrill> stored(String id, @Nullable DrillRow row, long least) {
         Optional<Drill> came = shipped.find(id);
         String document = row == null ? null : row.document();
         Optional<Drill> holds =
                 document == null ? came : Optional.of(read(document).get(0));
         Origin origin = came.isEmpty() ? Origin.OWN : document == null ? Origin.SHIPPED : Origin.CHANGED;
-        return holds.map(d -> new StoredDrill(d, origin, row != null && row.hidden(), row == null ? 0 : row.version()));
+        return holds.map(
+                d -> new StoredDrill(d, origin, row != null && row.hidden(), row == null ? least : row.version()));
     }
 
     private List<Drill> read(String document) {
@@ -96,7 +103,7 @@ public class DrillService implements RunDrills {
             throw RefusedException.of("drill-id", "id", "The drill says another id than its address.");
         }
         return storage.write(() -> {
-            Optional<StoredDrill> there = stored(id, mapper.find(id).orElse(null));
+            Optional<StoredDrill> there = stored(id);
             expected.check(there.map(StoredDrill::version).orElse(0L), () -> get(id), drill);
             store(List.of(checked));
             return get(id);
@@ -121,7 +128,7 @@ public class DrillService implements RunDrills {
             Optional<DrillRow> row = mapper.find(drill.id());
             mapper.put(new DrillRow(
                     drill.id(),
-                    row.map(DrillRow::version).orElse(0L) + 1,
+                    row.map(DrillRow::version).orElseGet(storage::leastVersion) + 1,
                     written(List.of(drill)),
                     row.map(DrillRow::hidden).orElse(false)));
         }

@@ -6,7 +6,7 @@ import wrenlane.server.http.Versioned;
 /**
  * A drill as it holds here.
  *
- * @param version 0 for a shipped one that was never changed
+ * @param version for a shipped one that was never changed, the least there is
  * @param hidden whether it is left out wherever drills are chosen
  */
 record StoredDrill(Drill drill, Origin origin, boolean hidden, long version) implements Versioned {

@@ -7,7 +7,7 @@ import wrenlane.server.http.Versioned;
 /**
  * A rider's goal and how far off it is.
  *
- * @param version 0 where there never was one
+ * @param version where there never was one, the least there is
  * @param goal missing where there is none
  * @param off how far; missing without a goal
  */

@@ -115,7 +115,8 @@ public class GoalService {
         riders.get(riderId);
         Optional<GoalRow> row = mapper.find(riderId);
         return new Read(
-                row.map(GoalRow::version).orElse(0L), row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
+                row.map(GoalRow::version).orElseGet(storage::leastVersion),
+                row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
     }
 
     private Asked asked(long riderId, GoalJson goal) {
@@ -189,7 +190,7 @@ public class GoalService {
 
     /** The goal of a rider just brought in, whatever day it was wanted by. */
     public void bringIn(long riderId, GoalJson goal) {
-        storage.change(() -> mapper.put(GoalRow.of(riderId, 1, goal)));
+        storage.change(() -> mapper.put(GoalRow.of(riderId, storage.leastVersion() + 1, goal)));
     }
 
     private void check(GoalJson goal) {

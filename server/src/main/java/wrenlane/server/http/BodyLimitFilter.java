@@ -11,7 +11,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.net.SocketTimeoutException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
@@ -90,11 +89,6 @@ class BodyLimitFilter extends OncePerRequestFilter {
         }
     }
 
-    /** A body that did not arrive in time. */
-    private static final class TooSlowException extends IOException {
-        private static final long serialVersionUID = 1;
-    }
-
     private byte[] taken(HttpServletRequest request) throws IOException {
         try {
             if (arriving.getQueueLength() >= MOST_AT_ONCE
@@ -112,16 +106,6 @@ class BodyLimitFilter extends OncePerRequestFilter {
         }
     }
 
-    /** The container wraps the time-out of its socket. */
-    private static boolean fellSilent(IOException thrown) {
-        for (Throwable t = thrown; t != null; t = t.getCause()) {
-            if (t instanceof SocketTimeoutException) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     private static byte[] read(InputStream in, long limitBytes, long until) throws IOException {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         byte[] piece = new byte[PIECE];
@@ -130,10 +114,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
             try {
                 got = in.read(piece);
             } catch (IOException e) {
-                if (fellSilent(e)) {
-                    throw new TooSlowException();
-                }
-                throw e;
+                throw TooSlowException.of(e);
             }
             if (got < 0) {
                 return body.toByteArray();

@@ -27,7 +27,9 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import wrenlane.finding.Finding;
+import wrenlane.server.storage.NotACopyException;
 import wrenlane.server.storage.SqliteTrouble;
+import wrenlane.server.storage.StartException;
 import wrenlane.server.storage.UnavailableException;
 
 /** Turns everything that can go wrong into a problem document (RFC 9457), never a stack trace. */
@@ -65,6 +67,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail tooSlow(TooSlowException e) {
+        LOG.debug("Too slow", e);
+        return ProblemDetail.forStatusAndDetail(HttpStatus.REQUEST_TIMEOUT, StatusWords.of(408));
+    }
+
+    @ExceptionHandler
     ProblemDetail unavailable(UnavailableException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, message(e));
     }
@@ -75,12 +83,27 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         if (trouble.isEmpty()) {
             return unexpected(e);
         }
-        HttpStatus status = switch (trouble.get()) {
+        return ProblemDetail.forStatusAndDetail(
+                status(trouble.get()), trouble.get().sentence());
+    }
+
+    /** What a file of copies is not: said in the sentence that names it. */
+    @ExceptionHandler
+    ProblemDetail copies(StartException e) {
+        if (e instanceof NotACopyException) {
+            return withFindings(List.of(new Finding("not-a-copy", "copy", message(e))));
+        }
+        HttpStatus status = SqliteTrouble.of(e).map(ProblemHandler::status).orElse(HttpStatus.SERVICE_UNAVAILABLE);
+        LOG.warn("Copies", e);
+        return ProblemDetail.forStatusAndDetail(status, message(e));
+    }
+
+    private static HttpStatus status(SqliteTrouble trouble) {
+        return switch (trouble) {
             case REFERENCE -> HttpStatus.CONFLICT;
             case FULL -> HttpStatus.INSUFFICIENT_STORAGE;
             case BUSY, READ_ONLY, UNREADABLE -> HttpStatus.SERVICE_UNAVAILABLE;
         };
-        return ProblemDetail.forStatusAndDetail(status, trouble.get().sentence());
     }
 
     @ExceptionHandler

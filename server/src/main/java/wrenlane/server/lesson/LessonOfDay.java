@@ -19,7 +19,7 @@ import wrenlane.server.lesson.LessonSettings.WishJson;
  * @param courses of the day, in its order
  * @param catalogue drills there are to ride
  * @param settings what the lesson is planned from
- * @param version how often the settings were changed; 0 where the usual hold
+ * @param version of the settings; the least there is where the usual hold
  */
 record LessonOfDay(
         DayResponse day, List<CourseResponse> courses, Catalogue catalogue, LessonSettings settings, long version) {

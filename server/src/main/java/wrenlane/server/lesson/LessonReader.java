@@ -36,7 +36,7 @@ class LessonReader {
                             day.courseIds().stream().map(courses::get).toList(),
                             drills.catalogue(),
                             said.map(Said::settings).orElse(LessonSettings.USUAL),
-                            said.map(Said::version).orElse(0L))
+                            said.map(Said::version).orElseGet(storage::leastVersion))
                     .withoutWhatIsGone();
         });
     }

@@ -11,7 +11,7 @@ import wrenlane.server.progress.ChanceJson;
 /**
  * A lesson as planned.
  *
- * @param version 0 where nothing was said yet and the usual holds
+ * @param version where nothing was said yet and the usual holds, the least there is
  * @param riders who takes part, in the order they ride
  * @param stations there are to choose from
  * @param blocks empty where nobody takes part

@@ -4,16 +4,19 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.day.DayLessons;
+import wrenlane.server.storage.Storage;
 
 /** What was said of the lessons of days, as it is stored. */
 @Component
 public class LessonStore implements DayLessons {
     private final LessonMapper mapper;
     private final JsonMapper json;
+    private final Storage storage;
 
-    LessonStore(LessonMapper mapper, JsonMapper json) {
+    LessonStore(LessonMapper mapper, JsonMapper json, Storage storage) {
         this.mapper = mapper;
         this.json = json;
+        this.storage = storage;
     }
 
     /** Settings with how often they were changed. */
@@ -37,7 +40,7 @@ public class LessonStore implements DayLessons {
 
     /** Stores settings for a day that has none. */
     public void putFirst(long dayId, LessonSettings settings) {
-        put(dayId, new Said(1, settings));
+        put(dayId, new Said(storage.leastVersion() + 1, settings));
     }
 
     @Override

@@ -7,13 +7,15 @@ import wrenlane.server.http.Versioned;
 /**
  * What an instructor holds to be behind a rider's faults on a kind of course.
  *
- * @param version 0 where nothing was ever said
+ * @param version where nothing was ever said, the least there is
  * @param words missing where nothing is held
  * @param saidOn when; missing with the words
  */
 record OpinionResponse(
         long version, @Nullable String words, @Nullable LocalDate saidOn) implements Versioned {
-    static final OpinionResponse NONE = new OpinionResponse(0, null, null);
+    static OpinionResponse none(long version) {
+        return new OpinionResponse(version, null, null);
+    }
 
     static OpinionResponse of(OpinionRow row) {
         return row.words().isEmpty()

@@ -39,7 +39,9 @@ public class OpinionService {
     }
 
     private OpinionResponse stored(long riderId, String kind) {
-        return mapper.find(riderId, kind).map(OpinionResponse::of).orElse(OpinionResponse.NONE);
+        return mapper.find(riderId, kind)
+                .map(OpinionResponse::of)
+                .orElseGet(() -> OpinionResponse.none(storage.leastVersion()));
     }
 
     OpinionResponse put(long riderId, String kindId, Expected expected, String words) {

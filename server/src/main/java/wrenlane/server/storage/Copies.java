@@ -7,6 +7,7 @@ import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -99,14 +100,22 @@ public final class Copies {
         return name;
     }
 
+    /** An empty file in the folder of copies, to take in what is brought; it is no copy until it is kept. */
+    public Path arriving() {
+        try {
+            Files.createDirectories(data.copies());
+            return Files.createTempFile(data.copies(), "arriving", ".part");
+        } catch (IOException e) {
+            throw unreadable(data.copies(), e);
+        }
+    }
+
     /** Keeps a file that was brought from elsewhere among the copies, where it is one, and says what it is called. */
     public String keepFrom(Path brought, String called) {
-        if (Opening.versionOfSound(brought) == 0) {
-            throw new StartException("This file is empty: choose a copy of Wren Lane's data.");
-        }
+        CopyCheck.requireWhole(brought);
         String name = called + "-" + STAMP.format(LocalDateTime.now(clock)) + ENDING;
         try {
-            Files.move(brought, data.copies().resolve(name), StandardCopyOption.REPLACE_EXISTING);
+            Files.move(brought, data.copies().resolve(name), StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException e) {
             throw unreadable(brought, e);
         }
@@ -142,11 +151,11 @@ public final class Copies {
         try {
             Files.createDirectories(target.getParent());
             Files.deleteIfExists(half);
-            copy(data.path(), half);
-            Opening.versionOfSound(half);
+            copy(data.existingUrl(true), half);
+            CopyCheck.requireWhole(half);
             Files.move(half, target, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException | SQLException e) {
-            throw new StartException("No copy could be written to " + target + ": " + reason(e), e);
+            throw new StartException("No copy could be written: " + reason(e), e);
         } finally {
             deleteQuietly(half);
         }
@@ -158,15 +167,24 @@ public final class Copies {
                 .orElse("see to the folder's permissions and free space.");
     }
 
-    private static void copy(Path from, Path to) throws SQLException {
-        try (Connection connection = DriverManager.getConnection(DataFile.url(from, true))) {
-            int rc = connection
-                    .unwrap(SQLiteConnection.class)
-                    .getDatabase()
-                    .backup("main", to.toString(), (remaining, pages) -> {});
-            if (rc != DONE) {
-                throw new SQLException("the backup ended with code " + rc);
-            }
+    /** Copies by SQLite's own online backup; the copy needs no journal beside it. */
+    private static void copy(String from, Path to) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(from)) {
+            copy(connection, to);
+        }
+    }
+
+    private static void copy(Connection connection, Path to) throws SQLException {
+        int rc = connection
+                .unwrap(SQLiteConnection.class)
+                .getDatabase()
+                .backup("main", to.toString(), (remaining, pages) -> {});
+        if (rc != DONE) {
+            throw new SQLException("the backup ended with code " + rc);
+        }
+        try (Connection copy = DriverManager.getConnection("jdbc:sqlite:" + to);
+                Statement statement = copy.createStatement()) {
+            statement.execute("PRAGMA journal_mode = DELETE");
         }
     }
 
@@ -186,46 +204,39 @@ public final class Copies {
         try {
             Files.createDirectories(data.folder());
             deleteQuietly(ready);
-            Opening.versionOfSound(from);
-            copy(from, ready);
-            if (Opening.versionOfSound(ready) == 0) {
-                throw new StartException(from + " is empty: name a copy of Wren Lane's data.");
+            CopyCheck.requireWhole(from);
+            try (Connection whole = CopyCheck.open(from)) {
+                copy(whole, ready);
             }
             Schema.migrate(ready);
             return put(ready);
         } catch (IOException | SQLException e) {
-            throw new StartException(from + " could not be restored: " + reason(e), e);
+            throw new StartException("The copy " + from.getFileName() + " could not be restored: " + reason(e), e);
         } finally {
             deleteQuietly(ready);
         }
     }
 
     private String put(Path ready) throws SQLException, IOException {
-        boolean there = Files.exists(data.path());
-        if (there && !sound()) {
+        if (!Files.exists(data.path())) {
+            return putAlone(ready);
+        }
+        if (!sound()) {
             // Nothing can be carried over from a damaged file: it is put aside as it is.
             Files.createDirectories(data.copies());
             String aside = "damaged-" + STAMP.format(LocalDateTime.now(clock)) + ENDING;
             Files.move(data.path(), data.copies().resolve(aside));
             Files.deleteIfExists(data.journal());
-            there = false;
+            return putAlone(ready);
         }
-        String before = "";
-        if (there) {
-            Opening.open(data.folder(), clock);
-            before = keep("before-restoring");
-            Numbering.carryOver(data.path(), ready);
-        }
-        try (Connection connection = data.open()) {
-            int rc = connection
-                    .unwrap(SQLiteConnection.class)
-                    .getDatabase()
-                    .restore("main", ready.toString(), (remaining, pages) -> {});
-            if (rc != DONE) {
-                throw new SQLException("restoring ended with code " + rc);
-            }
-        }
-        return before;
+        Opening.open(data.folder(), clock);
+        return Replacement.replace(data, ready, () -> keep("before-restoring"));
+    }
+
+    /** Where there is nothing whose place it takes. */
+    private String putAlone(Path ready) throws SQLException {
+        copy(DataFile.url(ready, true), data.path());
+        return "";
     }
 
     private boolean sound() {
@@ -247,7 +258,12 @@ public final class Copies {
         }
     }
 
-    private static StartException unreadable(Path path, IOException e) {
-        return new StartException(path + " cannot be read or written: see to its permissions.", e);
+    /** What failed with a file of copies, in a sentence. */
+    public static StartException unreadable(Path path, IOException e) {
+        String sentence = SqliteTrouble.of(e)
+                .filter(t -> t == SqliteTrouble.FULL)
+                .map(SqliteTrouble::sentence)
+                .orElse(path.getFileName() + " cannot be read or written: see to its permissions.");
+        return new StartException(sentence, e);
     }
 }

@@ -2,7 +2,6 @@ package wrenlane.server.storage;
 
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -22,8 +21,18 @@ public record CopyContent(
      * @throws StartException where it is not a whole copy
      */
     static CopyContent of(Path file) {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:file:" + file + "?mode=ro");
-                Statement statement = connection.createStatement();
+        try (Connection connection = CopyCheck.open(file)) {
+            if (Schema.versionOf(connection) <= 0) {
+                throw new NotACopyException(file + " is not a copy of Wren Lane's data.");
+            }
+            return counted(connection);
+        } catch (SQLException e) {
+            throw new NotACopyException(file + " is not a copy of Wren Lane's data.", e);
+        }
+    }
+
+    private static CopyContent counted(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement();
                 ResultSet row = statement.executeQuery(
                         "SELECT (SELECT count(*) FROM rider), (SELECT count(*) FROM day),"
                                 + " (SELECT count(*) FROM run WHERE withdrawn_at IS NULL), (SELECT max(date) FROM day)")) {
@@ -31,8 +40,6 @@ public record CopyContent(
             String newest = row.getString(4);
             return new CopyContent(
                     row.getInt(1), row.getInt(2), row.getInt(3), newest == null ? null : LocalDate.parse(newest));
-        } catch (SQLException e) {
-            throw new StartException(file + " is not a copy of Wren Lane's data.", e);
         }
     }
 }

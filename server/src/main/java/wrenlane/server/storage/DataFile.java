@@ -8,6 +8,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import org.jspecify.annotations.Nullable;
+import org.sqlite.SQLiteOpenMode;
 
 /**
  * The data file in its folder.
@@ -45,25 +46,36 @@ public record DataFile(Path folder) {
     /** How long SQLite itself tries while another program holds the file. */
     static final int BUSY_MILLISECONDS = 4000;
 
+    /** A connection to the file that is there; none is made where it is missing. */
     Connection open() throws SQLException {
-        return DriverManager.getConnection(url(path(), true));
+        return DriverManager.getConnection(existingUrl(true));
     }
 
-    /** What the file and its journal are to the operating system; another where one was put in its place. */
-    record Identity(@Nullable Object file, @Nullable Object journal) {}
+    /** As {@link #url}, for a file that is there. */
+    String existingUrl(boolean foreignKeys) {
+        return url(path(), foreignKeys) + "&open_mode=" + SQLiteOpenMode.READWRITE.flag;
+    }
 
-    /** Empty where one of them is gone. */
+    /**
+     * What the file is to the operating system: another where one was put in its place. Missing where there is none, and on
+     * systems that have no such keys; those do not let an open file be moved either.
+     */
     @Nullable
-    Identity identity() {
+    Object key() {
+        return key(path());
+    }
+
+    /** The same of its journal. */
+    @Nullable
+    Object journalKey() {
+        return key(journal());
+    }
+
+    private static @Nullable Object key(Path file) {
         try {
-            return new Identity(key(path()), key(journal()));
+            return Files.readAttributes(file, BasicFileAttributes.class).fileKey();
         } catch (IOException e) {
             return null;
         }
-    }
-
-    /** Missing on systems that have no such keys; those do not let an open file be removed either. */
-    private static @Nullable Object key(Path file) throws IOException {
-        return Files.readAttributes(file, BasicFileAttributes.class).fileKey();
     }
 }

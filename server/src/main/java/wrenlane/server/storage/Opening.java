@@ -32,6 +32,10 @@ final class Opening {
         makeFolder(data.folder());
         Path file = data.path();
         boolean there = Files.exists(file);
+        if (!there && Files.exists(data.journal())) {
+            throw new StartException(file + " is missing, but its journal is there with what was stored last: put the"
+                    + " file back beside " + data.journal() + ", or move the journal away to start anew.");
+        }
         int version = there ? versionOfSound(file) : 0;
         canBeWritten(data);
         if (version < Schema.latest()) {
@@ -69,7 +73,7 @@ final class Opening {
         int version;
         try (Connection connection = DriverManager.getConnection(DataFile.url(file, true))) {
             version = Schema.versionOf(connection);
-            if (!whole(connection)) {
+            if (version >= 0 && !whole(connection)) {
                 throw damaged(file, null);
             }
         } catch (SQLException e) {
@@ -110,7 +114,7 @@ final class Opening {
         }
     }
 
-    private static boolean whole(Connection connection) throws SQLException {
+    static boolean whole(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery("PRAGMA quick_check(1)")) {
             return rows.next() && "ok".equals(rows.getString(1));
@@ -118,7 +122,7 @@ final class Opening {
     }
 
     private static void canBeWritten(DataFile data) {
-        try (Connection connection = data.open();
+        try (Connection connection = DriverManager.getConnection(DataFile.url(data.path(), true));
                 Statement statement = connection.createStatement()) {
             statement.execute("BEGIN IMMEDIATE");
             statement.execute("CREATE TABLE writing_is_possible (id INTEGER)");

@@ -7,6 +7,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
@@ -32,14 +36,56 @@ final class Schema {
 
     /** Version of a file's tables; 0 where it has none yet, -1 where its tables are not ours. */
     static int versionOf(Connection file) throws SQLException {
-        if (count(file, "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'") == 0) {
+        if (count(file, "SELECT count(*) FROM sqlite_master WHERE name NOT LIKE 'sqlite_%'") == 0) {
             return 0;
         }
-        if (count(file, "SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'") == 0) {
+        if (count(file, NOT_PLAIN) > 0
+                || count(file, "SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'") == 0) {
             return -1;
         }
         return count(
                 file, "SELECT coalesce(max(CAST(version AS INTEGER)), 0) FROM flyway_schema_history WHERE success = 1");
+    }
+
+    /**
+     * What none of our files has: views, virtual tables, and entries that are not what they say. Reading one of them may
+     * run for ever, so they are looked for in the list of tables before anything else is read.
+     */
+    private static final String NOT_PLAIN = """
+            SELECT count(*) FROM sqlite_master WHERE NOT (
+                type = 'table' AND sql LIKE 'CREATE TABLE%'
+                OR type = 'index' AND (sql IS NULL OR sql LIKE 'CREATE INDEX%' OR sql LIKE 'CREATE UNIQUE INDEX%')
+                OR type = 'trigger' AND sql LIKE 'CREATE TRIGGER%')
+            """;
+
+    /**
+     * Every table, index and trigger of some version, as SQLite describes them: spaces, quotes and cases left out, and
+     * without the list of versions, which the library keeps as it likes.
+     */
+    static Set<String> describe(Connection file) throws SQLException {
+        Set<String> parts = new TreeSet<>();
+        try (Statement statement = file.createStatement();
+                ResultSet rows = statement.executeQuery("SELECT type, name, coalesce(sql, '') FROM sqlite_master"
+                        + " WHERE name NOT LIKE 'sqlite_%' AND tbl_name <> 'flyway_schema_history'")) {
+            while (rows.next()) {
+                String sql = rows.getString(3).replaceAll("--[^\n]*", "").replaceAll("[\\s\"`\\[\\]]", "");
+                parts.add(rows.getString(1) + " " + rows.getString(2) + " " + sql.toLowerCase(Locale.ROOT));
+            }
+        }
+        return parts;
+    }
+
+    /** The same of an empty file of a version, made for it. */
+    static Set<String> describe(int version) throws SQLException {
+        String url = "jdbc:sqlite:file:schema-" + UUID.randomUUID() + "?mode=memory&cache=shared";
+        try (Connection held = DriverManager.getConnection(url)) {
+            Flyway.configure()
+                    .dataSource(url, null, null)
+                    .target(String.valueOf(version))
+                    .load()
+                    .migrate();
+            return describe(held);
+        }
     }
 
     static int count(Connection file, String sql) throws SQLException {

@@ -24,10 +24,12 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
 
     private final transient HikariDataSource readers;
     private final transient Writer writer;
+    private final transient FileGuard guard;
 
-    SqliteTransactions(HikariDataSource readers, Writer writer) {
+    SqliteTransactions(HikariDataSource readers, Writer writer, FileGuard guard) {
         this.readers = readers;
         this.writer = writer;
+        this.guard = guard;
         // Writing inside of a reading transaction is a programmer's mistake, and told as one.
         setValidateExistingTransaction(true);
     }
@@ -73,6 +75,7 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
     }
 
     private Connection reading() throws SQLException {
+        guard.checkFile();
         Connection connection = readers.getConnection();
         try (Statement statement = connection.createStatement()) {
             statement.execute("BEGIN");

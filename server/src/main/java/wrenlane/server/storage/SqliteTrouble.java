@@ -1,5 +1,7 @@
 package wrenlane.server.storage;
 
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.sqlite.SQLiteException;
@@ -30,14 +32,25 @@ public enum SqliteTrouble {
         return of(thrown).filter(t -> t == BUSY).isPresent();
     }
 
-    /** What is known of something thrown, by SQLite's own code somewhere in its causes. */
+    /** What is known of something thrown, by SQLite's own code or the operating system's, somewhere in its causes. */
     public static Optional<SqliteTrouble> of(@Nullable Throwable thrown) {
         for (Throwable t = thrown; t != null; t = t.getCause()) {
             if (t instanceof SQLiteException e) {
                 return byCode(e);
             }
+            if (t instanceof IOException e) {
+                return Optional.of(ofFile(e));
+            }
         }
         return Optional.empty();
+    }
+
+    /** Of a file beside the data. The operating system tells of a full disk in words alone. */
+    private static SqliteTrouble ofFile(IOException e) {
+        if (String.valueOf(e.getMessage()).contains("No space left")) {
+            return FULL;
+        }
+        return e instanceof AccessDeniedException ? READ_ONLY : UNREADABLE;
     }
 
     private static Optional<SqliteTrouble> byCode(SQLiteException e) {

@@ -16,9 +16,11 @@ public final class Storage {
     private final TransactionTemplate writing;
     private final TransactionTemplate reading;
     private final FileState state;
+    private final NumberingMapper numbering;
 
-    Storage(PlatformTransactionManager transactions, FileState state) {
+    Storage(PlatformTransactionManager transactions, FileState state, NumberingMapper numbering) {
         this.state = state;
+        this.numbering = numbering;
         this.writing = new TransactionTemplate(transactions);
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -41,6 +43,14 @@ public final class Storage {
     /** Reads several things of one state of the data. Inside of {@link #write}, of the state being written. */
     public <T> T read(Supplier<T> work) {
         return Objects.requireNonNull(reading.execute(status -> work.get()));
+    }
+
+    /**
+     * The version of what is not stored: 0, and after a restored copy more than any version given out before. Its first
+     * stored version is one more.
+     */
+    public long leastVersion() {
+        return numbering.leastVersion();
     }
 
     /**

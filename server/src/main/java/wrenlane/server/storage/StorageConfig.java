@@ -3,11 +3,13 @@ package wrenlane.server.storage;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.AbstractDataSource;
 
 /** Opens the data file, and what reads and writes it. */
 @Configuration
@@ -22,24 +24,51 @@ class StorageConfig {
 
     /** Connections that can only read. */
     @Bean
-    HikariDataSource readers(DataFile data) {
+    HikariDataSource readers(DataFile data, FileGuard guard) {
         HikariConfig config = new HikariConfig();
         config.setPoolName("readers");
-        config.setJdbcUrl(DataFile.url(data.path(), true));
+        config.setDataSource(new GuardedSource(data, guard));
         config.setConnectionInitSql("PRAGMA query_only = true");
         config.setMaximumPoolSize(READERS);
         config.setMinimumIdle(1);
         return new HikariDataSource(config);
     }
 
-    @Bean
-    Writer writer(DataFile data) {
-        return new Writer(data);
+    /** Opens the file as long as it is the one there was at the start. */
+    private static final class GuardedSource extends AbstractDataSource {
+        private final DataFile data;
+        private final FileGuard guard;
+
+        GuardedSource(DataFile data, FileGuard guard) {
+            this.data = data;
+            this.guard = guard;
+        }
+
+        @Override
+        public Connection getConnection() throws SQLException {
+            guard.checkFile();
+            return data.open();
+        }
+
+        @Override
+        public Connection getConnection(String user, String password) throws SQLException {
+            return getConnection();
+        }
     }
 
     @Bean
-    SqliteTransactions transactions(HikariDataSource readers, Writer writer) {
-        return new SqliteTransactions(readers, writer);
+    FileGuard fileGuard(DataFile data) {
+        return new FileGuard(data);
+    }
+
+    @Bean
+    Writer writer(DataFile data, FileGuard guard) {
+        return new Writer(data, guard);
+    }
+
+    @Bean
+    SqliteTransactions transactions(HikariDataSource readers, Writer writer, FileGuard guard) {
+        return new SqliteTransactions(readers, writer, guard);
     }
 
     @Bean
@@ -48,7 +77,7 @@ class StorageConfig {
     }
 
     @Bean
-    Storage storage(SqliteTransactions transactions, FileState state) {
-        return new Storage(transactions, state);
+    Storage storage(SqliteTransactions transactions, FileState state, NumberingMapper numbering) {
+        return new Storage(transactions, state, numbering);
     }
 }

@@ -3,7 +3,6 @@ package wrenlane.server.storage;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import org.jspecify.annotations.Nullable;
@@ -25,17 +24,14 @@ final class Writer implements AutoCloseable {
     private static final String BUSY =
             "The data is being written to by another program or a long job. Nothing was stored; try again in a moment.";
 
-    private static final String GONE =
-            "The data file was moved or deleted while Wren Lane was running, so nothing can be stored. Close Wren Lane,"
-                    + " put the file back or restore a copy, and start it again.";
-
     private final DataFile data;
+    private final FileGuard guard;
     private final ReentrantLock turn = new ReentrantLock(true);
     private @Nullable Connection open;
-    private DataFile.@Nullable Identity known;
 
-    Writer(DataFile data) {
+    Writer(DataFile data, FileGuard guard) {
         this.data = data;
+        this.guard = guard;
     }
 
     /** Waits for the turn and begins a transaction; whoever gets it must {@link #giveBack()}. */
@@ -47,6 +43,7 @@ final class Writer implements AutoCloseable {
             long left = TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime());
             connection.unwrap(SQLiteConnection.class).setBusyTimeout((int) Math.max(1, left));
             run(connection, "BEGIN IMMEDIATE");
+            guard.openedJournal();
             return connection;
         } catch (SQLException e) {
             discard();
@@ -56,7 +53,6 @@ final class Writer implements AutoCloseable {
             }
             throw e;
         } catch (UnavailableException e) {
-            discard();
             giveBack();
             throw e;
         }
@@ -73,28 +69,16 @@ final class Writer implements AutoCloseable {
         }
     }
 
+    /** The connection there is, kept open while the file is away, so that its journal is not lost; or a new one. */
     private Connection connection() throws SQLException {
+        guard.check();
         Connection there = open;
-        if (there != null) {
-            stillThere();
-            return there;
+        if (there == null) {
+            there = data.open();
+            open = there;
+            guard.check();
         }
-        Connection opened = data.open();
-        open = opened;
-        DataFile.Identity now = data.identity();
-        DataFile.Identity before = known;
-        if (before != null && (now == null || !Objects.equals(before.file(), now.file()))) {
-            throw new UnavailableException(GONE);
-        }
-        known = now;
-        return opened;
-    }
-
-    /** Refuses to go on where the file or its journal is no longer the one that is written to. */
-    private void stillThere() {
-        if (known != null && !known.equals(data.identity())) {
-            throw new UnavailableException(GONE);
-        }
+        return there;
     }
 
     /** Ends the transaction and keeps what it did, on the disk, in the file that is still there. */
@@ -105,7 +89,7 @@ final class Writer implements AutoCloseable {
             rollBackOrDiscard(connection);
             throw e;
         }
-        stillThere();
+        guard.check();
     }
 
     /** Ends the transaction and takes back what it did. */

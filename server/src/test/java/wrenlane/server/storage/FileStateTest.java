@@ -37,10 +37,11 @@ class FileStateTest {
     void open() throws SQLException {
         StorageConfig config = new StorageConfig();
         data = Opening.open(folder, Clock.systemUTC());
-        readers = config.readers(data);
-        writer = config.writer(data);
+        FileGuard guard = config.fileGuard(data);
+        readers = config.readers(data, guard);
+        writer = config.writer(data, guard);
         state = config.fileState(data);
-        storage = config.storage(config.transactions(readers, writer), state);
+        storage = config.storage(config.transactions(readers, writer, guard), state, () -> 0);
         sql = new JdbcTemplate(readers);
     }
 

@@ -57,6 +57,14 @@ class OpeningTest {
         assertThat(Opening.open(deep, CLOCK).copies()).doesNotExist();
     }
 
+    /** A new file would be made in its place, and the journal of the old one deleted. */
+    @Test
+    void refusesToMakeAFileBesideTheJournalOfAnother() throws IOException {
+        Files.writeString(new DataFile(folder).journal(), "what was stored last");
+        refuses("wren-lane.db", "missing", "journal");
+        assertThat(new DataFile(folder).journal()).hasContent("what was stored last");
+    }
+
     @Test
     void refusesAFileOfANewerVersion() throws SQLException {
         Opening.open(folder, CLOCK);
