@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { countEntries, noteAccess } from './access';
+import { CREATION_KEY, creates, creationAnswered, creationKey } from './creations';
 import { note, noteGone } from './reach';
 import { readsFeet } from '../units';
 import { Problem, readProblem } from './problem';
@@ -16,6 +17,20 @@ http.use({
   onRequest: ({ request }) => {
     if (readsFeet()) request.headers.set('Prefer', 'lengths=imperial');
     return request;
+  },
+});
+
+// What is created is created once, also where the answer was lost and the request is sent again.
+http.use({
+  onRequest: async ({ request, schemaPath }) => {
+    if (creates(request.method, schemaPath)) {
+      request.headers.set(CREATION_KEY, creationKey(schemaPath, await request.clone().text()));
+    }
+    return request;
+  },
+  onResponse: ({ request, response }) => {
+    const key = request.headers.get(CREATION_KEY);
+    if (key !== null && response.status < 500) creationAnswered(key);
   },
 });
 

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.storage.Copies.Copy;
 
 /** Copies of the data. */
@@ -42,8 +45,8 @@ class CopyController {
     /** Keeps a copy of the data as it is now. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Copy keepCopy() {
-        return service.keep();
+    Copy keepCopy(@RequestHeader(name = Creations.HEADER, required = false) @Nullable String key) {
+        return service.keep(key);
     }
 
     /** A copy as a file, to be kept elsewhere. */

@@ -9,8 +9,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.Semaphore;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.ConflictException;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.http.TooLargeException;
@@ -28,13 +30,15 @@ class CopyService {
     private static final Duration MOST_TIME = Duration.ofMinutes(5);
 
     private final Copies copies;
+    private final Creations creations;
     private final long limitBytes;
 
     /** One is brought in at a time. */
     private final Semaphore arriving = new Semaphore(1);
 
-    CopyService(DataFile data, Clock clock, @Value("${wren.max-copy-bytes}") long limitBytes) {
+    CopyService(DataFile data, Creations creations, Clock clock, @Value("${wren.max-copy-bytes}") long limitBytes) {
         this.copies = new Copies(data, clock);
+        this.creations = creations;
         this.limitBytes = limitBytes;
     }
 
@@ -42,8 +46,8 @@ class CopyService {
         return copies.all();
     }
 
-    synchronized Copy keep() {
-        return called(copies.keep("kept"));
+    synchronized Copy keep(@Nullable String key) {
+        return creations.onceNamed(key, "copy", () -> called(copies.keep("kept")), Copy::name, this::called);
     }
 
     private Copy called(String name) {

@@ -24,6 +24,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.EdgeMarks;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.Expected;
 
 /** Courses as saved, and the kinds there are. */
@@ -31,9 +32,11 @@ import wrenlane.server.http.Expected;
 @RequestMapping("/api")
 class CourseController {
     private final CourseService service;
+    private final Creations creations;
 
-    CourseController(CourseService service) {
+    CourseController(CourseService service, Creations creations) {
         this.service = service;
+        this.creations = creations;
     }
 
     /**
@@ -141,8 +144,10 @@ class CourseController {
     /** Stores a new course. */
     @PostMapping("/courses")
     @ResponseStatus(HttpStatus.CREATED)
-    CourseResponse createCourse(@Valid @RequestBody CourseRequest request) {
-        return service.create(request);
+    CourseResponse createCourse(
+            @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
+            @Valid @RequestBody CourseRequest request) {
+        return creations.once(key, "course", () -> service.create(request), CourseResponse::id, service::get);
     }
 
     /** Stores a course anew, as its version says it was read. */

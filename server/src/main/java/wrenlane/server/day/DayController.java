@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.Expected;
 import wrenlane.units.LengthSystem;
 
@@ -27,11 +28,13 @@ class DayController {
     private final DayService service;
     private final BriefingService briefings;
     private final StandingService standing;
+    private final Creations creations;
 
-    DayController(DayService service, BriefingService briefings, StandingService standing) {
+    DayController(DayService service, BriefingService briefings, StandingService standing, Creations creations) {
         this.service = service;
         this.briefings = briefings;
         this.standing = standing;
+        this.creations = creations;
     }
 
     /** Every day. */
@@ -71,8 +74,10 @@ class DayController {
     /** Stores a new day. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    DayResponse createDay(@Valid @RequestBody DayRequest request) {
-        return service.create(request);
+    DayResponse createDay(
+            @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
+            @Valid @RequestBody DayRequest request) {
+        return creations.once(key, "day", () -> service.create(request), DayResponse::id, service::get);
     }
 
     /** Stores a day anew, as its version says it was read. */

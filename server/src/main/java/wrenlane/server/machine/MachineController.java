@@ -2,6 +2,7 @@ package wrenlane.server.machine;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.machine.MachineClass;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.Expected;
 
 /** Machines, and what they can do. */
@@ -22,9 +24,11 @@ import wrenlane.server.http.Expected;
 @RequestMapping("/api")
 class MachineController {
     private final MachineService service;
+    private final Creations creations;
 
-    MachineController(MachineService service) {
+    MachineController(MachineService service, Creations creations) {
         this.service = service;
+        this.creations = creations;
     }
 
     /** Classes of machine with their typical figures, in metres and radians. */
@@ -48,8 +52,10 @@ class MachineController {
     /** Stores a new machine. */
     @PostMapping("/machines")
     @ResponseStatus(HttpStatus.CREATED)
-    MachineResponse createMachine(@Valid @RequestBody MachineRequest request) {
-        return service.create(request);
+    MachineResponse createMachine(
+            @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
+            @Valid @RequestBody MachineRequest request) {
+        return creations.once(key, "machine", () -> service.create(request), MachineResponse::id, service::get);
     }
 
     /** Stores a machine anew, as its version says it was read. */

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -20,6 +21,7 @@ import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.Expected;
 
 /** Riders, and the levels and schools there are. */
@@ -27,6 +29,7 @@ import wrenlane.server.http.Expected;
 @RequestMapping("/api")
 class RiderController {
     private final RiderService service;
+    private final Creations creations;
 
     /** A level with the limits that go with it: estimates. */
     record LevelOption(RiderLevel level, RiderLimits limits) {}
@@ -40,8 +43,9 @@ class RiderController {
     /** What a rider may be. */
     record RiderOptions(List<LevelOption> levels, List<SchoolOption> schools, List<ReachOption> reaches) {}
 
-    RiderController(RiderService service) {
+    RiderController(RiderService service, Creations creations) {
         this.service = service;
+        this.creations = creations;
     }
 
     /** Levels, riding methods and what else a rider can be described by. */
@@ -74,8 +78,10 @@ class RiderController {
     /** Stores a new rider. */
     @PostMapping("/riders")
     @ResponseStatus(HttpStatus.CREATED)
-    RiderResponse createRider(@Valid @RequestBody RiderRequest request) {
-        return service.create(request);
+    RiderResponse createRider(
+            @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
+            @Valid @RequestBody RiderRequest request) {
+        return creations.once(key, "rider", () -> service.create(request), RiderResponse::id, service::get);
     }
 
     /** Stores a rider anew, as its version says it was read. */

@@ -2,6 +2,7 @@ package wrenlane.server.yard;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.creation.Creations;
 import wrenlane.server.http.Expected;
 import wrenlane.units.LengthSystem;
 
@@ -23,9 +25,11 @@ import wrenlane.units.LengthSystem;
 @RequestMapping("/api/yards")
 class YardController {
     private final YardService service;
+    private final Creations creations;
 
-    YardController(YardService service) {
+    YardController(YardService service, Creations creations) {
         this.service = service;
+        this.creations = creations;
     }
 
     /** Every stored yard, its outline adjusted to what was measured, in metres. */
@@ -43,8 +47,10 @@ class YardController {
     /** Stores a new yard. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    YardResponse createYard(@Valid @RequestBody YardRequest request) {
-        return service.create(request);
+    YardResponse createYard(
+            @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
+            @Valid @RequestBody YardRequest request) {
+        return creations.once(key, "yard", () -> service.create(request), YardResponse::id, service::get);
     }
 
     /** Stores a yard anew, as its version says it was read. */
