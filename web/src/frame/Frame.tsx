@@ -41,7 +41,7 @@ function Page({ generation }: { generation: number }) {
         <div className="order-3 w-full min-w-0 lg:order-none lg:w-auto lg:flex-1">
           <Lane />
         </div>
-        <div className="ml-auto flex items-center gap-2 max-sm:contents">
+        <div className="ml-auto flex flex-wrap items-center justify-end gap-2 max-sm:contents">
           <ReachLabel />
           <KeepOpenLabel />
           <NewerLabel />
