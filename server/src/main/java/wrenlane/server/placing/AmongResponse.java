@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.plan.Cone;
 import wrenlane.rider.RiderLevel;
+import wrenlane.server.placing.AmongRequest.RidesThere;
 import wrenlane.server.placing.PlacingService.NamedCourse;
 import wrenlane.verdict.FitAnswer;
 
@@ -43,5 +44,19 @@ record AmongResponse(List<CourseAmong> courses, boolean unfinished) {
             boolean spareCapped,
             @Nullable Double speedMetresPerSecond,
             String tightest,
-            boolean ofAnother) {}
+            boolean ofAnother) {
+        /** The same for somebody whose machine and level are alike. */
+        FitAmong riddenBy(RidesThere who) {
+            return new FitAmong(
+                    who.machineId(),
+                    who.level(),
+                    settingMetres,
+                    answer,
+                    spareMetres,
+                    spareCapped,
+                    speedMetresPerSecond,
+                    tightest,
+                    ofAnother);
+        }
+    }
 }

@@ -9,10 +9,12 @@ import wrenlane.course.Course;
 import wrenlane.course.plan.Cone;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.EvaluationService;
+import wrenlane.server.course.RiddenCourse;
 import wrenlane.server.placing.AmongRequest.RidesThere;
 import wrenlane.server.placing.AmongResponse.AmongOthers;
 import wrenlane.server.placing.AmongResponse.CourseAmong;
 import wrenlane.server.placing.AmongResponse.FitAmong;
+import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.verdict.CourseFit;
@@ -20,8 +22,17 @@ import wrenlane.verdict.CourseFit;
 /** Judges courses among the cones of others, for everybody who would ride them. */
 @Component
 class RidesAmongOthers {
+    /** Memory for fits, in bytes: those of the largest day. */
+    private static final long MOST_BYTES = 24_000_000;
+
+    /** What a cone of another course takes beside the course's own, in bytes. */
+    private static final int CONE_BYTES = 100;
+
     private final EvaluationService evaluations;
     private final Reckoning reckoning;
+
+    /** A large day is asked for again until all of it is there: what was reckoned then is not reckoned again. */
+    private final Kept<RiddenCourse, FitAmong> fits = Kept.within(MOST_BYTES, RidesAmongOthers::bytes);
 
     RidesAmongOthers(EvaluationService evaluations, Reckoning reckoning) {
         this.evaluations = evaluations;
@@ -36,7 +47,9 @@ class RidesAmongOthers {
             for (Course course : among.course().course().courses()) {
                 for (RidesThere who : apart) {
                     Ride ride = evaluations.ride(who.machineId(), who.level(), yardId);
-                    asked.add(() -> fit(course.among(among.cones()), who, ride));
+                    Course there = course.among(among.cones());
+                    asked.add(() -> fits.get(new RiddenCourse(there, ride), () -> fit(there, who, ride))
+                            .riddenBy(who));
                 }
             }
         }
@@ -55,6 +68,10 @@ class RidesAmongOthers {
             next += size;
         }
         return new AmongResponse(found, reckoned.stream().anyMatch(Optional::isEmpty));
+    }
+
+    private static int bytes(RiddenCourse of) {
+        return of.bytes() + CONE_BYTES * of.course().others().size();
     }
 
     private static FitAmong fit(Course course, RidesThere who, Ride ride) {

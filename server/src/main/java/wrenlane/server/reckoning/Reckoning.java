@@ -33,7 +33,13 @@ import wrenlane.server.http.RefusedException;
 @Component
 public class Reckoning implements DisposableBean {
     /** Computations that may wait their turn; chosen by us: more could not be done in anybody's time. */
-    private static final int MOST_WAITING = 256;
+    static final int MOST_WAITING = 256;
+
+    /**
+     * Parts of one request that are handed over at once, for each core; chosen by us: enough to keep the cores at work, and
+     * few enough that a request of any size can be begun beside others.
+     */
+    private static final int AHEAD = 8;
 
     /** Convex programs one request may take; chosen by us: several times what the largest table takes in its time. */
     private static final long MOST_WORK = 100_000;
@@ -95,22 +101,24 @@ public class Reckoning implements DisposableBean {
         if (given != null) {
             return computations.stream().map(c -> finished(c)).toList();
         }
-        if (waiting() + computations.size() > MOST_WAITING) {
+        int ahead = Math.min(computations.size(), AHEAD * Runtime.getRuntime().availableProcessors());
+        if (waiting() + ahead > MOST_WAITING) {
             throw new BusyException();
         }
         ThreadPoolExecutor pool = pool(rank);
         Budget budget = Budget.of(time, MOST_WORK, () -> turns.stepAside(rank));
-        List<FutureTask<T>> tasks = new ArrayList<>();
-        for (Supplier<T> computation : computations) {
-            FutureTask<T> task = new FutureTask<>(() -> Budget.within(budget, () -> inTurn(rank, computation)));
-            tasks.add(task);
-            pool.execute(task);
-        }
+        List<FutureTask<T>> tasks = computations.stream()
+                .map(c -> new FutureTask<>(() -> Budget.within(budget, () -> inTurn(rank, c))))
+                .toList();
+        tasks.subList(0, ahead).forEach(pool::execute);
         Optional<String> slot = CalculationSlots.named();
         slot.ifPresent(name -> slots.take(name, budget));
         try {
             return gathered(
-                    tasks, () -> slot.filter(name -> !slots.has(name, budget)).isPresent());
+                    tasks,
+                    ahead,
+                    pool,
+                    () -> slot.filter(name -> !slots.has(name, budget)).isPresent());
         } finally {
             slot.ifPresent(name -> slots.leave(name, budget));
             budget.stop();
@@ -153,14 +161,29 @@ public class Reckoning implements DisposableBean {
         }
     }
 
-    private <T> List<Optional<T>> gathered(List<FutureTask<T>> tasks, BooleanSupplier superseded) {
+    /**
+     * Waits for one after another.
+     *
+     * @param ahead how many are handed over beyond the one waited for; after the time no more are
+     */
+    private <T> List<Optional<T>> gathered(
+            List<FutureTask<T>> tasks, int ahead, ThreadPoolExecutor pool, BooleanSupplier superseded) {
         long until = System.nanoTime() + time.toNanos();
         List<Optional<T>> results = new ArrayList<>();
         boolean any = tasks.isEmpty();
-        for (FutureTask<T> task : tasks) {
-            Answer<T> answer = awaited(task, superseded, until);
+        int handedOver = ahead;
+        for (int i = 0; i < tasks.size(); i++) {
+            if (i >= handedOver) {
+                results.add(Optional.empty());
+                continue;
+            }
+            Answer<T> answer = awaited(tasks.get(i), superseded, until);
             any |= answer.started();
             results.add(Optional.ofNullable(answer.result()));
+            if (handedOver < tasks.size() && System.nanoTime() - until < 0) {
+                pool.execute(tasks.get(handedOver));
+                handedOver++;
+            }
         }
         if (!any) {
             throw new BusyException();

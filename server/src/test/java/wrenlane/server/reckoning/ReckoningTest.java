@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -16,6 +15,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,6 +39,34 @@ class ReckoningTest {
         while (true) {
             Budget.spend(0);
         }
+    }
+
+    /** A request of many more parts than may wait is begun all the same, and every part comes to its turn. */
+    @Test
+    void aRequestOfAnySizeIsReckonedInPieces() {
+        List<Supplier<Integer>> many = IntStream.range(0, 2000)
+                .mapToObj(i -> (Supplier<Integer>) () -> i)
+                .toList();
+        List<Optional<Integer>> parts = new Reckoning(60).parts(Rank.MANY, many);
+        assertThat(parts).hasSize(2000).doesNotContain(Optional.empty());
+        assertThat(parts.get(1999)).contains(1999);
+    }
+
+    /** What does not fit into the time is left open, at once; what was done is there. */
+    @Test
+    void whatIsNotReachedInTimeIsLeftOpen() {
+        AtomicInteger done = new AtomicInteger();
+        List<Supplier<Boolean>> many = new ArrayList<>(List.of(() -> true));
+        for (int i = 0; i < 2000; i++) {
+            many.add(() -> {
+                done.incrementAndGet();
+                return endless();
+            });
+        }
+        List<Optional<Boolean>> parts = new Reckoning(0.2).parts(Rank.MANY, many);
+        assertThat(parts.get(0)).contains(true);
+        assertThat(parts.subList(1, 2001)).containsOnly(Optional.empty());
+        assertThat(done.get()).isLessThan(100);
     }
 
     @Test
@@ -171,8 +199,16 @@ class ReckoningTest {
     @Test
     void whereTooManyWaitTheNextIsSentAway() {
         Reckoning reckoning = new Reckoning(60);
-        List<Supplier<Boolean>> crowd = Collections.nCopies(1000, () -> true);
-        assertThatThrownBy(() -> reckoning.parts(Rank.MANY, crowd)).isInstanceOf(BusyException.class);
+        CountDownLatch letGo = new CountDownLatch(1);
+        int crowd = Reckoning.MOST_WAITING + CORES;
+        for (int i = 0; i < crowd; i++) {
+            people.submit(() -> reckoning.whole(Rank.MANY, "it", () -> waited(letGo)));
+        }
+        while (reckoning.underWay() < crowd) {
+            LockSupport.parkNanos(1_000_000);
+        }
+        assertThatThrownBy(() -> reckoning.whole(Rank.MANY, "it", () -> true)).isInstanceOf(BusyException.class);
+        letGo.countDown();
     }
 
     @Test
