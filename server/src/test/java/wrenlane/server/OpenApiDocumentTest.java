@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The pages' types are made from {@code openapi.json}; run with {@code -Dopenapi.write=true} to write it anew. */
 class OpenApiDocumentTest {
     @RegisterExtension
-    static final RunningApp APP = RunningApp.empty();
+    static final RunningApp APP = RunningApp.with("--springdoc.api-docs.enabled=true");
 
     private static final Path DOCUMENT = Path.of("openapi.json");
     private static final JsonMapper JSON =

@@ -22,11 +22,16 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import wrenlane.finding.Said;
 
-/** The API's own description, from which the pages' types are made. */
+/**
+ * Describes the API from its code, where {@code springdoc.api-docs.enabled} is set: for the file that is checked in, served,
+ * and that the pages' types are made from.
+ */
+@ConditionalOnBooleanProperty("springdoc.api-docs.enabled")
 @Configuration
 class OpenApiConfig {
     @Bean
