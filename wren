@@ -93,11 +93,24 @@ start() {
     -jar "$APP/wren-lane.jar" --spring.main.lazy-initialization=true "$@"
 }
 
+# Deletes what demos left behind that ended without being asked to.
+sweep() {
+  local left pid
+  for left in "${TMPDIR:-/tmp}"/wren-lane-demo.*.*; do
+    pid=${left##*/wren-lane-demo.}
+    pid=${pid%%.*}
+    [ -O "$left" ] && ! kill -0 "$pid" 2>/dev/null && rm -rf "$left"
+  done
+  return 0
+}
+
 demo() {
   build
   local data
-  data=$(mktemp -d "${TMPDIR:-/tmp}/wren-lane-demo.XXXXXX")
-  start --wren.data="$data" --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT" "${LAN[@]}"
+  sweep
+  # Named after this process, which becomes the app: the next start knows whether it still runs.
+  data=$(mktemp -d "${TMPDIR:-/tmp}/wren-lane-demo.$$.XXXXXX")
+  start --wren.data="$data" --wren.temporary=true --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT" "${LAN[@]}"
 }
 
 # Where a person's own data lies.

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useReading } from '../../shared/http';
+import { overNetwork, useReading } from '../../shared/http';
 import { Button, Loading, useSay } from '../../shared/ui';
 import { useBringCopy, useCopies, useKeepCopy, useRestoreCopy, type Copy } from './api';
 import { contentText, reasonOf, sizeText, writtenText } from './model';
@@ -8,6 +8,13 @@ import { contentText, reasonOf, sizeText, writtenText } from './model';
 export function Copies() {
   const [open, setOpen] = useState(false);
   const copies = useReading(useCopies(open));
+  if (overNetwork()) {
+    return (
+      <p className="border-t border-rule pt-3 text-soft">
+        Copies of all data are kept, taken away and restored on the laptop itself.
+      </p>
+    );
+  }
   return (
     <section aria-label="Copies of your data" className="border-t border-rule pt-3">
       <Button aria-expanded={open} onClick={() => setOpen(!open)}>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { CautionNote, Toggle } from '../../shared/ui';
 import type { Network, Place } from './api';
 import { Authority } from './Authority';
+import { SignedIn } from './SignedIn';
 
 /** On the machine the app runs on: where a phone finds it. */
 export function OnLaptop({ network }: { network: Network }) {
@@ -23,6 +24,7 @@ export function OnLaptop({ network }: { network: Network }) {
       ) : (
         <Ways places={network.places} first={first} fingerprint={network.fingerprint ?? ''} />
       )}
+      <SignedIn />
     </>
   );
 }

@@ -38,6 +38,11 @@ final class StartArguments {
         return value("wren.lan").filter("true"::equals).isPresent();
     }
 
+    /** Whether the data is deleted at the end, as that of a demo. */
+    boolean isTemporary() {
+        return value("wren.temporary").filter("true"::equals).isPresent();
+    }
+
     /** Refuses to listen anywhere but on this machine without asking who is there. */
     void checkAddress() {
         value("server.address").filter(address -> !LOOPBACK.contains(address)).ifPresent(address -> {

@@ -1,5 +1,6 @@
 package wrenlane.server;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -14,6 +15,7 @@ import org.springframework.boot.tomcat.ConnectorStartFailedException;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import org.springframework.util.FileSystemUtils;
 import wrenlane.server.network.NetworkConnector;
 import wrenlane.server.network.OwnAddresses;
 import wrenlane.server.network.PassphraseAsking;
@@ -80,6 +82,9 @@ public class WrenLane {
         String folder = arguments.dataFolder();
         arguments.checkAddress();
         arguments.checkPorts();
+        if (arguments.isTemporary()) {
+            SpringApplication.getShutdownHandlers().add(() -> delete(Path.of(folder)));
+        }
         ConfigurableApplicationContext context;
         try {
             context = application(arguments).run(args);
@@ -96,6 +101,15 @@ public class WrenLane {
                 context.getEnvironment().getProperty("local.server.port"),
                 Path.of(folder).toAbsolutePath());
         return context;
+    }
+
+    /** Deletes the data of a demo, once everything has let go of it. */
+    private static void delete(Path folder) {
+        try {
+            FileSystemUtils.deleteRecursively(folder);
+        } catch (IOException e) {
+            LOG.warn("{} is left behind: {}", folder, e.getMessage());
+        }
     }
 
     /** On a network the app answers to this machine's names there too. */

@@ -43,6 +43,8 @@ class ContainerErrorsTest {
         if (answer.contains("\r\n\r\n") && !answer.endsWith("\r\n\r\n")) {
             assertThat(answer)
                     .containsIgnoringCase("content-type: application/problem+json")
+                    .containsIgnoringCase("content-security-policy: default-src 'none'")
+                    .containsIgnoringCase("x-content-type-options: nosniff")
                     .contains("\"detail\":\"");
         }
     }

@@ -2,6 +2,7 @@ package wrenlane.server;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -10,6 +11,7 @@ import java.security.GeneralSecurityException;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
 import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLSocketFactory;
 import javax.net.ssl.TrustManagerFactory;
 import wrenlane.server.network.NetworkConnector;
 
@@ -17,6 +19,7 @@ import wrenlane.server.network.NetworkConnector;
 final class NetworkDevice {
     private final RunningApp app;
     private final HttpClient http;
+    private final SSLSocketFactory sockets;
     private String cookie = "";
 
     NetworkDevice(RunningApp app) throws IOException, GeneralSecurityException {
@@ -31,7 +34,13 @@ final class NetworkDevice {
         trust.init(trusted);
         SSLContext tls = SSLContext.getInstance("TLS");
         tls.init(null, trust.getTrustManagers(), null);
+        sockets = tls.getSocketFactory();
         http = HttpClient.newBuilder().sslContext(tls).build();
+    }
+
+    /** A connection of its own, on which nothing was sent yet. */
+    Socket connect(int port) throws IOException {
+        return sockets.createSocket("127.0.0.1", port);
     }
 
     HttpResponse<String> send(String method, String path, String body, String... headers)
@@ -49,6 +58,16 @@ final class NetworkDevice {
         HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
         answer.headers().firstValue("Set-Cookie").ifPresent(set -> cookie = set.substring(0, set.indexOf(';')));
         return answer;
+    }
+
+    /** What it carries. */
+    String cookie() {
+        return cookie;
+    }
+
+    /** Carries something else. */
+    void carry(String other) {
+        cookie = other;
     }
 
     /** Changes one letter in the middle of what it carries. */

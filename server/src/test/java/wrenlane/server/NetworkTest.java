@@ -2,11 +2,16 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.Socket;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import wrenlane.server.network.NetworkConnector;
@@ -134,6 +139,101 @@ class NetworkTest {
         HttpResponse<String> early = phone.signIn(RunningApp.PASSPHRASE);
         assertThat(early.statusCode()).isEqualTo(429);
         assertThat(early.headers().firstValue("Retry-After")).contains("1");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "x",
+                "====",
+                "%00",
+                "OjoOjo6",
+                "ZGV2aWNlOjk5OTk5OTk5OTk5OTk5OTk5OTk5OmFiYw",
+                "ZGV2aWNlOjE6Tk9UX0FOX0FMR09SSVRITTphYmM",
+                "ZGV2aWNlOi0xOlNIQTI1NjphYmM"
+            })
+    void aCookieThatIsNoTokenIsNone(String value) throws Exception {
+        NetworkDevice phone = new NetworkDevice(APP);
+        phone.carry("wren-signed-in=" + value);
+        assertThat(phone.status("GET", "/api/days")).isEqualTo(401);
+    }
+
+    /** Signing out is the server's: the token that was carried is worth nothing afterwards. */
+    @Test
+    void aDeviceThatSignedOutIsSignedOut() throws Exception {
+        NetworkDevice phone = new NetworkDevice(APP);
+        phone.signIn(RunningApp.PASSPHRASE);
+        String token = phone.cookie();
+        assertThat(phone.status("DELETE", "/api/session")).isEqualTo(204);
+        phone.carry(token);
+        assertThat(phone.status("GET", "/api/days")).isEqualTo(401);
+    }
+
+    @Test
+    void theLaptopSignsDevicesOut() throws Exception {
+        NetworkDevice lost = new NetworkDevice(APP);
+        lost.signIn(RunningApp.PASSPHRASE);
+        JsonNode newest = APP.get("/api/network/devices").body().get(0);
+        assertThat(newest.get("address").asString()).isEqualTo("127.0.0.1");
+        NetworkDevice other = new NetworkDevice(APP);
+        other.signIn(RunningApp.PASSPHRASE);
+        assertThat(APP.delete("/api/network/devices/" + newest.get("id").asString())
+                        .status())
+                .isEqualTo(204);
+        assertThat(lost.status("GET", "/api/days")).isEqualTo(401);
+        assertThat(other.status("GET", "/api/days")).isEqualTo(200);
+        assertThat(APP.get("/api/network/devices").body().valueStream().map(d -> d.get("id")))
+                .doesNotContain(newest.get("id"));
+    }
+
+    /** All data at once, and who is signed in, is for the laptop itself. */
+    @ParameterizedTest
+    @CsvSource({
+        "GET, /api/copies",
+        "POST, /api/copies",
+        "POST, /api/copies/uploads",
+        "POST, /api/copies/restorations",
+        "GET, /api/network/devices"
+    })
+    void copiesAndDevicesAreForTheLaptopItself(String method, String path) throws Exception {
+        NetworkDevice phone = new NetworkDevice(APP);
+        phone.signIn(RunningApp.PASSPHRASE);
+        assertThat(phone.status(method, path)).isEqualTo(403);
+        assertThat(phone.send("GET", "/api/about", "").body())
+                .doesNotContain(APP.folder().toString());
+    }
+
+    /** Strangers who send a byte now and then hold up neither the laptop nor a device that is signed in. */
+    @Test
+    void slowStrangersHoldUpNobody() throws Exception {
+        NetworkDevice phone = new NetworkDevice(GUESSED);
+        int port = GUESSED.bean(NetworkConnector.class).port();
+        List<Socket> strangers = new ArrayList<>();
+        try {
+            for (int i = 0; i < 14; i++) {
+                Socket stranger = phone.connect(port);
+                strangers.add(stranger);
+                stranger.getOutputStream()
+                        .write(("POST /api/" + (i % 2 == 0 ? "session" : "riders") + " HTTP/1.1\r\nHost: 127.0.0.1:"
+                                        + port + "\r\nContent-Type: application/json\r\nContent-Length: 4000\r\n\r\n{")
+                                .getBytes(StandardCharsets.US_ASCII));
+                stranger.getOutputStream().flush();
+            }
+            for (int i = 0; i < 20; i++) {
+                assertThat(GUESSED.post("/api/riders", Courses.rider("Here " + i))
+                                .status())
+                        .isEqualTo(201);
+            }
+            // Those who may not write are answered at once, and not read to their end.
+            for (int i = 1; i < strangers.size(); i += 2) {
+                assertThat(new String(strangers.get(i).getInputStream().readAllBytes(), StandardCharsets.UTF_8))
+                        .startsWith("HTTP/1.1 401");
+            }
+        } finally {
+            for (Socket stranger : strangers) {
+                stranger.close();
+            }
+        }
     }
 
     @Test

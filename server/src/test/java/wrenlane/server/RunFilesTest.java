@@ -19,6 +19,8 @@ import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -222,6 +224,15 @@ class RunFilesTest {
         assertThat(APP.post("/api/run-files/previews", table("a,b\n\"open")).status())
                 .isEqualTo(422);
         assertThat(APP.post("/api/run-files/previews", Map.of()).status()).isIn(400, 422);
+    }
+
+    /** A line of commas alone, as long as a table may be, is refused before it is taken apart. */
+    @ParameterizedTest
+    @ValueSource(ints = {201, 30_000, 15_000_000})
+    void aLineThatIsTooWideIsRefusedAtOnce(int columns) {
+        RunningApp.Answer refused = APP.post("/api/run-files/previews", table("rider,date\n" + ",".repeat(columns)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("detail").asString()).containsAnyOf("columns", "characters");
     }
 
     @Test

@@ -3,6 +3,7 @@ package wrenlane.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -45,6 +46,34 @@ class StartTest {
                     .isInstanceOf(StartException.class)
                     .hasMessageContaining(port);
         }
+    }
+
+    /** The data of a demo is gone with it. */
+    @Test
+    void temporaryDataIsDeletedAtTheEnd() throws IOException {
+        Path data = folder.resolve("demo");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        WrenLane.class.getName(),
+                        "--wren.data=" + data,
+                        "--server.port=0",
+                        "--wren.warm-up=false",
+                        "--wren.temporary=true")
+                .redirectErrorStream(true)
+                .start();
+        try (BufferedReader said = process.inputReader()) {
+            String line = said.readLine();
+            while (line != null && !line.contains("Wren Lane is at")) {
+                line = said.readLine();
+            }
+            assertThat(data).exists();
+            process.destroy();
+            process.onExit().join();
+        }
+        assertThat(data).doesNotExist();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package wrenlane.server.http;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -14,7 +15,7 @@ class AboutController {
     /**
      * About this application.
      *
-     * @param dataFolder where the data file lies
+     * @param dataFolder where the data file lies; empty for devices of the network, which cannot look there
      * @param demo whether it was started with the demo day, whose runs are simulated
      */
     record About(String dataFolder, boolean demo) {}
@@ -25,7 +26,7 @@ class AboutController {
 
     /** Whether riders and runs are simulated, and where the data lies. */
     @GetMapping
-    About about() {
-        return about;
+    About about(HttpServletRequest request) {
+        return request.isSecure() ? new About("", about.demo()) : about;
     }
 }

@@ -24,13 +24,19 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * senders who stall hold up nobody else.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+@Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class BodyLimitFilter extends OncePerRequestFilter {
-    /**
-     * Bodies on their way in at once, and as many more that wait for it; chosen by us: two thirds of the container's threads
-     * together, so that a third stays free.
-     */
-    private static final int MOST_AT_ONCE = 64;
+    /** Bodies of the network on their way in at once, and as many more that wait for it; chosen by us. */
+    private static final int MOST_OF_NETWORK = 32;
+
+    /** The same from this machine itself, which strangers on the network cannot hold up. */
+    private static final int MOST_OF_HERE = 64;
+
+    /** The same of those who are not signed in: all they send is a passphrase. */
+    private static final int MOST_OF_STRANGERS = 4;
+
+    /** Longest body of somebody not signed in, in bytes: a passphrase. */
+    private static final long STRANGERS_BYTES = 4096;
 
     /** How long one may wait to be let in; chosen by us: a stalled one is cut off not much later. */
     private static final long WAIT_MILLISECONDS = 3000;
@@ -38,9 +44,14 @@ class BodyLimitFilter extends OncePerRequestFilter {
     /** How long one may take to arrive; chosen by us: the largest takes far less over any network in a yard. */
     private static final long MOST_NANOSECONDS = TimeUnit.SECONDS.toNanos(15);
 
+    /** The same for a passphrase. */
+    private static final long STRANGERS_NANOSECONDS = TimeUnit.SECONDS.toNanos(3);
+
     private static final int PIECE = 8192;
 
-    private final Semaphore arriving = new Semaphore(MOST_AT_ONCE, true);
+    private final Semaphore ofHere = new Semaphore(MOST_OF_HERE, true);
+    private final Semaphore ofNetwork = new Semaphore(MOST_OF_NETWORK, true);
+    private final Semaphore ofStrangers = new Semaphore(MOST_OF_STRANGERS, true);
     private final long limitBytes;
 
     private final long tableLimitBytes;
@@ -51,8 +62,20 @@ class BodyLimitFilter extends OncePerRequestFilter {
         this.tableLimitBytes = tableLimitBytes;
     }
 
+    /** Whether a device of the network sends it that has not signed in. */
+    private static boolean isStranger(HttpServletRequest request) {
+        return request.isSecure() && request.getUserPrincipal() == null;
+    }
+
+    private Semaphore arriving(HttpServletRequest request) {
+        return isStranger(request) ? ofStrangers : request.isSecure() ? ofNetwork : ofHere;
+    }
+
     /** A table of runs is larger than anything else that is sent. */
     private long limitBytes(HttpServletRequest request) {
+        if (isStranger(request)) {
+            return STRANGERS_BYTES;
+        }
         return request.getRequestURI().startsWith("/api/run-files") ? tableLimitBytes : limitBytes;
     }
 
@@ -90,8 +113,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     private byte[] taken(HttpServletRequest request) throws IOException {
+        Semaphore arriving = arriving(request);
         try {
-            if (arriving.getQueueLength() >= MOST_AT_ONCE
+            if (arriving.getQueueLength() >= MOST_OF_NETWORK
                     || !arriving.tryAcquire(WAIT_MILLISECONDS, TimeUnit.MILLISECONDS)) {
                 throw new TooSlowException();
             }
@@ -100,7 +124,10 @@ class BodyLimitFilter extends OncePerRequestFilter {
             throw new TooSlowException();
         }
         try {
-            return read(request.getInputStream(), limitBytes(request), System.nanoTime() + MOST_NANOSECONDS);
+            return read(
+                    request.getInputStream(),
+                    limitBytes(request),
+                    System.nanoTime() + (isStranger(request) ? STRANGERS_NANOSECONDS : MOST_NANOSECONDS));
         } finally {
             arriving.release();
         }

@@ -30,6 +30,9 @@ class OwnSiteFilter extends OncePerRequestFilter {
                     + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
                     + " frame-ancestors 'none'";
 
+    /** Of problems that the container tells, before any page: nothing is loaded by them. */
+    static final String PROBLEMS = "default-src 'none'; frame-ancestors 'none'";
+
     private final String policy = POLICY.formatted(StylesInPages.source());
     private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
@@ -76,7 +79,7 @@ class OwnSiteFilter extends OncePerRequestFilter {
         return host.replaceFirst(":\\d+$", "").toLowerCase(Locale.ROOT);
     }
 
-    private static void headers(HttpServletResponse response, String policy) {
+    static void headers(HttpServletResponse response, String policy) {
         response.setHeader("Content-Security-Policy", policy);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");

@@ -23,6 +23,7 @@ public class ProblemValve extends ErrorReportValve {
         }
         try {
             response.resetBuffer();
+            OwnSiteFilter.headers(response.getResponse(), OwnSiteFilter.PROBLEMS);
             ProblemDocument.write(response, status, StatusWords.of(status));
             response.finishResponse();
         } catch (IOException | IllegalStateException e) {

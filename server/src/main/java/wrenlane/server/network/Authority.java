@@ -178,6 +178,8 @@ final class Authority {
         JcaX509v3CertificateBuilder builder = builder(own, own, keys, LASTS, clock);
         builder.addExtension(Extension.basicConstraints, true, new BasicConstraints(0));
         builder.addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.keyCertSign));
+        // What it signs can speak for a server, and for nothing else: neither for programs nor for mail.
+        builder.addExtension(Extension.extendedKeyUsage, false, new ExtendedKeyUsage(KeyPurposeId.id_kp_serverAuth));
         builder.addExtension(
                 Extension.subjectKeyIdentifier,
                 false,

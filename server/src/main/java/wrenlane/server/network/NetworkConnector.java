@@ -24,6 +24,12 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
 
     private static final int SWALLOWED_BYTES = 64 << 20;
 
+    /** Threads for the network; those for this machine itself are others. Chosen by us. */
+    private static final int MOST_THREADS = 64;
+
+    /** Connections of the network; chosen by us: ten for each of sixty devices, and room for strangers. */
+    private static final int MOST_CONNECTIONS = 1000;
+
     private final Authority authority;
     private final Duration silent;
     private final Duration kept;
@@ -61,7 +67,10 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
         }
         protocol.setSSLEnabled(true);
         protocol.addSslHostConfig(tls());
+        protocol.setMaxThreads(MOST_THREADS);
+        protocol.setMaxConnections(MOST_CONNECTIONS);
         factory.addAdditionalConnectors(connector);
+        factory.addEngineValves(new NetworkLimits());
     }
 
     private SSLHostConfig tls() {

@@ -5,8 +5,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Optional;
+import wrenlane.server.storage.OwnerOnly;
 import wrenlane.server.storage.StartException;
 
 /**
@@ -36,19 +36,13 @@ record NetworkFolder(Path folder) {
         Path file = folder.resolve(name);
         try {
             Files.createDirectories(folder);
-            keepToOwner(folder, "rwx------");
+            OwnerOnly.folder(folder);
             Path next = Files.createTempFile(folder, name, ".new");
-            keepToOwner(next, "rw-------");
+            OwnerOnly.file(next);
             Files.write(next, content.getBytes(StandardCharsets.UTF_8));
             Files.move(next, file, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new StartException("The file " + file + " could not be written.", e);
-        }
-    }
-
-    private static void keepToOwner(Path path, String permissions) throws IOException {
-        if (path.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString(permissions));
         }
     }
 }

@@ -2,6 +2,7 @@ package wrenlane.server.network;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.security.Principal;
 import java.time.Duration;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -16,11 +17,13 @@ import wrenlane.server.http.RefusedException;
 class SignIn {
     private final Passphrase passphrase;
     private final Guesses guesses;
+    private final Devices devices;
     private final TokenBasedRememberMeServices tokens;
 
-    SignIn(Passphrase passphrase, Guesses guesses, TokenBasedRememberMeServices tokens) {
+    SignIn(Passphrase passphrase, Guesses guesses, Devices devices, TokenBasedRememberMeServices tokens) {
         this.passphrase = passphrase;
         this.guesses = guesses;
+        this.devices = devices;
         this.tokens = tokens;
     }
 
@@ -42,15 +45,20 @@ class SignIn {
             throw RefusedException.of("wrong-passphrase", "passphrase", "That is not the passphrase of this school.");
         }
         guesses.passed(address);
-        UserDetails device = SignInConfig.device(passphrase);
+        UserDetails device =
+                SignInConfig.device(devices.signedIn(address, request.getHeader("User-Agent")), passphrase);
         tokens.loginSuccess(
                 request,
                 response,
                 UsernamePasswordAuthenticationToken.authenticated(device, null, device.getAuthorities()));
     }
 
-    /** Has the device forget its token. */
+    /** Has the device forget its token, and the server too. */
     void out(HttpServletRequest request, HttpServletResponse response) {
+        Principal device = request.getUserPrincipal();
+        if (device != null) {
+            devices.signOut(device.getName());
+        }
         tokens.logout(request, response, null);
     }
 }

@@ -1,10 +1,16 @@
 package wrenlane.server.network;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.EnumSet;
+import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.DelegatingFilterProxyRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -17,9 +23,15 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.rememberme.InvalidCookieException;
 import org.springframework.security.web.authentication.rememberme.TokenBasedRememberMeServices;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
+import org.springframework.web.filter.OncePerRequestFilter;
 import wrenlane.server.http.ProblemDocument;
 
 /**
@@ -41,8 +53,9 @@ class SignInConfig {
     /** There are devices, and no accounts. */
     private static final String DEVICE = "device";
 
-    static UserDetails device(Passphrase passphrase) {
-        return User.withUsername(DEVICE)
+    /** A device as it is known to sign-in: its number, and the passphrase it signed in by. */
+    static UserDetails device(String id, Passphrase passphrase) {
+        return User.withUsername(id)
                 .password(passphrase.hash())
                 .authorities(DEVICE)
                 .build();
@@ -58,19 +71,41 @@ class SignInConfig {
     }
 
     @Bean
-    UserDetailsService devices(Passphrase passphrase) {
-        return name -> device(passphrase);
+    UserDetailsService knownDevices(Devices devices, Passphrase passphrase) {
+        return id -> {
+            if (!devices.isSignedIn(id)) {
+                throw new UsernameNotFoundException("signed out");
+            }
+            return device(id, passphrase);
+        };
     }
 
     @Bean
-    TokenBasedRememberMeServices tokens(Passphrase passphrase, UserDetailsService devices) {
-        TokenBasedRememberMeServices tokens = new TokenBasedRememberMeServices(passphrase.key(), devices);
+    TokenBasedRememberMeServices tokens(Passphrase passphrase, UserDetailsService knownDevices) {
+        TokenBasedRememberMeServices tokens = new DeviceTokens(passphrase.key(), knownDevices);
         tokens.setAlwaysRemember(true);
         tokens.setCookieName(COOKIE);
         tokens.setTokenValiditySeconds((int) SIGNED_IN.toSeconds());
         tokens.setUseSecureCookie(true);
         tokens.setCookieCustomizer(cookie -> cookie.setAttribute("SameSite", "Strict"));
         return tokens;
+    }
+
+    /** A cookie that is no token is a device that is not signed in, whatever it says. */
+    private static final class DeviceTokens extends TokenBasedRememberMeServices {
+        DeviceTokens(String key, UserDetailsService devices) {
+            super(key, devices);
+        }
+
+        @Override
+        protected UserDetails processAutoLoginCookie(
+                String[] parts, HttpServletRequest request, HttpServletResponse response) {
+            try {
+                return super.processAutoLoginCookie(parts, request, response);
+            } catch (IllegalArgumentException | IllegalStateException e) {
+                throw new InvalidCookieException("This cookie is no token.");
+            }
+        }
     }
 
     @Bean
@@ -83,8 +118,12 @@ class SignInConfig {
                         .anyRequest()
                         .permitAll())
                 .rememberMe(remember -> remember.rememberMeServices(tokens).key(tokens.getKey()))
-                .exceptionHandling(refuse -> refuse.authenticationEntryPoint((request, response, e) ->
-                        ProblemDocument.write(response, 401, "Sign in first: this device is not known here yet.")))
+                .exceptionHandling(refuse -> refuse.authenticationEntryPoint((request, response, e) -> {
+                    // What else was sent is not read.
+                    response.setHeader("Connection", "close");
+                    ProblemDocument.write(response, 401, "Sign in first: this device is not known here yet.");
+                }))
+                .addFilterAfter(new LaptopOnly(), AuthorizationFilter.class)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 // The filter in front of this one sets headers and refuses other sites, on loopback too.
                 .headers(AbstractHttpConfigurer::disable)
@@ -92,6 +131,24 @@ class SignInConfig {
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .build();
+    }
+
+    /** Refuses a device what is for the laptop itself: all data at once, and who is signed in. */
+    private static final class LaptopOnly extends OncePerRequestFilter {
+        private static final List<RequestMatcher> OURS = Stream.of("/api/copies/**", DevicesController.DEVICES + "/**")
+                .<RequestMatcher>map(PathPatternRequestMatcher.withDefaults()::matcher)
+                .toList();
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            if (OURS.stream().anyMatch(m -> m.matches(request))) {
+                ProblemDocument.write(
+                        response, 403, "Copies of all data, and devices, are looked after on the laptop itself.");
+            } else {
+                chain.doFilter(request, response);
+            }
+        }
     }
 
     /** What no page of ours asks for is refused in a problem document as everywhere. */

@@ -1,6 +1,8 @@
 package wrenlane.server.news;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import java.security.Principal;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,8 +26,8 @@ class NewsController {
      */
     @Hidden
     @GetMapping(produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    ResponseEntity<SseEmitter> listen() {
-        return newsroom.listen()
+    ResponseEntity<SseEmitter> listen(@Nullable Principal device) {
+        return newsroom.listen(device == null ? null : device.getName())
                 .map(ResponseEntity::ok)
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }

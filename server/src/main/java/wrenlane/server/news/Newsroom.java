@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -20,13 +22,14 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter.DataWithMediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import wrenlane.server.network.SignedOut;
 
 /**
  * Passes news on to every page that listens, by server-sent events. What is changed many times within a short while is told
  * once; nothing is told before it is stored, and nothing that was not.
  */
 @Component
-public class Newsroom {
+public class Newsroom implements SignedOut {
     /** How long news are gathered, in milliseconds; chosen by us: well within the two seconds in which others should see. */
     private static final long GATHER_MS = 250;
 
@@ -44,6 +47,10 @@ public class Newsroom {
 
     private final Map<News, Long> told = new LinkedHashMap<>();
     private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+
+    /** Those of devices that are signed in, by the device. */
+    private final Map<SseEmitter, String> devices = new ConcurrentHashMap<>();
+
     private final Set<News> gathered = new LinkedHashSet<>();
     private volatile boolean closed;
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -78,16 +85,33 @@ public class Newsroom {
         }
     }
 
-    /** A page that listens from now on; empty where too many do. */
-    Optional<SseEmitter> listen() {
+    /** A device was signed out: it hears nothing more. */
+    @Override
+    public void tell(String device) {
+        devices.forEach((listener, of) -> {
+            if (of.equals(device)) {
+                listener.complete();
+            }
+        });
+    }
+
+    /**
+     * A page that listens from now on; empty where too many do.
+     *
+     * @param device that is signed in; missing for this machine itself
+     */
+    Optional<SseEmitter> listen(@Nullable String device) {
         if (listeners.size() >= MOST) {
             return Optional.empty();
         }
         // Open as long as both want it.
         SseEmitter listener = new SseEmitter(0L);
-        listener.onCompletion(() -> listeners.remove(listener));
-        listener.onError(gone -> listeners.remove(listener));
+        listener.onCompletion(() -> forget(listener));
+        listener.onError(gone -> forget(listener));
         listeners.add(listener);
+        if (device != null) {
+            devices.put(listener, device);
+        }
         if (closed) {
             // Whoever comes back at once is let go too, and asks again until there is another server.
             listener.complete();
@@ -97,6 +121,11 @@ public class Newsroom {
         send(pulse(), List.of(listener));
         fresh().forEach(news -> send(event(news), List.of(listener)));
         return Optional.of(listener);
+    }
+
+    private void forget(SseEmitter listener) {
+        listeners.remove(listener);
+        devices.remove(listener);
     }
 
     /** What was told a moment ago. */
@@ -136,7 +165,7 @@ public class Newsroom {
             try {
                 listener.send(built);
             } catch (IOException | IllegalStateException gone) {
-                listeners.remove(listener);
+                forget(listener);
             }
         }
     }

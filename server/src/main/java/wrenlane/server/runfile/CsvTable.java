@@ -23,10 +23,19 @@ record CsvTable(List<String> headings, List<Line> lines) {
     /** Most lines at once; chosen by us: some years of a school. */
     static final int MOST_LINES = 100_000;
 
+    /** Most columns; chosen by us: several times what this app writes. */
+    static final int MOST_COLUMNS = 200;
+
+    /** Longest line, in characters; chosen by us: a note in full takes a third of it. */
+    static final int LONGEST_LINE = 20_000;
+
     private static final String BYTE_ORDER_MARK = "\uFEFF";
 
     /** What spreadsheets would run as a formula is led by this in files this app writes. */
     private static final String GUARD = "'";
+
+    /** What a formula begins with, also as full-width signs, which some spreadsheets take for the others. */
+    private static final String FORMULA = "=+-@\uFF1D\uFF0B\uFF0D\uFF20";
 
     /**
      * One line.
@@ -53,10 +62,12 @@ record CsvTable(List<String> headings, List<Line> lines) {
                 .setIgnoreEmptyLines(true)
                 .setTrim(true)
                 .get();
+        checkLengths(table);
         try (CSVParser parser = CSVParser.parse(new StringReader(table), format)) {
             List<String> headings = null;
             List<Line> lines = new ArrayList<>();
             for (CSVRecord read : parser) {
+                checkColumns(read);
                 List<String> cells = read.stream().map(CsvTable::unguarded).toList();
                 if (headings == null) {
                     headings = cells;
@@ -78,6 +89,28 @@ record CsvTable(List<String> headings, List<Line> lines) {
         }
     }
 
+    /** Looks at lines as they stand, before any is taken apart: a long one of commas alone takes a minute. */
+    private static void checkLengths(String table) {
+        int length = 0;
+        for (int i = 0; i < table.length(); i++) {
+            length = table.charAt(i) == '\n' || table.charAt(i) == '\r' ? 0 : length + 1;
+            if (length > LONGEST_LINE) {
+                throw RefusedException.of(
+                        "line-too-long", "text", "A line of this table has more than " + LONGEST_LINE + " characters.");
+            }
+        }
+    }
+
+    private static void checkColumns(CSVRecord read) {
+        if (read.size() > MOST_COLUMNS) {
+            throw RefusedException.of(
+                    "too-many-columns",
+                    "text",
+                    "Line " + read.getRecordNumber() + " has " + read.size() + " columns: a table has at most "
+                            + MOST_COLUMNS + ".");
+        }
+    }
+
     /** What parts the columns of the first line most often. */
     private static char delimiter(String table) {
         String first = table.lines().findFirst().orElse("");
@@ -89,11 +122,11 @@ record CsvTable(List<String> headings, List<Line> lines) {
 
     /** Led so that no spreadsheet runs it as a formula. */
     static String guarded(String cell) {
-        return cell.isEmpty() || "=+-@\t".indexOf(cell.charAt(0)) < 0 ? cell : GUARD + cell;
+        return cell.isEmpty() || cell.charAt(0) != '\t' && FORMULA.indexOf(cell.charAt(0)) < 0 ? cell : GUARD + cell;
     }
 
     private static String unguarded(String cell) {
-        return cell.startsWith(GUARD) && cell.length() > 1 && "=+-@".indexOf(cell.charAt(1)) >= 0
+        return cell.startsWith(GUARD) && cell.length() > 1 && FORMULA.indexOf(cell.charAt(1)) >= 0
                 ? cell.substring(1)
                 : cell;
     }

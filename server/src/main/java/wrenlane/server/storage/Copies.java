@@ -149,9 +149,14 @@ public final class Copies {
         Path target = to.toAbsolutePath();
         Path half = target.resolveSibling(target.getFileName() + ".part");
         try {
-            Files.createDirectories(target.getParent());
+            Path parent = target.getParent();
+            if (parent != null && !Files.exists(parent)) {
+                Files.createDirectories(parent);
+                OwnerOnly.folder(parent);
+            }
             Files.deleteIfExists(half);
             copy(data.existingUrl(true), half);
+            OwnerOnly.file(half);
             CopyCheck.requireWhole(half);
             Files.move(half, target, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException | SQLException e) {

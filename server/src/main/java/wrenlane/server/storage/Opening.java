@@ -14,9 +14,13 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Looks at a data file before anything is done with it, and says in one sentence what is wrong. */
 final class Opening {
+    private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
+
     /** What every SQLite file begins with. */
     private static final byte[] HEADER = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
@@ -38,6 +42,7 @@ final class Opening {
         }
         int version = there ? versionOfSound(file) : 0;
         canBeWritten(data);
+        keepToOwner(data);
         if (version < Schema.latest()) {
             if (version > 0) {
                 new Copies(data, clock).keep("before-version-" + Schema.latest());
@@ -45,6 +50,16 @@ final class Opening {
             Schema.migrate(file);
         }
         return data;
+    }
+
+    /** A folder of somebody else's that can be written to stays as it is. */
+    private static void keepToOwner(DataFile data) {
+        try {
+            OwnerOnly.folder(data.folder());
+            OwnerOnly.file(data.path());
+        } catch (IOException e) {
+            LOG.warn("{} may be read by others on this machine: {}", data.folder(), e.getMessage());
+        }
     }
 
     private static void makeFolder(Path folder) {

@@ -8,9 +8,11 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
@@ -75,8 +77,19 @@ final class Schema {
         return parts;
     }
 
-    /** The same of an empty file of a version, made for it. */
+    /** The same of an empty file of a version, made for it once. */
     static Set<String> describe(int version) throws SQLException {
+        Set<String> known = DESCRIBED.get(version);
+        if (known == null) {
+            known = Set.copyOf(described(version));
+            DESCRIBED.put(version, known);
+        }
+        return known;
+    }
+
+    private static final Map<Integer, Set<String>> DESCRIBED = new ConcurrentHashMap<>();
+
+    private static Set<String> described(int version) throws SQLException {
         String url = "jdbc:sqlite:file:schema-" + UUID.randomUUID() + "?mode=memory&cache=shared";
         try (Connection held = DriverManager.getConnection(url)) {
             Flyway.configure()

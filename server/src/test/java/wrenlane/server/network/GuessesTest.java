@@ -40,6 +40,28 @@ class GuessesTest {
         assertThat(guesses.wait("b")).isZero();
     }
 
+    /** Thirty wrong tries, each from an address of its own: from then on one every five seconds, whoever it is. */
+    @Test
+    void manyAddressesTogetherAreSlowedDownToo() {
+        for (int i = 0; i < 30; i++) {
+            assertThat(guesses.wait("10.0.0." + i)).isZero();
+            guesses.failed("10.0.0." + i);
+        }
+        assertThat(guesses.wait("10.0.1.1")).hasSeconds(5);
+        clock.pass(Duration.ofSeconds(5));
+        assertThat(guesses.wait("10.0.1.1")).isZero();
+    }
+
+    /** Who has one address of an IPv6 network has them all. */
+    @Test
+    void addressesOfOneNetworkCountAsOne() {
+        for (int i = 0; i < 3; i++) {
+            guesses.failed("fd00:1:2:3::" + i);
+        }
+        assertThat(guesses.wait("fd00:1:2:3:ffff::9")).hasSeconds(1);
+        assertThat(guesses.wait("fd00:1:2:4::9")).isZero();
+    }
+
     @Test
     void theRightOneForgetsWhatWasWrong() {
         for (int i = 0; i < 8; i++) {

@@ -11,10 +11,10 @@ class NewsroomTest {
     void whoeverListensWhileItClosesIsLetGo() throws Exception {
         Newsroom room = new Newsroom();
         try {
-            SseEmitter before = room.listen().orElseThrow();
+            SseEmitter before = room.listen(null).orElseThrow();
             before.send("open");
             room.close();
-            SseEmitter after = room.listen().orElseThrow();
+            SseEmitter after = room.listen(null).orElseThrow();
             assertThatIllegalStateException().isThrownBy(() -> before.send("too late"));
             assertThatIllegalStateException().isThrownBy(() -> after.send("too late"));
         } finally {

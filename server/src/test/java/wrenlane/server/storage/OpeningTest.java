@@ -8,6 +8,7 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -55,6 +56,20 @@ class OpeningTest {
         assertThat(Opening.open(deep, CLOCK).path()).exists();
         // Opened again it is as it was.
         assertThat(Opening.open(deep, CLOCK).copies()).doesNotExist();
+    }
+
+    /** Nobody else on a shared machine reads what is stored about riders. */
+    @Test
+    void keepsFolderAndFilesToTheirOwner() throws IOException {
+        DataFile data = Opening.open(folder.resolve("own"), CLOCK);
+        String copy = new Copies(data, CLOCK).keep("kept");
+        assertThat(Files.getPosixFilePermissions(data.folder()))
+                .isEqualTo(PosixFilePermissions.fromString("rwx------"));
+        assertThat(Files.getPosixFilePermissions(data.copies()))
+                .isEqualTo(PosixFilePermissions.fromString("rwx------"));
+        for (Path file : List.of(data.path(), data.copies().resolve(copy))) {
+            assertThat(Files.getPosixFilePermissions(file)).isEqualTo(PosixFilePermissions.fromString("rw-------"));
+        }
     }
 
     /** A new file would be made in its place, and the journal of the old one deleted. */
