@@ -38,7 +38,7 @@ class AttackIT {
     }
 
     @Test
-    void whatWasToldAsStoredIsThereAfterBeingKilled() throws IOException, InterruptedException {
-        attack("crash", "2", "11");
+    void whatWasToldAsStoredIsThereAfterKillsMovesAndRestorations() throws IOException, InterruptedException {
+        attack("crash", "2", "11", "2", "2");
     }
 }

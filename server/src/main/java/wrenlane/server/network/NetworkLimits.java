@@ -22,7 +22,7 @@ final class NetworkLimits extends ValveBase {
     private static final int MOST = 48;
 
     /** Of one address; chosen by us: a browser opens six connections, and a hotspot may hide a few phones. */
-    private static final int MOST_OF_ONE = 16;
+    private static final int MOST_OF_ONE = 24;
 
     private final AtomicInteger all = new AtomicInteger();
     private final ConcurrentHashMap<String, Integer> byAddress = new ConcurrentHashMap<>();
