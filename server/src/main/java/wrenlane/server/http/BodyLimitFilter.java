@@ -11,6 +11,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
@@ -97,7 +98,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
         } else if (announced > limitBytes(request)) {
             ProblemDocument.write(response, 413, TooLargeException.sentence(limitBytes(request)));
         } else {
-            byte[] body = new byte[0];
+            Optional<byte[]> body;
             try {
                 body = taken(request);
             } catch (TooLargeException e) {
@@ -108,28 +109,39 @@ class BodyLimitFilter extends OncePerRequestFilter {
                 ProblemDocument.write(response, 408, StatusWords.of(408));
                 return;
             }
-            chain.doFilter(new Taken(request, body), response);
+            if (body.isEmpty()) {
+                response.setHeader("Connection", "close");
+                response.setHeader("Retry-After", "1");
+                ProblemDocument.write(response, 503, "Too much arrives at once. Send it again in a moment.");
+                return;
+            }
+            chain.doFilter(new Taken(request, body.get()), response);
         }
     }
 
-    private byte[] taken(HttpServletRequest request) throws IOException {
+    /** Empty where too many are on their way in already. */
+    private Optional<byte[]> taken(HttpServletRequest request) throws IOException {
         Semaphore arriving = arriving(request);
-        try {
-            if (arriving.getQueueLength() >= MOST_OF_NETWORK
-                    || !arriving.tryAcquire(WAIT_MILLISECONDS, TimeUnit.MILLISECONDS)) {
-                throw new TooSlowException();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new TooSlowException();
+        if (!letIn(arriving)) {
+            return Optional.empty();
         }
         try {
-            return read(
+            return Optional.of(read(
                     request.getInputStream(),
                     limitBytes(request),
-                    System.nanoTime() + (isStranger(request) ? STRANGERS_NANOSECONDS : MOST_NANOSECONDS));
+                    System.nanoTime() + (isStranger(request) ? STRANGERS_NANOSECONDS : MOST_NANOSECONDS)));
         } finally {
             arriving.release();
+        }
+    }
+
+    private static boolean letIn(Semaphore arriving) {
+        try {
+            return arriving.getQueueLength() < MOST_OF_NETWORK
+                    && arriving.tryAcquire(WAIT_MILLISECONDS, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
         }
     }
 
