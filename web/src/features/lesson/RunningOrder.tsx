@@ -57,7 +57,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
             <div className="flex flex-col gap-4">
               <Riders edit={edit} />
               <div className="flex flex-wrap gap-3">
-                {lesson.version === 0 && (
+                {!lesson.kept && (
                   <Button kind="primary" disabled={edit.busy} onClick={() => edit.change({})}>
                     Keep this running order
                   </Button>

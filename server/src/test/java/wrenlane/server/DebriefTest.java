@@ -72,14 +72,17 @@ class DebriefTest {
     void theInstructorsOwnWordsAreKeptAndNotWrittenOver() {
         long rider = debrief().at("/riders/0/riderId").asLong();
         String of = path() + "/" + rider;
-        Answer kept = APP.send("PUT", of, "{\"text\":\"Chin up,  Ines.\\nWell ridden.\"}", "If-Match", "\"0\"");
+        long none = debrief().at("/riders/0/own/version").asLong();
+        String first = "\"" + none + "\"";
+        String second = "\"" + (none + 1) + "\"";
+        Answer kept = APP.send("PUT", of, "{\"text\":\"Chin up,  Ines.\\nWell ridden.\"}", "If-Match", first);
         assertThat(kept.status()).as(kept.raw().body()).isEqualTo(200);
         assertThat(debrief().at("/riders/0/own/text").asString()).startsWith("Chin up");
-        Answer late = APP.send("PUT", of, "{\"text\":\"Another\"}", "If-Match", "\"0\"");
+        Answer late = APP.send("PUT", of, "{\"text\":\"Another\"}", "If-Match", first);
         assertThat(late.status()).isEqualTo(412);
-        assertThat(APP.send("PUT", of, "{\"text\":\"\"}", "If-Match", "\"1\"").status())
+        assertThat(APP.send("PUT", of, "{\"text\":\"\"}", "If-Match", second).status())
                 .isEqualTo(200);
-        assertThat(APP.send("PUT", path() + "/999999", "{\"text\":\"\"}", "If-Match", "\"0\"")
+        assertThat(APP.send("PUT", path() + "/999999", "{\"text\":\"\"}", "If-Match", first)
                         .status())
                 .isEqualTo(422);
         assertThat(APP.get("/api/days/999999/debrief").status()).isEqualTo(404);

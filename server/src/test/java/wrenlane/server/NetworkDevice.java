@@ -2,6 +2,7 @@ package wrenlane.server;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -58,6 +59,17 @@ final class NetworkDevice {
         HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
         answer.headers().firstValue("Set-Cookie").ifPresent(set -> cookie = set.substring(0, set.indexOf(';')));
         return answer;
+    }
+
+    /** News, as long as they are told. */
+    InputStream news() throws IOException, InterruptedException {
+        int port = app.bean(NetworkConnector.class).port();
+        return http.send(
+                        HttpRequest.newBuilder(URI.create("https://127.0.0.1:" + port + "/api/news"))
+                                .header("Cookie", cookie)
+                                .build(),
+                        HttpResponse.BodyHandlers.ofInputStream())
+                .body();
     }
 
     /** What it carries. */

@@ -2,6 +2,7 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.InputStream;
 import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -184,6 +186,18 @@ class NetworkTest {
         assertThat(other.status("GET", "/api/days")).isEqualTo(200);
         assertThat(APP.get("/api/network/devices").body().valueStream().map(d -> d.get("id")))
                 .doesNotContain(newest.get("id"));
+    }
+
+    @Test
+    @Timeout(60)
+    void newsEndWithTheSignIn() throws Exception {
+        NetworkDevice phone = new NetworkDevice(APP);
+        phone.signIn(RunningApp.PASSPHRASE);
+        try (InputStream news = phone.news()) {
+            assertThat(news.read()).isNotNegative();
+            assertThat(phone.status("DELETE", "/api/session")).isEqualTo(204);
+            news.readAllBytes();
+        }
     }
 
     /** All data at once, and who is signed in, is for the laptop itself. */

@@ -48,6 +48,7 @@ final class LessonAnswer {
         return new LessonResponse(
                 of.day().id(),
                 of.version(),
+                of.kept(),
                 of.settings(),
                 gathered.riders().stream().map(answer::rider).toList(),
                 gathered.stations().stream().map(answer::station).toList(),

@@ -20,9 +20,15 @@ import wrenlane.server.lesson.LessonSettings.WishJson;
  * @param catalogue drills there are to ride
  * @param settings what the lesson is planned from
  * @param version of the settings; the least there is where the usual hold
+ * @param kept whether the settings were stored; the usual hold where they were not
  */
 record LessonOfDay(
-        DayResponse day, List<CourseResponse> courses, Catalogue catalogue, LessonSettings settings, long version) {
+        DayResponse day,
+        List<CourseResponse> courses,
+        Catalogue catalogue,
+        LessonSettings settings,
+        long version,
+        boolean kept) {
 
     /** Riders of the day who are there. */
     List<DayRider> present() {
@@ -47,7 +53,8 @@ record LessonOfDay(
                                 .filter(w -> stations.contains(w.station()))
                                 .toList(),
                         settings.school()),
-                version);
+                version,
+                kept);
     }
 
     /**
@@ -68,11 +75,11 @@ record LessonOfDay(
             }
         }
         RefusedException.unlessNone(checks);
-        return with(wanted, version);
+        return with(wanted, version, true);
     }
 
-    private LessonOfDay with(LessonSettings other, long otherVersion) {
-        return new LessonOfDay(day, courses, catalogue, other, otherVersion);
+    private LessonOfDay with(LessonSettings other, long otherVersion, boolean otherKept) {
+        return new LessonOfDay(day, courses, catalogue, other, otherVersion, otherKept);
     }
 
     private Set<String> stationIds() {

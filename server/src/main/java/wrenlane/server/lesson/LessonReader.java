@@ -36,7 +36,8 @@ class LessonReader {
                             day.courseIds().stream().map(courses::get).toList(),
                             drills.catalogue(),
                             said.map(Said::settings).orElse(LessonSettings.USUAL),
-                            said.map(Said::version).orElseGet(storage::leastVersion))
+                            said.map(Said::version).orElseGet(storage::leastVersion),
+                            said.isPresent())
                     .withoutWhatIsGone();
         });
     }

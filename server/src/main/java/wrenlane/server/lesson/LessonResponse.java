@@ -12,6 +12,7 @@ import wrenlane.server.progress.ChanceJson;
  * A lesson as planned.
  *
  * @param version where nothing was said yet and the usual holds, the least there is
+ * @param kept whether the settings were stored; the usual hold where they were not
  * @param riders who takes part, in the order they ride
  * @param stations there are to choose from
  * @param blocks empty where nobody takes part
@@ -22,6 +23,7 @@ import wrenlane.server.progress.ChanceJson;
 public record LessonResponse(
         long dayId,
         long version,
+        boolean kept,
         LessonSettings settings,
         List<LessonRider> riders,
         List<StationText> stations,
