@@ -2,6 +2,7 @@
 // addresses, while the laptop logs too: nothing acknowledged is lost, no status above 499 but 503 and 507, and a minute later
 // nothing is busy any more.
 // Usage: node bench/attack.mjs JAR DEMO_FILE [SECONDS] [SEED] [DEVICES] [STRANGERS] [MOST_MS]
+import { X509Certificate } from 'node:crypto';
 import { Agent, request } from 'node:https';
 import { connect } from 'node:tls';
 import { PASSPHRASE, random, send, Server, spread } from './server.mjs';
@@ -14,7 +15,8 @@ const [day] = await server.json('/api/days');
 const { riderId, machineId } = day.riders[0];
 const courseId = day.courseIds[0];
 const { kind } = await server.json(`/api/courses/${courseId}`);
-const trust = { ca: Buffer.from(await (await fetch(`${server.address}/api/network/authority.crt`)).arrayBuffer()) };
+const certificate = await (await fetch(`${server.address}/api/network/authority.crt`)).arrayBuffer();
+const trust = { ca: new X509Certificate(Buffer.from(certificate)).toString() };
 
 const wait = (ms) => new Promise((go) => setTimeout(go, ms));
 const acknowledged = new Set();
@@ -42,22 +44,19 @@ function ask(from, method, path, body, headers = {}) {
         answer.on('error', () => go({ status: 0 }));
       },
     );
-    asked.on('error', () => go({ status: 0 }));
+    asked.on('error', (e) => go({ status: 0, error: e.message }));
     asked.end(body === undefined ? undefined : JSON.stringify(body));
   });
 }
 
 const address = (net, i) => `127.${net}.${Math.floor(i / 250)}.${1 + (i % 250)}`;
-const from = (localAddress) => ({ agent: new Agent({ keepAlive: true, maxSockets: 2, localAddress }) });
+const from = (localAddress) => ({ agent: new Agent({ keepAlive: true, maxSockets: 2, localAddress, ...trust }) });
 
 const run = () => ({ dayId: day.id, riderId, machineId, courseId, side: 'LEFT', settingMetres: 7.2, faults: [],
   loggedAt: new Date().toISOString() });
 
 /** A device in the yard: a run a second, sent again until it is acknowledged. */
-async function device(i) {
-  const here = from(address(1, i));
-  const { cookie } = await ask(here, 'POST', '/api/session', { passphrase: PASSPHRASE });
-  if (cookie === undefined) failures.push(`device ${i} is not let in`);
+async function device({ i, here, cookie }) {
   while (!stopped) {
     await wait(500 + next() * 1000);
     const id = `attack-${i}-${String(number++).padStart(6, '0')}`;
@@ -133,8 +132,15 @@ const wide = table(`rider,date\n${','.repeat(15_000_000)}`);
 const long = table(`rider,date\n${'a rider nobody knows,2026-05-14\n'.repeat(380_000)}`);
 let worst;
 try {
+  const inTheYard = [];
+  for (let i = 0; i < Number(devices); i++) {
+    const here = from(address(1, i));
+    const { status, cookie, error } = await ask(here, 'POST', '/api/session', { passphrase: PASSPHRASE });
+    if (cookie === undefined) throw new Error(`device ${i} is not let in: ${status} ${error ?? ''}`);
+    inTheYard.push({ i, here, cookie });
+  }
   const all = [
-    ...Array.from({ length: Number(devices) }, (_, i) => device(i)),
+    ...inTheYard.map(device),
     ...Array.from({ length: Number(strangers) }, (_, i) => stranger(i)),
     ...Array.from({ length: 40 }, (_, i) => guesser(i)),
     flood('paper', 40, `/api/days/${day.id}/lesson.pdf`),
