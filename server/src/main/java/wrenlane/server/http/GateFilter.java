@@ -43,7 +43,7 @@ class GateFilter extends OncePerRequestFilter {
         }
     }
 
-    private final Gate papers = new Gate(".pdf", new Semaphore(2, true), 16);
+    private final Gate papers = new Gate(".pdf", new Semaphore(1, true), 16);
 
     /** A table is held in memory several times over while it is read. */
     private final Gate tables = new Gate("/api/run-files", new Semaphore(1, true), 4);

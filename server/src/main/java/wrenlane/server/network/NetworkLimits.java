@@ -24,7 +24,11 @@ final class NetworkLimits extends ValveBase {
     /** Of one address; chosen by us: a browser opens six connections, and a hotspot may hide a few phones. */
     private static final int MOST_OF_ONE = 24;
 
+    /** Of all who carry no token, signed in or not: few, so that those who do find a place. Chosen by us. */
+    private static final int MOST_WITHOUT_TOKEN = 16;
+
     private final AtomicInteger all = new AtomicInteger();
+    private final AtomicInteger withoutToken = new AtomicInteger();
     private final ConcurrentHashMap<String, Integer> byAddress = new ConcurrentHashMap<>();
 
     NetworkLimits() {
@@ -43,8 +47,10 @@ final class NetworkLimits extends ValveBase {
         }
         String address = Guesses.network(request.getRemoteAddr());
         int ofOne = byAddress.merge(address, 1, Integer::sum);
+        int stranger = carriesToken(request) ? 0 : 1;
         try {
-            if (all.incrementAndGet() > MOST || ofOne > MOST_OF_ONE) {
+            boolean tooMany = withoutToken.addAndGet(stranger) > MOST_WITHOUT_TOKEN && stranger > 0;
+            if (all.incrementAndGet() > MOST || ofOne > MOST_OF_ONE || tooMany) {
                 response.setHeader("Retry-After", "1");
                 refuse(
                         request,
@@ -59,8 +65,15 @@ final class NetworkLimits extends ValveBase {
             }
         } finally {
             all.decrementAndGet();
+            withoutToken.addAndGet(-stranger);
             byAddress.computeIfPresent(address, (one, count) -> count > 1 ? count - 1 : null);
         }
+    }
+
+    /** A token that is none is found out without reading anything more. */
+    private static boolean carriesToken(Request request) {
+        String cookies = request.getHeader("Cookie");
+        return cookies != null && cookies.contains(SignInConfig.COOKIE + "=");
     }
 
     private static boolean isOurs(String local) throws IOException {

@@ -48,7 +48,7 @@ class SignInConfig {
     /** How long a device stays signed in; chosen by us: a season's lessons lie no further apart. */
     private static final Duration SIGNED_IN = Duration.ofDays(30);
 
-    private static final String COOKIE = "wren-signed-in";
+    static final String COOKIE = "wren-signed-in";
 
     /** There are devices, and no accounts. */
     private static final String DEVICE = "device";

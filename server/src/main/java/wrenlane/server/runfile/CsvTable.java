@@ -23,6 +23,9 @@ record CsvTable(List<String> headings, List<Line> lines) {
     /** Most lines at once; chosen by us: some years of a school. */
     static final int MOST_LINES = 100_000;
 
+    /** Most ends of lines; a line may hold some within quotation marks, and empty ones do not count. */
+    private static final int MOST_ENDS = 3 * MOST_LINES;
+
     /** Most columns; chosen by us: several times what this app writes. */
     static final int MOST_COLUMNS = 200;
 
@@ -73,8 +76,7 @@ record CsvTable(List<String> headings, List<Line> lines) {
                     headings = cells;
                 } else if (cells.stream().anyMatch(c -> !c.isEmpty())) {
                     if (lines.size() == MOST_LINES) {
-                        throw RefusedException.of(
-                                "too-many-lines", "text", "A table has at most " + MOST_LINES + " lines. Split it.");
+                        throw tooManyLines();
                     }
                     lines.add(new Line(parser.getCurrentLineNumber(), cells));
                 }
@@ -92,13 +94,22 @@ record CsvTable(List<String> headings, List<Line> lines) {
     /** Looks at lines as they stand, before any is taken apart: a long one of commas alone takes a minute. */
     private static void checkLengths(String table) {
         int length = 0;
+        int ends = 0;
         for (int i = 0; i < table.length(); i++) {
             length = table.charAt(i) == '\n' || table.charAt(i) == '\r' ? 0 : length + 1;
+            ends += table.charAt(i) == '\n' ? 1 : 0;
+            if (ends > MOST_ENDS) {
+                throw tooManyLines();
+            }
             if (length > LONGEST_LINE) {
                 throw RefusedException.of(
                         "line-too-long", "text", "A line of this table has more than " + LONGEST_LINE + " characters.");
             }
         }
+    }
+
+    private static RefusedException tooManyLines() {
+        return RefusedException.of("too-many-lines", "text", "A table has at most " + MOST_LINES + " lines. Split it.");
     }
 
     private static void checkColumns(CSVRecord read) {
