@@ -92,7 +92,7 @@ export class Server {
   async json(path, options) {
     let answer = await fetch(this.address + path, options);
     // Told to try again in a moment, it does, as whoever reads it would; on a machine that stands still, for a minute.
-    for (let tries = 0; answer.status === 429 && tries < 60; tries++) {
+    for (let tries = 0; (answer.status === 429 || answer.status === 503) && tries < 60; tries++) {
       await new Promise((go) => setTimeout(go, 1000));
       answer = await fetch(this.address + path, options);
     }
