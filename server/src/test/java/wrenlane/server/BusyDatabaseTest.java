@@ -31,30 +31,11 @@ class BusyDatabaseTest {
 
     private static final int REQUESTS = 100;
 
-    private long rider;
-    private long machine;
-    private long course;
-    private long day;
+    private OneRidersDay there;
 
     @BeforeEach
     void aDay() {
-        machine = made("/api/machines", Courses.machine("Twin"));
-        rider = made("/api/riders", Courses.rider("Ada Testwick"));
-        course = made("/api/courses", Courses.box(7.2));
-        day = made(
-                "/api/days",
-                Map.of(
-                        "date", "2026-05-14",
-                        "title", "A day",
-                        "courseIds", List.of(course),
-                        "stands", List.of(),
-                        "riders", List.of(Map.of("riderId", rider, "machineId", machine))));
-    }
-
-    private static long made(String path, Object request) {
-        RunningApp.Answer answer = APP.post(path, request);
-        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
-        return answer.body().get("id").asLong();
+        there = OneRidersDay.on(APP);
     }
 
     private static Path file() {
@@ -65,7 +46,7 @@ class BusyDatabaseTest {
     private record Attempt(String name, RunningApp.Answer answer) {}
 
     private Attempt attempt(int i) {
-        String name = "busy-" + day + "-" + String.format("%03d", i);
+        String name = "busy-" + there.day() + "-" + String.format("%03d", i);
         return new Attempt(
                 name,
                 switch (i % 6) {
@@ -74,28 +55,12 @@ class BusyDatabaseTest {
                     case 2 -> APP.put("/api/runs/" + name, run());
                     case 3 -> APP.post("/api/imports", importing(name));
                     case 4 -> APP.post("/api/imports/previews", importing(name));
-                    default -> APP.get("/api/days/" + day + "/briefing");
+                    default -> APP.get("/api/days/" + there.day() + "/briefing");
                 });
     }
 
     private Map<String, Object> run() {
-        return Map.of(
-                "dayId",
-                day,
-                "riderId",
-                rider,
-                "machineId",
-                machine,
-                "courseId",
-                course,
-                "side",
-                "LEFT",
-                "settingMetres",
-                7.2,
-                "faults",
-                List.of(),
-                "loggedAt",
-                "2026-05-14T09:00:00Z");
+        return there.run("LEFT", 7.2);
     }
 
     private static Map<String, Object> importing(String name) {
@@ -171,7 +136,7 @@ class BusyDatabaseTest {
             }
         }
         assertThat(unavailable).as("the lock was felt").isPositive();
-        made("/api/riders", Courses.rider("After it all"));
+        OneRidersDay.id(APP.post("/api/riders", Courses.rider("After it all")));
     }
 
     /** What can become of the data file, or its folder, for a while. */
@@ -246,7 +211,7 @@ class BusyDatabaseTest {
     void aFileThatWasAwayLosesNothing(Away how) throws IOException {
         Set<String> logged = new TreeSet<>();
         for (int i = 0; i < 30; i++) {
-            String id = "away-" + day + "-" + i;
+            String id = "away-" + there.day() + "-" + i;
             assertThat(APP.put("/api/runs/" + id, run()).status()).isEqualTo(200);
             logged.add(id);
         }
@@ -256,17 +221,18 @@ class BusyDatabaseTest {
                 RunningApp.Answer answer = APP.post("/api/riders", Courses.rider("Into nothing"));
                 assertThat(answer.status()).isEqualTo(503);
                 assertThat(answer.body().get("detail").asString()).contains("moved or deleted");
-                assertThat(APP.get("/api/days/" + day + "/lesson").status()).isEqualTo(503);
+                assertThat(APP.get("/api/days/" + there.day() + "/lesson").status())
+                        .isEqualTo(503);
             }
         } finally {
             how.back(file());
         }
-        made("/api/riders", Courses.rider("Back again"));
+        OneRidersDay.id(APP.post("/api/riders", Courses.rider("Back again")));
         assertThat(names("/api/riders")).doesNotContain("Into nothing").contains("Back again");
-        Set<String> there = new TreeSet<>();
-        APP.get("/api/days/" + day + "/runs")
+        Set<String> stored = new TreeSet<>();
+        APP.get("/api/days/" + there.day() + "/runs")
                 .body()
-                .forEach(logOf -> there.add(logOf.at("/run/id").asString()));
-        assertThat(there).isEqualTo(logged);
+                .forEach(logOf -> stored.add(logOf.at("/run/id").asString()));
+        assertThat(stored).isEqualTo(logged);
     }
 }

@@ -37,30 +37,11 @@ class CopyAttackTest {
     @TempDir
     private Path folder;
 
-    private long rider;
-    private long machine;
-    private long course;
-    private long day;
+    private OneRidersDay there;
 
     @BeforeEach
     void aDay() {
-        machine = made("/api/machines", Courses.machine("Twin"));
-        rider = made("/api/riders", Courses.rider("Ada Testwick"));
-        course = made("/api/courses", Courses.box(7.2));
-        day = made(
-                "/api/days",
-                Map.of(
-                        "date", "2026-05-14",
-                        "title", "A day",
-                        "courseIds", List.of(course),
-                        "stands", List.of(),
-                        "riders", List.of(Map.of("riderId", rider, "machineId", machine))));
-    }
-
-    private static long made(String path, Object request) {
-        RunningApp.Answer answer = APP.post(path, request);
-        assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
-        return answer.body().get("id").asLong();
+        there = OneRidersDay.on(APP);
     }
 
     private static Path copies() {
@@ -82,19 +63,19 @@ class CopyAttackTest {
     /** Whatever counts its changes, by its address: stored, or as yet what holds where nothing is. */
     private List<String> versioned() {
         return List.of(
-                "/api/machines/" + machine,
-                "/api/riders/" + rider,
-                "/api/courses/" + course,
-                "/api/days/" + day,
+                "/api/machines/" + there.machine(),
+                "/api/riders/" + there.rider(),
+                "/api/courses/" + there.course(),
+                "/api/days/" + there.day(),
                 "/api/kit",
                 "/api/aim",
                 "/api/causes",
                 "/api/teaching",
                 "/api/drills/big-circle",
                 "/api/drills/u-turn-rolling",
-                "/api/days/" + day + "/lesson",
-                "/api/riders/" + rider + "/goal",
-                "/api/riders/" + rider + "/opinions/u-turn-box");
+                "/api/days/" + there.day() + "/lesson",
+                "/api/riders/" + there.rider() + "/goal",
+                "/api/riders/" + there.rider() + "/opinions/u-turn-box");
     }
 
     private static long version(String path) {
@@ -106,11 +87,11 @@ class CopyAttackTest {
     @Test
     void noVersionComesTwiceAfterARestoration() {
         APP.put("/api/drills/big-circle/hidden", Map.of("hidden", false));
-        APP.put("/api/riders/" + rider + "/opinions/u-turn-box", Map.of("words", "Looks down"));
+        APP.put("/api/riders/" + there.rider() + "/opinions/u-turn-box", Map.of("words", "Looks down"));
         String copy = keep();
         for (int i = 0; i < 3; i++) {
             APP.put("/api/drills/big-circle/hidden", Map.of("hidden", i % 2 == 0));
-            APP.put("/api/riders/" + rider + "/opinions/u-turn-box", Map.of("words", "Looks down " + i));
+            APP.put("/api/riders/" + there.rider() + "/opinions/u-turn-box", Map.of("words", "Looks down " + i));
         }
         List<Long> before = versioned().stream().map(CopyAttackTest::version).toList();
         restore(copy);
@@ -125,37 +106,18 @@ class CopyAttackTest {
         assertThat(late.status()).as(late.raw().body()).isEqualTo(412);
         // What is stored afterwards goes on from there.
         RunningApp.Answer next =
-                APP.put("/api/riders/" + rider + "/opinions/u-turn-box", Map.of("words", "Looks down at last"));
+                APP.put("/api/riders/" + there.rider() + "/opinions/u-turn-box", Map.of("words", "Looks down at last"));
         assertThat(next.status()).as(next.raw().body()).isEqualTo(200);
         assertThat(next.body().get("version").asLong()).isGreaterThan(before.get(before.size() - 1));
     }
 
     private int log(String id) {
-        return APP.put(
-                        "/api/runs/" + id,
-                        Map.of(
-                                "dayId",
-                                day,
-                                "riderId",
-                                rider,
-                                "machineId",
-                                machine,
-                                "courseId",
-                                course,
-                                "side",
-                                "LEFT",
-                                "settingMetres",
-                                7.2,
-                                "faults",
-                                List.of(),
-                                "loggedAt",
-                                "2026-05-14T09:00:00Z"))
-                .status();
+        return APP.put("/api/runs/" + id, there.run("LEFT", 7.2)).status();
     }
 
     private Set<String> runs() {
         Set<String> ids = new TreeSet<>();
-        APP.get("/api/days/" + day + "/runs")
+        APP.get("/api/days/" + there.day() + "/runs")
                 .body()
                 .forEach(logged -> ids.add(logged.at("/run/id").asString()));
         return ids;
@@ -171,7 +133,7 @@ class CopyAttackTest {
         ExecutorService phones = Executors.newFixedThreadPool(4);
         List<Future<?>> logging = new ArrayList<>();
         for (int phone = 0; phone < 4; phone++) {
-            String name = "load-" + day + "-" + phone + "-";
+            String name = "load-" + there.day() + "-" + phone + "-";
             logging.add(phones.submit(() -> {
                 for (int i = 0; i < 20 || restored.getCount() > 0; i++) {
                     String id = name + i;

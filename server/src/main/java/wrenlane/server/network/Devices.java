@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -42,14 +41,14 @@ class Devices {
     private final NetworkFolder folder;
     private final JsonMapper json;
     private final Clock clock;
-    private final Consumer<String> gone;
+    private final SignedOut signedOut;
     private List<Device> devices;
 
     Devices(@Value("${wren.data}") String data, JsonMapper json, Clock clock, SignedOut signedOut) {
         this.folder = NetworkFolder.of(Path.of(data));
         this.json = json;
         this.clock = clock;
-        this.gone = signedOut::tell;
+        this.signedOut = signedOut;
         this.devices =
                 folder.read(FILE).map(text -> json.readValue(text, DEVICES)).orElse(List.of());
     }
@@ -79,7 +78,7 @@ class Devices {
         synchronized (this) {
             keep(devices.stream().filter(d -> !d.id().equals(id)).toList());
         }
-        gone.accept(id);
+        signedOut.tell(id);
     }
 
     private void keep(List<Device> now) {
