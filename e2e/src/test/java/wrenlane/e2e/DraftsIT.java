@@ -27,8 +27,11 @@ class DraftsIT {
     private static void open(Page page, String opener, String label) {
         assertThat(page.locator("h1").first()).isVisible();
         App.untilWhole(page);
-        if (opener != null && field(page, label).count() == 0) {
-            button(page, opener).first().click();
+        if (opener != null) {
+            assertThat(field(page, label).or(button(page, opener)).first()).isVisible();
+            if (field(page, label).count() == 0) {
+                button(page, opener).first().click();
+            }
         }
         assertThat(field(page, label)).isVisible();
     }
