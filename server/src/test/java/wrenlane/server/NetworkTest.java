@@ -1,9 +1,14 @@
 package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
 import java.io.InputStream;
+import java.net.InetAddress;
 import java.net.Socket;
+import java.net.SocketException;
+import java.net.SocketTimeoutException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -247,6 +252,35 @@ class NetworkTest {
             for (Socket stranger : strangers) {
                 stranger.close();
             }
+        }
+    }
+
+    /** A connection too many is closed before TLS begins; those before it stay. */
+    @Test
+    void closesConnectionsThatOneStrangerOpensTooOften() throws Exception {
+        int port = GUESSED.bean(NetworkConnector.class).port();
+        List<Socket> opened = new ArrayList<>();
+        try {
+            for (int i = 0; i < 40; i++) {
+                Socket socket = new Socket("127.0.0.1", port, InetAddress.getByName("127.0.9.1"), 0);
+                opened.add(socket);
+            }
+            assertThat(isClosed(opened.get(39))).isTrue();
+            opened.get(0).setSoTimeout(100);
+            assertThatThrownBy(() -> opened.get(0).getInputStream().read()).isInstanceOf(SocketTimeoutException.class);
+        } finally {
+            for (Socket socket : opened) {
+                socket.close();
+            }
+        }
+    }
+
+    private static boolean isClosed(Socket socket) throws IOException {
+        socket.setSoTimeout(10_000);
+        try {
+            return socket.getInputStream().read() < 0;
+        } catch (SocketException reset) {
+            return true;
         }
     }
 

@@ -65,11 +65,16 @@ class Devices {
     }
 
     /** Notes a device that has said the passphrase, and gives its number. */
-    synchronized String signedIn(String address, @Nullable String browser) {
-        List<Device> more = new ArrayList<>(devices.size() < MOST ? devices : devices.subList(1, devices.size()));
+    String signedIn(String address, @Nullable String browser) {
         Device device = new Device(UUID.randomUUID().toString(), sort(browser), address, clock.instant());
-        more.add(device);
-        keep(more);
+        List<Device> oldest;
+        synchronized (this) {
+            oldest = devices.size() < MOST ? List.of() : devices.subList(0, 1);
+            List<Device> more = new ArrayList<>(devices.subList(oldest.size(), devices.size()));
+            more.add(device);
+            keep(more);
+        }
+        oldest.forEach(d -> signedOut.tell(d.id()));
         return device.id();
     }
 

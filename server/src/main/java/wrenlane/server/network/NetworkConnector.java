@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Set;
 import org.apache.catalina.connector.Connector;
 import org.apache.coyote.http11.AbstractHttp11Protocol;
-import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
 import org.springframework.beans.factory.annotation.Value;
@@ -34,7 +33,7 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
     private final Duration silent;
     private final Duration kept;
     private final List<InetAddress> addresses = OwnAddresses.now();
-    private final Connector connector = new Connector(Http11NioProtocol.class.getName());
+    private final Connector connector;
 
     /**
      * @param silent how long a sender may be silent, as for the first ear
@@ -45,10 +44,12 @@ public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebSer
             @Value("${wren.lan-port}") int port,
             @Value("${server.tomcat.connection-timeout}") Duration silent,
             @Value("${server.tomcat.keep-alive-timeout}") Duration kept,
+            ConnectionThrottle throttle,
             Clock clock) {
         this.silent = silent;
         this.kept = kept;
         this.authority = Authority.of(Path.of(data), clock);
+        connector = new Connector(new ThrottledProtocol(throttle));
         connector.setPort(port);
         connector.setScheme("https");
         connector.setSecure(true);

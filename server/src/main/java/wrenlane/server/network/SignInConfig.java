@@ -81,8 +81,9 @@ class SignInConfig {
     }
 
     @Bean
-    TokenBasedRememberMeServices tokens(Passphrase passphrase, UserDetailsService knownDevices) {
-        TokenBasedRememberMeServices tokens = new DeviceTokens(passphrase.key(), knownDevices);
+    TokenBasedRememberMeServices tokens(
+            Passphrase passphrase, UserDetailsService knownDevices, ConnectionThrottle connections) {
+        TokenBasedRememberMeServices tokens = new DeviceTokens(passphrase.key(), knownDevices, connections);
         tokens.setAlwaysRemember(true);
         tokens.setCookieName(COOKIE);
         tokens.setTokenValiditySeconds((int) SIGNED_IN.toSeconds());
@@ -93,15 +94,20 @@ class SignInConfig {
 
     /** A cookie that is no token is a device that is not signed in, whatever it says. */
     private static final class DeviceTokens extends TokenBasedRememberMeServices {
-        DeviceTokens(String key, UserDetailsService devices) {
+        private final ConnectionThrottle connections;
+
+        DeviceTokens(String key, UserDetailsService devices, ConnectionThrottle connections) {
             super(key, devices);
+            this.connections = connections;
         }
 
         @Override
         protected UserDetails processAutoLoginCookie(
                 String[] parts, HttpServletRequest request, HttpServletResponse response) {
             try {
-                return super.processAutoLoginCookie(parts, request, response);
+                UserDetails device = super.processAutoLoginCookie(parts, request, response);
+                connections.knows(request.getRemoteAddr());
+                return device;
             } catch (IllegalArgumentException | IllegalStateException e) {
                 throw new InvalidCookieException("This cookie is no token.");
             }

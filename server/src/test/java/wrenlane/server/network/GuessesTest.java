@@ -2,15 +2,11 @@ package wrenlane.server.network;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import org.junit.jupiter.api.Test;
 
 class GuessesTest {
-    private final Moved clock = new Moved();
+    private final MovedClock clock = new MovedClock();
     private final Guesses guesses = new Guesses(clock);
 
     @Test
@@ -79,28 +75,5 @@ class GuessesTest {
         }
         clock.pass(Duration.ofMillis(500));
         assertThat(guesses.wait("a")).hasSeconds(2);
-    }
-
-    private static final class Moved extends Clock {
-        private Instant now = Instant.parse("2026-05-01T09:00:00Z");
-
-        void pass(Duration time) {
-            now = now.plus(time);
-        }
-
-        @Override
-        public ZoneId getZone() {
-            return ZoneOffset.UTC;
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            return this;
-        }
-
-        @Override
-        public Instant instant() {
-            return now;
-        }
     }
 }
