@@ -41,4 +41,9 @@ class AttackIT {
     void whatWasToldAsStoredIsThereAfterKillsMovesAndRestorations() throws IOException, InterruptedException {
         attack("crash", "2", "11", "2", "2");
     }
+
+    @Test
+    void nothingIsLostBesideStrangersFloodsAndGuesses() throws IOException, InterruptedException {
+        attack("attack", "3", "5", "8", "20", "1000000");
+    }
 }
