@@ -1,7 +1,14 @@
 import type { ReactNode } from 'react';
 import { TRANSMISSIONS } from '../machine';
 import { outcomeText } from '../run';
-import { lengthText, speedBand, typedNumber, usePreferences, type LengthSystem } from '../../shared/units';
+import {
+  difficultyText,
+  lengthText,
+  speedBand,
+  typedNumber,
+  usePreferences,
+  type LengthSystem,
+} from '../../shared/units';
 import type { Catalogue, Drill, StoredDrill } from './api';
 
 /** Speed, engine, pass mark, longest spells and stop signs. */
@@ -26,7 +33,7 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
       <Row name="Engine">{drill.words.engine}</Row>
       <Row name="Mastered">
         {drill.pass.target === undefined
-          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.tightness === undefined ? '' : `, at tightness ${typedNumber(drill.pass.tightness, 2)} or tighter`}`
+          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.difficulty === undefined ? '' : `, at difficulty ${difficultyText(drill.pass.difficulty)} or more`}`
           : `${targetText(drill.pass.measure, drill.pass.target, system)} ${measures}, ${drill.pass.clean} of ${drill.pass.of}`}
       </Row>
       <Row name="At most">{minutesText(drill.spell.longestMinutes)}, yours to change</Row>

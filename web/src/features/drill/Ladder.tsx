@@ -1,4 +1,4 @@
-import { decimals, inFigures } from '../../shared/units';
+import { difficultyText, inFigures } from '../../shared/units';
 import type { Drill } from './api';
 
 /** The steps of a drill, easiest first, narrowing downwards as a lane does. */
@@ -18,9 +18,9 @@ export function Ladder({ steps }: { steps: Drill['steps'] }) {
           </li>
         ))}
       </ol>
-      {steps.some((s) => s.tightness !== undefined) && (
+      {steps.some((s) => s.difficulty !== undefined) && (
         <p className="mt-1 text-[0.87rem] leading-tight text-soft">
-          Tightness {decimals(1, 2)} asks for all that machine and practised hands can do; larger is easier.
+          Difficulty {difficultyText(1)} asks for all that machine and practised hands can do; more is harder.
           It means the same on every course and machine.
         </p>
       )}

@@ -35,17 +35,17 @@ describe('an id from a name', () => {
 
 describe('steps from lines', () => {
   const before = [
-    { change: 'RUNG' as const, says: 'Rung at 1.9', tightness: 1.9 },
+    { change: 'RUNG' as const, says: 'Size of 40 %', difficulty: 0.4 },
     { change: 'MARKERS' as const, says: 'Tall cones' },
   ];
   it('keep what changes with them, also when moved', () => {
-    expect(stepsOf(before, 'Tall cones\nRung at 1.9')).toEqual([before[1], before[0]]);
+    expect(stepsOf(before, 'Tall cones\nSize of 40 %')).toEqual([before[1], before[0]]);
   });
   it('keep it when reworded in place', () => {
     expect(stepsOf(before, 'Wide\nTall cones')).toEqual([{ ...before[0], says: 'Wide' }, before[1]]);
   });
   it('are tasks where they are new', () => {
-    expect(stepsOf(before, 'Rung at 1.9\nTall cones\nEyes shut')[2]).toEqual({
+    expect(stepsOf(before, 'Size of 40 %\nTall cones\nEyes shut')[2]).toEqual({
       change: 'TASK',
       says: 'Eyes shut',
     });

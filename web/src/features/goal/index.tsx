@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useReading } from '../../shared/http';
 import { Button, Loading } from '../../shared/ui';
-import { lengthText, tightnessText, usePreferences } from '../../shared/units';
+import { lengthText, difficultyText, usePreferences } from '../../shared/units';
 import { restsOn, share } from '../standing';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
@@ -50,14 +50,14 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
       <p className="text-soft">
         {off.kindLabel}, <span className="figures">{lengthText(goal.setting.metres, system)}</span>,{' '}
         {off.machineName}
-        {off.tightness !== undefined && (
+        {off.difficulty !== undefined && (
           <>
-            , tightness <span className="figures">{tightnessText(off.tightness)}</span>
+            , difficulty <span className="figures">{difficultyText(off.difficulty)}</span>
           </>
         )}
       </p>
       {off.gap === undefined ? (
-        <p>This machine cannot be judged on it: tightness is not known there.</p>
+        <p>This machine cannot be judged on it: difficulty is not known there.</p>
       ) : (
         <p>
           <b>{off.sentence}</b> Clean about <span className="figures">{share(off.gap.chance)}</span> in 100

@@ -1,11 +1,11 @@
-import { dateText, decimals, sayLength, shortDate, usePreferences } from '../../shared/units';
+import { dateText, difficultyText, sayLength, shortDate, usePreferences } from '../../shared/units';
 import { letterOf } from '../run';
 import type { Progress } from './api';
 import type { Chart, Mark, Scale } from './chart';
 
 /** Widths at top, rungs as ticks at both ends, a line between days. */
 export function Axis({ chart }: { chart: Chart }) {
-  const unit = chart.unit === '' ? '' : `, ${chart.unit}`;
+  const unit = `, ${chart.unit}`;
   return (
     <g>
       {chart.ticks.map((t) => (
@@ -58,13 +58,15 @@ export function Estimates({ chart }: { chart: Chart }) {
   );
 }
 
-/** Tightness 1.00 to each side, all that machine and practised hands can do, with the dates between. */
+/** Difficulty 100 % to each side, all that machine and practised hands can do, with the dates between. */
 export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale: Scale }) {
   const { chart, limits } = props;
   const { system } = usePreferences();
   const { left, right } = chart.kerb;
   const say = (metres: number | undefined) =>
-    props.scale === 'tightness' || metres === undefined ? decimals(1, 2) : sayLength(metres, system).figure;
+    props.scale === 'difficulty' || metres === undefined
+      ? difficultyText(1)
+      : sayLength(metres, system).figure;
   return (
     <g>
       <rect
@@ -80,7 +82,7 @@ export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale:
         strokeWidth={1.5}
       />
       <text x={chart.middle} y={chart.top + 15} textAnchor="middle" fontSize={12} fill="var(--ink)">
-        tightness {decimals(1, 2)}
+        difficulty {difficultyText(1)}
       </text>
       <text x={left + 6} y={chart.bottom - 8} fontSize={12.5} className="figures" fill="var(--ink)">
         {say(limits?.limitLeftMetres)}

@@ -63,7 +63,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
   const { rider, riders, progress } = props;
   const setting = progress.settingLabel.toLowerCase();
   const [said, setScale] = usePart('scale');
-  const scale: Scale = said === 'tightness' ? 'tightness' : 'metres';
+  const scale: Scale = said === 'difficulty' ? 'difficulty' : 'metres';
   const [machine, setMachine] = usePart('machine');
   const [course, setCourse] = usePart('course');
   const filter = { machine: machine ?? '', course: course ?? '' };
@@ -97,7 +97,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
                 value={scale}
                 options={[
                   { value: 'metres', label: setting },
-                  { value: 'tightness', label: 'tightness' },
+                  { value: 'difficulty', label: 'difficulty' },
                 ]}
                 onChoose={setScale}
               />

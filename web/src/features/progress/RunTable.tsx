@@ -4,7 +4,7 @@ import {
   lengthText,
   secondsText,
   speedText,
-  tightnessText,
+  difficultyText,
   usePreferences,
 } from '../../shared/units';
 import { entryText } from '../run';
@@ -23,7 +23,7 @@ export function RunTable({ progress }: { progress: Progress }) {
             <th>Course</th>
             <th>Side</th>
             <th className="text-right!">Width</th>
-            <th className="text-right!">Tightness</th>
+            <th className="text-right!">Difficulty</th>
             <th>Outcome</th>
           </tr>
         </thead>
@@ -37,7 +37,7 @@ export function RunTable({ progress }: { progress: Progress }) {
                 <td className="figures text-right whitespace-nowrap">
                   {lengthText(r.settingMetres, system)}
                 </td>
-                <td className="figures text-right">{tightnessText(r.tightness)}</td>
+                <td className="figures text-right">{difficultyText(r.difficulty)}</td>
                 <td>
                   {entryText(r)}
                   {r.seconds !== undefined && `, ${secondsText(r.seconds)}`}

@@ -1,7 +1,7 @@
 import { FAULTS } from '../fault';
 import { useMachines } from '../machine';
 import { Select } from '../../shared/ui';
-import { decimals } from '../../shared/units';
+import { difficultyText } from '../../shared/units';
 import type { Progress } from './api';
 import { choices, type Filter } from './filter';
 
@@ -53,7 +53,7 @@ export function Legend() {
           <b className="text-brick">{letter}</b> {word.toLowerCase()}
         </span>
       ))}
-      . The line is clean four times in five, in its band; the kerb is tightness {decimals(1, 2)}.
+      . The line is clean four times in five, in its band; the kerb is difficulty {difficultyText(1)}.
     </p>
   );
 }

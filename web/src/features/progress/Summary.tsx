@@ -4,7 +4,7 @@ import { GoalPanel } from '../goal';
 import { PractisedPanel } from '../practised';
 import { share } from '../standing';
 import { Chevron, Figure, sideWord, Term } from '../../shared/ui';
-import { lengthText, tightnessText, usePreferences } from '../../shared/units';
+import { lengthText, difficultyText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
 import { HeldBack } from './HeldBack';
 import { measuredText } from './words';
@@ -27,12 +27,12 @@ export function Summary({ progress }: { progress: Progress }) {
         <Figure
           name={
             <>
-              Left, <Term word="tightness">tightness</Term>
+              Left, <Term word="difficulty">difficulty</Term>
             </>
           }
-          figure={tightnessText(standing?.left?.tightness)}
+          figure={difficultyText(standing?.left?.difficulty)}
         />
-        <Figure name="Right, tightness" figure={tightnessText(standing?.right?.tightness)} />
+        <Figure name="Right, difficulty" figure={difficultyText(standing?.right?.difficulty)} />
         <Figure name="Left, clean" figure={String(left.clean)} unit={`of ${left.runs}`} />
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
       </div>
@@ -155,9 +155,9 @@ function Next({ progress }: { progress: Progress }) {
       <p>
         {progress.settingLabel} at{' '}
         <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>
-        {standing.rung.tightness !== undefined && (
+        {standing.rung.difficulty !== undefined && (
           <>
-            , tightness <span className="figures">{tightnessText(standing.rung.tightness)}</span>
+            , difficulty <span className="figures">{difficultyText(standing.rung.difficulty)}</span>
           </>
         )}
         {standing.weakSide && `, ${sideWord(standing.weakSide)} side first`}.

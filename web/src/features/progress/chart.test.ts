@@ -10,7 +10,7 @@ const run = (
   id,
   side,
   settingMetres,
-  tightness: settingMetres / 5,
+  difficulty: 4 / settingMetres,
   faults: [],
   machineId: 1,
   courseName: 'Box',
@@ -19,9 +19,9 @@ const run = (
 });
 
 const estimate = {
-  tightness: 1.3,
-  lowTightness: 1.2,
-  highTightness: 1.4,
+  difficulty: 0.6,
+  lowDifficulty: 0.55,
+  highDifficulty: 0.65,
   metres: 6.5,
   lowMetres: 6,
   highMetres: 7,
@@ -36,8 +36,8 @@ const progress: Progress = {
   standing: {
     ladder: {
       rungs: [
-        { settingMetres: 9, tightness: 1.73 },
-        { settingMetres: 5.5, tightness: 1.06 },
+        { settingMetres: 9, difficulty: 0.44 },
+        { settingMetres: 5.5, difficulty: 0.73 },
       ],
     },
     limitLeftMetres: 5,
@@ -82,8 +82,15 @@ describe('the lane of progress', () => {
     expect(chart?.estimates.map((e) => e.side)).toEqual(['LEFT']);
   });
 
+  it('closes in as the difficulty rises, up to the kerb at 100 %', () => {
+    const laid = layOut(progress, 'difficulty', 'METRIC', 800, 500);
+    const x = (id: string) => laid?.marks.find((m) => m.id === id)?.x ?? 0;
+    expect(x('c')).toBeGreaterThan(x('a'));
+    expect(x('c')).toBeLessThan(laid?.kerb.left ?? 0);
+  });
+
   it('keeps everything inside the drawing', () => {
-    for (const scale of ['metres', 'tightness'] as const) {
+    for (const scale of ['metres', 'difficulty'] as const) {
       const laid = layOut(progress, scale, 'METRIC', 360, 400);
       for (const m of laid?.marks ?? []) {
         expect(m.x).toBeGreaterThan(0);
@@ -96,14 +103,14 @@ describe('the lane of progress', () => {
   it.each([
     ['metres', 'METRIC', 'm', 1],
     ['metres', 'IMPERIAL', 'ft', 1 / 0.3048],
-    ['tightness', 'IMPERIAL', '', 1],
+    ['difficulty', 'IMPERIAL', '%', 100],
   ] as const)('says %s in %s at round figures, where they are', (scale, system, unit, per) => {
     const laid = layOut(progress, scale, system, 800, 500);
     expect(laid?.unit).toBe(unit);
     const right = laid?.ticks.filter((t) => t.side === 'RIGHT') ?? [];
     expect(right.length).toBeGreaterThan(2);
-    // Run b, 8 m or 1.6 tight, lies between its neighbours on the axis, in proportion.
-    const value = (scale === 'metres' ? 8 : 1.6) * per;
+    // Run b, 8 m or 50 %, lies between its neighbours on the axis, in proportion.
+    const value = (scale === 'metres' ? 8 : 0.5) * per;
     const [first, last] = [right.at(0), right.at(-1)];
     if (first === undefined || last === undefined) throw new Error('no ticks');
     const perUnit = (last.x - first.x) / (Number(last.text) - Number(first.text));

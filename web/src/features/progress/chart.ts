@@ -4,7 +4,7 @@ import { NARROW } from '../../shared/plan';
 import { inFigures, METRES_PER_FOOT, type LengthSystem } from '../../shared/units';
 import type { Estimate, Progress, ProgressDay } from './api';
 
-export type Scale = 'metres' | 'tightness';
+export type Scale = 'metres' | 'difficulty';
 type Side = 'LEFT' | 'RIGHT';
 
 /** One run on the chart. */
@@ -28,10 +28,10 @@ export interface Chart {
   days: { id: number; date: string; y: number; from: number; to: number }[];
   /** Estimate lines with their bands, for each side. */
   estimates: { side: Side; line: string; band: string }[];
-  /** Ticks of the axis, for each side, at whole metres, feet or tenths of tightness where there is room. */
+  /** Ticks of the axis, for each side, at whole metres, feet or percent of difficulty where there is room. */
   ticks: { side: Side; text: string; x: number }[];
-  /** What the ticks are in; empty for tightness. */
-  unit: 'm' | 'ft' | '';
+  /** What the ticks are in; percent for difficulty. */
+  unit: 'm' | 'ft' | '%';
   /** Inner edges of the kerb: the machine's limit. */
   kerb: { left: number; right: number };
   rungs: { side: Side; x: number }[];
@@ -44,16 +44,17 @@ const EDGE = 18;
 /** Half the kerb's width where both limits meet the middle, in pixels: room for the dates, on a phone without their years. */
 const HALF_KERB = 66;
 const HALF_KERB_NARROW = 42;
+const PERCENT = 0.01;
 /** Pixels between ticks, about. */
 const BETWEEN_TICKS = 56;
 
-function value(of: { settingMetres: number; tightness?: number | undefined }, scale: Scale): number {
-  // Kinds that are ridden straight on have no tightness, and are shown in metres alone.
-  return scale === 'metres' ? of.settingMetres : (of.tightness ?? of.settingMetres);
+function value(of: { settingMetres: number; difficulty?: number | undefined }, scale: Scale): number {
+  // Kinds that are ridden straight on have no difficulty, and are shown in metres alone.
+  return scale === 'metres' ? of.settingMetres : (of.difficulty ?? of.settingMetres);
 }
 
 function estimateAt(e: Estimate, scale: Scale): [number, number, number] | undefined {
-  if (scale === 'tightness') return [e.tightness, e.lowTightness, e.highTightness];
+  if (scale === 'difficulty') return [e.difficulty, e.lowDifficulty, e.highDifficulty];
   const { metres, lowMetres, highMetres } = e;
   return metres === undefined || lowMetres === undefined || highMetres === undefined
     ? undefined
@@ -78,7 +79,8 @@ const BAND = area<Along>()
   .x1((a) => a.high)
   .digits(1);
 
-/** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards. */
+/** Lays the lane out: time runs down, distance from the middle is the setting, so a better rider comes inwards;
+ * where difficulty is shown, harder lies inwards. */
 export function layOut(
   progress: Progress,
   scale: Scale,
@@ -95,19 +97,20 @@ export function layOut(
     .flatMap((d) => [d.left, d.right])
     .flatMap((e) => (e === undefined ? [] : (estimateAt(e, scale) ?? [])));
   const shown = [...runs, ...standing.ladder.rungs].map((of) => value(of, scale)).concat(estimates);
-  const widest = Math.max(...shown);
+  const [hardest, easiest] =
+    scale === 'metres' ? [Math.min(...shown), Math.max(...shown)] : [Math.max(...shown), Math.min(...shown)];
   // Kinds that are ridden straight on have no limit: their kerb is as narrow as anything shown.
-  const narrowest = Math.min(...shown);
   const limit = {
-    LEFT: scale === 'metres' ? (standing.limitLeftMetres ?? narrowest) : 1,
-    RIGHT: scale === 'metres' ? (standing.limitRightMetres ?? narrowest) : 1,
+    LEFT: scale === 'metres' ? (standing.limitLeftMetres ?? hardest) : 1,
+    RIGHT: scale === 'metres' ? (standing.limitRightMetres ?? hardest) : 1,
   };
-  const least = Math.min(limit.LEFT, limit.RIGHT, narrowest);
+  const inner =
+    scale === 'metres' ? Math.min(limit.LEFT, limit.RIGHT, hardest) : Math.max(limit.LEFT, hardest);
   const middle = width / 2;
   const narrow = width < NARROW;
   const halfKerb = narrow ? HALF_KERB_NARROW : HALF_KERB;
   const outwards = scaleLinear()
-    .domain([least, Math.max(widest, least + 0.001)])
+    .domain([inner, easiest === inner ? inner + 0.001 : easiest])
     .range([halfKerb, middle - EDGE]);
   const x = (side: Side, v: number) => middle + (side === 'LEFT' ? -1 : 1) * outwards(v);
   const bottom = height - BOTTOM;
@@ -132,7 +135,7 @@ export function layOut(
     y += gap / 2;
     return { id: d.dayId, date: d.date, from, to, y: (from + to) / 2 };
   });
-  const per = scale === 'metres' && system === 'IMPERIAL' ? METRES_PER_FOOT : 1;
+  const per = scale === 'difficulty' ? PERCENT : system === 'IMPERIAL' ? METRES_PER_FOOT : 1;
   const axis = outwards.copy().domain(outwards.domain().map((v) => v / per));
   const count = Math.max(2, Math.round((middle - EDGE - halfKerb) / BETWEEN_TICKS));
   const said = axis.tickFormat(count);
@@ -162,7 +165,7 @@ export function layOut(
     ticks: sides.flatMap((side) =>
       axis.ticks(count).map((v) => ({ side, text: inFigures(said(v)), x: x(side, v * per) })),
     ),
-    unit: scale === 'tightness' ? '' : system === 'METRIC' ? 'm' : 'ft',
+    unit: scale === 'difficulty' ? '%' : system === 'METRIC' ? 'm' : 'ft',
     kerb: { left: x('LEFT', limit.LEFT), right: x('RIGHT', limit.RIGHT) },
     rungs: sides.flatMap((side) => standing.ladder.rungs.map((r) => ({ side, x: x(side, value(r, scale)) }))),
   };

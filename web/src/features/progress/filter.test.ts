@@ -5,7 +5,7 @@ import { choices, filtered } from './filter';
 const run = (id: string, machineId: number, courseName: string) => ({ id, machineId, courseName });
 const progress = {
   days: [
-    { dayId: 1, runs: [run('a', 1, 'Box'), run('b', 2, 'Box')], left: { tightness: 1.5 } },
+    { dayId: 1, runs: [run('a', 1, 'Box'), run('b', 2, 'Box')], left: { difficulty: 1.5 } },
     { dayId: 2, runs: [run('c', 1, 'Kerb box')] },
   ],
 } as unknown as Progress;
@@ -21,7 +21,7 @@ describe('filtered', () => {
     expect(ids(filtered(progress, { machine: '2', course: 'Kerb box' }))).toEqual([[], []]);
   });
   it('leaves the estimates, which rest on all of them', () => {
-    expect(filtered(progress, { machine: '2', course: '' }).days[0]?.left).toEqual({ tightness: 1.5 });
+    expect(filtered(progress, { machine: '2', course: '' }).days[0]?.left).toEqual({ difficulty: 1.5 });
   });
 });
 

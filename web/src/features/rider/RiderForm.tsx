@@ -69,7 +69,19 @@ export function RiderForm(props: {
         ]}
         onChoose={(level) => change({ level })}
       />
-      <LimitsLine options={options} level={draft.level} />
+      <LimitsLine options={options} draft={draft} />
+      <Select
+        label="Most lean used"
+        value={draft.mostLeanRadians === undefined ? '' : String(degreesOf(draft.mostLeanRadians))}
+        options={[
+          { value: '', label: `as the level: ${degreesText(levelLean(options, draft.level), 0)}` },
+          ...LEANS.map((d) => ({ value: String(d), label: `${d}°` })),
+        ]}
+        onChoose={(v) => {
+          const { mostLeanRadians: _before, ...others } = draft;
+          setDraft(v === '' ? others : { ...others, mostLeanRadians: (Number(v) * Math.PI) / 180 });
+        }}
+      />
       <Select
         label="Riding method"
         value={draft.school}
@@ -131,16 +143,28 @@ function only([first, ...others]: Machine[]): Pick<RiderRequest, 'machineId'> {
   return first === undefined || others.length > 0 ? {} : { machineId: first.id };
 }
 
-function LimitsLine({ options, level }: { options: RiderOptions; level: Rider['level'] }) {
+/** Leans that can be chosen for a rider, in degrees. */
+const LEANS = [6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 30, 32, 35, 38, 40, 45];
+
+function degreesOf(radians: number): number {
+  return Math.round((radians * 180) / Math.PI);
+}
+
+function levelLean(options: RiderOptions, level: Rider['level']): number {
+  return options.levels.find((l) => l.level === level)?.limits.mostLeanRadians ?? 0;
+}
+
+function LimitsLine({ options, draft }: { options: RiderOptions; draft: RiderRequest }) {
   const { speed } = usePreferences();
-  const limits = options.levels.find((l) => l.level === level)?.limits;
+  const limits = options.levels.find((l) => l.level === draft.level)?.limits;
   if (limits === undefined) return null;
   return (
     <p className="-mt-2 text-sm text-soft">
       Calculated with, as estimates: turns the bars at {degreesText(limits.steeringRateRadiansPerSecond)} a
       second, leans at {degreesText(limits.rollRateRadiansPerSecond)} a second, holds{' '}
-      {speedText(limits.lowestSpeedMetresPerSecond, speed)} feet-up, keeps{' '}
-      {degreesText(limits.leanReserveRadians)} of lean in reserve.
+      {speedText(limits.lowestSpeedMetresPerSecond, speed)} feet-up, uses{' '}
+      {degreesText(draft.mostLeanRadians ?? limits.mostLeanRadians, 0)} of lean at most and stays{' '}
+      {degreesText(limits.leanReserveRadians, 0)} short of scraping.
     </p>
   );
 }

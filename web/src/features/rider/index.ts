@@ -1,2 +1,2 @@
 export { useRiderOptions, useRiders, useSaveRider, type Rider } from './api';
-export { LEVELS, NEW_RIDER } from './model';
+export { abilityOf, LEVELS, NEW_RIDER } from './model';

@@ -11,14 +11,23 @@ export const LEVELS: Record<Rider['level'], string> = {
   SKILLED: 'skilled',
 };
 
+/** What a rider can ask of a machine, as calculations take it; that of a developing rider where nobody is named. */
+export function abilityOf(
+  rider: Pick<Rider, 'level' | 'mostLeanRadians'> | undefined,
+): Pick<Rider, 'level' | 'mostLeanRadians'> {
+  const { level, mostLeanRadians } = rider ?? { level: 'DEVELOPING' };
+  return mostLeanRadians === undefined ? { level } : { level, mostLeanRadians };
+}
+
 /** A stored rider as they would be sent again. */
 export function asRequest(rider: Rider): RiderRequest {
-  const { name, level, school, machineId, reach, notes } = rider;
+  const { name, level, school, mostLeanRadians, machineId, reach, notes } = rider;
   return {
     name,
     level,
     school,
     notes,
+    ...(mostLeanRadians !== undefined && { mostLeanRadians }),
     ...(machineId !== undefined && { machineId }),
     ...(reach !== undefined && { reach }),
   };

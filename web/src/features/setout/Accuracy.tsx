@@ -1,3 +1,4 @@
+import { abilityOf } from '../rider';
 import { useState } from 'react';
 import type { CourseRequest, Pair } from '../course';
 import type { Day } from '../day';
@@ -34,7 +35,7 @@ function Opened(props: { course: CourseRequest; day: Day | undefined; pair: Pair
   const answer = useAccuracy({
     course: props.course,
     machineId: pair.machine.id,
-    level: pair.rider?.level ?? 'DEVELOPING',
+    ...abilityOf(pair.rider),
     ...(props.day?.yardId !== undefined && { yardId: props.day.yardId }),
     settled: true,
   });

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { pairsOf, requestOf, rungText, useLadder, type Course } from '../course';
 import type { Day } from '../day';
 import { useMachines } from '../machine';
-import { useRiders } from '../rider';
+import { abilityOf, useRiders } from '../rider';
 import { saidAt } from '../standing';
 import { useReading } from '../../shared/http';
 import { conesText, Loading, Select, TextField } from '../../shared/ui';
@@ -36,7 +36,7 @@ export function ChangeOverView(props: {
     pair && {
       course: from,
       machineId: pair.machine.id,
-      level: pair.rider?.level ?? 'DEVELOPING',
+      ...abilityOf(pair.rider),
       settled: true,
     },
   ).data;

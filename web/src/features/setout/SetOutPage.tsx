@@ -5,7 +5,7 @@ import { chosen, useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Button, Downloads, Loading, NotHere, Select } from '../../shared/ui';
 import { useMachines } from '../machine';
-import { useRiders } from '../rider';
+import { abilityOf, useRiders } from '../rider';
 import { useYards, type Yard } from '../yard';
 import { alongOf, startsOn } from './along';
 import { ChangeOverView } from './ChangeOverView';
@@ -63,11 +63,13 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   const stand = day?.stands.find((s) => s.courseId === shown.id)?.stand;
   const yard = yards.find((y) => y.id === day?.yardId);
   const along = stand && yard ? alongOf(search.get('along') ?? '') : undefined;
+  const ability = abilityOf(who.pair?.rider);
   const rider = {
     ...(day && { dayId: String(day.id) }),
     ...(who.pair && {
       machineId: String(who.pair.machine.id),
-      level: who.pair.rider?.level ?? 'DEVELOPING',
+      level: ability.level,
+      ...(ability.mostLeanRadians !== undefined && { mostLeanRadians: String(ability.mostLeanRadians) }),
     }),
   };
   const ridden = `?${new URLSearchParams(rider).toString()}`;

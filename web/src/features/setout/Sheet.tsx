@@ -1,3 +1,4 @@
+import { abilityOf } from '../rider';
 import type { ReactNode } from 'react';
 import { requestOf, type Course } from '../course';
 import type { Day } from '../day';
@@ -32,7 +33,7 @@ export function Sheet(props: {
     who.pair && {
       setOut: asked,
       machineId: who.pair.machine.id,
-      level: who.pair.rider?.level ?? 'DEVELOPING',
+      ...abilityOf(who.pair.rider),
     },
   );
   return (

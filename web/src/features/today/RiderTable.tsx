@@ -3,7 +3,7 @@ import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
 import { restsOn, saidAt, Setting, share } from '../standing';
 import { Term } from '../../shared/ui';
-import { lengthText, tightnessText, usePreferences } from '../../shared/units';
+import { lengthText, difficultyText, usePreferences } from '../../shared/units';
 
 /** Who rides what, at which rung to begin. */
 export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) {
@@ -26,7 +26,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               <Term word="rung">Rung to begin</Term>
             </th>
             <th className="text-right!">
-              <Term word="tightness">Tightness</Term>
+              <Term word="difficulty">Difficulty</Term>
             </th>
             <th className="text-right!">Rides</th>
             <th className="text-right!">Chance, in 100</th>
@@ -50,7 +50,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               <td className="figures text-right text-[1.13rem] font-semibold whitespace-nowrap">
                 {say(r.rung?.settingMetres)}
               </td>
-              <td className="figures text-right">{tightnessText(r.rung?.tightness)}</td>
+              <td className="figures text-right">{difficultyText(r.rung?.difficulty)}</td>
               <td className="figures text-right whitespace-nowrap">
                 {r.ridesMetres === undefined ? (
                   <span className="text-brick">none suits</span>

@@ -2,8 +2,8 @@ import { inFigures } from '../units';
 import { Popup } from './Popup';
 
 const MEANS = {
-  tightness:
-    'How hard a course is on a machine. 1.00 asks for all that the machine and practised hands can do; larger is easier, and 1.5 leaves half as much again. It means the same on every course and machine.',
+  difficulty:
+    'How hard a size is on a machine. 100 % asks for all that the machine and practised hands can do; more is harder. It means the same on every course and machine.',
   rung: 'One setting on the way from easy to tight. A rider stays on a rung until it is clean to both sides, then goes to the next; each session begins two rungs easier than the best.',
 } as const;
 

@@ -67,9 +67,9 @@ export function decimals(value: number, digits: number): string {
   return inFigures(value < 0 && Number(size) > 0 ? `−${size}` : size);
 }
 
-/** A tightness; a dash where a kind has none. */
-export function tightnessText(tightness: number | undefined): string {
-  return tightness === undefined ? '–' : decimals(tightness, 2);
+/** A difficulty in percent; a dash where a kind has none. */
+export function difficultyText(difficulty: number | undefined): string {
+  return difficulty === undefined ? '–' : `${decimals(100 * difficulty, 0)}${THIN}%`;
 }
 
 /** A time by the watch. */

@@ -1,3 +1,4 @@
+import { abilityOf } from '../../rider';
 import { useState } from 'react';
 import type { Day } from '../../day';
 import type { Machine } from '../../machine';
@@ -53,7 +54,7 @@ export function CourseEditor(props: {
   const yard = day?.yardId === undefined ? {} : { yardId: day.yardId };
   const question = (p: Pair | undefined) => ({
     course,
-    level: levelOf(p),
+    ...abilityOf(p?.rider),
     ...(p && { machineId: p.machine.id }),
     ...yard,
     // One line alone is quicker to send and to read.
@@ -66,8 +67,7 @@ export function CourseEditor(props: {
   // What was reckoned of another kind says nothing of this one.
   const answered = latest.answered?.request.course.kind === kind.kind ? latest.answered : undefined;
   // A line drawn for somebody else may stand until the next is there; its verdict may not.
-  const pending =
-    answered?.request.machineId !== first?.machine.id || answered?.request.level !== levelOf(first);
+  const pending = answered === undefined || !isRiddenBy(answered.request, first);
   const laid = useEvaluation(over && question(over), over?.machine.turn);
   // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
   const known = answered !== undefined && problem === undefined && same(answered.request.course, course);
@@ -76,7 +76,7 @@ export function CourseEditor(props: {
   const ladder = useLadder(settled).data;
   const everyone = settled && {
     course,
-    pairs: pairs.map((p) => ({ machineId: p.machine.id, level: levelOf(p) })),
+    pairs: pairs.map((p) => ({ machineId: p.machine.id, ...abilityOf(p.rider) })),
     ...yard,
     system,
   };
@@ -184,7 +184,13 @@ export function CourseEditor(props: {
   );
 }
 
-/** A machine alone is reckoned for a developing rider. */
-function levelOf(pair: Pair | undefined): Rider['level'] {
-  return pair?.rider?.level ?? 'DEVELOPING';
+/** Whether a question is about this machine and what its rider can do. */
+function isRiddenBy(
+  asked: Pick<Rider, 'level' | 'mostLeanRadians'> & { machineId?: number | undefined },
+  pair: Pair | undefined,
+): boolean {
+  const { level, mostLeanRadians } = abilityOf(pair?.rider);
+  return (
+    asked.machineId === pair?.machine.id && asked.level === level && asked.mostLeanRadians === mostLeanRadians
+  );
 }

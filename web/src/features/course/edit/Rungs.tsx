@@ -1,5 +1,5 @@
 import { Term } from '../../../shared/ui';
-import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
+import { sayLength, difficultyText, usePreferences } from '../../../shared/units';
 import type { Ladder } from '../api';
 import { baysText } from '../model';
 
@@ -17,7 +17,7 @@ export function Rungs(props: {
     <div className="min-h-17">
       <div className="mb-1 text-sm text-soft">
         <Term word="rung">Rungs</Term> of {props.label} for {props.machineName}
-        {props.ladder?.rungs.some((r) => r.tightness !== undefined) && ', with their tightness'}
+        {props.ladder?.rungs.some((r) => r.difficulty !== undefined) && ', with their difficulty'}
       </div>
       <div role="group" aria-label="Rungs" className="flex flex-wrap">
         {props.ladder?.rungs.map((r) => {
@@ -36,7 +36,7 @@ export function Rungs(props: {
                 {figure} {unit}
               </span>
               <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>
-                {r.tightness === undefined ? '\u00a0' : tightnessText(r.tightness)}
+                {r.difficulty === undefined ? '\u00a0' : difficultyText(r.difficulty)}
               </span>
             </button>
           );

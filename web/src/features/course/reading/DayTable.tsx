@@ -1,5 +1,5 @@
 import { Chevron } from '../../../shared/ui';
-import { sayLength, tightnessText, usePreferences } from '../../../shared/units';
+import { sayLength, difficultyText, usePreferences } from '../../../shared/units';
 import { restsOn, share } from '../../standing';
 import type { PairFit, SideFit } from '../api';
 import { ANSWERS } from '../model';
@@ -92,7 +92,9 @@ function Row(props: {
         </button>
       </td>
       <td className="figures text-right">
-        {fit?.tightness === undefined && !(fit?.finished && fit.ladder) ? '…' : tightnessText(fit.tightness)}
+        {fit?.difficulty === undefined && !(fit?.finished && fit.ladder)
+          ? '…'
+          : difficultyText(fit.difficulty)}
       </td>
       {ordered.map((s) => (
         <RoomCell key={s.side} fit={s} />

@@ -4,7 +4,7 @@ import {
   lengthText,
   sayLength,
   speedText,
-  tightnessText,
+  difficultyText,
   usePreferences,
 } from '../../../shared/units';
 import type { CourseKind, Fit, Line, SideFit } from '../api';
@@ -93,11 +93,11 @@ export function Verdict(props: {
         {!straight && (
           <div className={`contents ${props.stale ? 'opacity-50' : ''}`}>
             <Figure
-              name={<Term word="tightness">Tightness</Term>}
-              figure={side?.tightness === undefined ? '…' : tightnessText(side.tightness)}
+              name={<Term word="difficulty">Difficulty</Term>}
+              figure={side?.difficulty === undefined ? '…' : difficultyText(side.difficulty)}
             />
             <Figure
-              name={`Tightness ${decimals(1, 2)} at a ${setting} of`}
+              name={`Difficulty ${decimals(1, 2)} at a ${setting} of`}
               figure={limit?.figure ?? '…'}
               unit={limit?.unit ?? ''}
             />

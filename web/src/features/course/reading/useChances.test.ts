@@ -11,14 +11,14 @@ const pair = (key: string, id?: number): Pair => ({
 });
 const fit = (left?: number, right?: number): PairFit =>
   ({
-    asSet: { side: 'LEFT', ...(left !== undefined && { tightness: left }) },
-    mirrored: { side: 'RIGHT', ...(right !== undefined && { tightness: right }) },
+    asSet: { side: 'LEFT', ...(left !== undefined && { difficulty: left }) },
+    mirrored: { side: 'RIGHT', ...(right !== undefined && { difficulty: right }) },
   }) as PairFit;
 
 describe('asked', () => {
-  it('asks of riders whose tightness is known to both sides', () => {
+  it('asks of riders whose difficulty is known to both sides', () => {
     expect(asked([fit(1.5, 1.6)], [pair('r7', 7)])).toEqual([
-      { key: 'r7', on: { riderId: 7, tightness: { LEFT: 1.5, RIGHT: 1.6 } } },
+      { key: 'r7', on: { riderId: 7, difficulty: { LEFT: 1.5, RIGHT: 1.6 } } },
     ]);
   });
   it('asks of nobody while a side is not known, and of no machine alone', () => {

@@ -6,14 +6,14 @@ import type { Pair } from '../pairs';
 export type Chance = Api<'ChanceJson'>;
 type Asked = Api<'ChancesRequest'>['riders'][number];
 
-/** What is asked of everyone of the day whose tightness is known, by the keys of the pairs. */
+/** What is asked of everyone of the day whose difficulty is known, by the keys of the pairs. */
 export function asked(fits: PairFit[], inOrder: Pair[]): { key: string; on: Asked }[] {
   return inOrder.flatMap((pair, at) => {
     const sides = [fits[at]?.asSet, fits[at]?.mirrored].filter((s) => s !== undefined);
-    const known = sides.flatMap((s) => (s.tightness === undefined ? [] : [[s.side, s.tightness] as const]));
+    const known = sides.flatMap((s) => (s.difficulty === undefined ? [] : [[s.side, s.difficulty] as const]));
     if (pair.rider === undefined || known.length === 0 || known.length < sides.length) return [];
-    const tightness = Object.fromEntries(known);
-    return [{ key: pair.key, on: { riderId: pair.rider.id, tightness } }];
+    const difficulty = Object.fromEntries(known);
+    return [{ key: pair.key, on: { riderId: pair.rider.id, difficulty } }];
   });
 }
 

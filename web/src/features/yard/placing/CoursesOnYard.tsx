@@ -1,7 +1,7 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Course } from '../../course';
 import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../../day';
-import { useRiders, type Rider } from '../../rider';
+import { abilityOf, useRiders, type Rider } from '../../rider';
 import { useLasting } from '../../../shared/http';
 import { Button, useSay, useDraft } from '../../../shared/ui';
 import { useFindPlaces, type AmongRequest, type GroundPlan, type Yard } from '../api';
@@ -180,10 +180,10 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
   );
 }
 
-/** Machine and level of everybody of a day. */
+/** Machine and ability of everybody of a day. */
 function ridesOf(day: Day, riders: Rider[]): AmongRequest['rides'] {
   return day.riders.flatMap(({ riderId, machineId }) => {
-    const level = riders.find((r) => r.id === riderId)?.level;
-    return level === undefined ? [] : [{ machineId, level }];
+    const rider = riders.find((r) => r.id === riderId);
+    return rider === undefined ? [] : [{ machineId, ...abilityOf(rider) }];
   });
 }

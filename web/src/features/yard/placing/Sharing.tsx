@@ -55,7 +55,7 @@ function Among({ course, stale, unfinished }: { course: CourseAmong; stale: bool
           const answer = ANSWERS[f.answer];
           return (
             <tr
-              key={`${f.machineId} ${f.level} ${f.settingMetres}`}
+              key={`${f.machineId} ${f.level} ${f.mostLeanRadians ?? ''} ${f.settingMetres}`}
               className="border-b border-rule align-top"
             >
               <td className="py-1">

@@ -20,7 +20,7 @@ import wrenlane.coaching.Aim;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
-import wrenlane.progress.StartTightness;
+import wrenlane.progress.StartDifficulty;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
 import wrenlane.simulation.VirtualRider;
@@ -32,7 +32,7 @@ import wrenlane.verdict.Ladder;
  * <p>Usage: {@code ProgressReport FILE}.
  */
 final class ProgressReport {
-    private static final int RIDERS = 200;
+    private static final int RIDERS = 400;
 
     /** Runs to one side, on three days a week apart. */
     private static final int RUNS = 30;
@@ -52,8 +52,8 @@ final class ProgressReport {
 
     private static final Instant FIRST = Instant.parse("2026-05-14T09:00:00Z");
 
-    private static final List<Ladder.Rung> RUNGS = Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
-            .map(t -> new Ladder.Rung(5 * t, Optional.of(t)))
+    private static final List<Ladder.Rung> RUNGS = Stream.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95)
+            .map(d -> new Ladder.Rung(4 / d, Optional.of(d)))
             .toList();
 
     private static final Ladder LADDER = new Ladder(RUNGS);
@@ -62,34 +62,34 @@ final class ProgressReport {
 
     /** Somebody whose truth is known. */
     private interface Simulated {
-        boolean ride(double tightness);
+        boolean ride(double difficulty);
 
         void sleep();
 
-        /** Tightness ridden clean four times in five now. */
+        /** Difficulty ridden clean four times in five now. */
         double truth();
     }
 
     /** A plain logistic rider, drawn from what is expected of the level, who changes between days. */
     private static Simulated logistic(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        double width = 0.085 * Math.exp(0.4 * random.nextGaussian());
+        double width = 0.09 * Math.exp(0.4 * random.nextGaussian());
         return new Simulated() {
-            private double c = StartTightness.of(LEVEL) + 0.2 * random.nextGaussian();
+            private double c = Math.log(StartDifficulty.of(LEVEL)) + 0.14 * random.nextGaussian();
 
             @Override
-            public boolean ride(double tightness) {
-                return random.nextDouble() < 1 / (1 + Math.exp(-(tightness - c) / width) / 4);
+            public boolean ride(double difficulty) {
+                return random.nextDouble() < 1 / (1 + Math.exp((Math.log(difficulty) - c) / width) / 4);
             }
 
             @Override
             public void sleep() {
-                c += 0.054 * random.nextGaussian();
+                c += 0.038 * random.nextGaussian();
             }
 
             @Override
             public double truth() {
-                return c;
+                return Math.exp(c);
             }
         };
     }
@@ -97,17 +97,17 @@ final class ProgressReport {
     /** The virtual rider of the demo, who learns with every run. */
     private static Simulated virtual(long seed) {
         SplittableRandom random = new SplittableRandom(~seed);
-        double start = 1.3 + 0.15 * random.nextGaussian();
-        double best = Math.min(start, 1.05 + 0.2 * random.nextDouble());
+        double start = StartDifficulty.of(LEVEL) * Math.pow(4, 0.1) * Math.exp(0.14 * random.nextGaussian());
+        double best = start * (1.05 + 0.2 * random.nextDouble());
         double learning = 0.005 + 0.01 * random.nextDouble();
         VirtualRider rider = new VirtualRider(new VirtualRider.Skill(start, best, Side.LEFT, 0, learning), seed);
         return new Simulated() {
             private double even = start;
 
             @Override
-            public boolean ride(double tightness) {
+            public boolean ride(double difficulty) {
                 even += learning * (best - even);
-                return rider.ride(Side.LEFT, tightness).isEmpty();
+                return rider.ride(Side.LEFT, difficulty).isEmpty();
             }
 
             @Override
@@ -117,7 +117,7 @@ final class ProgressReport {
 
             @Override
             public double truth() {
-                return even + 0.1 * Math.log(4);
+                return even * Math.pow(4, -0.1);
             }
         };
     }
@@ -129,16 +129,16 @@ final class ProgressReport {
      */
     private static Simulated learner(long seed, int k) {
         SplittableRandom random = new SplittableRandom(31 * seed + 7);
-        double width = 0.085 * Math.exp(0.4 * random.nextGaussian());
+        double width = 0.09 * Math.exp(0.4 * random.nextGaussian());
         double rate = 0.02 + 0.02 * random.nextDouble();
         double best = Math.pow(k / (k + 1.0), k) / (k + 1);
         return new Simulated() {
-            private double c = 1.55 + 0.12 * random.nextGaussian();
+            private double c = Math.log(0.5) + 0.08 * random.nextGaussian();
 
             @Override
-            public boolean ride(double tightness) {
-                double p = 1 / (1 + Math.exp(-(tightness - c) / width) / 4);
-                c += rate * Math.pow(p, k) * (1 - p) / best * (1.0 - c);
+            public boolean ride(double difficulty) {
+                double p = 1 / (1 + Math.exp((Math.log(difficulty) - c) / width) / 4);
+                c -= rate * Math.pow(p, k) * (1 - p) / best * c;
                 return random.nextDouble() < p;
             }
 
@@ -149,7 +149,7 @@ final class ProgressReport {
 
             @Override
             public double truth() {
-                return c;
+                return Math.exp(c);
             }
         };
     }
@@ -176,8 +176,8 @@ final class ProgressReport {
         return Math.max(0, Math.min(RUNGS.size() - 1, rung));
     }
 
-    private static double tightness(int rung) {
-        return RUNGS.get(rung).tightness().orElseThrow();
+    private static double difficulty(int rung) {
+        return RUNGS.get(rung).difficulty().orElseThrow();
     }
 
     private static Instant at(int run) {
@@ -187,25 +187,25 @@ final class ProgressReport {
     /**
      * What came of some runs.
      *
-     * @param lastPassed the tightest rung passed; where none was, what the level begins at
+     * @param lastPassed the hardest rung passed; where none was, what the level begins at
      */
     private record Ridden(List<Trial> trials, double lastPassed, int runs) {}
 
     /** Rides until enough runs are ridden, or a level is reached. */
     private static Ridden ride(Simulated rider, Policy policy, int most, double level) {
         List<Trial> trials = new ArrayList<>();
-        double passed = StartTightness.of(LEVEL);
+        double passed = StartDifficulty.of(LEVEL);
         int rung = 1;
         int clean = 0;
-        for (int run = 0; run < most && rider.truth() > level; run++) {
+        for (int run = 0; run < most && rider.truth() < level; run++) {
             if (run > 0 && run % RUNS_A_DAY == 0) {
                 rider.sleep();
             }
-            boolean ok = rider.ride(tightness(rung));
-            trials.add(new Trial(tightness(rung), ok ? 1 : 0, ok ? 0 : 1, at(run)));
+            boolean ok = rider.ride(difficulty(rung));
+            trials.add(new Trial(difficulty(rung), ok ? 1 : 0, ok ? 0 : 1, at(run)));
             clean += ok ? 1 : 0;
             if (run % LOOK == LOOK - 1) {
-                passed = clean >= PASS ? tightness(rung) : passed;
+                passed = clean >= PASS ? difficulty(rung) : passed;
                 rung = policy.next(rung, clean, trials);
                 clean = 0;
             }
@@ -221,12 +221,12 @@ final class ProgressReport {
         double width = 0;
         for (int r = 0; r < RIDERS; r++) {
             Simulated rider = of.apply(r);
-            Ridden ridden = ride(rider, ProgressReport::fixedSteps, RUNS, 0);
+            Ridden ridden = ride(rider, ProgressReport::fixedSteps, RUNS, Double.POSITIVE_INFINITY);
             CleanSetting band = CleanChance.of(LEVEL, ridden.trials()).fourInFive();
-            held += band.lowTightness() <= rider.truth() && rider.truth() <= band.highTightness() ? 1 : 0;
-            ours[r] = Math.abs(band.tightness() - rider.truth());
+            held += band.lowDifficulty() <= rider.truth() && rider.truth() <= band.highDifficulty() ? 1 : 0;
+            ours[r] = Math.abs(band.difficulty() - rider.truth());
             passed[r] = Math.abs(ridden.lastPassed() - rider.truth());
-            width += (band.highTightness() - band.lowTightness()) / RIDERS;
+            width += (band.highDifficulty() - band.lowDifficulty()) / RIDERS;
         }
         return String.format(
                 Locale.ROOT,
@@ -284,8 +284,8 @@ final class ProgressReport {
                 ## After %d runs to one side, on three days a week apart
 
                 Five runs at a rung; four clean of them go a step on, one or none a step back. *Last width passed* is the
-                tightest rung passed so, as an instructor remembers it. Errors are of the tightness ridden clean four times
-                in five, in tightness: two rungs lie 0.07 to 0.2 apart.
+                smallest rung passed so, as an instructor remembers it. Errors are of the difficulty ridden clean four times
+                in five, in difficulty: two sizes lie 0.05 to 0.1 apart.
 
                 | Riders | 90 %% band holds the truth | Mean width of the band | Mean error of the estimate | of the last width passed | |
                 |---|---:|---:|---:|---:|---:|
@@ -302,11 +302,11 @@ final class ProgressReport {
                 learn more from clean runs than from spoilt ones; where every spoilt run taught as much, pushing on would be
                 faster. What is aimed at is therefore the instructor's to set.
 
-                | Most is learnt at | Tightness reached | Fixed steps, mean runs | Proposals, mean runs | Fixed steps, median | Proposals, median | Riders with fewer |
+                | Most is learnt at | Difficulty reached | Fixed steps, mean runs | Proposals, mean runs | Fixed steps, median | Proposals, median | Riders with fewer |
                 |---:|---:|---:|---:|---:|---:|---:|
                 """
                 + Stream.of(1, 3, 6)
-                        .flatMap(k -> Stream.of(1.4, 1.2).map(level -> saved(level, k)))
+                        .flatMap(k -> Stream.of(0.6, 0.75).map(level -> saved(level, k)))
                         .collect(Collectors.joining());
         Files.createDirectories(Path.of(args[0]).toAbsolutePath().getParent());
         Files.writeString(Path.of(args[0]), report);

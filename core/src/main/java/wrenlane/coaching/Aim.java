@@ -45,7 +45,7 @@ public record Aim(double chance) {
      * The rung whose chance lies nearest to what is aimed at; the wider of two as near. Empty where the ladder is, and on kinds
      * that are ridden straight on.
      *
-     * @param chances of a clean run by tightness, to the side where it is less: both ride the same cones
+     * @param chances of a clean run by difficulty, to the side where it is less: both ride the same cones
      */
     public Optional<Likely> rung(Ladder ladder, DoubleUnaryOperator chances) {
         return ladder.rungs().stream()
@@ -54,7 +54,7 @@ public record Aim(double chance) {
     }
 
     private static Optional<Likely> likely(Ladder.Rung rung, DoubleUnaryOperator chances) {
-        return rung.tightness().map(t -> new Likely(rung, chances.applyAsDouble(t)));
+        return rung.difficulty().map(t -> new Likely(rung, chances.applyAsDouble(t)));
     }
 
     private double off(Likely likely) {

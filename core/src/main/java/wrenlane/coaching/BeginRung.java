@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanSetting;
-import wrenlane.progress.StartTightness;
+import wrenlane.progress.StartDifficulty;
 import wrenlane.rider.RiderLevel;
 import wrenlane.verdict.Ladder;
 
@@ -14,9 +14,6 @@ import wrenlane.verdict.Ladder;
  * begins.
  */
 public final class BeginRung {
-    /** Sides nearer than this are level, in tightness; chosen by us: a tenth of what separates two rungs, and more. */
-    private static final double LEVEL = 0.02;
-
     private BeginRung() {}
 
     /**
@@ -28,7 +25,7 @@ public final class BeginRung {
      * @param working the rung to work on, if there is one
      * @param level decides where there is no estimate for a side
      * @param easier steps below the best, where runs are known
-     * @return the widest where all are too tight; empty for an empty ladder
+     * @return the widest where all are too hard; empty for an empty ladder
      */
     public static Optional<Ladder.Rung> of(
             Ladder ladder,
@@ -44,13 +41,13 @@ public final class BeginRung {
         if (left.isPresent() && right.isPresent() && working.isPresent()) {
             return Optional.of(rungs.get(Math.max(0, rungs.indexOf(working.get()) - easier)));
         }
-        double start = StartTightness.of(level);
-        double wanted = Math.max(
-                left.map(CleanSetting::tightness).orElse(start),
-                right.map(CleanSetting::tightness).orElse(start));
+        double start = StartDifficulty.of(level);
+        double wanted = Math.min(
+                left.map(CleanSetting::difficulty).orElse(start),
+                right.map(CleanSetting::difficulty).orElse(start));
         int best = 0;
         for (int i = 0; i < rungs.size(); i++) {
-            if (rungs.get(i).tightness().filter(t -> t >= wanted).isPresent()) {
+            if (rungs.get(i).difficulty().filter(d -> d <= wanted).isPresent()) {
                 best = i;
             }
         }
@@ -62,7 +59,9 @@ public final class BeginRung {
         if (left.isEmpty() || right.isEmpty()) {
             return Optional.empty();
         }
-        double behind = left.get().tightness() - right.get().tightness();
-        return Math.abs(behind) <= LEVEL ? Optional.empty() : Optional.of(behind > 0 ? Side.LEFT : Side.RIGHT);
+        boolean leftBehind = left.get().difficulty() < right.get().difficulty();
+        return left.get().isLevelWith(right.get())
+                ? Optional.empty()
+                : Optional.of(leftBehind ? Side.LEFT : Side.RIGHT);
     }
 }

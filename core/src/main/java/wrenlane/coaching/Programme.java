@@ -10,12 +10,13 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
 import wrenlane.finding.Said;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
+import wrenlane.progress.Percent;
 import wrenlane.verdict.Ladder;
 
 /**
  * Lessons on the way to a goal that is wanted by a day, and whether they are likely to be enough: an estimate.
  *
- * <p><b>Enough.</b> At a pace that is normal about b tightness a lesson with a spread s ({@link Pace}), n lessons gain n times
+ * <p><b>Enough.</b> At a pace that is normal about b difficulty a lesson with a spread s ({@link Pace}), n lessons gain n times
  * as much; a gap g is closed by them with the chance Φ((b − g/n)/s). It is q or more from n = g/(b − z(q)·s) lessons on, where
  * b − z(q)·s is above zero, and with the chance q they gain n·(b − z(q)·s). What is gained from one lesson to the next is
  * taken to go on as in the last ones: nobody knows better, and it may well slow down.
@@ -28,10 +29,10 @@ import wrenlane.verdict.Ladder;
  * @param chance that they do, 0 to 1; empty where nobody can say
  * @param pace it rests on; empty where none is known
  * @param steps to the goal, which counts as one
- * @param gap tightness to be gained, above zero
+ * @param gap difficulty to be gained, above zero
  * @param lessons in their order
  * @param likelyLessons how many would be likely to do, where that many are not planned and it can be said
- * @param likelyRung the tightest rung, wider than the goal and tighter than what is ridden now, that the lessons planned are
+ * @param likelyRung the smallest rung, wider than the goal and smaller than what is ridden now, that the lessons planned are
  *     likely to reach, where the goal is not
  */
 public record Programme(
@@ -80,7 +81,7 @@ public record Programme(
      *
      * @param gap to the goal
      * @param ladder of the machine it is for
-     * @param goal its setting, with its tightness
+     * @param goal its setting, with its difficulty
      * @param drills ids of the drills that lie before it, in their order
      * @param easier steps below the one worked on that a lesson begins at
      */
@@ -89,22 +90,22 @@ public record Programme(
             drills = List.copyOf(drills);
         }
 
-        private double goalTightness() {
-            return goal.tightness().orElseThrow(() -> new IllegalArgumentException("the goal has no tightness"));
+        private double goalDifficulty() {
+            return goal.difficulty().orElseThrow(() -> new IllegalArgumentException("the goal has no difficulty"));
         }
 
         private double now() {
-            return goalTightness() + gap.tightness();
+            return goalDifficulty() - gap.difficulty();
         }
 
         /** All rungs easier than the goal, and the goal. */
         private List<Ladder.Rung> rungs() {
-            return Stream.concat(ladder.rungs().stream().filter(r -> isEasier(r, goalTightness())), Stream.of(goal))
+            return Stream.concat(ladder.rungs().stream().filter(r -> isEasier(r, goalDifficulty())), Stream.of(goal))
                     .toList();
         }
 
-        private static boolean isEasier(Ladder.Rung rung, double tightness) {
-            return rung.tightness().filter(t -> t > tightness).isPresent();
+        private static boolean isEasier(Ladder.Rung rung, double difficulty) {
+            return rung.difficulty().filter(d -> d < difficulty).isPresent();
         }
     }
 
@@ -118,7 +119,7 @@ public record Programme(
      * @param days of the lessons, in their order; none where there is no time for any
      */
     public static Optional<Programme> of(Way way, List<LocalDate> days) {
-        if (way.gap().tightness() == 0) {
+        if (way.gap().difficulty() == 0) {
             return Optional.empty();
         }
         Optional<Pace> pace = way.gap().pace();
@@ -132,15 +133,15 @@ public record Programme(
                 chance,
                 pace,
                 way.gap().steps(),
-                way.gap().tightness(),
+                way.gap().difficulty(),
                 planned(way, days),
                 pace.filter(p -> enough != Enough.LIKELY)
-                        .flatMap(p -> likelyLessons(p, way.gap().tightness())),
+                        .flatMap(p -> likelyLessons(p, way.gap().difficulty())),
                 pace.filter(p -> lacking).flatMap(p -> likelyRung(p, way, days.size()))));
     }
 
     private static double chance(Pace pace, GoalGap gap, int lessons) {
-        double more = pace.perLesson() - gap.tightness() / lessons;
+        double more = pace.perLesson() - gap.difficulty() / lessons;
         return pace.spread() == 0
                 ? more >= 0 ? 1 : 0
                 : new NormalDistribution(0, pace.spread()).cumulativeProbability(more);
@@ -160,10 +161,11 @@ public record Programme(
     }
 
     private static Optional<Ladder.Rung> likelyRung(Pace pace, Way way, int lessons) {
-        double reached = way.now() - lessons * likelyPace(pace);
+        double reached = way.now() + lessons * likelyPace(pace);
         return way.rungs().stream()
-                .filter(r ->
-                        r.tightness().filter(t -> t < way.now() && t >= reached).isPresent())
+                .filter(r -> r.difficulty()
+                        .filter(d -> d > way.now() && d <= reached)
+                        .isPresent())
                 .reduce((wider, tighter) -> tighter);
     }
 
@@ -220,10 +222,13 @@ public record Programme(
             return Said.plain("");
         }
         double asked = gap / lessons.size();
-        Said goal = Said.of("The goal asks for %.2f tightness a lesson", asked);
+        Said goal = Said.of("The goal asks for %s of difficulty a lesson", Percent.points(asked));
         return pace.map(p -> Said.of(
-                        "%s; the last %s gained %.2f%s.",
-                        goal, p.lessons() == 1 ? "one" : p.lessons(), p.perLesson(), p.lessons() == 1 ? "" : " each"))
+                        "%s; the last %s gained %s%s.",
+                        goal,
+                        p.lessons() == 1 ? "one" : p.lessons(),
+                        Percent.points(p.perLesson()),
+                        p.lessons() == 1 ? "" : " each"))
                 .orElseGet(() -> Said.of("%s.", goal));
     }
 

@@ -11,8 +11,8 @@ import wrenlane.run.Score;
 
 /** What runs on a drill's course say about the drill. */
 public final class DrillRuns {
-    /** Tightness that still counts as the rung asked for; chosen by us: what rounding to 10 cm makes of it. */
-    private static final double ROUNDING = 0.04;
+    /** Less difficulty by this share still counts as that asked for; chosen by us: what rounding to 10 cm makes of it. */
+    private static final double ROUNDING = 0.03;
 
     private DrillRuns() {}
 
@@ -20,14 +20,14 @@ public final class DrillRuns {
      * An entry in the log that counts for a drill.
      *
      * @param side turned to; missing where it has none
-     * @param tightness of the size ridden, on its machine; missing without a course, and on kinds ridden straight on
+     * @param difficulty of the size ridden, on its machine; missing without a course, and on kinds ridden straight on
      * @param clean whether nothing went wrong
      * @param course as it was set then; missing where it was ridden on none
      * @param detail what was timed or measured of it
      */
     public record Ridden(
             Optional<Side> side,
-            Optional<Double> tightness,
+            Optional<Double> difficulty,
             boolean clean,
             Optional<Course> course,
             RunDetail detail) {}
@@ -41,7 +41,7 @@ public final class DrillRuns {
     public record Progress(int good, int looked) {}
 
     /**
-     * Whether the pass mark is met: k of the last n, at its rung or tighter, on both sides where they are ridden one at a
+     * Whether the pass mark is met: k of the last n, at its difficulty or more, on both sides where they are ridden one at a
      * time. Where it is met by clean runs, k are clean; where by a score, the last n of which that was timed or measured count,
      * and k are without a fault and reach the target.
      *
@@ -54,7 +54,7 @@ public final class DrillRuns {
     /** How far it is from being met, as {@link #meet} looks at it. */
     public static Progress progress(PassMark pass, DrillRiding.Sides sides, List<Ridden> ridden) {
         List<Ridden> counting = ridden.stream()
-                .filter(r -> counts(pass, r) && tightEnough(pass, r))
+                .filter(r -> counts(pass, r) && hardEnough(pass, r))
                 .toList();
         if (sides != DrillRiding.Sides.EACH) {
             return latest(pass, counting);
@@ -75,10 +75,10 @@ public final class DrillRuns {
                 : score(pass.measure(), ridden).isPresent();
     }
 
-    private static boolean tightEnough(PassMark pass, Ridden ridden) {
-        return pass.tightness().isEmpty()
-                || ridden.tightness().isEmpty()
-                || ridden.tightness().get() <= pass.tightness().get() + ROUNDING;
+    private static boolean hardEnough(PassMark pass, Ridden ridden) {
+        return pass.difficulty().isEmpty()
+                || ridden.difficulty().isEmpty()
+                || ridden.difficulty().get() >= pass.difficulty().get() * (1 - ROUNDING);
     }
 
     private static Progress latest(PassMark pass, List<Ridden> ridden) {

@@ -7,11 +7,11 @@ import java.util.Optional;
  *
  * @param change what changes with it
  * @param says the step in words
- * @param tightness of a rung, on kinds that turn
+ * @param difficulty of a size, 0 to 1, on kinds that turn
  * @param roomBesideWheelsMetres of a rung, on kinds that are ridden straight on: room to each side of the wheels
  */
 public record DrillStep(
-        Change change, String says, Optional<Double> tightness, Optional<Double> roomBesideWheelsMetres) {
+        Change change, String says, Optional<Double> difficulty, Optional<Double> roomBesideWheelsMetres) {
 
     /** What changes from one step to the next. */
     public enum Change {
@@ -30,8 +30,8 @@ public record DrillStep(
     }
 
     public DrillStep {
-        if (tightness.isPresent() && !(tightness.get() >= 0.9 && tightness.get() <= 4)) {
-            throw new IllegalArgumentException("tightness is " + tightness.get() + "; it lies between 0.9 and 4");
+        if (difficulty.isPresent() && !(difficulty.get() >= 0.1 && difficulty.get() <= 1.1)) {
+            throw new IllegalArgumentException("difficulty is " + difficulty.get() + "; it lies between 0.1 and 1.1");
         }
         if (roomBesideWheelsMetres.isPresent()
                 && !(roomBesideWheelsMetres.get() >= 0.02 && roomBesideWheelsMetres.get() <= 3)) {

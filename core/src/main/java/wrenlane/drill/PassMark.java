@@ -10,9 +10,9 @@ import wrenlane.run.Score;
  * @param clean how many of the last {@code of} must be good, on each side where sides are ridden one at a time
  * @param of how many are looked at, at most 20
  * @param target seconds, minutes or metres to reach; missing for clean runs
- * @param tightness the rung at which clean runs count, or any tighter; missing where every step counts
+ * @param difficulty from which clean runs count, 0 to 1; missing where every size counts
  */
-public record PassMark(Measure measure, int clean, int of, Optional<Double> target, Optional<Double> tightness) {
+public record PassMark(Measure measure, int clean, int of, Optional<Double> target, Optional<Double> difficulty) {
     /** What is looked at. */
     public enum Measure {
         /** Clean runs of the last few. */
@@ -72,7 +72,7 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
     /** Half as many, rounded up: for somebody who could do it on another machine. */
     public PassMark forANewMachine() {
         int fewer = (clean + 1) / 2;
-        return new PassMark(measure, fewer, Math.max(fewer, (of + 1) / 2), target, tightness);
+        return new PassMark(measure, fewer, Math.max(fewer, (of + 1) / 2), target, difficulty);
     }
 
     /** Whether a score reaches the target; a score equal to it does. */

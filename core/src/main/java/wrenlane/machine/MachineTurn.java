@@ -73,13 +73,13 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
     /** Lean this machine is used to on a side, in radians: solved from the leaned circle, else 15°, or less where it would scrape. */
     public double usableLeanRadians(Side side) {
         return measured(side, Posture.LEANED)
-                .flatMap(t -> MeasuredCircle.usableLeanRadians(t, effectiveLockRadians(side), casterRadians()))
+                .flatMap(turn -> turn.leanRadians(effectiveLockRadians(side), casterRadians()))
                 .orElseGet(() -> estimatedLean(side));
     }
 
     /**
      * The machine's own limit on a U-turn to a side, in metres: full lock at the usable lean, bars turned at once.
-     * Tightness is a setting divided by this.
+     * Difficulty is a setting divided by this.
      */
     public double uTurnLimitMetres(Side side) {
         return best(side, Posture.LEANED).uTurnWidthMetres(frontTyreMetres());

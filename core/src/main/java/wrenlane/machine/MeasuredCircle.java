@@ -64,17 +64,4 @@ public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter
     static double effectiveLockRadians(SteeredTurn upright, double casterRadians) {
         return Math.atan(Math.tan(upright.groundSteerRadians()) / Math.cos(casterRadians));
     }
-
-    /**
-     * Lean that tightens a full-lock turn to the one measured: cos φ = tan δ · cos ε / tan Δ.
-     *
-     * @param leaned the turn measured leaned
-     * @param lockRadians δ, effective lock to the same side
-     * @param casterRadians ε
-     * @return φ in radians; empty where the leaned circle is no tighter than the upright one, so shows no lean
-     */
-    static Optional<Double> usableLeanRadians(SteeredTurn leaned, double lockRadians, double casterRadians) {
-        double cosine = Math.tan(lockRadians) * Math.cos(casterRadians) / Math.tan(leaned.groundSteerRadians());
-        return cosine > 0 && cosine <= 1 ? Optional.of(Math.acos(cosine)) : Optional.empty();
-    }
 }

@@ -6,15 +6,15 @@ import wrenlane.finding.Said;
  * How what a rider can do to a side has changed. The certainty takes both estimates as if each rested on runs of its own; they
  * share the older ones, so it is too cautious rather than too bold.
  *
- * @param tightness later less earlier: below zero where the rider got better
+ * @param difficulty later less earlier: above zero where the rider got better
  * @param certainty 0 to 1: how likely they got better at all
  * @param trend what may be said of it
  */
-public record Change(double tightness, double certainty, Trend trend) {
+public record Change(double difficulty, double certainty, Trend trend) {
     /** From an estimate to a later one. */
     public static Change of(CleanChance before, CleanChance now) {
         return new Change(
-                now.fourInFive().tightness() - before.fourInFive().tightness(),
+                now.fourInFive().difficulty() - before.fourInFive().difficulty(),
                 before.chanceBehind(now),
                 Trend.of(before, now));
     }
@@ -29,6 +29,6 @@ public record Change(double tightness, double certainty, Trend trend) {
     }
 
     private Said words(String how, double sure) {
-        return Said.of("tightness %.2f %s, %s", Math.abs(tightness), how, Certainty.words(sure));
+        return Said.of("%s by %s of difficulty, %s", how, Percent.points(Math.abs(difficulty)), Certainty.words(sure));
     }
 }

@@ -10,12 +10,13 @@ import java.util.stream.Collectors;
 import wrenlane.rider.RiderLevel;
 
 /**
- * The chance of a clean run by tightness, for one rider, kind of course and side: an estimate from level and runs.
+ * The chance of a clean run by difficulty, for one rider, kind of course and side: an estimate from level and runs.
  *
- * <p><b>Model.</b> At tightness t the chance is p(t) = 1 / (1 + exp(−(t − c)/w − ln 4)): a logistic curve that reaches four in
- * five at c, over a width w. Tightness means the same on every machine, so runs on all of them count together.
+ * <p><b>Model.</b> At difficulty d, with x = ln d, the chance is p = 1 / (1 + exp((x − c)/w − ln 4)): a logistic curve that is
+ * four in five at x = c and falls over a width w. The logarithm, because a step of a ladder is a factor of difficulty.
+ * Difficulty means the same on every kind and machine, so runs on all machines count together.
  *
- * <p><b>Before any run</b> c is normal about the start of the level ({@link StartTightness}) with a spread of
+ * <p><b>Before any run</b> c is normal about the start of the level ({@link StartDifficulty}) with a spread of
  * {@value #PRIOR_SPREAD}; ln w is normal about ln {@value #PRIOR_WIDTH} with a spread of {@value #PRIOR_WIDTH_SPREAD}, apart
  * from c. Both are chosen by us; they keep the answer sober where every run was clean.
  *
@@ -40,26 +41,26 @@ import wrenlane.rider.RiderLevel;
  * as far as the model holds.
  */
 public final class CleanChance {
-    /** Spread of what riders of a level can do, one standard deviation, in tightness. */
-    static final double PRIOR_SPREAD = 0.2;
+    /** Spread of what riders of a level can do, one standard deviation, as a share of difficulty. */
+    static final double PRIOR_SPREAD = 0.14;
 
     /** Of that, what is a rider's own on all kinds; chosen by us. */
-    static final double RIDER_SPREAD = 0.16;
+    static final double RIDER_SPREAD = 0.112;
 
     /** And what is a kind's with them; chosen by us. */
-    static final double KIND_SPREAD = 0.12;
+    static final double KIND_SPREAD = 0.084;
 
-    /** Middle width of the change from failing to clean, in tightness. */
-    static final double PRIOR_WIDTH = 0.085;
+    /** Middle width of the change from clean to failing, as a share of difficulty. */
+    static final double PRIOR_WIDTH = 0.09;
 
     /** Spread of the logarithm of that width. */
     static final double PRIOR_WIDTH_SPREAD = 0.4;
 
-    /** Change from one day to another, one standard deviation, in tightness. */
-    static final double DAY_SPREAD = 0.05;
+    /** Change from one day to another, one standard deviation, as a share of difficulty. */
+    static final double DAY_SPREAD = 0.035;
 
     /** The same for each week between. */
-    static final double WEEK_SPREAD = 0.02;
+    static final double WEEK_SPREAD = 0.014;
 
     private static final double MOST_WEEKS = 8;
 
@@ -76,14 +77,16 @@ public final class CleanChance {
     /** From here on ln(1 + exp(x)) is x to the last digit. */
     private static final double LARGE = 40;
 
-    private static final double FROM = 0.7;
-    private static final double STEP = 0.01;
-    private static final int SIZE = 221;
-    private static final double[] WIDTHS = {0.035, 0.05, 0.07, 0.095, 0.13, 0.18};
+    /** The grid of c: ln of a difficulty of 18 %, in steps of 0.8 %, up to 140 %. */
+    private static final double FROM = Math.log(0.18);
+
+    private static final double STEP = 0.008;
+    private static final int SIZE = 257;
+    private static final double[] WIDTHS = {0.037, 0.053, 0.074, 0.1, 0.137, 0.19};
 
     /**
-     * exp(c/w) by width, then by c, so that p at a tightness costs one exponential a width: exp(−(t − c)/w − ln 4) is
-     * exp(−t/w)/4 times that. The largest is exp(83).
+     * exp(−c/w) by width, then by c, so that p at a difficulty costs one exponential a width: exp((x − c)/w − ln 4) is
+     * exp(x/w)/4 times that. The largest is exp(46).
      */
     private static final double[][] EXP_C = expC();
 
@@ -109,7 +112,7 @@ public final class CleanChance {
         for (int k = 0; k < WIDTHS.length; k++) {
             double ofWidth = Math.log(WIDTHS[k] / PRIOR_WIDTH) / PRIOR_WIDTH_SPREAD;
             for (int i = 0; i < SIZE; i++) {
-                double ofC = (c(i) - StartTightness.of(level)) / PRIOR_SPREAD;
+                double ofC = (c(i) - start(level)) / PRIOR_SPREAD;
                 weight[k][i] = Math.exp(-(ofWidth * ofWidth + ofC * ofC) / 2);
             }
         }
@@ -144,7 +147,7 @@ public final class CleanChance {
      * @param others estimates, each from the runs on its own kind alone
      */
     public CleanChance besides(RiderLevel level, List<CleanChance> others) {
-        double start = StartTightness.of(level);
+        double start = start(level);
         double prior = 1 / (PRIOR_SPREAD * PRIOR_SPREAD);
         double ofKind = KIND_SPREAD * KIND_SPREAD;
         double precision = 1 / (RIDER_SPREAD * RIDER_SPREAD);
@@ -179,6 +182,10 @@ public final class CleanChance {
         return new CleanChance(normal(next), runs, told);
     }
 
+    private static double start(RiderLevel level) {
+        return Math.log(StartDifficulty.of(level));
+    }
+
     private double mean() {
         double[] ofC = ofC();
         double mean = 0;
@@ -197,14 +204,14 @@ public final class CleanChance {
         return variance;
     }
 
-    /** With the trials of a day, of which those at the same tightness are reckoned as one: that comes to the same. */
+    /** With the trials of a day, of which those at the same difficulty are reckoned as one: that comes to the same. */
     private CleanChance with(List<Trial> day) {
         double[][] log = new double[WIDTHS.length][SIZE];
-        Map<Double, List<Trial>> byTightness = day.stream().collect(Collectors.groupingBy(Trial::tightness));
-        byTightness.forEach((tightness, same) -> {
+        Map<Double, List<Trial>> byDifficulty = day.stream().collect(Collectors.groupingBy(Trial::difficulty));
+        byDifficulty.forEach((difficulty, same) -> {
             double clean = same.stream().mapToDouble(Trial::clean).sum();
             double faulty = same.stream().mapToDouble(Trial::faulty).sum();
-            addTo(log, tightness, clean, faulty);
+            addTo(log, difficulty, clean, faulty);
         });
         // What fits best counts as 1, so that what is left is never too small to write down.
         double best = Double.NEGATIVE_INFINITY;
@@ -227,12 +234,12 @@ public final class CleanChance {
         return new CleanChance(normal(next), runs + counted);
     }
 
-    /** Adds what runs at a tightness make of each place on the grid, as a logarithm. */
-    private void addTo(double[][] log, double tightness, double clean, double faulty) {
+    /** Adds what runs at a difficulty make of each place on the grid, as a logarithm. */
+    private void addTo(double[][] log, double difficulty, double clean, double faulty) {
         for (int k = 0; k < WIDTHS.length; k++) {
             for (int i = 0; i < SIZE; i++) {
                 if (weight[k][i] >= NEGLIGIBLE) {
-                    double x = (tightness - c(i)) / WIDTHS[k] + LN_ODDS;
+                    double x = (c(i) - Math.log(difficulty)) / WIDTHS[k] + LN_ODDS;
                     // ln p = −ln(1 + exp(−x)), and ln(1 − p) = ln p − x.
                     log[k][i] -= (clean + faulty) * softplus(-x) + faulty * x;
                 }
@@ -292,15 +299,15 @@ public final class CleanChance {
         double[][] exp = new double[WIDTHS.length][SIZE];
         for (int k = 0; k < WIDTHS.length; k++) {
             for (int i = 0; i < SIZE; i++) {
-                exp[k][i] = Math.exp(c(i) / WIDTHS[k]);
+                exp[k][i] = Math.exp(-c(i) / WIDTHS[k]);
             }
         }
         return exp;
     }
 
-    /** What {@link #p} of a width takes of a tightness. */
-    private static double factor(double tightness, int k) {
-        return Math.exp(-tightness / WIDTHS[k] - LN_ODDS);
+    /** What {@link #p} of a width takes of a difficulty. */
+    private static double factor(double difficulty, int k) {
+        return Math.exp(Math.log(difficulty) / WIDTHS[k] - LN_ODDS);
     }
 
     private static double p(double factor, int i, int k) {
@@ -317,11 +324,11 @@ public final class CleanChance {
         return runsElsewhere;
     }
 
-    /** The chance of a clean run at a tightness, 0 to 1: the mean over all that is still possible. */
-    public double at(double tightness) {
+    /** The chance of a clean run at a difficulty, 0 to 1: the mean over all that is still possible. */
+    public double at(double difficulty) {
         double mean = 0;
         for (int k = 0; k < WIDTHS.length; k++) {
-            double factor = factor(tightness, k);
+            double factor = factor(difficulty, k);
             for (int i = 0; i < SIZE; i++) {
                 mean += weight[k][i] * p(factor, i, k);
             }
@@ -339,12 +346,12 @@ public final class CleanChance {
     public record Band(double chance, double low, double high) {}
 
     /** The same with the band it lies in. */
-    public Band bandAt(double tightness) {
+    public Band bandAt(double difficulty) {
         // Tenths of a percent are fine enough to sort by.
         double[] share = new double[1001];
         double mean = 0;
         for (int k = 0; k < WIDTHS.length; k++) {
-            double factor = factor(tightness, k);
+            double factor = factor(difficulty, k);
             for (int i = 0; i < SIZE; i++) {
                 double p = p(factor, i, k);
                 mean += weight[k][i] * p;
@@ -364,10 +371,13 @@ public final class CleanChance {
         return sum;
     }
 
-    /** The tightness ridden clean four times in five. */
+    /** The difficulty ridden clean four times in five. */
     public CleanSetting fourInFive() {
         double[] ofC = ofC();
-        return new CleanSetting(mean(), c(percentile(ofC, SHARE_BELOW)), c(percentile(ofC, 1 - SHARE_BELOW)));
+        return new CleanSetting(
+                Math.exp(mean()),
+                Math.exp(c(percentile(ofC, SHARE_BELOW))),
+                Math.exp(c(percentile(ofC, 1 - SHARE_BELOW))));
     }
 
     /** The first place at which a share of the weight is reached. */
@@ -383,8 +393,8 @@ public final class CleanChance {
     }
 
     /**
-     * How likely it is, 0 to 1, that this needs more room than another: that this side is the weak one, or that the rider has
-     * got better since. Where both are the same it is a half.
+     * How likely it is, 0 to 1, that this is behind another: that this side is the weak one, or that the rider has got better
+     * since. Where both are the same it is a half.
      */
     public double chanceBehind(CleanChance other) {
         double[] mine = ofC();
@@ -392,8 +402,8 @@ public final class CleanChance {
         double below = 0;
         double chance = 0;
         for (int i = 0; i < SIZE; i++) {
-            chance += mine[i] * (below + theirs[i] / 2);
-            below += theirs[i];
+            chance += theirs[i] * (below + mine[i] / 2);
+            below += mine[i];
         }
         return chance;
     }

@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How fast a side gets better, in tightness a lesson, and what that says of a goal: an estimate.
+ * How fast a side gets better, in difficulty gained a lesson, and what that says of a goal: an estimate.
  *
- * <p><b>Pace.</b> Estimates of the tightness ridden clean four times in five at the end of two lessons, n apart, are taken as
+ * <p><b>Pace.</b> Estimates of the difficulty ridden clean four times in five at the end of two lessons, n apart, are taken as
  * normal about their means m₀ and m₁ with the spreads s₀ and s₁ that their bands have: a band from the 5th to the 95th
- * percentile is 3.29 spreads wide. Their difference over n is the pace, with mean b = (m₀ − m₁)/n and spread
+ * percentile is 3.29 spreads wide. Their difference over n is the pace, with mean b = (m₁ − m₀)/n and spread
  * s = √(s₀² + s₁²)/n (the difference of two independent normal variables). They share runs, so the true spread is a little
  * less: it is said too wide rather than too narrow. Looked at are at most the last {@value #LESSONS} lessons, since nobody
  * keeps the pace of the first.
@@ -17,7 +17,7 @@ import java.util.Optional;
  * in ten it takes between g/(b + 1.645 s) and g/(b − 1.645 s) lessons, and where b − 1.645 s is not above zero nobody can say
  * that it is ever reached at this pace.
  *
- * @param perLesson tightness gained a lesson; below zero where it is lost
+ * @param perLesson difficulty gained a lesson; below zero where it is lost
  * @param spread one standard deviation of it
  * @param lessons it is reckoned over, at least one
  */
@@ -31,11 +31,11 @@ public record Pace(double perLesson, double spread, int lessons) {
     /** Fewest estimates that can be called a plateau: three lessons after the first without a change. */
     private static final int FEWEST_LEVEL = 4;
 
-    /** Gained over all of them, in tightness, that still is level; chosen by us: a third of what separates two rungs. */
+    /** Gained over all of them, as a share of difficulty, that still is level; chosen by us: a third of a step of a ladder. */
     private static final double LEVEL = 0.04;
 
-    /** Wider bands than this, in tightness, do not say that nothing changed; chosen by us: two rungs. */
-    private static final double KNOWN = 0.25;
+    /** Wider bands than this, as a share of difficulty, do not say that nothing changed; chosen by us: two steps. */
+    private static final double KNOWN = 0.24;
 
     public Pace {
         if (!(Double.isFinite(perLesson) && spread >= 0 && lessons >= 1)) {
@@ -58,7 +58,7 @@ public record Pace(double perLesson, double spread, int lessons) {
         CleanSetting before = days.get(last - lessons);
         CleanSetting now = days.get(last);
         return Optional.of(new Pace(
-                (before.tightness() - now.tightness()) / lessons,
+                (now.difficulty() - before.difficulty()) / lessons,
                 Math.hypot(spread(before), spread(now)) / lessons,
                 lessons));
     }
@@ -68,7 +68,7 @@ public record Pace(double perLesson, double spread, int lessons) {
     }
 
     private static double width(CleanSetting of) {
-        return of.highTightness() - of.lowTightness();
+        return of.highDifficulty() - of.lowDifficulty();
     }
 
     /**
@@ -102,7 +102,7 @@ public record Pace(double perLesson, double spread, int lessons) {
     /**
      * Lessons still needed at this pace; empty where even the fastest pace that is likely is none.
      *
-     * @param gap tightness still to be gained, above zero
+     * @param gap difficulty still to be gained, above zero
      */
     public Optional<Lessons> to(double gap) {
         if (!(gap > 0)) {
@@ -129,9 +129,11 @@ public record Pace(double perLesson, double spread, int lessons) {
             return false;
         }
         List<CleanSetting> last = days.subList(days.size() - FEWEST_LEVEL, days.size());
-        double least = last.stream().mapToDouble(CleanSetting::tightness).min().orElseThrow();
-        return last.get(0).tightness() - least <= LEVEL
-                && last.get(0).tightness() - last.get(FEWEST_LEVEL - 1).tightness() >= -LEVEL
-                && width(last.get(FEWEST_LEVEL - 1)) <= KNOWN;
+        CleanSetting first = last.get(0);
+        CleanSetting latest = last.get(FEWEST_LEVEL - 1);
+        double most = last.stream().mapToDouble(CleanSetting::difficulty).max().orElseThrow();
+        return most <= first.difficulty() * (1 + LEVEL)
+                && latest.difficulty() >= first.difficulty() * (1 - LEVEL)
+                && width(latest) <= KNOWN * latest.difficulty();
     }
 }

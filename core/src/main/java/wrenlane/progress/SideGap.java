@@ -7,15 +7,15 @@ import wrenlane.machine.Side;
 /**
  * How far one side is behind the other.
  *
- * @param behind the side that needs more room
- * @param tightness how much, not below zero
+ * @param behind the side that rides the easier sizes
+ * @param difficulty how much, not below zero
  * @param certainty 0 to 1: how likely it is the side that is behind at all
  * @param clear whether that is likely enough to call it the weak side
  */
-public record SideGap(Side behind, double tightness, double certainty, boolean clear) {
+public record SideGap(Side behind, double difficulty, double certainty, boolean clear) {
     /** Between the estimates of both sides. */
     public static SideGap of(CleanChance left, CleanChance right) {
-        double gap = left.fourInFive().tightness() - right.fourInFive().tightness();
+        double gap = right.fourInFive().difficulty() - left.fourInFive().difficulty();
         Side behind = gap >= 0 ? Side.LEFT : Side.RIGHT;
         CleanChance weak = behind == Side.LEFT ? left : right;
         CleanChance other = behind == Side.LEFT ? right : left;
@@ -25,10 +25,11 @@ public record SideGap(Side behind, double tightness, double certainty, boolean c
     /**
      * As one sentence, no surer than it is.
      *
-     * @param metres how far on a machine; by how much of tightness where missing
+     * @param metres how far on a machine; by how much of difficulty where missing
      */
     public Said sentence(Optional<Double> metres) {
-        Object by = metres.<Object>map(Said::metres).orElseGet(() -> Said.of("%.2f", tightness));
+        Object by = metres.<Object>map(Said::metres)
+                .orElseGet(() -> Said.of("%s of difficulty", Percent.points(difficulty)));
         String sure = Certainty.words(certainty);
         return clear
                 ? Said.of("The %s side is %s behind, %s: start on it, and alternate.", behind.word(), by, sure)

@@ -7,15 +7,15 @@ import wrenlane.run.RunRecord;
 import wrenlane.run.RunSort;
 
 /**
- * What one entry of the log says of what a rider can do: runs at a tightness, so many of them clean. A spell says less than
+ * What one entry of the log says of what a rider can do: runs at a difficulty, so many of them clean. A spell says less than
  * its laps would one by one, since laps that follow on one another are alike.
  *
- * @param tightness above zero
+ * @param difficulty above zero
  * @param clean how many clean runs it counts as, not below zero
  * @param faulty how many others
  * @param at when it was ridden
  */
-public record Trial(double tightness, double clean, double faulty, Instant at) {
+public record Trial(double difficulty, double clean, double faulty, Instant at) {
     /** Laps of a spell that say as much as one run; chosen by us. */
     static final double LAPS_A_RUN = 3;
 
@@ -26,19 +26,19 @@ public record Trial(double tightness, double clean, double faulty, Instant at) {
     static final double TOLD_A_RUN = 3;
 
     public Trial {
-        if (!(tightness > 0 && clean >= 0 && faulty >= 0 && Double.isFinite(tightness + clean + faulty))) {
-            throw new IllegalArgumentException("tightness " + tightness + " lies above 0, clean " + clean
+        if (!(difficulty > 0 && clean >= 0 && faulty >= 0 && Double.isFinite(difficulty + clean + faulty))) {
+            throw new IllegalArgumentException("difficulty " + difficulty + " lies above 0, clean " + clean
                     + " and faulty " + faulty + " are not below 0");
         }
     }
 
-    /** One run; empty where its tightness is not known. */
+    /** One run; empty where its difficulty is not known. */
     public static Optional<Trial> of(RunRecord run) {
-        return run.tightness().map(t -> new Trial(t, run.clean() ? 1 : 0, run.clean() ? 0 : 1, run.at()));
+        return run.difficulty().map(t -> new Trial(t, run.clean() ? 1 : 0, run.clean() ? 0 : 1, run.at()));
     }
 
     /**
-     * An entry of any sort; empty where it says nothing: broken off, a spell without laps, no known tightness. A lap has a
+     * An entry of any sort; empty where it says nothing: broken off, a spell without laps, no known difficulty. A lap has a
      * fault with the share of faults to laps, at most one.
      *
      * @param run the entry as a run
@@ -51,24 +51,24 @@ public record Trial(double tightness, double clean, double faulty, Instant at) {
         if (detail.sort() == RunSort.RUN) {
             return of(run);
         }
-        if (detail.laps().isEmpty() || run.tightness().isEmpty()) {
+        if (detail.laps().isEmpty() || run.difficulty().isEmpty()) {
             return Optional.empty();
         }
         double weight = Math.min(MOST_OF_A_SPELL, detail.laps().get() / LAPS_A_RUN);
         double faulty = weight * Math.min(1, detail.faultsPerLap().orElseThrow());
-        return Optional.of(new Trial(run.tightness().get(), weight - faulty, faulty, run.at()));
+        return Optional.of(new Trial(run.difficulty().get(), weight - faulty, faulty, run.at()));
     }
 
     /**
      * Practice alone to a side, as told: a third of what an instructor would have seen, and no more than a spell; empty where
      * nothing was counted.
      */
-    public static Optional<Trial> told(double tightness, Practice.Told told, Instant at) {
+    public static Optional<Trial> told(double difficulty, Practice.Told told, Instant at) {
         if (told.runs() == 0) {
             return Optional.empty();
         }
         double weight = Math.min(MOST_OF_A_SPELL, told.runs() / TOLD_A_RUN);
         double clean = weight * told.clean() / told.runs();
-        return Optional.of(new Trial(tightness, clean, weight - clean, at));
+        return Optional.of(new Trial(difficulty, clean, weight - clean, at));
     }
 }

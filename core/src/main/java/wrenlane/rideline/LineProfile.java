@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.machine.SteeredTurn;
 
 /**
  * What happens along a line: lean, bars and room, and where each turn is rolled into, held and rolled out of.
@@ -59,7 +60,7 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
                     return new Place(
                             p.distanceMetres(),
                             lean,
-                            bars(turn, p.curvature(), lean),
+                            SteeredTurn.steerRadians(turn.wheelbaseMetres(), p.curvature(), turn.casterRadians(), lean),
                             LineChecker.roomAt(task, p, toStation));
                 })
                 .toList();
@@ -73,11 +74,6 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
                 .filter(i -> i % EVERY == 0 || i == all.size() - 1)
                 .mapToObj(all::get)
                 .toList();
-    }
-
-    /** Bar angle of a steady turn: tan δ = p·κ·cos φ / cos ε, the ground-plane steer turned round. */
-    private static double bars(MachineTurn turn, double curvature, double lean) {
-        return Math.atan(turn.wheelbaseMetres() * curvature * Math.cos(lean) / Math.cos(turn.casterRadians()));
     }
 
     /** Where the turns of a line that matter are rolled into: those at least half as tight as its tightest. */

@@ -35,7 +35,8 @@ public record LineTask(Route route, Footprint footprint, TurnLimits limits) {
                         left.curvatureLimit(),
                         right.curvatureLimit(),
                         Math.min(left.curvatureRate(), right.curvatureRate()),
-                        left.speedMetresPerSecond()));
+                        left.speedMetresPerSecond(),
+                        route.pace() == Pace.ROLLING ? ride.style().bodyOutRadians() : 0));
     }
 
     /**
@@ -53,7 +54,7 @@ public record LineTask(Route route, Footprint footprint, TurnLimits limits) {
                 new TurnLimits(
                         left.curvatureLimit(),
                         right.curvatureLimit(),
-                        rolling ? left.curvatureRate() : Double.POSITIVE_INFINITY,
+                        rolling ? Math.min(left.curvatureRate(), right.curvatureRate()) : Double.POSITIVE_INFINITY,
                         rolling ? left.speedMetresPerSecond() : 0));
     }
 }

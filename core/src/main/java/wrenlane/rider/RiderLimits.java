@@ -7,18 +7,38 @@ package wrenlane.rider;
  * @param rollRateRadiansPerSecond how fast the machine is leaned
  * @param lowestSpeedMetresPerSecond slowest speed held feet-up
  * @param leanReserveRadians lean kept back from scraping
+ * @param mostLeanRadians most lean of the machine used at walking pace, whatever the machine allows
  */
 public record RiderLimits(
         double steeringRateRadiansPerSecond,
         double rollRateRadiansPerSecond,
         double lowestSpeedMetresPerSecond,
-        double leanReserveRadians) {
+        double leanReserveRadians,
+        double mostLeanRadians) {
+    /** Least and most that {@link #mostLeanRadians} of a rider may be set to, in radians: 5° and 45°. Chosen by us. */
+    public static final double LEAST_LEAN_RADIANS = Math.toRadians(5);
+
+    public static final double GREATEST_LEAN_RADIANS = Math.toRadians(45);
 
     public RiderLimits {
         positive("steeringRateRadiansPerSecond", steeringRateRadiansPerSecond);
         positive("rollRateRadiansPerSecond", rollRateRadiansPerSecond);
         positive("lowestSpeedMetresPerSecond", lowestSpeedMetresPerSecond);
         positive("leanReserveRadians", leanReserveRadians);
+        if (!(mostLeanRadians >= LEAST_LEAN_RADIANS && mostLeanRadians <= GREATEST_LEAN_RADIANS)) {
+            throw new IllegalArgumentException(
+                    "mostLeanRadians is " + Math.toDegrees(mostLeanRadians) + "°; it lies between 5° and 45°");
+        }
+    }
+
+    /** The same for a rider who uses so much lean at most, in radians. */
+    public RiderLimits withMostLean(double radians) {
+        return new RiderLimits(
+                steeringRateRadiansPerSecond,
+                rollRateRadiansPerSecond,
+                lowestSpeedMetresPerSecond,
+                leanReserveRadians,
+                radians);
     }
 
     private static void positive(String name, double value) {

@@ -35,7 +35,7 @@ public record RidingPoint(
     }
 
     /**
-     * The machine's own limit, whoever rides: full lock at the lean it is used to, bars turned at once. Tightness 1.00.
+     * The machine's own limit, whoever rides: full lock at the lean it is used to, bars turned at once. Difficulty 1.00.
      */
     public static RidingPoint machineLimit(MachineTurn turn, Side side) {
         return new RidingPoint(
@@ -54,31 +54,35 @@ public record RidingPoint(
     private static final double PRACTISED_SPEED = 8 / 3.6;
 
     /**
-     * What the machine itself can do under a practised rider, to which courses are compared: K₀ is full lock, the
-     * effective one where a circle was measured, at 30° of lean or 3° short of scraping; σ₀ is that of a skilled rider's
-     * hands and roll at 8 km/h.
+     * What the machine itself can do under a practised rider, which difficulty is a share of: K₀ is full lock, the effective
+     * one where a circle was measured, at 30° of lean or 3° short of scraping; σ₀ is that of a skilled rider's hands and
+     * roll at 8 km/h, at that lean.
      */
     public static RidingPoint practised(MachineTurn turn, Side side) {
         double lean = Math.min(PRACTISED_LEAN_RADIANS, scrapeLean(turn, side) - MachineTurn.SCRAPE_RESERVE_RADIANS);
-        double v = PRACTISED_SPEED;
-        RiderLimits hands = RiderLevel.SKILLED.limits();
-        double steering = steeringRate(turn, hands, v);
-        double roll = rollRate(hands, v);
-        return new RidingPoint(
-                v,
-                lean,
-                turn.fullLock(side, lean).curvature(),
-                Math.min(steering, roll),
-                TurnLimit.LOCK,
-                steering <= roll ? TurnLimit.STEERING_RATE : TurnLimit.ROLL_RATE);
+        double lock = turn.fullLock(side, lean).curvature();
+        Quickness quickness = Quickness.of(turn, side, RiderLevel.SKILLED.limits(), lock, PRACTISED_SPEED);
+        return new RidingPoint(PRACTISED_SPEED, lean, lock, quickness.rate(), TurnLimit.LOCK, quickness.by());
     }
 
-    private static double steeringRate(MachineTurn turn, RiderLimits limits, double v) {
-        return limits.steeringRateRadiansPerSecond() * Math.cos(turn.casterRadians()) / (turn.wheelbaseMetres() * v);
-    }
-
-    private static double rollRate(RiderLimits limits, double v) {
-        return limits.rollRateRadiansPerSecond() * GRAVITY / (v * v * v);
+    /**
+     * How fast curvature changes along the way.
+     *
+     * <p>Bars: the curvature κ of full lock, over the way ridden while the bars go there: σ = κ / (v · δmax / δ̇). Roll: from
+     * tan θ = v² κ / g at small θ, κ̇ = θ̇ g / v², so σ = κ̇ / v = φ̇ g / v³. The slower of the two counts.
+     *
+     * @param rate σ, 1/m²
+     * @param by what sets it
+     */
+    private record Quickness(double rate, TurnLimit by) {
+        static Quickness of(MachineTurn turn, Side side, RiderLimits limits, double lockCurvature, double v) {
+            double steering =
+                    lockCurvature * limits.steeringRateRadiansPerSecond() / (turn.effectiveLockRadians(side) * v);
+            double roll = limits.rollRateRadiansPerSecond() * GRAVITY / (v * v * v);
+            return steering <= roll
+                    ? new Quickness(steering, TurnLimit.STEERING_RATE)
+                    : new Quickness(roll, TurnLimit.ROLL_RATE);
+        }
     }
 
     /** The riding point at a speed on dry paving, body in line with the machine. */
@@ -89,10 +93,10 @@ public record RidingPoint(
     /**
      * The riding point at a speed.
      *
-     * <p>K(v) = min(cos ε · tan δ / (p · cos φ), g · tan θ₁ / v²), where φ = θ + β is the machine's lean, θ the lean of
-     * steady balance, tan θ = v² κ / g, and θ₁ the most of it: φs − reserve − β, or what the ground carries, see
-     * {@link Grip}. Solved together by repeated substitution: κ grows with φ by a factor below one at walking pace.
-     * σ(v) = min(δ̇ · cos ε / (p · v), φ̇ · g / v³).
+     * <p>K(v) = min(tan Δ(δmax, φ) / p, g · tan θ₁ / v²), with φ = θ + β the machine's lean, θ that of steady balance,
+     * tan θ = v² κ / g, and θ₁ the most of it: what the rider uses and the machine allows, less β, or what the ground
+     * carries, see {@link Grip}. Where the lock sets the limit, both are solved together ({@link #balance}). σ(v) is at that
+     * lean.
      *
      * @param speedMetresPerSecond v, above zero
      */
@@ -104,29 +108,64 @@ public record RidingPoint(
         }
         double v = speedMetresPerSecond;
         double out = style.bodyOutRadians();
+        double used = Math.min(limits.mostLeanRadians(), scrapeLean(turn, side) - limits.leanReserveRadians()) - out;
         // The reserve kept from scraping can't eat the whole lean: a machine that scrapes at 15° still leans a little.
-        double unscraped = Math.max(Math.toRadians(1), scrapeLean(turn, side) - limits.leanReserveRadians() - out);
-        double most = Math.min(unscraped, style.grip().leanRadians());
-        double leanLimited = GRAVITY * Math.tan(most) / (v * v);
-        double balance = 0;
-        double lock = 0;
-        for (int round = 0; round < BALANCE_ROUNDS; round++) {
-            lock = turn.fullLock(side, balance + out).curvature();
-            balance = Math.min(most, Math.atan(v * v * Math.min(lock, leanLimited) / GRAVITY));
-        }
-        double steering = steeringRate(turn, limits, v);
-        double roll = rollRate(limits, v);
+        double ridden = Math.max(LEAST_LEAN_RADIANS, used);
+        double most = Math.min(ridden, style.grip().leanRadians());
+        double balance = balance(turn, side, out, v, most);
+        double lock = turn.fullLock(side, balance + out).curvature();
+        double leaned = GRAVITY * Math.tan(balance) / (v * v);
+        Quickness quickness = Quickness.of(turn, side, limits, lock, v);
         return new RidingPoint(
                 v,
                 balance + out,
-                Math.min(lock, leanLimited),
-                Math.min(steering, roll),
-                lock <= leanLimited ? TurnLimit.LOCK : unscraped <= most ? TurnLimit.LEAN : TurnLimit.GRIP,
-                steering <= roll ? TurnLimit.STEERING_RATE : TurnLimit.ROLL_RATE);
+                Math.min(lock, leaned),
+                quickness.rate(),
+                balance < most ? TurnLimit.LOCK : ridden <= most ? TurnLimit.LEAN : TurnLimit.GRIP,
+                quickness.by());
     }
 
-    /** Rounds of substitution; the error shrinks at least tenfold in each, so this reaches rounding. */
-    private static final int BALANCE_ROUNDS = 20;
+    /** Least lean anybody uses, in radians: 1°. Chosen by us. */
+    private static final double LEAST_LEAN_RADIANS = Math.toRadians(1);
+
+    /** Step in which leans are looked at for the first that full lock no longer balances, in radians: 1°. */
+    private static final double LOOK_RADIANS = Math.toRadians(1);
+
+    /** Halvings of such a step, down to rounding. */
+    private static final int HALVINGS = 40;
+
+    /**
+     * Lean of steady balance at which full lock is reached, or the most there is.
+     *
+     * <p>Balance at θ takes the curvature f(θ) = g tan θ / v²; full lock gives h(θ) = tan Δ(δmax, θ + β) / p. From upright on,
+     * f rises from zero; the first θ with f(θ) = h(θ) is where the bars come to the stop. Repeated substitution of one in the
+     * other need not converge, since h rises steeply with lean; so θ is looked at in steps of 1°, and the first step over
+     * which f passes h is halved. Both are continuous, so it always ends, at a root or at the most lean.
+     *
+     * @param out β, body held outward, in radians
+     * @param v in m/s
+     * @param most θ₁ in radians
+     * @return θ in radians, at most {@code most}
+     */
+    private static double balance(MachineTurn turn, Side side, double out, double v, double most) {
+        double low = 0;
+        while (low < most) {
+            double high = Math.min(most, low + LOOK_RADIANS);
+            if (GRAVITY * Math.tan(high) / (v * v)
+                    >= turn.fullLock(side, high + out).curvature()) {
+                for (int i = 0; i < HALVINGS; i++) {
+                    double middle = (low + high) / 2;
+                    boolean passed = GRAVITY * Math.tan(middle) / (v * v)
+                            >= turn.fullLock(side, middle + out).curvature();
+                    low = passed ? low : middle;
+                    high = passed ? middle : high;
+                }
+                return low;
+            }
+            low = high;
+        }
+        return most;
+    }
 
     private static double scrapeLean(MachineTurn turn, Side side) {
         return turn.machine().value(MachineDimension.scrapeLean(side));

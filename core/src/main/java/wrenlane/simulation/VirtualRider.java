@@ -13,11 +13,11 @@ import wrenlane.verdict.Ladder;
 /**
  * A simulated rider whose skill grows from day to day and whose weak side shows. Stands in for people in the demo day.
  *
- * <p>The chance of a clean run at tightness t is 1 / (1 + exp(−(t − m)/w)), m falling with every run by the side's
+ * <p>The chance of a clean run at difficulty d is 1 / (1 + exp((ln d − ln m)/w)), m rising with every run by the side's
  * learning rate towards the best the rider will reach. The same seed gives the same runs.
  */
 public final class VirtualRider {
-    /** Width of the change from failing to clean, in tightness; chosen by us, a little wider than the estimate assumes. */
+    /** Width of the change from clean to failing, as a share of difficulty; chosen by us, a little wider than the estimate assumes. */
     private static final double SLOPE = 0.1;
 
     /** How often an instructor says how a run with a fault was ridden; chosen by us. */
@@ -33,21 +33,21 @@ public final class VirtualRider {
     /**
      * How a simulated rider begins and grows.
      *
-     * @param startTightness tightness ridden clean every other time at first, on the better side
-     * @param bestTightness where it would end after endless practice
+     * @param startDifficulty difficulty ridden clean every other time at first, on the better side
+     * @param bestDifficulty where it would end after endless practice
      * @param weakSide the side that lags
-     * @param weakBy how much it lags at first, in tightness
+     * @param weakBy how much less difficulty it can do at first
      * @param learning share of the way to the best gained per run
      */
-    public record Skill(double startTightness, double bestTightness, Side weakSide, double weakBy, double learning) {
+    public record Skill(double startDifficulty, double bestDifficulty, Side weakSide, double weakBy, double learning) {
         public Skill {
-            if (!(bestTightness > 0.5 && startTightness >= bestTightness && startTightness < 4)) {
-                throw new IllegalArgumentException("tightness goes from " + startTightness + " to " + bestTightness
-                        + "; it falls, and lies between 0.5 and 4");
+            if (!(startDifficulty > 0.1 && bestDifficulty >= startDifficulty && bestDifficulty <= 1.5)) {
+                throw new IllegalArgumentException("difficulty goes from " + startDifficulty + " to " + bestDifficulty
+                        + "; it rises, and lies between 0.1 and 1.5");
             }
-            if (!(weakBy >= 0 && weakBy < 2 && learning >= 0 && learning < 1)) {
-                throw new IllegalArgumentException(
-                        "weakBy is " + weakBy + " (0 to 2), learning is " + learning + " (0 to 1)");
+            if (!(weakBy >= 0 && weakBy < startDifficulty && learning >= 0 && learning < 1)) {
+                throw new IllegalArgumentException("weakBy is " + weakBy + " (0 to " + startDifficulty
+                        + "), learning is " + learning + " (0 to 1)");
             }
         }
     }
@@ -57,29 +57,29 @@ public final class VirtualRider {
         this.random = new SplittableRandom(seed);
         this.said = new SplittableRandom(~seed);
         for (Side side : Side.values()) {
-            comfort.put(side, skill.startTightness() + (side == skill.weakSide() ? skill.weakBy() : 0));
+            comfort.put(side, skill.startDifficulty() - (side == skill.weakSide() ? skill.weakBy() : 0));
         }
     }
 
     /** Rides once, learns from it, and gives the faults seen: none for a clean run. */
-    public Set<Fault> ride(Side side, double tightness) {
+    public Set<Fault> ride(Side side, double difficulty) {
         double now = comfort(side);
-        double chance = 1 / (1 + Math.exp(-(tightness - now) / SLOPE));
-        double best = skill.bestTightness() + (side == skill.weakSide() ? skill.weakBy() / 3 : 0);
+        double chance = 1 / (1 + Math.exp(Math.log(difficulty / now) / SLOPE));
+        double best = skill.bestDifficulty() - (side == skill.weakSide() ? skill.weakBy() / 3 : 0);
         comfort.put(side, now + skill.learning() * (best - now));
         return random.nextDouble() < chance ? Set.of() : faults(chance);
     }
 
-    /** The rung such a rider would be set: the tightest with at least two chances in five of a clean run. */
+    /** The rung such a rider would be set: the smallest with at least two chances in five of a clean run. */
     public Ladder.Rung choose(Ladder ladder, Side side) {
         return ladder.rungs().stream()
-                .filter(r -> r.tightness().orElse(Double.POSITIVE_INFINITY) >= comfort(side) - SLOPE * Math.log(1.5))
+                .filter(r -> r.difficulty().orElse(0.0) <= comfort(side) * Math.pow(1.5, SLOPE))
                 .reduce((wide, tight) -> tight)
                 .orElse(ladder.rungs().get(0));
     }
 
     private double comfort(Side side) {
-        return comfort.getOrDefault(side, skill.startTightness());
+        return comfort.getOrDefault(side, skill.startDifficulty());
     }
 
     /**

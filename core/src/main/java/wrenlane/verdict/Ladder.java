@@ -18,8 +18,8 @@ import wrenlane.units.MeasuredLength;
  * @param rungs widest first
  */
 public record Ladder(List<Rung> rungs) {
-    /** Tightness of the default rungs, from comfortable to nearly all that machine and hands can do; from practice. */
-    static final List<Double> TIGHTNESSES = List.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05);
+    /** Difficulty of the default rungs, from comfortable to nearly all that machine and hands can do; from practice. */
+    static final List<Double> DIFFICULTIES = List.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95);
 
     /** Room left beside the wheels on each side, in metres, of the rungs of a kind that is ridden straight on. */
     static final List<Double> ROOMS_BESIDE_WHEELS = List.of(0.6, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1);
@@ -28,13 +28,13 @@ public record Ladder(List<Rung> rungs) {
      * One setting.
      *
      * @param settingMetres rounded to a length people lay out
-     * @param tightness of the rounded setting; empty on kinds that are ridden straight on
+     * @param difficulty of the rounded setting; empty on kinds that are ridden straight on
      * @param inBays the same setting in half bays, on a course that is set in bays
      */
-    public record Rung(double settingMetres, Optional<Double> tightness, Optional<MeasuredLength> inBays) {
+    public record Rung(double settingMetres, Optional<Double> difficulty, Optional<MeasuredLength> inBays) {
         /** A rung of a course that is not set in bays. */
-        public Rung(double settingMetres, Optional<Double> tightness) {
-            this(settingMetres, tightness, Optional.empty());
+        public Rung(double settingMetres, Optional<Double> difficulty) {
+            this(settingMetres, difficulty, Optional.empty());
         }
     }
 
@@ -47,10 +47,10 @@ public record Ladder(List<Rung> rungs) {
      * of the wheels. Settings that the course does not allow are left out, and those that rounding has brought past what the
      * machine can turn.
      *
-     * @param tightness of the course on that machine, of the harder side
+     * @param difficulty of the course on that machine, of the harder side
      * @param system units in which people here lay lengths out; a course set in bays is laid in half bays
      */
-    public static Ladder of(Course course, MachineTurn turn, Tightness tightness, LengthSystem system) {
+    public static Ladder of(Course course, MachineTurn turn, Difficulty difficulty, LengthSystem system) {
         CourseDimension dimension = course.kind().ladder();
         HandyLengths handy = course.handy(system);
         MeasuredLength set = course.settings().length(dimension);
@@ -61,12 +61,12 @@ public record Ladder(List<Rung> rungs) {
                         setting -> new Rung(setting, Optional.empty(), inBays(setting, set)))
                 : ladder(
                         dimension,
-                        TIGHTNESSES.stream()
-                                .filter(tightness::covers)
-                                .flatMap(t -> tightness.settingAt(t).stream())
+                        DIFFICULTIES.stream()
+                                .filter(difficulty::covers)
+                                .flatMap(t -> difficulty.settingAt(t).stream())
                                 .map(handy::nearest)
-                                .filter(setting -> tightness.at(setting).orElse(1.0) >= 1),
-                        setting -> new Rung(setting, tightness.at(setting), inBays(setting, set)));
+                                .filter(setting -> difficulty.at(setting).orElse(1.0) <= 1),
+                        setting -> new Rung(setting, difficulty.at(setting), inBays(setting, set)));
     }
 
     private static Optional<MeasuredLength> inBays(double settingMetres, MeasuredLength set) {

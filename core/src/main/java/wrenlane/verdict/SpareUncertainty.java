@@ -59,7 +59,8 @@ public final class SpareUncertainty {
                 Math.max(l.left() / 2, l.left() - u[0]),
                 Math.max(l.right() / 2, l.right() - u[1]),
                 l.rate(),
-                l.speedMetresPerSecond());
+                l.speedMetresPerSecond(),
+                l.bodyOutRadians());
         return known.fit().spare().metres() - room(new LineTask(task.route(), task.footprint(), less), known);
     }
 

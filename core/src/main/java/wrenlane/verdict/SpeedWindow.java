@@ -110,9 +110,8 @@ public record SpeedWindow(
             RidingPoint left = ride.point(Pace.ROLLING, Side.LEFT, speed);
             RidingPoint right = ride.point(Pace.ROLLING, Side.RIGHT, speed);
             RidingPoint tighter = left.curvatureLimit() <= right.curvatureLimit() ? left : right;
-            TurnLimits quick = new TurnLimits(l.left(), l.right(), LIFTED * l.rate(), l.speedMetresPerSecond());
-            TurnLimits tight =
-                    new TurnLimits(LIFTED * l.left(), LIFTED * l.right(), l.rate(), l.speedMetresPerSecond());
+            TurnLimits quick = l.withRate(LIFTED * l.rate());
+            TurnLimits tight = l.withCurvatures(LIFTED);
             return room(task, quick, like) >= room(task, tight, like)
                     ? (left.curvatureRate() <= right.curvatureRate() ? left : right).rateBy()
                     : tighter.curvatureBy();

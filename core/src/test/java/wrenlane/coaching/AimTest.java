@@ -20,86 +20,86 @@ class AimTest {
     private static final Advice TIGHTEN =
             new Advice(Advice.Move.TIGHTEN, Said.plain("4 of the last 5 clean on both sides."));
 
-    private static final Ladder LADDER = new Ladder(Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
-            .map(t -> new Ladder.Rung(5 * t, Optional.of(t)))
+    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+            .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
             .toList());
 
-    /** Clean four times in five at a tightness, over a width of 0.1. */
-    private static DoubleUnaryOperator fourInFiveAt(double tightness) {
-        return t -> 1 / (1 + Math.exp(-(t - tightness) / 0.1 - Math.log(4)));
+    /** Clean four times in five at a difficulty, over a width of 0.1. */
+    private static DoubleUnaryOperator fourInFiveAt(double difficulty) {
+        return d -> 1 / (1 + Math.exp(Math.log(d / difficulty) / 0.1 - Math.log(4)));
     }
 
     private static Advice heldBack(double settingMetres, DoubleUnaryOperator chances) {
         return Aim.USUAL.heldBack(TIGHTEN, settingMetres, LADDER, chances);
     }
 
-    /** At 1.5 it is 1 / (1 + exp(−0.15/0.1)/4) = 0.947, at 1.35 0.800, at 1.22 0.522: 1.35 lies nearest to 0.75. */
+    /** At 0.50 it is 1 / (1 + exp(ln(0.50/0.56)/0.1)/4) = 0.926, at 0.56 0.800, at 0.63 0.552: 0.56 lies nearest to 0.75. */
     @Test
     void theRungNearestToWhatIsAimedAtIsTheOneToWorkOn() {
-        Aim.Likely at = Aim.USUAL.rung(LADDER, fourInFiveAt(1.35)).orElseThrow();
-        assertThat(at.rung().tightness()).contains(1.35);
+        Aim.Likely at = Aim.USUAL.rung(LADDER, fourInFiveAt(0.56)).orElseThrow();
+        assertThat(at.rung().difficulty()).contains(0.56);
         assertThat(at.chance()).isCloseTo(0.8, within(1e-9));
         assertThat(new Aim(0.55)
-                        .rung(LADDER, fourInFiveAt(1.35))
+                        .rung(LADDER, fourInFiveAt(0.56))
                         .orElseThrow()
                         .rung()
-                        .tightness())
-                .contains(1.22);
+                        .difficulty())
+                .contains(0.63);
         assertThat(new Aim(0.92)
-                        .rung(LADDER, fourInFiveAt(1.35))
+                        .rung(LADDER, fourInFiveAt(0.56))
                         .orElseThrow()
                         .rung()
-                        .tightness())
-                .contains(1.5);
+                        .difficulty())
+                .contains(0.50);
     }
 
     @Test
     void aimingAtMoreNeverGivesATighterRung() {
-        double before = 0;
+        double before = 1;
         for (double aim = Aim.LEAST; aim <= Aim.MOST; aim += 0.01) {
-            double tightness = new Aim(aim)
-                    .rung(LADDER, fourInFiveAt(1.31))
+            double difficulty = new Aim(aim)
+                    .rung(LADDER, fourInFiveAt(0.58))
                     .orElseThrow()
                     .rung()
-                    .tightness()
+                    .difficulty()
                     .orElseThrow();
-            assertThat(tightness).isGreaterThanOrEqualTo(before);
-            before = tightness;
+            assertThat(difficulty).isLessThanOrEqualTo(before);
+            before = difficulty;
         }
     }
 
     @Test
-    void thereIsNoneWithoutRungsOrWithoutTightness() {
-        assertThat(Aim.USUAL.rung(new Ladder(List.of()), fourInFiveAt(1.3))).isEmpty();
-        assertThat(Aim.USUAL.rung(new Ladder(List.of(new Ladder.Rung(1, Optional.empty()))), fourInFiveAt(1.3)))
+    void thereIsNoneWithoutRungsOrWithoutDifficulty() {
+        assertThat(Aim.USUAL.rung(new Ladder(List.of()), fourInFiveAt(0.6))).isEmpty();
+        assertThat(Aim.USUAL.rung(new Ladder(List.of(new Ladder.Rung(1, Optional.empty()))), fourInFiveAt(0.6)))
                 .isEmpty();
     }
 
     @Test
     void tighteningIsHeldBackWhereTheNextRungLiesTooFarBelow() {
-        Advice advice = heldBack(5 * 1.35, fourInFiveAt(1.35));
+        Advice advice = heldBack(4 / 0.56, fourInFiveAt(0.56));
         assertThat(advice.move()).isEqualTo(Advice.Move.HOLD);
         assertThat(advice.reason().toString())
-                .contains("6.10 m")
-                .contains("52 in 100")
+                .contains("6.35 m")
+                .contains("55 in 100")
                 .contains("75");
     }
 
     @Test
     void tighteningStandsWhereTheNextRungIsNearer() {
-        assertThat(heldBack(5 * 1.5, fourInFiveAt(1.35))).isEqualTo(TIGHTEN);
-        assertThat(heldBack(5 * 1.35, fourInFiveAt(1.2))).isEqualTo(TIGHTEN);
+        assertThat(heldBack(4 / 0.50, fourInFiveAt(0.56))).isEqualTo(TIGHTEN);
+        assertThat(heldBack(4 / 0.56, fourInFiveAt(0.65))).isEqualTo(TIGHTEN);
     }
 
     @Test
     void onTheLastRungThereIsNothingToHoldBackFrom() {
-        assertThat(heldBack(5 * 1.05, fourInFiveAt(1.35))).isEqualTo(TIGHTEN);
+        assertThat(heldBack(4 / 0.79, fourInFiveAt(0.56))).isEqualTo(TIGHTEN);
     }
 
     @Test
     void allElseIsLeftAsTheRulesHaveIt() {
         Advice widen = new Advice(Advice.Move.WIDEN, Said.plain("A drop."));
-        assertThat(Aim.USUAL.heldBack(widen, 5 * 1.35, LADDER, fourInFiveAt(1.05)))
+        assertThat(Aim.USUAL.heldBack(widen, 4 / 0.56, LADDER, fourInFiveAt(0.79)))
                 .isSameAs(widen);
     }
 

@@ -14,23 +14,23 @@ import wrenlane.verdict.Ladder;
 class BeginRungTest {
     private static final int EASIER = 2;
 
-    private static final Ladder LADDER = new Ladder(Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
-            .map(t -> new Ladder.Rung(5 * t, Optional.of(t)))
+    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+            .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
             .toList());
 
-    private static Optional<CleanSetting> at(double tightness) {
-        return Optional.of(new CleanSetting(tightness, tightness - 0.1, tightness + 0.1));
+    private static Optional<CleanSetting> at(double difficulty) {
+        return Optional.of(new CleanSetting(difficulty, difficulty - 0.05, difficulty + 0.05));
     }
 
-    private static double tightness(Optional<CleanSetting> left, Optional<CleanSetting> right) {
-        return tightness(left, right, Optional.empty());
+    private static double difficulty(Optional<CleanSetting> left, Optional<CleanSetting> right) {
+        return difficulty(left, right, Optional.empty());
     }
 
-    private static double tightness(
+    private static double difficulty(
             Optional<CleanSetting> left, Optional<CleanSetting> right, Optional<Ladder.Rung> working) {
         return BeginRung.of(LADDER, left, right, working, RiderLevel.NOVICE, EASIER)
                 .orElseThrow()
-                .tightness()
+                .difficulty()
                 .orElseThrow();
     }
 
@@ -40,37 +40,38 @@ class BeginRungTest {
 
     @Test
     void beginsTwoStepsEasierThanTheRungToWorkOn() {
-        assertThat(tightness(at(1.2), at(1.45), rung(4))).isEqualTo(1.5);
-        assertThat(tightness(at(1.2), at(1.2), rung(6))).isEqualTo(1.22);
-        assertThat(tightness(at(1.2), at(1.2), rung(1))).isEqualTo(1.9);
+        assertThat(difficulty(at(0.65), at(0.52), rung(4))).isEqualTo(0.50);
+        assertThat(difficulty(at(0.65), at(0.65), rung(6))).isEqualTo(0.63);
+        assertThat(difficulty(at(0.65), at(0.65), rung(1))).isEqualTo(0.40);
     }
 
     @Test
     void aSideThatIsNotKnownDoesNotMakeTheStartEasierStill() {
-        assertThat(tightness(at(1.2), Optional.empty(), rung(4))).isEqualTo(1.7);
+        assertThat(difficulty(at(0.65), Optional.empty(), rung(4))).isEqualTo(0.40);
     }
 
     @Test
     void theWeakSideBeginsAndIsOnlySaidWhereBothAreKnown() {
-        assertThat(BeginRung.weakSide(at(1.4), at(1.2))).contains(Side.LEFT);
-        assertThat(BeginRung.weakSide(at(1.2), at(1.4))).contains(Side.RIGHT);
-        assertThat(BeginRung.weakSide(at(1.2), at(1.21))).isEmpty();
-        assertThat(BeginRung.weakSide(at(1.2), Optional.empty())).isEmpty();
-        assertThat(BeginRung.weakSide(Optional.empty(), at(1.2))).isEmpty();
+        assertThat(BeginRung.weakSide(at(0.5), at(0.65))).contains(Side.LEFT);
+        assertThat(BeginRung.weakSide(at(0.65), at(0.5))).contains(Side.RIGHT);
+        assertThat(BeginRung.weakSide(at(0.65), at(0.66))).isEmpty();
+        assertThat(BeginRung.weakSide(at(0.65), Optional.empty())).isEmpty();
+        assertThat(BeginRung.weakSide(Optional.empty(), at(0.65))).isEmpty();
     }
 
     @Test
     void withoutRunsTheLevelDecides() {
-        assertThat(tightness(Optional.empty(), Optional.empty())).isEqualTo(1.7);
+        assertThat(difficulty(Optional.empty(), Optional.empty())).isEqualTo(0.40);
         assertThat(BeginRung.of(
                         LADDER, Optional.empty(), Optional.empty(), Optional.empty(), RiderLevel.SKILLED, EASIER))
-                .hasValueSatisfying(r -> assertThat(r.tightness().orElseThrow()).isLessThan(1.4));
+                .hasValueSatisfying(
+                        r -> assertThat(r.difficulty().orElseThrow()).isEqualTo(0.71));
     }
 
     @Test
-    void startsOnTheWidestRungWhereEvenThatIsTooTight() {
-        assertThat(tightness(at(2.5), at(2.5))).isEqualTo(1.9);
-        assertThat(BeginRung.of(new Ladder(List.of()), at(1.2), at(1.2), Optional.empty(), RiderLevel.NOVICE, EASIER))
+    void startsOnTheWidestRungWhereEvenThatIsTooHard() {
+        assertThat(difficulty(at(0.3), at(0.3))).isEqualTo(0.40);
+        assertThat(BeginRung.of(new Ladder(List.of()), at(0.65), at(0.65), Optional.empty(), RiderLevel.NOVICE, EASIER))
                 .isEmpty();
     }
 }

@@ -20,31 +20,31 @@ import wrenlane.verdict.Ladder;
 class ProgrammeTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 5, 14);
 
-    /** Five times as wide, in metres, as tight. */
-    private static final Ladder LADDER = new Ladder(Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
+    /** As wide, in metres, as 4 over its difficulty. */
+    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
             .map(ProgrammeTest::rung)
             .toList());
 
-    private static Ladder.Rung rung(double tightness) {
-        return new Ladder.Rung(5 * tightness, Optional.of(tightness));
+    private static Ladder.Rung rung(double difficulty) {
+        return new Ladder.Rung(4 / difficulty, Optional.of(difficulty));
     }
 
     private static List<LocalDate> days(int n) {
         return IntStream.range(0, n).mapToObj(i -> FIRST.plusWeeks(i)).toList();
     }
 
-    /** From 1.60, of which 1.5, 1.35 and the goal of 1.30 are three steps, unless told otherwise. */
+    /** From one difficulty to a goal. */
     private static Way way(double now, double goal, Optional<Pace> pace, List<String> drills) {
         int steps = (int) LADDER.rungs().stream()
-                        .flatMap(r -> r.tightness().stream())
-                        .filter(t -> t < now && t > goal)
+                        .flatMap(r -> r.difficulty().stream())
+                        .filter(d -> d > now && d < goal)
                         .count()
                 + 1;
-        return new Way(new GoalGap(now - goal, steps, 0.5, pace), LADDER, rung(goal), drills, 2);
+        return new Way(new GoalGap(goal - now, steps, 0.5, pace), LADDER, rung(goal), drills, 2);
     }
 
     private static Programme programme(double gap, Pace pace, int lessons) {
-        return Programme.of(way(1.3 + gap, 1.3, Optional.of(pace), List.of()), days(lessons))
+        return Programme.of(way(0.9 - gap, 0.9, Optional.of(pace), List.of()), days(lessons))
                 .orElseThrow();
     }
 
@@ -93,19 +93,19 @@ class ProgrammeTest {
         }
     }
 
-    /** Three lessons at 0.040461 bring 1.5 to 1.3786: 1.35 is not likely, 1.5 no gain; four bring it to 1.338. */
+    /** Two lessons at 0.020230 bring 0.50 to 0.5405: 0.56 is not likely, 0.50 no gain; three bring it to 0.5607. */
     @Test
     void aWiderRungIsLikelyInstead() {
-        Pace pace = new Pace(0.05, 0.014142, 4);
+        Pace pace = new Pace(0.025, 0.007071, 4);
         Optional<Pace> known = Optional.of(pace);
-        assertThat(Programme.of(way(1.5, 1.25, known, List.of()), days(3))
+        assertThat(Programme.of(way(0.5, 0.62, known, List.of()), days(2))
                         .orElseThrow()
                         .likelyRung())
                 .isEmpty();
-        assertThat(Programme.of(way(1.5, 1.25, known, List.of()), days(4))
+        assertThat(Programme.of(way(0.5, 0.62, known, List.of()), days(3))
                         .orElseThrow()
                         .likelyRung())
-                .hasValue(rung(1.35));
+                .hasValue(rung(0.56));
     }
 
     @Test
@@ -127,30 +127,30 @@ class ProgrammeTest {
 
     @Test
     void withoutAPaceNobodyCanSayAndTheStepsStandAllTheSame() {
-        Programme programme = Programme.of(way(1.6, 1.3, Optional.empty(), List.of()), days(3))
+        Programme programme = Programme.of(way(0.48, 0.6, Optional.empty(), List.of()), days(3))
                 .orElseThrow();
         assertThat(programme.enough()).isEqualTo(Enough.UNKNOWN);
         assertThat(programme.chance()).isEmpty();
         assertThat(programme.sentence())
                 .isEqualTo("3 lessons until then. Whether that is enough cannot be said yet: it takes runs on two"
                         + " lessons.");
-        assertThat(programme.why().toString()).isEqualTo("The goal asks for 0.10 tightness a lesson.");
-        assertThat(programme.lessons()).extracting(Planned::aim).containsExactly(rung(1.5), rung(1.35), rung(1.3));
+        assertThat(programme.why().toString()).isEqualTo("The goal asks for 4.0 points of difficulty a lesson.");
+        assertThat(programme.lessons()).extracting(Planned::aim).containsExactly(rung(0.50), rung(0.56), rung(0.6));
     }
 
     @Test
     void itSaysWhy() {
         assertThat(programme(0.2, new Pace(0.05, 0.014142, 4), 4).why().toString())
-                .isEqualTo("The goal asks for 0.05 tightness a lesson; the last 4 gained 0.05 each.");
+                .isEqualTo("The goal asks for 5.0 points of difficulty a lesson; the last 4 gained 5.0 points each.");
         assertThat(programme(0.2, new Pace(0.05, 0.014142, 1), 1).why().toString())
-                .isEqualTo("The goal asks for 0.20 tightness a lesson; the last one gained 0.05.");
+                .isEqualTo("The goal asks for 20 points of difficulty a lesson; the last one gained 5.0 points.");
         assertThat(programme(0.04, new Pace(0.05, 0.001, 1), 1).sentence())
                 .isEqualTo("1 lesson until then is likely enough, more than 9 in 10.");
     }
 
     @Test
     void withoutALessonThereIsNothingToPlan() {
-        Programme none = Programme.of(way(1.6, 1.3, Optional.of(new Pace(0.05, 0.01, 4)), List.of("a")), List.of())
+        Programme none = Programme.of(way(0.48, 0.6, Optional.of(new Pace(0.05, 0.01, 4)), List.of("a")), List.of())
                 .orElseThrow();
         assertThat(none.enough()).isEqualTo(Enough.NO_LESSON);
         assertThat(none.sentence() + none.why()).isEqualTo("No lesson until then.");
@@ -159,27 +159,27 @@ class ProgrammeTest {
 
     @Test
     void aGoalThatIsReachedNeedsNone() {
-        Way reached = new Way(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, rung(1.5), List.of(), 2);
+        Way reached = new Way(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, rung(0.5), List.of(), 2);
         assertThat(Programme.of(reached, days(3))).isEmpty();
     }
 
-    /** Three steps in two lessons: 1.5 and 1.35, then the goal; two steps easier than what is worked on to begin with. */
+    /** Three steps in two lessons: 0.50 and 0.56, then the goal; two steps easier than what is worked on to begin with. */
     @Test
     void eachLessonBeginsEasierThanWhatIsWorkedOn() {
-        Programme programme = Programme.of(way(1.6, 1.3, Optional.empty(), List.of("a", "b", "c")), days(2))
+        Programme programme = Programme.of(way(0.48, 0.6, Optional.empty(), List.of("a", "b", "c")), days(2))
                 .orElseThrow();
         assertThat(programme.lessons())
                 .containsExactly(
-                        new Planned(FIRST, rung(1.9), rung(1.35), List.of("a", "b")),
-                        new Planned(FIRST.plusWeeks(1), rung(1.5), rung(1.3), List.of("c")));
+                        new Planned(FIRST, rung(0.40), rung(0.56), List.of("a", "b")),
+                        new Planned(FIRST.plusWeeks(1), rung(0.50), rung(0.6), List.of("c")));
     }
 
     @Test
     void stepsAndDrillsAreSpreadEvenlyAndEndOnTheGoal() {
         List<String> drills = List.of("a", "b", "c", "d", "e", "f", "g");
-        for (double now = 1.06; now < 2.2; now += 0.07) {
+        for (double now = 0.3; now < 0.84; now += 0.03) {
             for (int n = 1; n <= 9; n++) {
-                Way way = way(now, 1.04, Optional.empty(), drills.subList(0, n % 8));
+                Way way = way(now, 0.85, Optional.empty(), drills.subList(0, n % 8));
                 List<Planned> lessons = Programme.of(way, days(n)).orElseThrow().lessons();
                 assertThat(lessons).hasSize(n);
                 assertThat(lessons.get(n - 1).aim()).isEqualTo(way.goal());
@@ -191,13 +191,13 @@ class ProgrammeTest {
                         .isEqualTo((way.drills().size() + n - 1) / n);
                 double before = now;
                 for (Planned lesson : lessons) {
-                    double aim = lesson.aim().tightness().orElseThrow();
+                    double aim = lesson.aim().difficulty().orElseThrow();
                     double from = before;
                     long steps = Stream.concat(LADDER.rungs().stream(), Stream.of(way.goal()))
-                            .flatMap(r -> r.tightness().stream())
-                            .filter(t -> t < from && t >= aim)
+                            .flatMap(r -> r.difficulty().stream())
+                            .filter(d -> d > from && d <= aim)
                             .count();
-                    assertThat(aim).isLessThanOrEqualTo(before);
+                    assertThat(aim).isGreaterThanOrEqualTo(before);
                     assertThat(steps).isLessThanOrEqualTo((way.gap().steps() + n - 1) / n);
                     assertThat(lesson.begin().settingMetres())
                             .isGreaterThanOrEqualTo(lesson.aim().settingMetres());

@@ -92,8 +92,8 @@ public final class Drills {
         return new DrillStep(DrillStep.Change.BRAKE, says, Optional.empty(), Optional.empty());
     }
 
-    static PassMark cleanRuns(double tightness) {
-        return new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.of(tightness));
+    static PassMark cleanRuns(double difficulty) {
+        return new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.of(difficulty));
     }
 
     /** As taught in a school to a developing rider with a hand clutch. */

@@ -31,13 +31,13 @@ import wrenlane.run.Score.Measured;
 class PassMarkTest {
     private static final Course LANE = Course.standard(CourseKinds.find("lane").orElseThrow());
 
-    /** Runs as L or R, small where faulty, all at one tightness. */
-    private static List<Ridden> runs(String said, double tightness) {
+    /** Runs as L or R, small where faulty, all at one difficulty. */
+    private static List<Ridden> runs(String said, double difficulty) {
         List<Ridden> runs = new ArrayList<>();
         for (char c : said.toCharArray()) {
             runs.add(ridden(
                     Character.toUpperCase(c) == 'L' ? Side.LEFT : Side.RIGHT,
-                    tightness,
+                    difficulty,
                     Character.isUpperCase(c) ? Set.of() : Set.of(Fault.LINE),
                     LANE,
                     RunDetail.PLAIN));
@@ -57,14 +57,14 @@ class PassMarkTest {
         "'', LINKED, false"
     })
     void fourOfTheLastFiveOnEachSideThatIsRiddenAlone(String runs, Sides sides, boolean met) {
-        assertThat(DrillRuns.meet(Drills.cleanRuns(1.5), sides, runs(runs, 1.5)))
+        assertThat(DrillRuns.meet(Drills.cleanRuns(0.5), sides, runs(runs, 0.5)))
                 .isEqualTo(met);
     }
 
     @ParameterizedTest
-    @CsvSource({"1.3, true", "1.5, true", "1.53, true", "1.55, false", "1.9, false"})
-    void onlyRunsAsTightAsTheRungCount(double tightness, boolean met) {
-        assertThat(DrillRuns.meet(Drills.cleanRuns(1.5), Sides.LINKED, runs("LLLLL", tightness)))
+    @CsvSource({"0.56, true", "0.5, true", "0.486, true", "0.48, false", "0.4, false"})
+    void onlyRunsAsHardAsTheMarkCount(double difficulty, boolean met) {
+        assertThat(DrillRuns.meet(Drills.cleanRuns(0.5), Sides.LINKED, runs("LLLLL", difficulty)))
                 .isEqualTo(met);
     }
 
@@ -80,9 +80,9 @@ class PassMarkTest {
                 .isEqualTo(reached);
     }
 
-    private static Ridden ridden(Side side, double tightness, Set<Fault> faults, Course course, RunDetail detail) {
-        RunRecord run = new RunRecord(side, 6, Optional.of(tightness), faults, Instant.EPOCH);
-        return new Ridden(Optional.of(run.side()), run.tightness(), run.clean(), Optional.of(course), detail);
+    private static Ridden ridden(Side side, double difficulty, Set<Fault> faults, Course course, RunDetail detail) {
+        RunRecord run = new RunRecord(side, 6, Optional.of(difficulty), faults, Instant.EPOCH);
+        return new Ridden(Optional.of(run.side()), run.difficulty(), run.clean(), Optional.of(course), detail);
     }
 
     private static RunDetail detail(RunSort sort, Optional<Double> seconds, Optional<Double> minutes, Score... score) {
@@ -99,7 +99,7 @@ class PassMarkTest {
 
     private static Ridden timed(Course lane, double seconds, Fault... faults) {
         return ridden(
-                Side.LEFT, 1.5, Set.of(faults), lane, detail(RunSort.RUN, Optional.of(seconds), Optional.empty()));
+                Side.LEFT, 0.5, Set.of(faults), lane, detail(RunSort.RUN, Optional.of(seconds), Optional.empty()));
     }
 
     private static PassMark of(Measure measure, int clean, int of, double target) {
@@ -110,7 +110,7 @@ class PassMarkTest {
     void whatWasNeitherTimedNorMeasuredIsNoScore() {
         for (Measure measure : Measure.values()) {
             if (measure != Measure.CLEAN_RUNS) {
-                assertThat(DrillRuns.meet(of(measure, 1, 1, 0.2), Sides.STRAIGHT, runs("LLLL", 1.5)))
+                assertThat(DrillRuns.meet(of(measure, 1, 1, 0.2), Sides.STRAIGHT, runs("LLLL", 0.5)))
                         .as("%s", measure)
                         .isFalse();
             }
@@ -139,7 +139,7 @@ class PassMarkTest {
         assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(LANE, 13), timed(LANE, 20, Fault.FOOT))))
                 .isFalse();
         List<Ridden> untimedBetween = new ArrayList<>(List.of(timed(LANE, 13)));
-        untimedBetween.addAll(runs("lll", 1.5));
+        untimedBetween.addAll(runs("lll", 0.5));
         untimedBetween.add(timed(LANE, 13));
         assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, untimedBetween)).isTrue();
         untimedBetween.add(timed(LANE, 5));
@@ -152,7 +152,7 @@ class PassMarkTest {
         List<Ridden> ridden = Stream.of(Side.values())
                 .map(side -> ridden(
                         side,
-                        1.5,
+                        0.5,
                         Set.of(),
                         LANE,
                         detail(RunSort.RUN, Optional.empty(), Optional.empty(), new Score(measured, metres))))
@@ -166,14 +166,14 @@ class PassMarkTest {
     @Test
     void aSpellCountsByItsMinutesAndIsNoCleanRun() {
         Ridden spell =
-                ridden(Side.LEFT, 1.5, Set.of(), LANE, detail(RunSort.SPELL, Optional.empty(), Optional.of(5.0)));
+                ridden(Side.LEFT, 0.5, Set.of(), LANE, detail(RunSort.SPELL, Optional.empty(), Optional.of(5.0)));
         assertThat(DrillRuns.meet(of(Measure.SPELL_MINUTES, 1, 1, 5), Sides.LINKED, List.of(spell)))
                 .isTrue();
         assertThat(DrillRuns.meet(of(Measure.SPELL_MINUTES, 1, 1, 6), Sides.LINKED, List.of(spell)))
                 .isFalse();
         PassMark one = new PassMark(Measure.CLEAN_RUNS, 1, 1, Optional.empty(), Optional.empty());
         assertThat(DrillRuns.meet(one, Sides.LINKED, List.of(spell))).isFalse();
-        assertThat(DrillRuns.meet(one, Sides.LINKED, runs("L", 1.5))).isTrue();
+        assertThat(DrillRuns.meet(one, Sides.LINKED, runs("L", 0.5))).isTrue();
     }
 
     @ParameterizedTest

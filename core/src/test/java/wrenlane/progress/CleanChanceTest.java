@@ -32,7 +32,7 @@ class CleanChanceTest {
         return FIRST.plus(Duration.ofSeconds(Math.round(days * 86400)));
     }
 
-    /** Trials as text: day/tightness/clean/faulty, one after another. */
+    /** Trials as text: day/difficulty/clean/faulty, one after another. */
     private static List<Trial> trials(String text) {
         List<Trial> trials = new ArrayList<>();
         for (String one : text.isBlank() ? new String[0] : text.strip().split(" ")) {
@@ -47,31 +47,31 @@ class CleanChanceTest {
     }
 
     /**
-     * The same integrals by the trapezoid rule over c at a step of 0.001, in another language, with the six widths: mean, 5th
-     * and 95th percentile of the tightness ridden clean four times in five, and the chance at 1.40.
+     * The same integrals by the trapezoid rule over ln c at a step of 0.0005, in another language, with the six widths: mean,
+     * 5th and 95th percentile of the difficulty ridden clean four times in five, and the chance at 55 %.
      */
     @ParameterizedTest
     @CsvSource({
-        "DEVELOPING, '', 1.4501, 1.1210, 1.7790, 0.6088",
-        "NOVICE, 0/1.5/3/1, 1.5450, 1.3730, 1.7210, 0.4701",
-        "SKILLED, 0/1.2/8/0 0/1.1/0/4, 1.2138, 1.1350, 1.3120, 0.9718",
-        "DEVELOPING, 0/1.6/4/0 0/1.5/0/2 7/1.5/5/0 7/1.4/0/1, 1.5083, 1.3980, 1.6190, 0.4905",
-        "DEVELOPING, 0/1.5/3/1 100/1.4/0.5/0.5, 1.5003, 1.3080, 1.6880, 0.5587",
+        "DEVELOPING, '', 0.5400, 0.4290, 0.6799, 0.6924",
+        "NOVICE, 0/0.45/3/1, 0.4254, 0.3641, 0.4940, 0.2681",
+        "SKILLED, 0/0.75/8/0 0/0.85/0/4, 0.7481, 0.6816, 0.8092, 0.9913",
+        "DEVELOPING, 0/0.50/4/0 0/0.56/0/2 7/0.50/5/0 7/0.56/0/1, 0.5171, 0.4699, 0.5716, 0.6064",
+        "DEVELOPING, 0/0.5/3/1 100/0.56/0.5/0.5, 0.5104, 0.4351, 0.6040, 0.6173",
     })
     void agreesWithAnotherCalculation(
             RiderLevel level, String text, double mean, double low, double high, double chance) {
         CleanChance estimate = CleanChance.of(level, trials(text));
-        assertThat(estimate.fourInFive().tightness()).isCloseTo(mean, within(0.001));
-        assertThat(estimate.fourInFive().lowTightness()).isCloseTo(low, within(0.011));
-        assertThat(estimate.fourInFive().highTightness()).isCloseTo(high, within(0.011));
-        assertThat(estimate.at(1.4)).isCloseTo(chance, within(0.002));
+        assertThat(estimate.fourInFive().difficulty()).isCloseTo(mean, within(0.001));
+        assertThat(estimate.fourInFive().lowDifficulty()).isCloseTo(low, within(0.006));
+        assertThat(estimate.fourInFive().highDifficulty()).isCloseTo(high, within(0.006));
+        assertThat(estimate.at(0.55)).isCloseTo(chance, within(0.002));
     }
 
     /** With many runs at one setting the chance there is their share, and the band that of a share: 1.64 √(0.21 / 200). */
     @Test
     void manyRunsSayTheirShare() {
         CleanChance.Band band =
-                CleanChance.of(RiderLevel.DEVELOPING, trials("0/1.4/140/60")).bandAt(1.4);
+                CleanChance.of(RiderLevel.DEVELOPING, trials("0/0.55/140/60")).bandAt(0.55);
         assertThat(band.chance()).isCloseTo(0.7, within(0.02));
         assertThat(band.low()).isCloseTo(0.7 - 0.053, within(0.02));
         assertThat(band.high()).isCloseTo(0.7 + 0.053, within(0.02));
@@ -80,22 +80,22 @@ class CleanChanceTest {
     /** What no rider of the level does is still reckoned with, however many runs of a day say so. */
     @Test
     void aDayThatSpeaksAgainstAllThatWasExpectedStillGivesFigures() {
-        CleanSetting never = CleanChance.of(RiderLevel.SKILLED, trials("0/2.8/0/900 0/2.9/0/900"))
+        CleanSetting never = CleanChance.of(RiderLevel.SKILLED, trials("0/0.25/0/900 0/0.24/0/900"))
                 .fourInFive();
-        assertThat(never.lowTightness())
-                .isGreaterThan(
-                        CleanChance.ofLevel(RiderLevel.SKILLED).fourInFive().highTightness());
+        assertThat(never.highDifficulty())
+                .isLessThan(CleanChance.ofLevel(RiderLevel.SKILLED).fourInFive().lowDifficulty());
         CleanSetting always =
-                CleanChance.of(RiderLevel.NOVICE, trials("0/0.8/900/0")).fourInFive();
-        assertThat(always.highTightness())
-                .isLessThan(CleanChance.ofLevel(RiderLevel.NOVICE).fourInFive().lowTightness());
+                CleanChance.of(RiderLevel.NOVICE, trials("0/1.1/900/0")).fourInFive();
+        assertThat(always.lowDifficulty())
+                .isGreaterThan(
+                        CleanChance.ofLevel(RiderLevel.NOVICE).fourInFive().highDifficulty());
     }
 
     @Test
     void theOrderWithinADayDoesNotMatter() {
         List<Trial> some = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
-            some.add(new Trial(1.3 + 0.05 * (i % 4), i % 3 == 0 ? 0 : 1, i % 3 == 0 ? 1 : 0, day(i * 0.01)));
+            some.add(new Trial(0.4 + 0.03 * (i % 4), i % 3 == 0 ? 0 : 1, i % 3 == 0 ? 1 : 0, day(i * 0.01)));
         }
         CleanSetting before = CleanChance.of(RiderLevel.NOVICE, some).fourInFive();
         List<Trial> shuffled = new ArrayList<>();
@@ -103,15 +103,15 @@ class CleanChanceTest {
         Collections.shuffle(order, new Random(3));
         for (int i = 0; i < 12; i++) {
             Trial t = some.get(order.get(i));
-            shuffled.add(new Trial(t.tightness(), t.clean(), t.faulty(), day(i * 0.01)));
+            shuffled.add(new Trial(t.difficulty(), t.clean(), t.faulty(), day(i * 0.01)));
         }
-        assertThat(CleanChance.of(RiderLevel.NOVICE, shuffled).fourInFive().tightness())
-                .isCloseTo(before.tightness(), within(1e-9));
+        assertThat(CleanChance.of(RiderLevel.NOVICE, shuffled).fourInFive().difficulty())
+                .isCloseTo(before.difficulty(), within(1e-9));
     }
 
     /**
      * Whatever went before, one clean run more never says worse; and where all were clean it never widens the band. (After
-     * faults on wide settings a clean run on a tight one may: it then speaks for a rider who is sometimes here, sometimes
+     * faults on easy sizes a clean run on a hard one may: it then speaks for a rider who is sometimes here, sometimes
      * there.)
      */
     @Test
@@ -122,36 +122,36 @@ class CleanChanceTest {
             List<Trial> sofar = new ArrayList<>();
             for (int i = 0; i < trial % 12; i++) {
                 boolean clean = allClean || random.nextInt(3) > 0;
-                sofar.add(new Trial(1.05 + 0.1 * random.nextInt(8), clean ? 1 : 0, clean ? 0 : 1, day(0)));
+                sofar.add(new Trial(0.4 + 0.05 * random.nextInt(8), clean ? 1 : 0, clean ? 0 : 1, day(0)));
             }
             CleanSetting before = CleanChance.of(RiderLevel.DEVELOPING, sofar).fourInFive();
-            sofar.add(new Trial(1.05 + 0.1 * random.nextInt(8), 1, 0, day(0)));
+            sofar.add(new Trial(0.4 + 0.05 * random.nextInt(8), 1, 0, day(0)));
             CleanSetting after = CleanChance.of(RiderLevel.DEVELOPING, sofar).fourInFive();
-            assertThat(after.tightness()).isLessThanOrEqualTo(before.tightness() + 1e-9);
+            assertThat(after.difficulty()).isGreaterThanOrEqualTo(before.difficulty() - 1e-9);
             if (allClean) {
-                assertThat(after.highTightness() - after.lowTightness())
+                assertThat(after.highDifficulty() / after.lowDifficulty())
                         .as("%s", sofar)
-                        .isLessThanOrEqualTo(before.highTightness() - before.lowTightness() + 0.0101);
+                        .isLessThanOrEqualTo(before.highDifficulty() / before.lowDifficulty() * 1.0081);
             }
         }
     }
 
     @Test
     void timeAwayWidensAndKeepsTheMiddle() {
-        CleanChance fresh = CleanChance.of(RiderLevel.SKILLED, trials("0/1.3/10/2"));
+        CleanChance fresh = CleanChance.of(RiderLevel.SKILLED, trials("0/0.7/10/2"));
         CleanSetting before = fresh.fourInFive();
         CleanSetting after = fresh.after(Duration.ofDays(30)).fourInFive();
-        assertThat(after.tightness()).isCloseTo(before.tightness(), within(0.005));
-        assertThat(after.highTightness() - after.lowTightness())
-                .isGreaterThan(before.highTightness() - before.lowTightness());
+        assertThat(after.difficulty()).isCloseTo(before.difficulty(), within(0.005));
+        assertThat(after.highDifficulty() - after.lowDifficulty())
+                .isGreaterThan(before.highDifficulty() - before.lowDifficulty());
     }
 
     @Test
-    void chancesFallTowardsTheTightAndSidesSwapped() {
-        CleanChance left = CleanChance.of(RiderLevel.NOVICE, trials("0/1.5/2/6"));
-        CleanChance right = CleanChance.of(RiderLevel.NOVICE, trials("0/1.5/8/0"));
-        assertThat(left.at(1.3)).isLessThan(left.at(1.5));
-        assertThat(left.at(1.5)).isLessThan(left.at(1.9));
+    void chancesFallWithDifficultyAndSidesSwap() {
+        CleanChance left = CleanChance.of(RiderLevel.NOVICE, trials("0/0.45/2/6"));
+        CleanChance right = CleanChance.of(RiderLevel.NOVICE, trials("0/0.45/8/0"));
+        assertThat(left.at(0.5)).isLessThan(left.at(0.45));
+        assertThat(left.at(0.45)).isLessThan(left.at(0.35));
         assertThat(left.chanceBehind(right)).isGreaterThan(0.95);
         assertThat(left.chanceBehind(right) + right.chanceBehind(left)).isCloseTo(1, within(1e-9));
         assertThat(left.chanceBehind(left)).isCloseTo(0.5, within(1e-9));
@@ -160,14 +160,14 @@ class CleanChanceTest {
     /** Nine laps with three faults say as much as three runs, one of them faulty; what was broken off says nothing. */
     @Test
     void aSpellCountsByItsFaultsPerLap() {
-        RunRecord run = new RunRecord(Side.LEFT, 7, Optional.of(1.4), Set.of(Fault.LINE), FIRST);
+        RunRecord run = new RunRecord(Side.LEFT, 7, Optional.of(0.56), Set.of(Fault.LINE), FIRST);
         Trial spell =
                 Trial.of(run, spell(Optional.of(9), Map.of(Fault.LINE, 3))).orElseThrow();
         assertThat(spell.faulty()).isCloseTo(1, within(1e-9));
         assertThat(spell.clean()).isCloseTo(2, within(1e-9));
         Trial endless =
                 Trial.of(run, spell(Optional.of(300), Map.of(Fault.LINE, 500))).orElseThrow();
-        assertThat(endless).isEqualTo(new Trial(1.4, 0, 4, FIRST));
+        assertThat(endless).isEqualTo(new Trial(0.56, 0, 4, FIRST));
         assertThat(Trial.of(run, spell(Optional.empty(), Map.of(Fault.LINE, 3))))
                 .isEmpty();
         RunDetail off = new RunDetail(
@@ -179,7 +179,7 @@ class CleanChanceTest {
                 "",
                 Observed.NOTHING);
         assertThat(Trial.of(run, off)).isEmpty();
-        assertThat(Trial.of(run, RunDetail.PLAIN)).contains(new Trial(1.4, 0, 1, FIRST));
+        assertThat(Trial.of(run, RunDetail.PLAIN)).contains(new Trial(0.56, 0, 1, FIRST));
     }
 
     private static RunDetail spell(Optional<Integer> laps, Map<Fault, Integer> counts) {
@@ -196,7 +196,7 @@ class CleanChanceTest {
         int held = 0;
         int riders = 200;
         for (int r = 0; r < riders; r++) {
-            double c = 1.45 + CleanChance.PRIOR_SPREAD * random.nextGaussian();
+            double c = Math.log(0.54) + CleanChance.PRIOR_SPREAD * random.nextGaussian();
             double w = CleanChance.PRIOR_WIDTH * Math.exp(CleanChance.PRIOR_WIDTH_SPREAD * random.nextGaussian());
             List<Trial> trials = new ArrayList<>();
             for (int day = 0; day < 3; day++) {
@@ -209,15 +209,16 @@ class CleanChanceTest {
                     now = i % 5 == 0
                             ? CleanChance.of(RiderLevel.DEVELOPING, trials)
                                     .fourInFive()
-                                    .tightness()
+                                    .difficulty()
                             : now;
-                    double tightness = Math.round(20 * (now + 0.1 * (i % 3 - 1))) / 20.0;
-                    boolean clean = random.nextDouble() < 1 / (1 + 0.25 * Math.exp(-(tightness - c) / w));
-                    trials.add(new Trial(tightness, clean ? 1 : 0, clean ? 0 : 1, day(7 * day + 0.01 * i)));
+                    double difficulty = Math.round(50 * now * (1 + 0.07 * (i % 3 - 1))) / 50.0;
+                    boolean clean = random.nextDouble() < 1 / (1 + 0.25 * Math.exp((Math.log(difficulty) - c) / w));
+                    trials.add(new Trial(difficulty, clean ? 1 : 0, clean ? 0 : 1, day(7 * day + 0.01 * i)));
                 }
             }
             CleanSetting band = CleanChance.of(RiderLevel.DEVELOPING, trials).fourInFive();
-            held += band.lowTightness() <= c && c <= band.highTightness() ? 1 : 0;
+            double truth = Math.exp(c);
+            held += band.lowDifficulty() <= truth && truth <= band.highDifficulty() ? 1 : 0;
         }
         assertThat(held).isBetween(170, 190);
     }
@@ -229,8 +230,8 @@ class CleanChanceTest {
         int riders = 200;
         SplittableRandom random = new SplittableRandom(9);
         for (int r = 0; r < riders; r++) {
-            double start = 1.3 + 0.15 * random.nextGaussian();
-            double best = Math.min(start, 1.05 + 0.2 * random.nextDouble());
+            double start = 0.54 * Math.pow(4, 0.1) * Math.exp(0.14 * random.nextGaussian());
+            double best = start * (1.05 + 0.2 * random.nextDouble());
             VirtualRider.Skill skill =
                     new VirtualRider.Skill(start, best, Side.LEFT, 0, 0.005 + 0.01 * random.nextDouble());
             VirtualRider rider = new VirtualRider(skill, r);
@@ -241,16 +242,16 @@ class CleanChanceTest {
                 now = i % 5 == 0
                         ? CleanChance.of(RiderLevel.DEVELOPING, trials)
                                 .fourInFive()
-                                .tightness()
+                                .difficulty()
                         : now;
                 boolean clean = rider.ride(Side.LEFT, now).isEmpty();
                 truth += skill.learning() * (best - truth);
                 trials.add(new Trial(now, clean ? 1 : 0, clean ? 0 : 1, day(7 * (i / 10) + 0.01 * (i % 10))));
             }
-            // Four in five is reached a little wider than every other time: a tenth times ln 4.
-            double c = truth + 0.1 * Math.log(4);
+            // Four in five is reached a little easier than every other time: a tenth times ln 4.
+            double c = truth * Math.pow(4, -0.1);
             CleanSetting band = CleanChance.of(RiderLevel.DEVELOPING, trials).fourInFive();
-            held += band.lowTightness() <= c && c <= band.highTightness() ? 1 : 0;
+            held += band.lowDifficulty() <= c && c <= band.highDifficulty() ? 1 : 0;
         }
         assertThat(held).isBetween(170, 192);
     }

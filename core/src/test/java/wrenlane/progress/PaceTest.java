@@ -17,21 +17,21 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.verdict.Ladder;
 
 class PaceTest {
-    /** Half a band of one spread of 0.04. */
-    private static final double HALF = 1.645 * 0.04;
+    /** Half a band of one spread of 0.02. */
+    private static final double HALF = 1.645 * 0.02;
 
-    private static List<CleanSetting> days(double half, double... tightness) {
-        return DoubleStream.of(tightness)
+    private static List<CleanSetting> days(double half, double... difficulty) {
+        return DoubleStream.of(difficulty)
                 .mapToObj(t -> new CleanSetting(t, t - half, t + half))
                 .toList();
     }
 
-    /** (1.60 − 1.40)/4 = 0.05 a lesson, its spread √2 · 0.04/4 = 0.01414. */
+    /** (0.60 − 0.50)/4 = 0.025 a lesson, its spread √2 · 0.02/4 = 0.00707. */
     @Test
     void thePaceIsTheDifferenceOverTheLastFourLessons() {
-        Pace pace = Pace.of(days(HALF, 1.9, 1.6, 1.5, 1.45, 1.42, 1.4)).orElseThrow();
-        assertThat(pace.perLesson()).isCloseTo(0.05, within(1e-9));
-        assertThat(pace.spread()).isCloseTo(0.014142, within(1e-6));
+        Pace pace = Pace.of(days(HALF, 0.4, 0.5, 0.55, 0.57, 0.59, 0.6)).orElseThrow();
+        assertThat(pace.perLesson()).isCloseTo(0.025, within(1e-9));
+        assertThat(pace.spread()).isCloseTo(0.007071, within(1e-6));
         assertThat(pace.lessons()).isEqualTo(4);
     }
 
@@ -68,56 +68,58 @@ class PaceTest {
 
     @Test
     void oneEstimateSaysNothingOfThePace() {
-        assertThat(Pace.of(days(HALF, 1.5))).isEmpty();
+        assertThat(Pace.of(days(HALF, 0.5))).isEmpty();
         assertThat(Pace.of(List.of())).isEmpty();
-        assertThat(Pace.of(days(HALF, 1.5, 1.4)).orElseThrow().lessons()).isEqualTo(1);
+        assertThat(Pace.of(days(HALF, 0.5, 0.55)).orElseThrow().lessons()).isEqualTo(1);
     }
 
     @Test
     void aPlateauIsLevelForFourLessonsAndWellKnown() {
-        assertThat(Pace.isLevel(days(0.1, 1.7, 1.41, 1.4, 1.41, 1.4))).isTrue();
-        assertThat(Pace.isLevel(days(0.1, 1.41, 1.4, 1.41))).as("three lessons").isFalse();
-        assertThat(Pace.isLevel(days(0.1, 1.5, 1.45, 1.41, 1.4)))
-                .as("it still falls")
+        assertThat(Pace.isLevel(days(0.05, 0.4, 0.55, 0.555, 0.55, 0.555))).isTrue();
+        assertThat(Pace.isLevel(days(0.05, 0.55, 0.555, 0.55)))
+                .as("three lessons")
                 .isFalse();
-        assertThat(Pace.isLevel(days(0.1, 1.4, 1.44, 1.48, 1.5)))
+        assertThat(Pace.isLevel(days(0.05, 0.5, 0.52, 0.54, 0.55)))
+                .as("it still rises")
+                .isFalse();
+        assertThat(Pace.isLevel(days(0.05, 0.55, 0.54, 0.53, 0.51)))
                 .as("it gets worse")
                 .isFalse();
-        assertThat(Pace.isLevel(days(0.15, 1.41, 1.4, 1.41, 1.4)))
+        assertThat(Pace.isLevel(days(0.08, 0.55, 0.555, 0.55, 0.555)))
                 .as("hardly known")
                 .isFalse();
     }
 
-    private static final Ladder LADDER = new Ladder(Stream.of(1.9, 1.7, 1.5, 1.35, 1.22, 1.12, 1.05)
-            .map(t -> new Ladder.Rung(5 * t, Optional.of(t)))
+    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+            .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
             .toList());
 
-    private static CleanChance sure(double tightness) {
+    private static CleanChance sure(double difficulty) {
         Instant at = Instant.parse("2026-05-14T09:00:00Z");
         return CleanChance.of(
                 RiderLevel.DEVELOPING,
                 IntStream.range(0, 40)
-                        .mapToObj(i -> new Trial(tightness, 0.8, 0.2, at.plus(Duration.ofMinutes(i))))
+                        .mapToObj(i -> new Trial(difficulty, 0.8, 0.2, at.plus(Duration.ofMinutes(i))))
                         .toList());
     }
 
     @Test
     void theSideThatIsFartherOffDecides() {
-        GoalGap.OfSide left = new GoalGap.OfSide(sure(1.3), days(HALF, 1.5, 1.3));
-        GoalGap.OfSide right = new GoalGap.OfSide(sure(1.6), days(HALF, 1.7, 1.6));
-        GoalGap gap = GoalGap.to(1.22, LADDER, left, right);
-        double now = sure(1.6).fourInFive().tightness();
-        assertThat(gap.tightness()).isCloseTo(now - 1.22, within(1e-9));
-        assertThat(gap.steps()).as("1.5, 1.35 and the goal").isEqualTo(3);
-        assertThat(gap.lessons().orElseThrow().likely().orElseThrow()).isCloseTo((now - 1.22) / 0.1, within(1e-9));
-        assertThat(GoalGap.to(1.22, LADDER, right, left)).isEqualTo(gap);
+        GoalGap.OfSide left = new GoalGap.OfSide(sure(0.6), days(HALF, 0.5, 0.6));
+        GoalGap.OfSide right = new GoalGap.OfSide(sure(0.48), days(HALF, 0.45, 0.48));
+        GoalGap gap = GoalGap.to(0.63, LADDER, left, right);
+        double now = sure(0.48).fourInFive().difficulty();
+        assertThat(gap.difficulty()).isCloseTo(0.63 - now, within(1e-9));
+        assertThat(gap.steps()).as("0.50, 0.56 and the goal").isEqualTo(3);
+        assertThat(gap.lessons().orElseThrow().likely().orElseThrow()).isCloseTo((0.63 - now) / 0.03, within(1e-9));
+        assertThat(GoalGap.to(0.63, LADDER, right, left)).isEqualTo(gap);
     }
 
     @Test
     void aGoalThatIsReachedAsksForNothing() {
-        GoalGap.OfSide side = new GoalGap.OfSide(sure(1.3), days(HALF, 1.5, 1.3));
-        GoalGap gap = GoalGap.to(1.5, LADDER, side, side);
-        assertThat(gap.tightness()).isZero();
+        GoalGap.OfSide side = new GoalGap.OfSide(sure(0.6), days(HALF, 0.5, 0.6));
+        GoalGap gap = GoalGap.to(0.5, LADDER, side, side);
+        assertThat(gap.difficulty()).isZero();
         assertThat(gap.steps()).isZero();
         assertThat(gap.lessons()).isEmpty();
         assertThat(gap.chance()).isGreaterThan(0.8);
@@ -132,7 +134,7 @@ class PaceTest {
                 .isThrownBy(() -> GoalGap.to(
                         Double.NaN,
                         LADDER,
-                        new GoalGap.OfSide(sure(1.3), List.of()),
-                        new GoalGap.OfSide(sure(1.3), List.of())));
+                        new GoalGap.OfSide(sure(0.6), List.of()),
+                        new GoalGap.OfSide(sure(0.6), List.of())));
     }
 }

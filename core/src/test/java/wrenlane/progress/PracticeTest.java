@@ -48,26 +48,26 @@ class PracticeTest {
     @ParameterizedTest
     @CsvSource({"3, 3, 1, 0", "6, 3, 1, 1", "12, 9, 3, 1", "60, 45, 3, 1", "1, 0, 0, 0.333333"})
     void countsLessThanWhatWasSeen(int runs, int clean, double asClean, double asFaulty) {
-        Trial trial = Trial.told(1.4, new Told(runs, clean), NOON).orElseThrow();
+        Trial trial = Trial.told(0.55, new Told(runs, clean), NOON).orElseThrow();
         assertThat(trial.clean()).isCloseTo(asClean, within(1e-6));
         assertThat(trial.faulty()).isCloseTo(asFaulty, within(1e-6));
-        assertThat(Trial.told(1.4, Told.NOTHING, NOON)).isEmpty();
+        assertThat(Trial.told(0.55, Told.NOTHING, NOON)).isEmpty();
     }
 
     /** What was seen moves the estimate farther than the same told; clean practice never makes it worse. */
     @Test
     void movesTheEstimateLessThanWhatWasSeen() {
         double before = fourInFive(List.of());
-        double told = fourInFive(List.of(Trial.told(1.3, new Told(6, 6), NOON).orElseThrow()));
+        double told = fourInFive(List.of(Trial.told(0.6, new Told(6, 6), NOON).orElseThrow()));
         List<Trial> seen = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
-            seen.add(new Trial(1.3, 1, 0, NOON));
+            seen.add(new Trial(0.6, 1, 0, NOON));
         }
-        assertThat(told).isLessThan(before);
-        assertThat(fourInFive(seen)).isLessThan(told);
+        assertThat(told).isGreaterThan(before);
+        assertThat(fourInFive(seen)).isGreaterThan(told);
     }
 
     private static double fourInFive(List<Trial> trials) {
-        return CleanChance.of(RiderLevel.DEVELOPING, trials).fourInFive().tightness();
+        return CleanChance.of(RiderLevel.DEVELOPING, trials).fourInFive().difficulty();
     }
 }

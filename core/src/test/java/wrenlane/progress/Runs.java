@@ -14,13 +14,13 @@ final class Runs {
     private Runs() {}
 
     /** Runs at one setting: {@code .} is clean, another letter its fault. */
-    static List<RunRecord> of(Side side, double tightness, String outcomes) {
+    static List<RunRecord> of(Side side, double difficulty, String outcomes) {
         List<RunRecord> runs = new ArrayList<>();
         for (int i = 0; i < outcomes.length(); i++) {
             runs.add(new RunRecord(
                     side,
-                    tightness * 5,
-                    Optional.of(tightness),
+                    difficulty * 5,
+                    Optional.of(difficulty),
                     faults(outcomes.charAt(i)),
                     Instant.EPOCH.plusSeconds(runs.size())));
         }

@@ -13,30 +13,31 @@ import wrenlane.rider.RiderLevel;
 /** What is said of estimates is no surer than they are. */
 class WordsTest {
     private static CleanChance after(double clean, double faulty) {
-        return CleanChance.of(RiderLevel.NOVICE, List.of(new Trial(1.6, clean, faulty, Instant.EPOCH)));
+        return CleanChance.of(RiderLevel.NOVICE, List.of(new Trial(0.4, clean, faulty, Instant.EPOCH)));
     }
 
     @Test
     void aChangeIsSaidOnlyWhereThereIsOne() {
-        assertThat(new Change(-0.1, 0.95, Trend.BETTER).words().toString())
-                .isEqualTo("tightness 0.10 better, 95 % sure");
-        assertThat(new Change(0.1, 0.05, Trend.WORSE).words().toString()).isEqualTo("tightness 0.10 worse, 95 % sure");
-        assertThat(new Change(-0.02, 0.6, Trend.UNCLEAR).words().toString()).isEqualTo("no clear change");
+        assertThat(new Change(0.04, 0.95, Trend.BETTER).words().toString())
+                .isEqualTo("better by 4.0 points of difficulty, 95 % sure");
+        assertThat(new Change(-0.125, 0.05, Trend.WORSE).words().toString())
+                .isEqualTo("worse by 13 points of difficulty, 95 % sure");
+        assertThat(new Change(0.01, 0.6, Trend.UNCLEAR).words().toString()).isEqualTo("no clear change");
         assertThat(Change.of(after(5, 5), after(5, 5)).words().toString()).isEqualTo("no clear change");
     }
 
     @Test
     void nothingIsWhollySure() {
-        assertThat(new Change(-0.4, 0.9999, Trend.BETTER).words().toString()).endsWith("99 % sure");
+        assertThat(new Change(0.2, 0.9999, Trend.BETTER).words().toString()).endsWith("99 % sure");
     }
 
     @Test
-    void theSideBehindIsTheOneThatNeedsMoreRoom() {
+    void theSideBehindIsTheOneThatRidesEasierSizes() {
         SideGap gap = SideGap.of(after(9, 1), after(2, 8));
         assertThat(gap.behind()).isEqualTo(Side.RIGHT);
-        assertThat(gap.tightness()).isPositive();
+        assertThat(gap.difficulty()).isPositive();
         SideGap swapped = SideGap.of(after(2, 8), after(9, 1));
-        assertThat(swapped).isEqualTo(new SideGap(Side.LEFT, gap.tightness(), gap.certainty(), gap.clear()));
+        assertThat(swapped).isEqualTo(new SideGap(Side.LEFT, gap.difficulty(), gap.certainty(), gap.clear()));
     }
 
     @Test

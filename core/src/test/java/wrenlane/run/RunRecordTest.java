@@ -23,9 +23,9 @@ class RunRecordTest {
 
     @ParameterizedTest
     @CsvSource({"0, 1.2", "-1, 1.2", "NaN, 1.2", "6, 0", "6, NaN", "1000, 1.2"})
-    void refusesAnImpossibleSetting(double setting, double tightness) {
+    void refusesAnImpossibleSetting(double setting, double difficulty) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new RunRecord(Side.LEFT, setting, Optional.of(tightness), Set.of(), Instant.EPOCH));
+                .isThrownBy(() -> new RunRecord(Side.LEFT, setting, Optional.of(difficulty), Set.of(), Instant.EPOCH));
     }
 
     @Test

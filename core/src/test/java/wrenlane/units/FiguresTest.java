@@ -53,8 +53,8 @@ class FiguresTest {
 
     @Test
     void figuresWithinWordsHaveTheSignAndEndsOfSentencesStayPoints() {
-        assertThat(DecimalSign.COMMA.within("Rung at tightness 1.35. Then 2."))
-                .isEqualTo("Rung at tightness 1,35. Then 2.");
-        assertThat(DecimalSign.POINT.within("Rung at tightness 1.35.")).isEqualTo("Rung at tightness 1.35.");
+        assertThat(DecimalSign.COMMA.within("Rung at difficulty 1.35. Then 2."))
+                .isEqualTo("Rung at difficulty 1,35. Then 2.");
+        assertThat(DecimalSign.POINT.within("Rung at difficulty 1.35.")).isEqualTo("Rung at difficulty 1.35.");
     }
 }

@@ -117,7 +117,7 @@ class EdgesTest {
             case 0 -> CourseFit.of(course, ride, edge(random, slowest, SpeedScan.FASTEST));
             case 1 -> CourseFit.of(course, ride);
             case 2 -> SpeedWindow.of(course, ride);
-            case 3 -> Tightness.exactly(course, ride.turn());
+            case 3 -> Difficulty.exactly(course, ride.turn());
             default -> {
                 List<CourseDimension> all = course.kind().dimensions().stream()
                         .filter(d -> d.quantity() != CourseDimension.Quantity.COUNT)

@@ -81,7 +81,7 @@ class JudgedSpeedTest {
                 .fit();
         assertThat(fit.answer()).isEqualTo(FitAnswer.FITS);
         assertThat(fit.spare().metres()).isGreaterThan(0.1);
-        assertThat(fit.left().speedMetresPerSecond()).isBetween(11 / 3.6, 14 / 3.6);
+        assertThat(fit.left().speedMetresPerSecond()).isBetween(9 / 3.6, 12 / 3.6);
     }
 
     @Test

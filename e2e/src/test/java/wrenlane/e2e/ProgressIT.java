@@ -33,10 +33,10 @@ class ProgressIT {
     @Test
     void theChartIsReadAsATableByKeyboard() {
         Page page = APP.desk("/progress/2");
-        App.choose(page, "tightness");
-        page.waitForURL("**scale=tightness**");
+        App.choose(page, "difficulty");
+        page.waitForURL("**scale=difficulty**");
         page.reload();
-        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("tightness")))
+        assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("difficulty")))
                 .isChecked();
         page.getByText("Every run as a table").focus();
         page.keyboard().press("Enter");
@@ -79,7 +79,7 @@ class ProgressIT {
         page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).selectOption("Touring 850");
         press(page, "Keep goal");
         assertThat(goal).containsText("The street at home");
-        assertThat(goal).containsText("5.20 m, Touring 850, tightness");
+        assertThat(goal).containsText("5.20 m, Touring 850, difficulty");
         assertThat(goal).containsText("off.");
         page.reload();
         assertThat(goal).containsText("The street at home");

@@ -56,7 +56,7 @@ class BadInputTest {
                 "2026-05-14T09:00:00Z");
         Map<String, Object> file = Map.of(
                 "format",
-                "wren-lane-days/3",
+                "wren-lane-days/4",
                 "yards",
                 List.of(),
                 "machines",

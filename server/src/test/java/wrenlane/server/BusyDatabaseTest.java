@@ -65,7 +65,7 @@ class BusyDatabaseTest {
 
     private static Map<String, Object> importing(String name) {
         return Map.of(
-                "format", "wren-lane-days/3",
+                "format", "wren-lane-days/4",
                 "yards", List.of(),
                 "machines", List.of(),
                 "riders",

@@ -29,12 +29,12 @@ class ComparedDaysTest {
                 compare(first.get("dayId").asLong(), last.get("dayId").asLong()).body();
         JsonNode left = compared.at("/sides/0");
         assertThat(left.get("side").asString()).isEqualTo("LEFT");
-        assertThat(left.at("/to/tightness").asDouble())
-                .isCloseTo(last.at("/left/tightness").asDouble(), within(1e-9));
-        assertThat(left.at("/change/tightness").asDouble())
+        assertThat(left.at("/to/difficulty").asDouble())
+                .isCloseTo(last.at("/left/difficulty").asDouble(), within(1e-9));
+        assertThat(left.at("/change/difficulty").asDouble())
                 .isCloseTo(
-                        left.at("/to/tightness").asDouble()
-                                - left.at("/from/tightness").asDouble(),
+                        left.at("/to/difficulty").asDouble()
+                                - left.at("/from/difficulty").asDouble(),
                         within(1e-9));
         int runs = 0;
         for (JsonNode run : last.get("runs")) {
@@ -60,30 +60,30 @@ class ComparedDaysTest {
 
     /** A tighter setting is never likelier to be clean, and the side where it is less counts. */
     @Test
-    void theChanceOnACourseFallsAsItTightens() {
-        double wide = chance(Map.of("LEFT", 1.9, "RIGHT", 1.9));
-        double tight = chance(Map.of("LEFT", 1.2, "RIGHT", 1.2));
+    void theChanceOnACourseFallsWithDifficulty() {
+        double wide = chance(Map.of("LEFT", 0.4, "RIGHT", 0.4));
+        double tight = chance(Map.of("LEFT", 0.7, "RIGHT", 0.7));
         assertThat(tight).isLessThan(wide);
-        assertThat(chance(Map.of("LEFT", 1.9, "RIGHT", 1.2))).isLessThanOrEqualTo(wide);
-        assertThat(chance(Map.of("LEFT", 1.2, "RIGHT", 1.2)))
-                .isEqualTo(Math.min(chance(Map.of("LEFT", 1.2)), chance(Map.of("RIGHT", 1.2))));
+        assertThat(chance(Map.of("LEFT", 0.4, "RIGHT", 0.7))).isLessThanOrEqualTo(wide);
+        assertThat(chance(Map.of("LEFT", 0.7, "RIGHT", 0.7)))
+                .isEqualTo(Math.min(chance(Map.of("LEFT", 0.7)), chance(Map.of("RIGHT", 0.7))));
     }
 
     @Test
     void refusesChancesOfNothing() {
         assertThat(asked("u-turn-box", Map.of()).status()).isIn(400, 422);
-        assertThat(asked("moebius", Map.of("LEFT", 1.5)).status()).isEqualTo(422);
+        assertThat(asked("moebius", Map.of("LEFT", 0.5)).status()).isEqualTo(422);
         assertThat(asked("u-turn-box", Map.of("LEFT", 99)).status()).isIn(400, 422);
     }
 
-    private static RunningApp.Answer asked(String kind, Map<String, ?> tightness) {
+    private static RunningApp.Answer asked(String kind, Map<String, ?> difficulty) {
         return APP.post(
                 "/api/clean-chances",
-                Map.of("kind", kind, "riders", List.of(Map.of("riderId", 2, "tightness", tightness))));
+                Map.of("kind", kind, "riders", List.of(Map.of("riderId", 2, "difficulty", difficulty))));
     }
 
-    private static double chance(Map<String, ?> tightness) {
-        RunningApp.Answer answer = asked("u-turn-box", tightness);
+    private static double chance(Map<String, ?> difficulty) {
+        RunningApp.Answer answer = asked("u-turn-box", difficulty);
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
         return answer.body().at("/0/chance").asDouble();
     }

@@ -197,13 +197,40 @@ class CoursesTest {
         Map<String, Object> reckon = Courses.reckon(Courses.box(7.2), machine);
         JsonNode width = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres"))
                 .body();
-        assertThat(width.get("metres").asDouble()).isBetween(4.5, 5.1);
+        assertThat(width.get("metres").asDouble()).isBetween(4.1, 4.5);
         JsonNode depth = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "depthMetres"))
                 .body();
         assertThat(depth.get("metres").asDouble()).isBetween(3.0, 5.0);
         assertThat(APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "heightMetres"))
                         .status())
                 .isEqualTo(422);
+    }
+
+    /** A rider who leans less than their level needs more ground; nobody leans 3°. */
+    @Test
+    void aRiderWhoLeansLessTurnsWider() {
+        Map<String, Object> level = new HashMap<>(Courses.reckon(Courses.box(5.5), machine));
+        double usual = APP.post("/api/course-evaluations", level)
+                .body()
+                .at("/fit/spare/metres")
+                .asDouble();
+        level.put("mostLeanRadians", Math.toRadians(8));
+        RunningApp.Answer upright = APP.post("/api/course-evaluations", level);
+        assertThat(upright.status()).as(upright.raw().body()).isEqualTo(200);
+        assertThat(upright.body().at("/fit/spare/metres").asDouble()).isLessThan(usual - 0.1);
+        level.put("mostLeanRadians", Math.toRadians(3));
+        assertThat(APP.post("/api/course-evaluations", level).status()).isEqualTo(422);
+    }
+
+    @Test
+    void keepsTheMostLeanOfARider() {
+        Map<String, Object> rider = new HashMap<>(Courses.rider("Leans little"));
+        rider.put("mostLeanRadians", 0.25);
+        long id = APP.post("/api/riders", rider).body().get("id").asLong();
+        assertThat(APP.get("/api/riders/" + id).body().get("mostLeanRadians").asDouble())
+                .isEqualTo(0.25);
+        rider.put("mostLeanRadians", 2);
+        assertThat(APP.post("/api/riders", rider).status()).isEqualTo(422);
     }
 
     @Test

@@ -2,6 +2,9 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.StreamSupport;
@@ -214,7 +217,7 @@ class DrillsTest {
     void aDrillGoesOutAndComesInAsAFile() {
         String file = APP.get("/api/drills/figure-eight-box/export.json").raw().body();
         ObjectNode document = (ObjectNode) JSON.readTree(file);
-        assertThat(document.get("format").asString()).isEqualTo("wren-lane-drills/1");
+        assertThat(document.get("format").asString()).isEqualTo("wren-lane-drills/2");
         ((ObjectNode) document.at("/drills/0")).put("id", "box-from-elsewhere");
         Answer in = APP.post("/api/drill-imports", document);
         assertThat(in.status()).isEqualTo(201);
@@ -234,9 +237,22 @@ class DrillsTest {
         all.forEach(d -> APP.delete("/api/drills/" + d.at("/drill/id").asString()));
     }
 
+    /** A tightness of 1.5 was of a size whose difficulty is 54 %. */
+    @Test
+    void aFileOfTheVersionBeforeIsConverted() throws IOException {
+        String older = Files.readString(Path.of("../docs/formats/examples/drills-1.json"));
+        Answer in = APP.send("POST", "/api/drill-imports", older);
+        assertThat(in.status()).as(in.raw().body()).isEqualTo(201);
+        JsonNode drill = APP.get("/api/drills/older-box").body().get("drill");
+        assertThat(drill.at("/pass/difficulty").asDouble()).isEqualTo(0.54);
+        assertThat(drill.at("/steps/0/difficulty").asDouble()).isEqualTo(0.43);
+        assertThat(drill.toString()).doesNotContain("tightness");
+        APP.delete("/api/drills/older-box");
+    }
+
     @Test
     void aFileComesInWholeOrNotAtAll() {
-        ObjectNode document = JSON.createObjectNode().put("format", "wren-lane-drills/1");
+        ObjectNode document = JSON.createObjectNode().put("format", "wren-lane-drills/2");
         ObjectNode wrong = copyOf("swerve", "wrong-drill");
         wrong.putArray("after").add("nothing-there");
         document.putArray("drills").add(copyOf("swerve", "right-drill")).add(wrong);

@@ -71,7 +71,7 @@ class GoalsTest {
         JsonNode off = kept.body().get("off");
         assertThat(kept.body().at("/goal/name").asString()).isEqualTo("The street at home");
         assertThat(off.get("machineName").asString()).isEqualTo("Touring 850");
-        assertThat(off.get("tightness").asDouble()).isBetween(1.0, 2.5);
+        assertThat(off.get("difficulty").asDouble()).isBetween(0.3, 0.7);
         assertThat(off.get("runs").asInt()).isZero();
         assertThat(off.at("/gap/chance").asDouble()).isBetween(0.0, 1.0);
         assertThat(off.at("/gap").has("pace")).as("no runs, no pace").isFalse();
@@ -79,9 +79,9 @@ class GoalsTest {
 
     @Test
     void aTighterGoalIsFartherOff() {
-        double wide = put(street(8.5), 0).body().at("/off/gap/tightness").asDouble();
+        double wide = put(street(8.5), 0).body().at("/off/gap/difficulty").asDouble();
         JsonNode tight = put(street(5.8), 1).body().at("/off/gap");
-        assertThat(tight.get("tightness").asDouble()).isGreaterThan(wide);
+        assertThat(tight.get("difficulty").asDouble()).isGreaterThan(wide);
         assertThat(tight.get("steps").asInt()).isPositive();
     }
 

@@ -41,7 +41,7 @@ class ImportTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
-    private static final Path SCHEMA = Path.of("../docs/formats/wren-lane-days-3.schema.json");
+    private static final Path SCHEMA = Path.of("../docs/formats/wren-lane-days-4.schema.json");
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static String demo() throws IOException {
@@ -60,7 +60,7 @@ class ImportTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "wren-lane-days/3 | wren-lane-days/9 | wren-lane-days/9",
+                "wren-lane-days/4 | wren-lane-days/9 | wren-lane-days/9",
                 "\"yard\": \"apron\" | \"yard\": \"quay\" | quay",
                 "\"rider\": \"sol\" | \"rider\": \"nobody\" | nobody",
                 "\"7.2 m\" | \"seven\" | seven",
@@ -302,7 +302,7 @@ class ImportTest {
 
     @Test
     void aFileOf50MegabytesIsRefusedPolitely() {
-        String huge = "{\"format\":\"wren-lane-days/3\",\"notes\":\"" + "x".repeat(50_000_000) + "\"}";
+        String huge = "{\"format\":\"wren-lane-days/4\",\"notes\":\"" + "x".repeat(50_000_000) + "\"}";
         RunningApp.Answer answer = APP.send("POST", "/api/imports", huge);
         assertThat(answer.status()).isEqualTo(413);
         assertThat(answer.body().get("detail").asString()).isNotBlank();

@@ -278,7 +278,7 @@ class KitTest {
     void aFileSaysWhatTheSchoolOwnsAndLeavesTheRest() {
         put(own(marker("half ball", "FLAT", 0.12, 0.06), 5), own(marker("stone", "TALL", 0.15, 0.12), 9));
         ObjectNode file = JsonMapper.shared().createObjectNode();
-        file.put("format", "wren-lane-days/3");
+        file.put("format", "wren-lane-days/4");
         for (String list : List.of("yards", "machines", "riders", "courses", "days")) {
             file.putArray(list);
         }

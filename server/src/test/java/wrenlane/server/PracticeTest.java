@@ -57,8 +57,8 @@ class PracticeTest {
         JsonNode before = left();
         long told = OneRidersDay.id(APP.post(practice(), told(9, 9)));
         JsonNode with = left();
-        assertThat(with.get("tightness").asDouble())
-                .isLessThan(before.get("tightness").asDouble());
+        assertThat(with.get("difficulty").asDouble())
+                .isLessThan(before.get("difficulty").asDouble());
         assertThat(APP.delete(practice() + "/" + told).status()).isEqualTo(204);
         assertThat(left()).isEqualTo(before);
         assertThat(APP.delete(practice() + "/" + told).status()).isEqualTo(404);

@@ -53,7 +53,7 @@ class RunsTest {
 
     /** The same width is tighter to the side that a machine turns less to. */
     @Test
-    void aRunIsAsTightAsTheMachineTurnsToItsSide() {
+    void aRunIsAsHardAsTheMachineTurnsToItsSide() {
         Map<String, Object> uneven = Courses.machine("turns less to the right");
         uneven.put("circles", List.of(circle("LEFT", 5.2), circle("RIGHT", 6.4)));
         long other = id(APP.post("/api/machines", uneven));
@@ -64,16 +64,16 @@ class RunsTest {
             there.ride(run);
         }
         JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
-        // 7.2 m over what each side needs at least: to the right there is less left.
-        assertThat(progress.at("/days/0/runs/0/tightness").asDouble())
-                .isGreaterThan(progress.at("/days/0/runs/1/tightness").asDouble() + 0.1);
-        // All were clean, so whoever rode the tighter of them is known to be able to do more.
-        assertThat(progress.at("/standing/left/tightness").asDouble())
-                .isGreaterThan(progress.at("/standing/right/tightness").asDouble());
+        // To the right there is less lock, so the same 7.2 m are harder.
+        assertThat(progress.at("/days/0/runs/0/difficulty").asDouble())
+                .isLessThan(progress.at("/days/0/runs/1/difficulty").asDouble() - 0.03);
+        // All were clean, so the harder of them say that the rider can do more.
+        assertThat(progress.at("/standing/left/difficulty").asDouble())
+                .isLessThan(progress.at("/standing/right/difficulty").asDouble());
     }
 
     private JsonNode chanceOnACircle() {
-        Map<String, Object> on = Map.of("riderId", rider, "tightness", Map.of("LEFT", 1.5, "RIGHT", 1.5));
+        Map<String, Object> on = Map.of("riderId", rider, "difficulty", Map.of("LEFT", 0.5, "RIGHT", 0.5));
         return APP.post("/api/clean-chances", Map.of("kind", "circle", "riders", List.of(on)))
                 .body()
                 .get(0);
@@ -430,24 +430,24 @@ class RunsTest {
 
     @Test
     void advisesAfterEachRun() {
-        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        assertThat(range(8.6).at("/nextLeft/move").asString()).isEqualTo("HOLD");
         for (String side : List.of("LEFT", "RIGHT")) {
             for (int i = 0; i < 4; i++) {
-                APP.put("/api/runs/" + UUID.randomUUID(), run(side, 7.2));
+                APP.put("/api/runs/" + UUID.randomUUID(), run(side, 8.6));
             }
         }
         // Three of them were the first on a new setting, and are not scored.
-        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        assertThat(range(8.6).at("/nextLeft/move").asString()).isEqualTo("HOLD");
         for (int i = 0; i < 3; i++) {
-            APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+            APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 8.6));
         }
-        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("TIGHTEN");
-        assertThat(range(6.6).at("/nextLeft/move").asString()).isEqualTo("HOLD");
-        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2, "LINE"));
-        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("CUE");
-        assertThat(range(7.2).at("/nextLeft/reason").asString()).contains("chin to the exit");
-        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2, "DROP"));
-        assertThat(range(7.2).at("/nextLeft/move").asString()).isEqualTo("WIDEN");
+        assertThat(range(8.6).at("/nextLeft/move").asString()).isEqualTo("TIGHTEN");
+        assertThat(range(7.9).at("/nextLeft/move").asString()).isEqualTo("HOLD");
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 8.6, "LINE"));
+        assertThat(range(8.6).at("/nextLeft/move").asString()).isEqualTo("CUE");
+        assertThat(range(8.6).at("/nextLeft/reason").asString()).contains("chin to the exit");
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 8.6, "DROP"));
+        assertThat(range(8.6).at("/nextLeft/move").asString()).isEqualTo("WIDEN");
     }
 
     private void ride(String side, int clean, int faulty) {
@@ -549,7 +549,7 @@ class RunsTest {
         ride("RIGHT", 1, 3);
         JsonNode few = APP.get("/api/riders/" + rider + "/progress").body().get("gap");
         assertThat(few.get("behind").asString()).isEqualTo("RIGHT");
-        assertThat(few.get("tightness").asDouble()).isPositive();
+        assertThat(few.get("difficulty").asDouble()).isPositive();
         ride("RIGHT", 1, 6);
         JsonNode more = APP.get("/api/riders/" + rider + "/progress").body().get("gap");
         assertThat(more.get("certainty").asDouble())

@@ -35,7 +35,7 @@ class StartTest {
 
     @Test
     void aDemoFileThatIsBroken() throws IOException {
-        Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\":\"wren-lane-days/3\",");
+        Path broken = Files.writeString(folder.resolve("broken.json"), "{\"format\":\"wren-lane-days/4\",");
         refuses("--wren.demo=" + broken, "broken.json", "not JSON");
     }
 

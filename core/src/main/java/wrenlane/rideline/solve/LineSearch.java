@@ -36,7 +36,7 @@ public final class LineSearch {
     }
 
     private static TurnLimits scaled(TurnLimits l, double share) {
-        return new TurnLimits(l.left() * share, l.right() * share, l.rate() * share, l.speedMetresPerSecond());
+        return l.withCurvatures(share).withRate(l.rate() * share);
     }
 
     /**

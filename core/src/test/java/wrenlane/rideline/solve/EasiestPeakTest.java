@@ -65,7 +65,7 @@ class EasiestPeakTest {
 
     /** On these boxes a search from the roomiest line and one from the route agree on a line that is not the easiest. */
     @ParameterizedTest
-    @ValueSource(longs = {28, 229, 249, 282})
+    @ValueSource(longs = {28, 229, 249})
     void isNotTheFirstThatTwoSearchesAgreeOn(long seed) {
         Peaks peaks = Objects.requireNonNull(drawn(seed));
         assertThat(peaks.above()).as(peaks.course().toString()).isLessThanOrEqualTo(SHARE);

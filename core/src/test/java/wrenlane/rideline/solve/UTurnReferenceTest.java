@@ -96,11 +96,11 @@ class UTurnReferenceTest {
     @ValueSource(strings = {"twin-300", "tourer-1400"})
     void ridingWithinARingLeavesItsRadiusLessTheFrontWheels(String machine) {
         Ride ride = Tasks.ride(machine, RiderLevel.SKILLED);
-        Course ring = Tasks.with(Tasks.course("circle", 6.5), "ridden", "WITHIN");
+        Course ring = Tasks.with(Tasks.course("circle", 6), "ridden", "WITHIN");
         double speed = 11 / 3.6;
         LineTask task = LineTask.of(ring, ride, speed);
         double front = Math.hypot(1 / task.limits().left(), task.footprint().wheelbaseMetres());
-        double closed = 6.5 / 2 - front - task.footprint().tyreMetres() / 2;
+        double closed = 6.0 / 2 - front - task.footprint().tyreMetres() / 2;
         assertThat(new LineSearch(task).roomiest(null).room()).isCloseTo(closed, within(0.01));
     }
 

@@ -1,6 +1,8 @@
 package wrenlane.server.course;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -16,6 +18,7 @@ import wrenlane.course.CourseKind.Turning;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.riding.Ride;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.reckoning.Kept;
@@ -24,10 +27,10 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.Difficulty;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.TightestSetting;
-import wrenlane.verdict.Tightness;
 
 /** Judges one course for everyone of a day. */
 @Service
@@ -51,8 +54,17 @@ class ComparisonService {
         }
     }
 
-    /** One machine with a rider of a level. */
-    record Pair(@NotNull Long machineId, @NotNull RiderLevel level) {}
+    /** One machine with a rider of a level, who uses so much lean at most; as much as the level does where missing. */
+    record Pair(
+            @NotNull Long machineId,
+            @NotNull RiderLevel level,
+
+            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            Double mostLeanRadians) {
+        private RiderLimits limits() {
+            return level.limits(Optional.ofNullable(mostLeanRadians));
+        }
+    }
 
     /**
      * One row: how a machine and rider stand to the course.
@@ -60,7 +72,7 @@ class ComparisonService {
      * @param asSet first turned to the side it is set for; missing where time ran out before that was known
      * @param mirrored the other way round; missing where the course has no sides
      * @param answer of both sides: the worse; missing where time ran out before it was known
-     * @param tightness of both sides: the harder; missing where neither has one, or unless limits are wanted
+     * @param difficulty of both sides: the harder; missing where neither has one, or unless limits are wanted
      * @param ladder of the machine, both sides together; missing unless limits are wanted
      * @param finished whether all that was wanted is here
      */
@@ -69,7 +81,7 @@ class ComparisonService {
             @Nullable SideFit asSet,
             @Nullable SideFit mirrored,
             @Nullable FitAnswer answer,
-            @Nullable Double tightness,
+            @Nullable Double difficulty,
             @Nullable Ladder ladder,
             boolean finished) {
         static PairFit of(
@@ -86,9 +98,9 @@ class ComparisonService {
                     mirrored,
                     sides.stream().map(SideFit::answer).reduce(FitAnswer::worse).orElse(null),
                     sides.stream()
-                            .map(SideFit::tightness)
+                            .map(SideFit::difficulty)
                             .flatMap(Stream::ofNullable)
-                            .reduce(Math::min)
+                            .reduce(Math::max)
                             .orElse(null),
                     ladder,
                     finished);
@@ -110,8 +122,8 @@ class ComparisonService {
      * @param spareMetres room at the tightest place, negative where it lacks
      * @param spareCapped whether there is more room than was looked for
      * @param speedMetresPerSecond it is judged at; missing where it is not rolled through
-     * @param limitMetres the setting of tightness 1.00 on the machine; missing where there is none, or unless wanted
-     * @param tightness on the machine; missing on kinds ridden straight on, or unless limits are wanted
+     * @param limitMetres the setting of difficulty 1.00 on the machine; missing where there is none, or unless wanted
+     * @param difficulty on the machine; missing on kinds ridden straight on, or unless limits are wanted
      * @param neededMetres tightest setting for this rider; missing where none fits, or unless limits are wanted
      */
     record SideFit(
@@ -121,7 +133,7 @@ class ComparisonService {
             boolean spareCapped,
             @Nullable Double speedMetresPerSecond,
             @Nullable Double limitMetres,
-            @Nullable Double tightness,
+            @Nullable Double difficulty,
             @Nullable Double neededMetres) {
         SideFit mirrored() {
             return new SideFit(
@@ -131,7 +143,7 @@ class ComparisonService {
                     spareCapped,
                     speedMetresPerSecond,
                     limitMetres,
-                    tightness,
+                    difficulty,
                     neededMetres);
         }
     }
@@ -141,14 +153,14 @@ class ComparisonService {
 
     private final Kept<Asked, Rooms> rooms = Kept.within(MOST_BYTES, asked -> Weights.of(asked.course()));
     private final MachineService machines;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final EvaluationService evaluations;
     private final Reckoning reckoning;
 
     ComparisonService(
-            MachineService machines, CourseTightness tightness, EvaluationService evaluations, Reckoning reckoning) {
+            MachineService machines, CourseDifficulty difficulty, EvaluationService evaluations, Reckoning reckoning) {
         this.machines = machines;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.evaluations = evaluations;
         this.reckoning = reckoning;
     }
@@ -162,7 +174,7 @@ class ComparisonService {
                         p.machineId(),
                         evaluations.ride(
                                 Optional.ofNullable(turns.get(p.machineId())).orElseThrow(),
-                                p.level(),
+                                p.limits(),
                                 null,
                                 request.yardId())))
                 .toList();
@@ -211,14 +223,14 @@ class ComparisonService {
                     spareCapped,
                     speedMetresPerSecond,
                     limitMetres,
-                    hard == null ? null : hard.tightness(),
+                    hard == null ? null : hard.difficulty(),
                     hard == null ? null : hard.neededMetres());
         }
     }
 
     /** How hard it is on the machine, and the tightest setting for the rider. */
     private record Hardness(
-            @Nullable Double tightness, @Nullable Double neededMetres) {}
+            @Nullable Double difficulty, @Nullable Double neededMetres) {}
 
     private Rooms rooms(Course course, Ride ride) {
         return rooms.get(new Asked(course, ride), () -> Rooms.of(CourseFit.roomOnly(course, ride)));
@@ -230,7 +242,7 @@ class ComparisonService {
         Ride ride = row.ride();
         Rooms here = rooms(course, ride);
         SideFit asSet = side(course, ride, here, withLimits);
-        Ladder ladder = withLimits ? tightness.ladder(course, ride.turn(), system) : null;
+        Ladder ladder = withLimits ? difficulty.ladder(course, ride.turn(), system) : null;
         if (course.kind().turning() != Turning.ONE_SIDE) {
             return PairFit.of(row.machineId(), asSet, null, ladder, true);
         }
@@ -244,13 +256,13 @@ class ComparisonService {
         if (!withLimits) {
             return found.side(course.firstTurn(), null, null);
         }
-        Tightness over = tightness.of(course, ride.turn(), course.firstTurn());
+        Difficulty over = difficulty.of(course, ride.turn(), course.firstTurn());
         return found.side(
                 course.firstTurn(),
                 over.settingAt(1).orElse(null),
                 new Hardness(
                         over.at(course.settingMetres()).orElse(null),
-                        tightness
+                        difficulty
                                 .need(course, ride)
                                 .map(TightestSetting::metres)
                                 .orElse(null)));

@@ -13,7 +13,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.solve.LineMemory;
-import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
@@ -150,20 +150,20 @@ public class EvaluationService {
 
     /** Who rides, on the yard's ground or on dry paving. */
     public Ride ride(ReckonRequest request, long machineId) {
-        return ride(turn(machineId), request.level(), request.ground(), request.yardId());
+        return ride(turn(machineId), request.limits(), request.ground(), request.yardId());
     }
 
     /** Who rides, on the yard's ground or on dry paving. */
-    public Ride ride(long machineId, RiderLevel level, @Nullable Long yardId) {
-        return ride(turn(machineId), level, null, yardId);
+    public Ride ride(long machineId, RiderLimits limits, @Nullable Long yardId) {
+        return ride(turn(machineId), limits, null, yardId);
     }
 
     /** The line drawn for somebody, and the marks to ride it by. */
     public record Drawn(CheckedLine line, List<RidingMark> marks) {}
 
-    /** Draws a course's line for a machine and a rider's level, on the yard's ground or on dry paving. */
-    public Drawn drawn(Course course, long machineId, RiderLevel level, @Nullable Long yardId) {
-        Ride ride = ride(machineId, level, yardId);
+    /** Draws a course's line for a machine and a rider, on the yard's ground or on dry paving. */
+    public Drawn drawn(Course course, long machineId, RiderLimits limits, @Nullable Long yardId) {
+        Ride ride = ride(machineId, limits, yardId);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
             CourseFit fit = settled(new RiddenCourse(course, ride)).fit();
             return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
@@ -175,13 +175,13 @@ public class EvaluationService {
         return machines.turn(machineId);
     }
 
-    Ride ride(MachineTurn turn, RiderLevel level, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
+    Ride ride(MachineTurn turn, RiderLimits limits, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
         Grip grip = yardId == null
                 ? Grip.DRY_PAVING
                 : yards.get(yardId).ground().surface().grip();
         return new Ride(
                 turn,
-                level.limits(),
+                limits,
                 ground == ReckonRequest.Ground.LOOSE ? RidingStyle.bodyOut(grip) : RidingStyle.inLine(grip));
     }
 

@@ -39,19 +39,19 @@ class ReckonController {
     private final EvaluationService evaluations;
     private final CourseAnswers answers;
     private final ComparisonService comparisons;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Reckoning reckoning;
 
     ReckonController(
             EvaluationService evaluations,
             CourseAnswers answers,
             ComparisonService comparisons,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             Reckoning reckoning) {
         this.evaluations = evaluations;
         this.answers = answers;
         this.comparisons = comparisons;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.reckoning = reckoning;
     }
 
@@ -121,7 +121,7 @@ class ReckonController {
 
     private @Nullable WindowJson window(
             Course course, MachineTurn turn, ReckonRequest request, ReckonRequest.Ground ground) {
-        Ride ride = evaluations.ride(turn, request.level(), ground, request.yardId());
+        Ride ride = evaluations.ride(turn, request.limits(), ground, request.yardId());
         return answers.window(course, ride).map(WindowJson::of).orElse(null);
     }
 
@@ -131,7 +131,7 @@ class ReckonController {
             @Valid @RequestBody ReckonRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
-        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> tightness.ladder(course, turn, system));
+        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> difficulty.ladder(course, turn, system));
     }
 
     /**

@@ -4,8 +4,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.verdict.LineChoice;
 
 /**
@@ -14,6 +16,7 @@ import wrenlane.verdict.LineChoice;
  * @param course as it is set
  * @param machineId the machine; missing where only the plan is wanted
  * @param level of the rider
+ * @param mostLeanRadians most lean the rider uses; that of the level where missing
  * @param ground how it is ridden; on firm ground where missing
  * @param speedMetresPerSecond where missing, the speed the course is judged at
  * @param yardId the yard it would stand on, for its grip and its cautions
@@ -24,11 +27,16 @@ public record ReckonRequest(
         @NotNull @Valid CourseRequest course,
         @Nullable Long machineId,
         @NotNull RiderLevel level,
+        @Nullable @DecimalMin("0.087") @DecimalMax("0.786") Double mostLeanRadians,
         @Nullable Ground ground,
         @Nullable @DecimalMin("0.3") @DecimalMax("10") Double speedMetresPerSecond,
         @Nullable Long yardId,
         @Nullable LineChoice line,
         @NotNull Boolean settled) {
+    RiderLimits limits() {
+        return level.limits(Optional.ofNullable(mostLeanRadians));
+    }
+
     /** How it is ridden. */
     public enum Ground {
         /** Body in line. */

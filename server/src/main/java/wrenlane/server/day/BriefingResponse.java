@@ -46,6 +46,7 @@ public record BriefingResponse(
             long riderId,
             String riderName,
             RiderLevel level,
+            @Nullable Double mostLeanRadians,
             long machineId,
             String machineName,
             Ladder.@Nullable Rung rung,

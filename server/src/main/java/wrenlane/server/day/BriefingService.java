@@ -211,6 +211,7 @@ public class BriefingService {
                 read.rider().id(),
                 read.rider().name(),
                 read.rider().level(),
+                read.rider().mostLeanRadians(),
                 read.machine().id(),
                 read.machine().name(),
                 standing.map(Standing::rung).orElse(null),

@@ -30,7 +30,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.School;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.drill.RiderDrills.RiderDrill;
 import wrenlane.server.http.NotFoundException;
@@ -56,7 +56,7 @@ public class RiderDrillService {
     private final RiderService riders;
     private final MachineService machines;
     private final RunService runs;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Reckoning reckoning;
     private final Storage storage;
     private final Clock clock;
@@ -68,7 +68,7 @@ public class RiderDrillService {
             RiderService riders,
             MachineService machines,
             RunService runs,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             Reckoning reckoning,
             Storage storage,
             Clock clock) {
@@ -78,7 +78,7 @@ public class RiderDrillService {
         this.riders = riders;
         this.machines = machines;
         this.runs = runs;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.reckoning = reckoning;
         this.storage = storage;
         this.clock = clock;
@@ -245,7 +245,7 @@ public class RiderDrillService {
     private DrillRuns.Ridden ridden(DrillRun r, Read read) {
         MachineTurn turn = Objects.requireNonNull(read.turns().get(r.run().machineId()));
         return r.ridden(r.course()
-                .flatMap(course -> tightness
+                .flatMap(course -> difficulty
                         .of(course, turn, Optional.ofNullable(r.run().side()).orElse(course.firstTurn()))
                         .at(Objects.requireNonNull(r.run().settingMetres()))));
     }

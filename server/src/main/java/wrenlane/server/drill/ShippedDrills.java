@@ -28,7 +28,7 @@ class ShippedDrills {
     private final Map<String, Drill> drills = new LinkedHashMap<>();
 
     ShippedDrills() {
-        this.reader = new FormatReader<>(DrillDocument.FORMAT, DrillDocument.class);
+        this.reader = new FormatReader<>(DrillDocument.FORMAT, DrillDocument.class, DrillDocument.FROM_1);
         FILES.forEach(
                 file -> reader.read(text("/drills/" + file + ".json")).drills().forEach(d -> drills.put(d.id(), d)));
     }

@@ -16,6 +16,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import wrenlane.finding.Finding;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.http.StrictJson;
@@ -39,16 +40,23 @@ public final class FormatReader<T> {
     private final String format;
     private final Class<T> type;
     private final Schema schema;
+    private final List<Upgrade> upgrades;
 
     /**
      * A reader of one format.
      *
-     * @param format such as {@code wren-lane-days/3}; its schema is {@code wren-lane-days-3.schema.json}
+     * @param format such as {@code wren-lane-days/4}; its schema is {@code wren-lane-days-4.schema.json}
+     * @param upgrades of older versions that are read too, oldest first, each to the next; the last to this one
      */
-    public FormatReader(String format, Class<T> type) {
+    public FormatReader(String format, Class<T> type, Upgrade... upgrades) {
         this.format = format;
         this.type = type;
-        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+        this.schema = schema(format);
+        this.upgrades = List.of(upgrades);
+    }
+
+    private static Schema schema(String format) {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(text("/formats/" + format.replace('/', '-') + ".schema.json"), InputFormat.JSON);
     }
 
@@ -77,7 +85,12 @@ public final class FormatReader<T> {
     }
 
     private T read(JsonNode tree) {
-        String said = tree.path("format").asString("");
+        for (int i = 0; i < upgrades.size(); i++) {
+            if (format(tree).equals(upgrades.get(i).from())) {
+                upgrade((ObjectNode) tree, i);
+            }
+        }
+        String said = format(tree);
         if (!said.equals(format)) {
             throw RefusedException.of(
                     "format-unknown",
@@ -85,7 +98,26 @@ public final class FormatReader<T> {
                     "This file is not in the format " + format
                             + (said.isBlank() || said.length() > 40 ? "." : "; it says " + said + "."));
         }
-        List<Error> errors = errors(tree);
+        refuse(errors(schema, tree));
+        try {
+            return json.treeToValue(tree, type);
+        } catch (JacksonException e) {
+            throw RefusedException.of("not-readable", place(e), place(e) + " is not what is expected there.");
+        }
+    }
+
+    private static String format(JsonNode tree) {
+        return tree.path("format").asString("");
+    }
+
+    private void upgrade(ObjectNode tree, int i) {
+        Upgrade upgrade = upgrades.get(i);
+        refuse(errors(schema(upgrade.from()), tree));
+        upgrade.change().accept(tree);
+        tree.put("format", i + 1 < upgrades.size() ? upgrades.get(i + 1).from() : format);
+    }
+
+    private static void refuse(List<Error> errors) {
         if (!errors.isEmpty()) {
             throw new RefusedException(errors.stream()
                     .limit(MOST_TOLD)
@@ -95,11 +127,6 @@ public final class FormatReader<T> {
                             shortened(e.getInstanceLocation() + ": " + e.getMessage())))
                     .toList());
         }
-        try {
-            return json.treeToValue(tree, type);
-        } catch (JacksonException e) {
-            throw RefusedException.of("not-readable", place(e), place(e) + " is not what is expected there.");
-        }
     }
 
     /** Names a person made up may be of any length: words past it are cut. */
@@ -108,7 +135,7 @@ public final class FormatReader<T> {
     }
 
     /** The validator itself gives up at numbers that no machine number holds. */
-    private List<Error> errors(JsonNode tree) {
+    private static List<Error> errors(Schema schema, JsonNode tree) {
         try {
             return schema.validate(tree);
         } catch (JacksonException e) {

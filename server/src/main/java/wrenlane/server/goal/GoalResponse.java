@@ -18,9 +18,9 @@ public record GoalResponse(
      *
      * @param machineName it is to be ridden on
      * @param kindLabel in words
-     * @param tightness of the goal on that machine; missing on kinds that are ridden straight on, and where the machine cannot
+     * @param difficulty of the goal on that machine; missing on kinds that are ridden straight on, and where the machine cannot
      *     ride it
-     * @param gap missing where the tightness is
+     * @param gap missing where the difficulty is
      * @param runs on that kind that speak for it
      * @param runsElsewhere on other kinds that speak for it besides
      * @param sentence how far off it is in words; empty where the gap is missing
@@ -31,7 +31,7 @@ public record GoalResponse(
     public record Off(
             String machineName,
             String kindLabel,
-            @Nullable Double tightness,
+            @Nullable Double difficulty,
             @Nullable GoalGap gap,
             int runs,
             int runsElsewhere,

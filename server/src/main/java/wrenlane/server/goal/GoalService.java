@@ -20,7 +20,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.drill.RiderDrillService;
 import wrenlane.server.goal.GoalResponse.Off;
 import wrenlane.server.http.Expected;
@@ -45,7 +45,7 @@ public class GoalService {
     private final RiderService riders;
     private final MachineService machines;
     private final ProgressService progress;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final RunService runs;
     private final RiderDrillService drills;
     private final Storage storage;
@@ -57,7 +57,7 @@ public class GoalService {
             RiderService riders,
             MachineService machines,
             ProgressService progress,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             RunService runs,
             RiderDrillService drills,
             Storage storage,
@@ -67,7 +67,7 @@ public class GoalService {
         this.riders = riders;
         this.machines = machines;
         this.progress = progress;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.runs = runs;
         this.drills = drills;
         this.storage = storage;
@@ -135,10 +135,10 @@ public class GoalService {
         double setting = asked.goal().setting().metres();
         Optional<Double> tight = asked.kind().turning() == CourseKind.Turning.STRAIGHT
                 ? Optional.empty()
-                : tightness.ofBothSides(course, asked.turn()).at(setting);
+                : difficulty.ofBothSides(course, asked.turn()).at(setting);
         SideHistories ridden = progress.histories(asked.ridden());
         Optional<Way> way = tight.map(t -> {
-            Ladder ladder = tightness.ladder(course, asked.turn(), system);
+            Ladder ladder = difficulty.ladder(course, asked.turn(), system);
             return new Way(
                     GoalGap.to(t, ladder, ridden.of(Side.LEFT), ridden.of(Side.RIGHT)),
                     ladder,

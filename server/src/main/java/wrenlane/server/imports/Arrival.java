@@ -97,7 +97,14 @@ class Arrival {
 
     private static RiderRequest rider(RiderItem r, Keys<Long> machineIds) {
         @Nullable Long machineId = machineIds.getOrNull(r.machine());
-        return new RiderRequest(r.name(), r.level(), r.school(), machineId, r.reach(), ItemReader.orEmpty(r.notes()));
+        return new RiderRequest(
+                r.name(),
+                r.level(),
+                r.school(),
+                r.mostLeanRadians(),
+                machineId,
+                r.reach(),
+                ItemReader.orEmpty(r.notes()));
     }
 
     private <T> Keys<Long> each(String sort, List<Ready<T>> things, ToLongFunction<T> store) {

@@ -264,6 +264,7 @@ class ExportService {
                 r.name(),
                 r.level(),
                 r.school(),
+                r.mostLeanRadians(),
                 r.machineId() == null ? null : key(machineKeys, r.machineId()),
                 r.reach(),
                 r.notes(),

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import wrenlane.lesson.Weather;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
@@ -14,6 +15,8 @@ import wrenlane.machine.Transmission;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
+import wrenlane.server.format.Tightness;
+import wrenlane.server.format.Upgrade;
 import wrenlane.server.kit.KitJson;
 import wrenlane.server.kit.MarkerJson;
 import wrenlane.server.machine.FigureJson;
@@ -25,7 +28,7 @@ import wrenlane.yard.Corner;
 import wrenlane.yard.Surface;
 
 /**
- * The open format of a set of days, version 3, as {@code docs/formats} describes it. Things refer to one another by keys
+ * The open format of a set of days, version 4, as {@code docs/formats} describes it. Things refer to one another by keys
  * that hold within the file. The file has been validated against the schema before it is read into this; fields the schema
  * does not know are kept with what they belong to.
  *
@@ -42,7 +45,18 @@ record ImportDocument(
         @Nullable List<VirtualRiderItem> virtualRiders) {
 
     /** Name and version of the format. */
-    static final String FORMAT = "wren-lane-days/3";
+    static final String FORMAT = "wren-lane-days/4";
+
+    /** Version 3 had the tightness of simulated riders, where a larger number is easier. */
+    static final Upgrade FROM_3 = new Upgrade("wren-lane-days/3", file -> {
+        for (JsonNode rider : file.path("virtualRiders")) {
+            double start = rider.path("startTightness").asDouble();
+            double weak = start + rider.path("weakBy").asDouble();
+            ((ObjectNode) rider).put("weakBy", Math.max(0, Tightness.difficulty(start) - Tightness.difficulty(weak)));
+            Tightness.replace((ObjectNode) rider, "startTightness", "startDifficulty");
+            Tightness.replace((ObjectNode) rider, "bestTightness", "bestDifficulty");
+        }
+    });
 
     /** Paces or bays counted along a taped stretch. */
     record CalibrationItem(double count, LengthItem taped) {}
@@ -116,6 +130,7 @@ record ImportDocument(
             String name,
             RiderLevel level,
             School school,
+            @Nullable Double mostLeanRadians,
             @Nullable String machine,
             @Nullable Reach reach,
             @Nullable String notes,
@@ -181,8 +196,8 @@ record ImportDocument(
     record VirtualRiderItem(
             String rider,
             long seed,
-            double startTightness,
-            double bestTightness,
+            double startDifficulty,
+            double bestDifficulty,
             Side weakSide,
             double weakBy,
             double learning,

@@ -18,7 +18,8 @@ import wrenlane.server.storage.Storage;
  */
 @Service
 public class ImportService {
-    private final FormatReader<ImportDocument> reader = new FormatReader<>(ImportDocument.FORMAT, ImportDocument.class);
+    private final FormatReader<ImportDocument> reader =
+            new FormatReader<>(ImportDocument.FORMAT, ImportDocument.class, ImportDocument.FROM_3);
     private final SimulatedRuns simulated;
     private final Arrival arrival;
     private final Storage storage;

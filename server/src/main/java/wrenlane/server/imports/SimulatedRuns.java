@@ -21,7 +21,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.ImportDocument.DayRiderItem;
 import wrenlane.server.imports.ImportDocument.VirtualRiderItem;
@@ -47,12 +47,12 @@ class SimulatedRuns {
     private static final int RUN_SECONDS = 150;
 
     /** Taken where a course asks for no turn. */
-    private static final double EASY = 2;
+    private static final double EASY = 0.3;
 
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
 
-    SimulatedRuns(CourseTightness tightness) {
-        this.tightness = tightness;
+    SimulatedRuns(CourseDifficulty difficulty) {
+        this.difficulty = difficulty;
     }
 
     /**
@@ -154,13 +154,13 @@ class SimulatedRuns {
             MachineTurn turn,
             VirtualRider rider,
             int count) {
-        Ladder ladder = tightness.ladder(course.thing().course(), turn, LengthSystem.METRIC);
+        Ladder ladder = difficulty.ladder(course.thing().course(), turn, LengthSystem.METRIC);
         Instant first = date.atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
         List<Ridden> ridden = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Side side = i % 2 == 0 ? Side.LEFT : Side.RIGHT;
             double setting = rider.choose(ladder, side).settingMetres();
-            double tight = tightness
+            double tight = difficulty
                     .of(course.thing().course(), turn, side)
                     .at(setting)
                     .orElse(EASY);
@@ -183,16 +183,16 @@ class SimulatedRuns {
     static void check(VirtualRiderItem v) {
         String where = "virtualRiders." + v.rider();
         RefusedException.unlessNone(new Checks()
-                .add(Checks.range(where, "bestTightness", v.bestTightness(), 0.6, 3, ""))
-                .add(Checks.range(where, "startTightness", v.startTightness(), v.bestTightness(), 3, ""))
-                .add(Checks.range(where, "weakBy", v.weakBy(), 0, 1, ""))
+                .add(Checks.range(where, "startDifficulty", v.startDifficulty(), 0.15, 1.5, ""))
+                .add(Checks.range(where, "bestDifficulty", v.bestDifficulty(), v.startDifficulty(), 1.5, ""))
+                .add(Checks.range(where, "weakBy", v.weakBy(), 0, v.startDifficulty() / 2, ""))
                 .add(Checks.range(where, "learning", v.learning(), 0, 0.5, ""))
                 .add(Checks.range(where, "runsPerDay", v.runsPerDay(), 0, 100, "")));
     }
 
     private static VirtualRider rider(VirtualRiderItem v) {
         return new VirtualRider(
-                new VirtualRider.Skill(v.startTightness(), v.bestTightness(), v.weakSide(), v.weakBy(), v.learning()),
+                new VirtualRider.Skill(v.startDifficulty(), v.bestDifficulty(), v.weakSide(), v.weakBy(), v.learning()),
                 v.seed());
     }
 }

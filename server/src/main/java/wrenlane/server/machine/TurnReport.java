@@ -11,7 +11,7 @@ import wrenlane.machine.Side;
  * What a machine can do.
  *
  * @param turns both sides, upright and leaned
- * @param limitLeftMetres smallest U-turn to the left: tightness 1.00
+ * @param limitLeftMetres smallest U-turn to the left, with the bars turned at once
  * @param limitRightMetres smallest U-turn to the right
  * @param idleWalkingSpeedMetresPerSecond with the clutch home; missing where the drive lets go at idle
  */

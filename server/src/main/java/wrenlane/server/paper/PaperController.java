@@ -1,6 +1,9 @@
 package wrenlane.server.paper;
 
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -15,6 +18,7 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drawing.Dxf;
 import wrenlane.drawing.Svg;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.server.http.ReadIn;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.LengthSystem;
@@ -35,6 +39,10 @@ class PaperController {
         this.lessons = lessons;
     }
 
+    private static RiderLimits limits(RiderLevel level, @Nullable Double mostLeanRadians) {
+        return level.limits(Optional.ofNullable(mostLeanRadians));
+    }
+
     /** The set-out sheet on paper. */
     @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> setOutPdf(
@@ -44,11 +52,19 @@ class PaperController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
+            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable Double mostLeanRadians,
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
-        PaperRequest request =
-                PaperRequest.of(dayId, ReadIn.figures(system), paper, machineId, level, line, number, fromItsEnd);
+        PaperRequest request = PaperRequest.of(
+                dayId,
+                ReadIn.figures(system),
+                paper,
+                machineId,
+                limits(level, mostLeanRadians),
+                line,
+                number,
+                fromItsEnd);
         return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
@@ -62,7 +78,14 @@ class PaperController {
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
         PaperRequest request = PaperRequest.of(
-                dayId, ReadIn.figures(system), Paper.A4, null, RiderLevel.DEVELOPING, line, number, fromItsEnd);
+                dayId,
+                ReadIn.figures(system),
+                Paper.A4,
+                null,
+                RiderLevel.DEVELOPING.limits(),
+                line,
+                number,
+                fromItsEnd);
         return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
@@ -72,8 +95,11 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
-            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
-        return svg(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".svg");
+            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
+            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable
+                    Double mostLeanRadians) {
+        return svg(
+                service.courseDrawing(id, dayId, machineId, limits(level, mostLeanRadians)), "course-" + id + ".svg");
     }
 
     /** The course drawn in metres, as DXF. */
@@ -82,8 +108,11 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
-            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level) {
-        return dxf(service.courseDrawing(id, dayId, machineId, level), "course-" + id + ".dxf");
+            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
+            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable
+                    Double mostLeanRadians) {
+        return dxf(
+                service.courseDrawing(id, dayId, machineId, limits(level, mostLeanRadians)), "course-" + id + ".dxf");
     }
 
     /** Every course of the day where it stands in the yard, on paper. */
@@ -92,8 +121,8 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        PaperRequest request =
-                PaperRequest.of(id, ReadIn.figures(system), paper, null, RiderLevel.DEVELOPING, null, 0, false);
+        PaperRequest request = PaperRequest.of(
+                id, ReadIn.figures(system), paper, null, RiderLevel.DEVELOPING.limits(), null, 0, false);
         return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 

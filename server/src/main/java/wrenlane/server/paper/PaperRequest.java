@@ -1,7 +1,7 @@
 package wrenlane.server.paper;
 
 import org.jspecify.annotations.Nullable;
-import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.Figures;
@@ -19,15 +19,15 @@ record PaperRequest(
         Paper paper,
         @Nullable Rider rider,
         @Nullable AlongLine along) {
-    /** A machine and how well its rider rides. */
-    record Rider(long machineId, RiderLevel level) {}
+    /** A machine and what its rider can do. */
+    record Rider(long machineId, RiderLimits limits) {}
 
     static PaperRequest of(
             @Nullable Long dayId,
             Figures figures,
             Paper paper,
             @Nullable Long machineId,
-            RiderLevel level,
+            RiderLimits limits,
             @Nullable YardLine line,
             int number,
             boolean fromItsEnd) {
@@ -35,7 +35,7 @@ record PaperRequest(
                 dayId,
                 figures,
                 paper,
-                machineId == null ? null : new Rider(machineId, level),
+                machineId == null ? null : new Rider(machineId, limits),
                 line == null ? null : new AlongLine(line, number, fromItsEnd));
     }
 }

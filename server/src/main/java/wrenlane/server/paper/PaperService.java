@@ -17,7 +17,7 @@ import wrenlane.drawing.Drawing;
 import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
-import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.EvaluationService;
@@ -134,7 +134,7 @@ class PaperService {
                 .map(DayResponse::yardId)
                 .orElse(null);
         return evaluations
-                .drawn(course, rider.machineId(), rider.level(), yardId)
+                .drawn(course, rider.machineId(), rider.limits(), yardId)
                 .marks();
     }
 
@@ -199,7 +199,7 @@ class PaperService {
     }
 
     /** A course as it stands on a day, with the rear wheel's line for a machine where one is named. */
-    Drawing courseDrawing(long courseId, @Nullable Long dayId, @Nullable Long machineId, RiderLevel level) {
+    Drawing courseDrawing(long courseId, @Nullable Long dayId, @Nullable Long machineId, RiderLimits limits) {
         CourseResponse stored = courses.get(courseId);
         Course course = stored.course();
         CoursePlan plan =
@@ -207,7 +207,7 @@ class PaperService {
         if (machineId == null) {
             return Drawing.of(plan, List.of(), List.of());
         }
-        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, level, null);
+        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, limits, null);
         List<Point> line = LineProfile.points(drawn.line().line()).stream()
                 .map(LinePoint::rear)
                 .toList();

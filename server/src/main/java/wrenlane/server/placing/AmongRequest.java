@@ -1,10 +1,15 @@
 package wrenlane.server.placing;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
 
 /**
@@ -17,6 +22,15 @@ record AmongRequest(
         @NotNull Long yardId,
         @NotNull @Size(max = 20) List<@NotNull @Valid PlacedCourse> courses,
         @NotNull @Size(max = 60) List<@NotNull @Valid RidesThere> rides) {
-    /** One machine with a rider of a level. */
-    record RidesThere(@NotNull Long machineId, @NotNull RiderLevel level) {}
+    /** One machine with a rider of a level, who uses so much lean at most; as much as the level does where missing. */
+    record RidesThere(
+            @NotNull Long machineId,
+            @NotNull RiderLevel level,
+
+            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            Double mostLeanRadians) {
+        RiderLimits limits() {
+            return level.limits(Optional.ofNullable(mostLeanRadians));
+        }
+    }
 }

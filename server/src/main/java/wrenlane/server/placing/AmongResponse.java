@@ -38,6 +38,7 @@ record AmongResponse(List<CourseAmong> courses, boolean unfinished) {
     record FitAmong(
             long machineId,
             RiderLevel level,
+            @Nullable Double mostLeanRadians,
             double settingMetres,
             FitAnswer answer,
             double spareMetres,
@@ -50,6 +51,7 @@ record AmongResponse(List<CourseAmong> courses, boolean unfinished) {
             return new FitAmong(
                     who.machineId(),
                     who.level(),
+                    who.mostLeanRadians(),
                     settingMetres,
                     answer,
                     spareMetres,

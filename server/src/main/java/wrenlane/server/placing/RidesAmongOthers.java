@@ -46,7 +46,7 @@ class RidesAmongOthers {
         for (AmongOthers among : courses) {
             for (Course course : among.course().course().courses()) {
                 for (RidesThere who : apart) {
-                    Ride ride = evaluations.ride(who.machineId(), who.level(), yardId);
+                    Ride ride = evaluations.ride(who.machineId(), who.limits(), yardId);
                     Course there = course.among(among.cones());
                     asked.add(() -> fits.get(new RiddenCourse(there, ride), () -> fit(there, who, ride))
                             .riddenBy(who));
@@ -80,6 +80,7 @@ class RidesAmongOthers {
         return new FitAmong(
                 who.machineId(),
                 who.level(),
+                who.mostLeanRadians(),
                 course.settingMetres(),
                 fit.answer(),
                 fit.spare().metres(),

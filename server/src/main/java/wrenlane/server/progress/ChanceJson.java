@@ -12,8 +12,8 @@ import wrenlane.progress.CleanChance;
  * @param runsElsewhere on other kinds of course that speak for it besides; where neither do, the level alone speaks
  */
 public record ChanceJson(double chance, double low, double high, int runs, int runsElsewhere) {
-    static ChanceJson of(CleanChance of, double tightness) {
-        CleanChance.Band band = of.bandAt(tightness);
+    static ChanceJson of(CleanChance of, double difficulty) {
+        CleanChance.Band band = of.bandAt(difficulty);
         return new ChanceJson(band.chance(), band.low(), band.high(), (int) Math.round(of.runs()), (int)
                 Math.round(of.runsElsewhere()));
     }

@@ -49,7 +49,7 @@ class ChanceService {
     private ChanceJson chance(Read read) {
         Map<Side, CleanChance> known =
                 estimates.of(read.rider().level(), read.latest(), read.latest().runs());
-        return read.on().tightness().entrySet().stream()
+        return read.on().difficulty().entrySet().stream()
                 .map(e -> ChanceJson.of(Objects.requireNonNull(known.get(e.getKey())), e.getValue()))
                 .min(Comparator.comparingDouble(ChanceJson::chance))
                 .orElseThrow();

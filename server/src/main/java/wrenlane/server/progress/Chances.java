@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.Optional;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /**
  * A rider's chances on a course and a machine.
@@ -15,10 +15,10 @@ import wrenlane.verdict.Tightness;
  * @param overLeft how tight each setting is to the left
  * @param overRight how tight it is to the right
  */
-record Chances(CleanChance left, CleanChance right, Tightness overLeft, Tightness overRight) {
+record Chances(CleanChance left, CleanChance right, Difficulty overLeft, Difficulty overRight) {
     /** Of a clean run to a side at a setting in metres; empty where nothing is known of how tight that is. */
     Optional<ChanceJson> at(Side side, double settingMetres) {
-        Tightness over = side == Side.LEFT ? overLeft : overRight;
+        Difficulty over = side == Side.LEFT ? overLeft : overRight;
         return over.at(settingMetres).map(t -> ChanceJson.of(of(side), t));
     }
 
@@ -29,9 +29,9 @@ record Chances(CleanChance left, CleanChance right, Tightness overLeft, Tightnes
                 .min(Comparator.comparingDouble(ChanceJson::chance));
     }
 
-    /** The chance of a clean run at a tightness, to the side where it is less. */
-    double less(double tightness) {
-        return Math.min(left.at(tightness), right.at(tightness));
+    /** The chance of a clean run at a difficulty, to the side where it is less. */
+    double less(double difficulty) {
+        return Math.min(left.at(difficulty), right.at(difficulty));
     }
 
     private CleanChance of(Side side) {

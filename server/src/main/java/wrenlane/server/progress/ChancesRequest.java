@@ -19,11 +19,11 @@ record ChancesRequest(
     /**
      * A rider.
      *
-     * @param tightness of the course as it is set, on the machine ridden, by side; at least one
+     * @param difficulty of the course as it is set, on the machine ridden, by side; at least one
      */
     record On(
             @NotNull Long riderId,
 
             @NotNull @Size(min = 1, max = 2)
-            Map<Side, @NotNull @DecimalMin("0.1") @DecimalMax("10") Double> tightness) {}
+            Map<Side, @NotNull @DecimalMin("0.01") @DecimalMax("10") Double> difficulty) {}
 }

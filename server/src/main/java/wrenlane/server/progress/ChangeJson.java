@@ -8,14 +8,14 @@ import wrenlane.progress.Trend;
 /**
  * How what a rider can do to a side has changed: a {@link Change}.
  *
- * @param tightness later less earlier: below zero where the rider got better
+ * @param difficulty later less earlier: above zero where the rider got better
  * @param certainty 0 to 1: how likely they got better at all
  * @param trend what may be said of it
  * @param words the same in words
  */
-public record ChangeJson(double tightness, double certainty, Trend trend, Said words) {
+public record ChangeJson(double difficulty, double certainty, Trend trend, Said words) {
     static ChangeJson of(CleanChance before, CleanChance now) {
         Change change = Change.of(before, now);
-        return new ChangeJson(change.tightness(), change.certainty(), change.trend(), change.words());
+        return new ChangeJson(change.difficulty(), change.certainty(), change.trend(), change.words());
     }
 }

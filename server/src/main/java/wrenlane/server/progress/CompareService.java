@@ -10,7 +10,7 @@ import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Tally;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.http.NotFoundException;
 import wrenlane.server.machine.RiddenMachine;
@@ -22,26 +22,26 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.RiderService;
 import wrenlane.server.storage.Storage;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /** Puts two days of a rider side by side. */
 @Service
 class CompareService {
     private final ProgressService progress;
     private final RiderService riders;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Storage storage;
     private final Reckoning reckoning;
 
     CompareService(
             ProgressService progress,
             RiderService riders,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             Storage storage,
             Reckoning reckoning) {
         this.progress = progress;
         this.riders = riders;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -101,8 +101,8 @@ class CompareService {
                 second.clean());
     }
 
-    private Tightness over(ReadProgress read, RiddenMachine machine, Side side) {
-        return tightness.of(read.course(), machine.turn(), side);
+    private Difficulty over(ReadProgress read, RiddenMachine machine, Side side) {
+        return difficulty.of(read.course(), machine.turn(), side);
     }
 
     private static Tally tally(ReadProgress read, Side side, DayChances day) {

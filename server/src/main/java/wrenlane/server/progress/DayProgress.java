@@ -88,8 +88,8 @@ public class DayProgress {
                         ProgressService.heldBack(read.progress()),
                         tally.faults(),
                         shown.stream()
-                                .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.tightness() != null)
-                                .min(Comparator.comparingDouble(r -> Objects.requireNonNull(r.tightness())))
+                                .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.difficulty() != null)
+                                .max(Comparator.comparingDouble(r -> Objects.requireNonNull(r.difficulty())))
                                 .map(ShownRun::settingMetres),
                         standing.map(Standing::rung).map(Ladder.Rung::settingMetres),
                         standing.map(Standing::weakSide),

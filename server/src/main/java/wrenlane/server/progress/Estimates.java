@@ -23,11 +23,11 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunSort;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.practice.ToldRuns;
 import wrenlane.server.reckoning.Kept;
 import wrenlane.server.run.RiddenRun;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
 @Component
@@ -46,10 +46,10 @@ class Estimates {
 
     private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final Kept<AllEvidence, CleanChance> keptBesides = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
 
-    Estimates(CourseTightness tightness) {
-        this.tightness = tightness;
+    Estimates(CourseDifficulty difficulty) {
+        this.difficulty = difficulty;
     }
 
     /**
@@ -114,7 +114,7 @@ class Estimates {
     /** How tight runs were; many of them were ridden on the same, to the same side, which is looked up once. */
     final class Tights {
         private final ReadRuns read;
-        private final Map<Course, Map<Long, Tightness>> found = new IdentityHashMap<>();
+        private final Map<Course, Map<Long, Difficulty>> found = new IdentityHashMap<>();
 
         private Tights(ReadRuns read) {
             this.read = read;
@@ -126,7 +126,7 @@ class Estimates {
             return turn == null
                     ? Optional.empty()
                     : found.computeIfAbsent(ridden.course(), c -> new HashMap<>())
-                            .computeIfAbsent(machineId, id -> tightness.of(ridden.course(), turn, ridden.side()))
+                            .computeIfAbsent(machineId, id -> difficulty.of(ridden.course(), turn, ridden.side()))
                             .at(ridden.sizeMetres());
         }
     }
@@ -163,7 +163,7 @@ class Estimates {
         for (ToldRuns told : read.told()) {
             MachineTurn turn = read.turns().get(told.machineId());
             if (turn != null && !told.at().isBefore(from) && !told.at().isAfter(to)) {
-                tightness
+                difficulty
                         .of(told.course(), turn, told.side())
                         .at(told.settingMetres())
                         .flatMap(t -> Trial.told(t, told.told(), told.at()))

@@ -10,14 +10,14 @@ import wrenlane.progress.SideGap;
  * How far one side is behind the other.
  *
  * @param behind the side that needs more room
- * @param tightness how much, not below zero
+ * @param difficulty how much, not below zero
  * @param metres the same on the machine reckoned for; missing where nothing is known of it
  * @param certainty 0 to 1: how likely it is the side that is behind at all
  * @param clear whether that is likely enough to call it the weak side
  * @param sentence the same in words
  */
 public record GapJson(
-        Side behind, double tightness, @Nullable Double metres, double certainty, boolean clear, Said sentence) {
+        Side behind, double difficulty, @Nullable Double metres, double certainty, boolean clear, Said sentence) {
     /** Of a machine's standing; null where too few runs speak for a side. */
     static @Nullable GapJson of(Standing standing) {
         EstimateJson left = standing.left();
@@ -30,7 +30,7 @@ public record GapJson(
                 left.metres() == null || right.metres() == null ? null : Math.abs(left.metres() - right.metres());
         return new GapJson(
                 gap.behind(),
-                gap.tightness(),
+                gap.difficulty(),
                 metres,
                 gap.certainty(),
                 gap.clear(),

@@ -45,7 +45,7 @@ class MistakeService {
             return MistakesMade.NONE;
         }
         double settingMetres = read.course().settings().of(kind.ladder());
-        Ride ride = Ride.firm(read.machine().get().turn(), read.rider().level().limits());
+        Ride ride = Ride.firm(read.machine().get().turn(), read.rider().limits());
         List<MistakeCost> costs = reckoning.whole(
                 Rank.ONE,
                 "what mistakes cost",

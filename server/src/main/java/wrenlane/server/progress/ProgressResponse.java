@@ -48,7 +48,7 @@ public record ProgressResponse(
     /**
      * A run as it is drawn and listed: as little as a page of a thousand of them needs.
      *
-     * @param tightness of the setting on the machine; missing on kinds ridden straight on
+     * @param difficulty of the setting on the machine; missing on kinds ridden straight on
      * @param seconds by the watch; missing where it was not used
      * @param speedMetresPerSecond over a course of known length that is ridden straight on
      * @param minutes of a spell
@@ -63,7 +63,7 @@ public record ProgressResponse(
             String courseName,
             Side side,
             double settingMetres,
-            @Nullable Double tightness,
+            @Nullable Double difficulty,
             List<Fault> faults,
             RunSort sort,
             @Nullable Double seconds,
@@ -73,7 +73,7 @@ public record ProgressResponse(
             @Nullable Map<Fault, Integer> faultCounts,
             @Nullable String note,
             boolean simulated) {
-        static ShownRun of(RiddenRun ridden, Optional<Double> tightness) {
+        static ShownRun of(RiddenRun ridden, Optional<Double> difficulty) {
             RunResponse run = ridden.run();
             return new ShownRun(
                     run.id(),
@@ -81,7 +81,7 @@ public record ProgressResponse(
                     Objects.requireNonNull(run.courseName(), "a run on a course has its name"),
                     ridden.side(),
                     ridden.sizeMetres(),
-                    tightness.orElse(null),
+                    difficulty.orElse(null),
                     run.faults(),
                     run.sort(),
                     run.seconds(),

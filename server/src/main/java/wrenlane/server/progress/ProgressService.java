@@ -26,7 +26,7 @@ import wrenlane.progress.CleanChance;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
 import wrenlane.server.cause.CauseService;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.machine.RiddenMachine;
@@ -45,7 +45,7 @@ import wrenlane.server.run.RiddenRun;
 import wrenlane.server.run.RunService;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /** What all of a rider's runs on a kind say, day by day. */
 @Service
@@ -54,7 +54,7 @@ public class ProgressService {
     private final RunService runs;
     private final RiderService riders;
     private final MachineService machines;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Estimates estimates;
     private final ProgressDays days;
     private final CauseService causes;
@@ -67,7 +67,7 @@ public class ProgressService {
             RunService runs,
             RiderService riders,
             MachineService machines,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             Estimates estimates,
             ProgressDays days,
             CauseService causes,
@@ -78,7 +78,7 @@ public class ProgressService {
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.estimates = estimates;
         this.days = days;
         this.causes = causes;
@@ -257,8 +257,8 @@ public class ProgressService {
     }
 
     private List<ProgressDay> byDay(ReadProgress read, SideHistories histories, MachineTurn turn) {
-        Tightness overLeft = tightness.of(read.course(), turn, Side.LEFT);
-        Tightness overRight = tightness.of(read.course(), turn, Side.RIGHT);
+        Difficulty overLeft = difficulty.of(read.course(), turn, Side.LEFT);
+        Difficulty overRight = difficulty.of(read.course(), turn, Side.RIGHT);
         Map<Long, List<RiddenRun>> grouped = grouped(read);
         List<ProgressDay> result = new ArrayList<>();
         Estimates.Tights tights = estimates.tights(read.ofKind());

@@ -10,7 +10,7 @@ import wrenlane.verdict.Ladder;
  * Where a rider stands on a machine.
  *
  * @param ladder of the machine
- * @param limitLeftMetres setting of tightness 1.00 to the left; missing where there is none
+ * @param limitLeftMetres setting of difficulty 1.00 to the left; missing where there is none
  * @param limitRightMetres the same to the right
  * @param left estimate, where there are runs enough
  * @param right estimate, where there are runs enough

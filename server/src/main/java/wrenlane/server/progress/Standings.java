@@ -18,7 +18,7 @@ import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.server.aim.AimService;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.machine.MachineService;
 import wrenlane.server.practice.PracticeService;
 import wrenlane.server.practice.ToldRuns;
@@ -35,7 +35,7 @@ public class Standings {
     private final PracticeService practice;
     private final MachineService machines;
     private final AimService aim;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Estimates estimates;
 
     Standings(
@@ -43,13 +43,13 @@ public class Standings {
             PracticeService practice,
             MachineService machines,
             AimService aim,
-            CourseTightness tightness,
+            CourseDifficulty difficulty,
             Estimates estimates) {
         this.runs = runs;
         this.practice = practice;
         this.machines = machines;
         this.aim = aim;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.estimates = estimates;
     }
 
@@ -96,7 +96,7 @@ public class Standings {
             RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
         boolean known = true;
         for (Side side : Side.values()) {
-            known &= tightness.isKnown(course, turn, side);
+            known &= difficulty.isKnown(course, turn, side);
         }
         for (ReadRuns of : read.withElsewhere().toList()) {
             known &= isKnown(of);
@@ -109,11 +109,11 @@ public class Standings {
         boolean known = true;
         for (RiddenRun ridden : read.runs()) {
             MachineTurn on = read.turns().get(ridden.run().machineId());
-            known &= on == null || tightness.isKnown(ridden.course(), on, ridden.side());
+            known &= on == null || difficulty.isKnown(ridden.course(), on, ridden.side());
         }
         for (ToldRuns told : read.told()) {
             MachineTurn on = read.turns().get(told.machineId());
-            known &= on == null || tightness.isKnown(told.course(), on, told.side());
+            known &= on == null || difficulty.isKnown(told.course(), on, told.side());
         }
         return known;
     }
@@ -124,13 +124,13 @@ public class Standings {
      * @param read runs on its kind, at least the {@link #latest}
      */
     public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        Ladder ladder = tightness.ladder(course, turn, system);
+        Ladder ladder = difficulty.ladder(course, turn, system);
         Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
                 Objects.requireNonNull(known.get(Side.LEFT)),
                 Objects.requireNonNull(known.get(Side.RIGHT)),
-                tightness.of(course, turn, Side.LEFT),
-                tightness.of(course, turn, Side.RIGHT));
+                difficulty.of(course, turn, Side.LEFT),
+                difficulty.of(course, turn, Side.RIGHT));
         EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
         EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
         Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);

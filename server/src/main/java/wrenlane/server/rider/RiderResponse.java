@@ -1,14 +1,17 @@
 package wrenlane.server.rider;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
 import wrenlane.server.http.Versioned;
 
 /**
  * A rider as stored.
  *
+ * @param mostLeanRadians most lean they use at walking pace; that of the level where missing
  * @param reach how far the feet come to the ground on the usual machine; missing where nobody looked
  * @param archived whether they come no more, and are offered nowhere
  */
@@ -18,8 +21,14 @@ public record RiderResponse(
         String name,
         RiderLevel level,
         School school,
+        @Nullable Double mostLeanRadians,
         @Nullable Long machineId,
         @Nullable Reach reach,
         String notes,
         boolean archived)
-        implements Versioned {}
+        implements Versioned {
+    /** What they can ask of the machine and of themselves: estimates. */
+    public RiderLimits limits() {
+        return level.limits(Optional.ofNullable(mostLeanRadians));
+    }
+}

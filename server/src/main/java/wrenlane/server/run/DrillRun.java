@@ -18,10 +18,10 @@ public record DrillRun(RunResponse run, Optional<Course> course) {
     /**
      * For the core to judge.
      *
-     * @param tightness of the size ridden on its machine; missing without a course, and on kinds ridden straight on
+     * @param difficulty of the size ridden on its machine; missing without a course, and on kinds ridden straight on
      */
-    public DrillRuns.Ridden ridden(Optional<Double> tightness) {
+    public DrillRuns.Ridden ridden(Optional<Double> difficulty) {
         return new DrillRuns.Ridden(
-                Optional.ofNullable(run.side()), tightness, run.faults().isEmpty(), course, run.detail());
+                Optional.ofNullable(run.side()), difficulty, run.faults().isEmpty(), course, run.detail());
     }
 }

@@ -31,7 +31,7 @@ public record RiddenRun(RunResponse run, Course course) {
     /**
      * For the core to reckon with.
      *
-     * @param known tightness of its size on its machine; missing where there is none, or it is not asked for
+     * @param known difficulty of its size on its machine; missing where there is none, or it is not asked for
      */
     public RunRecord record(Optional<Double> known) {
         return new RunRecord(side(), sizeMetres(), known, Set.copyOf(run.faults()), run.loggedAt());

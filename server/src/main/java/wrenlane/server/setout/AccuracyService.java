@@ -6,7 +6,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
-import wrenlane.server.course.CourseTightness;
+import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.course.RiddenCourse;
@@ -27,12 +27,12 @@ class AccuracyService {
     private final Kept<RiddenCourse, RoomError> errors = Kept.within(MOST_BYTES, of -> 2 * of.bytes());
     private final Kept<RiddenCourse, Double> shares = Kept.within(MOST_BYTES, RiddenCourse::bytes);
     private final EvaluationService evaluations;
-    private final CourseTightness tightness;
+    private final CourseDifficulty difficulty;
     private final Reckoning reckoning;
 
-    AccuracyService(EvaluationService evaluations, CourseTightness tightness, Reckoning reckoning) {
+    AccuracyService(EvaluationService evaluations, CourseDifficulty difficulty, Reckoning reckoning) {
         this.evaluations = evaluations;
-        this.tightness = tightness;
+        this.difficulty = difficulty;
         this.reckoning = reckoning;
     }
 
@@ -58,7 +58,7 @@ class AccuracyService {
         RoomError here = error(course, ride);
         List<Course> rungs = SetOutAccuracy.atRungs(
                 course,
-                tightness.ladder(course, ride.turn(), LengthSystem.METRIC).rungs().stream()
+                difficulty.ladder(course, ride.turn(), LengthSystem.METRIC).rungs().stream()
                         .map(Ladder.Rung::settingMetres)
                         .toList());
         List<RoomError> known =

@@ -1,11 +1,14 @@
 package wrenlane.server.setout;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.rider.RiderLevel;
+import wrenlane.rider.RiderLimits;
 import wrenlane.server.course.EvaluationService;
 import wrenlane.server.course.LaidCourse;
 import wrenlane.server.course.ReckonRequest;
@@ -105,11 +109,19 @@ class SetOutController {
      *
      * @param machineId whose line it is
      * @param level of the rider
+     * @param mostLeanRadians most lean the rider uses; that of the level where missing
      */
     record RidingMarksRequest(
             @NotNull @Valid SetOutRequest setOut,
             @NotNull Long machineId,
-            @NotNull RiderLevel level) {}
+            @NotNull RiderLevel level,
+
+            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            Double mostLeanRadians) {
+        private RiderLimits limits() {
+            return level.limits(Optional.ofNullable(mostLeanRadians));
+        }
+    }
 
     /** The marks in the order they are come to; none on a course without a turn. */
     record RidingMarksResponse(List<ChalkedMark> marks) {}
@@ -119,7 +131,8 @@ class SetOutController {
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
         SetOutRequest asked = request.setOut();
         Course course = asked.laid().course().course();
-        EvaluationService.Drawn drawn = evaluations.drawn(course, request.machineId(), request.level(), asked.yardId());
+        EvaluationService.Drawn drawn =
+                evaluations.drawn(course, request.machineId(), request.limits(), asked.yardId());
         SetOutSheet sheet =
                 service.sheet(asked.laid().nested(), asked.system(), asked.yardId(), asked.stand(), asked.along());
         return new RidingMarksResponse(sheet.chalked(drawn.marks()));

@@ -21,17 +21,17 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
 import wrenlane.units.LengthSystem;
+import wrenlane.verdict.Difficulty;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.TightestSetting;
-import wrenlane.verdict.Tightness;
 
 /**
  * How hard each course is on each machine, kept: it takes a dozen searches to find, and does not change while the ladder's
  * own dimension is dragged.
  */
 @Service
-public class CourseTightness implements DisposableBean {
-    private static final Logger LOG = LoggerFactory.getLogger(CourseTightness.class);
+public class CourseDifficulty implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(CourseDifficulty.class);
 
     /** Memory for each of the two, in bytes. */
     private static final long MOST_BYTES = 6_000_000;
@@ -39,39 +39,39 @@ public class CourseTightness implements DisposableBean {
     /** A course but for its ladder's dimension, which is put at its standard. */
     private record Of(Course course, MachineTurn turn) {}
 
-    private final Kept<Of, Tightness> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
-    private final TightnessFile file;
+    private final Kept<Of, Difficulty> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final DifficultyFile file;
     private final Reckoning reckoning;
     private final Map<Of, Boolean> wanted = new ConcurrentHashMap<>();
     private final ExecutorService background = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "tightness-background");
+        Thread thread = new Thread(work, "difficulty-background");
         thread.setDaemon(true);
         return thread;
     });
     private final Kept<RiddenCourse, Optional<TightestSetting>> needs = Kept.within(MOST_BYTES, RiddenCourse::bytes);
 
-    CourseTightness(TightnessFile file, Reckoning reckoning) {
+    CourseDifficulty(DifficultyFile file, Reckoning reckoning) {
         this.file = file;
         this.reckoning = reckoning;
     }
 
-    /** The tightness of a course to a side, over its ladder's settings. */
-    public Tightness of(Course course, MachineTurn turn, Side side) {
+    /** The difficulty of a course to a side, over its ladder's settings. */
+    public Difficulty of(Course course, MachineTurn turn, Side side) {
         return of(asked(course, turn, side));
     }
 
-    private Tightness of(Of asked) {
+    private Difficulty of(Of asked) {
         return known.get(
                 asked,
                 () -> file.find(asked.course(), asked.turn()).orElseGet(() -> {
-                    Tightness reckoned = Tightness.of(asked.course(), asked.turn());
+                    Difficulty reckoned = Difficulty.of(asked.course(), asked.turn());
                     file.keep(asked.course(), asked.turn(), reckoned);
                     return reckoned;
                 }));
     }
 
     /**
-     * Whether the tightness to a side can be told at once. If not it is reckoned in the background, after all that somebody
+     * Whether the difficulty to a side can be told at once. If not it is reckoned in the background, after all that somebody
      * waits for; asked again a little later, it can.
      */
     public boolean isKnown(Course course, MachineTurn turn, Side side) {
@@ -103,15 +103,15 @@ public class CourseTightness implements DisposableBean {
     private static Of asked(Course course, MachineTurn turn, Side side) {
         boolean mirrored = course.kind().turning() == Turning.ONE_SIDE
                 && course.firstTurn() != side
-                && !Tightness.alike(course, turn);
+                && !Difficulty.alike(course, turn);
         Course here = standard(mirrored ? course.mirrored() : course);
         return new Of(here, turn);
     }
 
     /** The same for the harder side. */
-    public Tightness ofBothSides(Course course, MachineTurn turn) {
-        Tightness left = of(course, turn, Side.LEFT);
-        return Tightness.alike(course, turn) ? left : left.harder(of(course, turn, Side.RIGHT));
+    public Difficulty ofBothSides(Course course, MachineTurn turn) {
+        Difficulty left = of(course, turn, Side.LEFT);
+        return Difficulty.alike(course, turn) ? left : left.harder(of(course, turn, Side.RIGHT));
     }
 
     /** The rungs of a machine on a course, both sides together. */

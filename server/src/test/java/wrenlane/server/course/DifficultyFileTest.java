@@ -22,10 +22,10 @@ import wrenlane.machine.Side;
 import wrenlane.server.RunningApp;
 import wrenlane.server.storage.Storage;
 import wrenlane.units.MeasuredLength;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /** What was reckoned once is there after the next start, and only for what it was reckoned from. */
-class TightnessFileTest {
+class DifficultyFileTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
@@ -36,8 +36,8 @@ class TightnessFileTest {
     }
 
     /** As the next start would read it. */
-    private static TightnessFile nextStart() {
-        return new TightnessFile(APP.bean(TightnessMapper.class), APP.bean(Storage.class));
+    private static DifficultyFile nextStart() {
+        return new DifficultyFile(APP.bean(DifficultyMapper.class), APP.bean(Storage.class));
     }
 
     private static void await(BooleanSupplier condition) throws InterruptedException {
@@ -52,7 +52,7 @@ class TightnessFileTest {
     void theNextStartKnowsWhatWasReckoned() throws InterruptedException {
         MachineTurn turn = machine(1.41);
         assertThat(nextStart().find(BOX, turn)).isEmpty();
-        Tightness reckoned = APP.bean(CourseTightness.class).of(BOX, turn, Side.LEFT);
+        Difficulty reckoned = APP.bean(CourseDifficulty.class).of(BOX, turn, Side.LEFT);
         await(() -> nextStart().find(BOX, turn).isPresent());
         assertThat(nextStart().find(BOX, turn).orElseThrow().points()).isEqualTo(reckoned.points());
         assertThat(nextStart().find(BOX, machine(1.42))).isEmpty();
@@ -60,10 +60,10 @@ class TightnessFileTest {
 
     @Test
     void whatNobodyWaitsForIsReckonedInTheBackground() throws InterruptedException {
-        CourseTightness tightness = APP.bean(CourseTightness.class);
+        CourseDifficulty difficulty = APP.bean(CourseDifficulty.class);
         MachineTurn turn = machine(1.39);
-        assertThat(tightness.isKnown(BOX, turn, Side.LEFT)).isFalse();
-        await(() -> tightness.isKnown(BOX, turn, Side.LEFT));
+        assertThat(difficulty.isKnown(BOX, turn, Side.LEFT)).isFalse();
+        await(() -> difficulty.isKnown(BOX, turn, Side.LEFT));
     }
 
     @Test
@@ -81,15 +81,15 @@ class TightnessFileTest {
                         new HashMap<>(BOX.settings().options()),
                         Markers.STANDARD),
                 BOX.firstTurn());
-        String key = TightnessKey.of(BOX, turn);
-        assertThat(TightnessKey.of(same, turn)).isEqualTo(key).startsWith("way " + Tightness.METHOD + "\n");
+        String key = DifficultyKey.of(BOX, turn);
+        assertThat(DifficultyKey.of(same, turn)).isEqualTo(key).startsWith("way " + Difficulty.METHOD + "\n");
         MachineTurn measured = new MachineTurn(
                 turn.machine(), List.of(new MeasuredCircle(Side.LEFT, Posture.UPRIGHT, MeasuredLength.taped(5))));
         assertThat(List.of(
-                        TightnessKey.of(BOX.mirrored(), turn),
-                        TightnessKey.of(BOX.with(BOX.kind().ladder(), 6), turn),
-                        TightnessKey.of(BOX, machine(1.41)),
-                        TightnessKey.of(BOX, measured)))
+                        DifficultyKey.of(BOX.mirrored(), turn),
+                        DifficultyKey.of(BOX.with(BOX.kind().ladder(), 6), turn),
+                        DifficultyKey.of(BOX, machine(1.41)),
+                        DifficultyKey.of(BOX, measured)))
                 .doesNotContain(key)
                 .doesNotHaveDuplicates();
     }

@@ -20,7 +20,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Machines;
 import wrenlane.rideline.solve.Tasks;
 
-class TightnessTest {
+class DifficultyTest {
     /** The solver's line is free in more than the closed form's, as a share. */
     private static final double AS_THE_CLOSED_FORM = 0.005;
 
@@ -35,25 +35,25 @@ class TightnessTest {
     }
 
     @ParameterizedTest
-    @CsvFileSource(resources = "u-turn-tightness.csv", numLinesToSkip = 1)
-    void meetsTheClosedFormOfTheUTurnBetweenLines(String machine, double width, double tightness, String source) {
-        assertThat(Tightness.exactly(Tasks.course("u-turn-box", width), turn(machine))
+    @CsvFileSource(resources = "u-turn-difficulty.csv", numLinesToSkip = 1)
+    void meetsTheClosedFormOfTheUTurnBetweenLines(String machine, double width, double difficulty, String source) {
+        assertThat(Difficulty.exactly(Tasks.course("u-turn-box", width), turn(machine))
                         .orElseThrow())
                 .as(source)
-                .isCloseTo(tightness, within(AS_THE_CLOSED_FORM * tightness));
-        assertThat(Tightness.of(Tasks.course("u-turn-box"), turn(machine))
+                .isCloseTo(difficulty, within(AS_THE_CLOSED_FORM * difficulty));
+        assertThat(Difficulty.of(Tasks.course("u-turn-box"), turn(machine))
                         .at(width)
                         .orElseThrow())
                 .as("between settings solved for")
-                .isCloseTo(tightness, within(ALIKE * tightness));
+                .isCloseTo(difficulty, within(ALIKE * difficulty));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"u-turn-box", "full-lock-start", "circle", "straight-weave", "figure-eight-box"})
     void isTheSameToTheOtherSide(String kind) {
         Course course = Tasks.course(kind);
-        double here = Tightness.exactly(course, turn("cruiser-1100")).orElseThrow();
-        assertThat(Tightness.exactly(course.mirrored(), turn("cruiser-1100")).orElseThrow())
+        double here = Difficulty.exactly(course, turn("cruiser-1100")).orElseThrow();
+        assertThat(Difficulty.exactly(course.mirrored(), turn("cruiser-1100")).orElseThrow())
                 .isCloseTo(here, within(ALIKE * here));
     }
 
@@ -62,7 +62,7 @@ class TightnessTest {
     void isTheSameOnFlatMarkersAsOnTallCones(String kind) {
         Course flat = Tasks.with(Tasks.course(kind), "marking", "FLAT");
         Course tall = Tasks.with(Tasks.course(kind), "marking", "TALL");
-        assertThat(Tightness.exactly(flat, turn("twin-300"))).isEqualTo(Tightness.exactly(tall, turn("twin-300")));
+        assertThat(Difficulty.exactly(flat, turn("twin-300"))).isEqualTo(Difficulty.exactly(tall, turn("twin-300")));
     }
 
     /** From a stop the turn alone counts, so that a machine and a course twice as large turn alike. */
@@ -76,30 +76,30 @@ class TightnessTest {
             large = large.with(d, 1.3 * small.value(d));
         }
         Course course = Tasks.with(Tasks.course("u-turn-box", 5), "start", "FROM_A_STOP");
-        double here = Tightness.exactly(course, MachineTurn.computed(small)).orElseThrow();
-        double there = Tightness.exactly(course.with(course.kind().ladder(), 1.3 * 5), MachineTurn.computed(large))
+        double here = Difficulty.exactly(course, MachineTurn.computed(small)).orElseThrow();
+        double there = Difficulty.exactly(course.with(course.kind().ladder(), 1.3 * 5), MachineTurn.computed(large))
                 .orElseThrow();
         assertThat(there).isCloseTo(here, within(ALIKE * here));
     }
 
-    /** On every kind, for a light class and the heaviest, from a tightness nobody asks for to one nobody can ride. */
+    /** On every kind, for a light class and the heaviest, from a difficulty nobody asks for to one nobody can ride. */
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
-    void aWiderSettingIsNeverTighter(CourseKind kind) {
+    void aWiderSizeIsNeverHarder(CourseKind kind) {
         if (kind.turning() == Turning.STRAIGHT) {
-            assertThat(Tightness.of(Course.standard(kind), turn("twin-300")).at(1))
+            assertThat(Difficulty.of(Course.standard(kind), turn("twin-300")).at(1))
                     .isEmpty();
             return;
         }
         for (MachineClass machine : EACH_END) {
-            Tightness over = Tightness.of(Course.standard(kind), MachineTurn.computed(machine.typical()));
-            double tightest = over.settingAt(1.4).orElseThrow();
-            double before = 0;
-            for (double setting = tightest; setting < 2 * tightest; setting += 0.07) {
+            Difficulty over = Difficulty.of(Course.standard(kind), MachineTurn.computed(machine.typical()));
+            double smallest = over.settingAt(0.7).orElseThrow();
+            double before = 2;
+            for (double setting = smallest; setting < 2 * smallest; setting += 0.07) {
                 double here = over.at(setting).orElseThrow();
                 assertThat(here)
                         .as("%s on %s at %.2f m", kind.id(), machine.id(), setting)
-                        .isGreaterThan(before);
+                        .isLessThan(before);
                 before = here;
             }
         }
@@ -109,7 +109,7 @@ class TightnessTest {
     void everyKindThatTurnsIsSolvedForTheLightAndTheHeaviest() {
         for (CourseKind kind : CourseKinds.all()) {
             for (MachineClass machine : EACH_END) {
-                assertThat(Tightness.exactly(Course.standard(kind), MachineTurn.computed(machine.typical()))
+                assertThat(Difficulty.exactly(Course.standard(kind), MachineTurn.computed(machine.typical()))
                                 .isPresent())
                         .as("%s on %s", kind.id(), machine.id())
                         .isEqualTo(kind.turning() != Turning.STRAIGHT);
@@ -117,13 +117,13 @@ class TightnessTest {
         }
     }
 
-    /** Kept points are taken for what this way of reckoning gives: where these differ, raise {@link Tightness#METHOD}. */
+    /** Kept points are taken for what this way of reckoning gives: where these differ, raise {@link Difficulty#METHOD}. */
     @Test
     void theWayItIsReckonedIsTheOneThatIsCounted() {
         MachineTurn turn = MachineTurn.computed(MachineClass.all().get(0).typical());
-        Tightness box = Tightness.of(Course.standard(CourseKinds.uTurnBox()), turn);
-        assertThat(Tightness.METHOD).isEqualTo(1);
-        assertThat(box.settingAt(1.5).orElseThrow()).isCloseTo(4.819, within(0.005));
-        assertThat(Tightness.of(box.points()).settingAt(1.5)).isEqualTo(box.settingAt(1.5));
+        Difficulty box = Difficulty.of(Course.standard(CourseKinds.uTurnBox()), turn);
+        assertThat(Difficulty.METHOD).isEqualTo(2);
+        assertThat(box.settingAt(0.5).orElseThrow()).isCloseTo(4.938, within(0.005));
+        assertThat(Difficulty.of(box.points()).settingAt(0.5)).isEqualTo(box.settingAt(0.5));
     }
 }

@@ -21,25 +21,25 @@ import wrenlane.rideline.solve.LineSearch;
 import wrenlane.riding.RidingPoint;
 
 /**
- * How hard a course is on a machine, over the settings of its ladder; one meaning on every kind.
+ * How hard a course is on a machine, over the sizes of its ladder; one meaning on every kind.
  *
- * <p>Tightness is 1/s, where s is the least share of the machine's turn K₀ and of a practised rider's quickness σ₀, both
- * scaled alike, with which a line clears the course: |κ| ≤ s·K₀, |κ'| ≤ s·σ₀, room ≥ 0, the body clear of the cones,
- * whatever marker stands there. 1.00 asks for all of it; larger numbers ask for less. From a stop the turn alone counts.
- * K₀ and σ₀ are those of {@link RidingPoint#practised}. Checked against the closed form of the U-turn between two lines.
+ * <p>Difficulty is s, the least share of the machine's turn K₀ and of a practised rider's quickness σ₀, both scaled alike,
+ * with which a line clears the course: |κ| ≤ s·K₀, |κ'| ≤ s·σ₀, clearance ≥ 0, the body clear of tall cones, whatever
+ * marker stands there. 1 is the limit; more is harder. From a stop the turn alone counts. K₀ and σ₀ are those of
+ * {@link RidingPoint#practised}. Checked against the closed form of the U-turn between two lines.
  *
- * <p>It is solved for at settings a step in tightness apart, each from the line of the one before, and taken on straight
- * lines in between. What came out easier at a narrower setting than at a wider one is left out: there a worse line was
- * found at one of the two. Kinds that are ridden straight on ask for no turn, and have none.
+ * <p>It is solved at sizes a step in difficulty apart, each from the line of the one before. Between them 1/s is taken on
+ * straight lines: a turn twice as wide asks for about half. A smaller size that came out easier than a wider one is left
+ * out, because the search found a worse line at one of the two. Kinds that are ridden straight on have no difficulty.
  */
-public final class Tightness {
+public final class Difficulty {
     /** Easier than this nobody asks how hard it is. */
-    private static final double EASIEST = 2.2;
+    private static final double EASIEST = 0.3;
 
     /** Harder than this nobody rides it. */
-    private static final double HARDEST = 0.95;
+    private static final double HARDEST = 1.05;
 
-    /** Share by which tightness falls from one setting solved for to the next; straight enough in between. */
+    /** Share by which difficulty changes from one size to the next; straight enough in between. */
     private static final double STEP = 0.12;
 
     /** The same where a course is easier than anybody asks for. */
@@ -47,48 +47,48 @@ public final class Tightness {
 
     private static final int MOST_SETTINGS = 24;
 
-    /** Counts the ways tightness has been reckoned: points kept from another way are of no use. Raised with every change. */
-    public static final int METHOD = 1;
+    /** Counts the ways difficulty has been reckoned: points kept from another way are of no use. Raised with every change. */
+    public static final int METHOD = 2;
 
     private final NavigableMap<Double, Double> atSettings;
 
-    private Tightness(NavigableMap<Double, Double> atSettings) {
+    private Difficulty(NavigableMap<Double, Double> atSettings) {
         this.atSettings = Collections.unmodifiableNavigableMap(atSettings);
     }
 
     /** As it was reckoned before, from its {@link #points}. */
-    public static Tightness of(Map<Double, Double> points) {
-        return new Tightness(new TreeMap<>(points));
+    public static Difficulty of(Map<Double, Double> points) {
+        return new Difficulty(new TreeMap<>(points));
     }
 
-    /** Settings solved for, in metres, each with its tightness; none on kinds that are ridden straight on. */
+    /** Settings solved for, in metres, each with its difficulty; none on kinds that are ridden straight on. */
     public NavigableMap<Double, Double> points() {
         return atSettings;
     }
 
-    /** The tightness of a course first turned as it says, over its ladder's settings. */
-    public static Tightness of(Course course, MachineTurn turn) {
-        return new Tightness(
-                course.kind().turning() == Turning.STRAIGHT ? new TreeMap<>() : new Search(course, turn).falling());
+    /** The difficulty of a course first turned as it says, over its ladder's settings. */
+    public static Difficulty of(Course course, MachineTurn turn) {
+        return new Difficulty(
+                course.kind().turning() == Turning.STRAIGHT ? new TreeMap<>() : new Search(course, turn).solved());
     }
 
     /** That of the harder of both sides. */
-    public static Tightness ofBothSides(Course course, MachineTurn turn) {
-        Tightness here = of(course, turn);
+    public static Difficulty ofBothSides(Course course, MachineTurn turn) {
+        Difficulty here = of(course, turn);
         return alike(course, turn) ? here : here.harder(of(course.mirrored(), turn));
     }
 
     /** That of the harder of two sides. */
-    public Tightness harder(Tightness other) {
+    public Difficulty harder(Difficulty other) {
         NavigableMap<Double, Double> both = new TreeMap<>();
-        for (Tightness one : List.of(this, other)) {
+        for (Difficulty one : List.of(this, other)) {
             one.atSettings
                     .keySet()
                     .forEach(s -> this.at(s)
-                            .flatMap(t -> other.at(s).map(o -> Math.min(t, o)))
-                            .ifPresent(t -> both.put(s, t)));
+                            .flatMap(d -> other.at(s).map(o -> Math.max(d, o)))
+                            .ifPresent(d -> both.put(s, d)));
         }
-        return new Tightness(both);
+        return new Difficulty(both);
     }
 
     /** Whether a course is as hard to either side. */
@@ -98,35 +98,38 @@ public final class Tightness {
                         == RidingPoint.practised(turn, Side.RIGHT).curvatureLimit();
     }
 
-    /** The tightness of a course exactly as it is set, without its neighbours; empty where no line was found. */
+    /** The difficulty of a course exactly as it is set, without its neighbours; empty where no line was found. */
     public static Optional<Double> exactly(Course course, MachineTurn turn) {
         return course.kind().turning() == Turning.STRAIGHT
                 ? Optional.empty()
                 : new LineSearch(LineTask.practised(course.inTallCones(), turn))
                         .gentlest(null)
-                        .map(f -> 1 / f.share());
+                        .map(f -> f.share());
     }
 
-    /** The tightness at a setting in metres, beyond those solved for on the last straight line; empty where none is known. */
+    /** The difficulty at a setting in metres, beyond those solved for on the last straight line; empty where none is known. */
     public Optional<Double> at(double settingMetres) {
-        return along(atSettings, settingMetres).filter(t -> t > 0);
+        NavigableMap<Double, Double> eases = new TreeMap<>();
+        atSettings.forEach((setting, difficulty) -> eases.put(setting, 1 / difficulty));
+        return along(eases, settingMetres).filter(ease -> ease > 0).map(ease -> 1 / ease);
     }
 
-    /** The setting in metres at a tightness, beyond those solved for on the last straight line; empty where none is known. */
-    public Optional<Double> settingAt(double tightness) {
-        return along(byTightness(), tightness).filter(s -> s > 0);
+    /** The setting in metres at a difficulty, beyond those solved for on the last straight line; empty where none is known. */
+    public Optional<Double> settingAt(double difficulty) {
+        return along(byEase(), 1 / difficulty).filter(s -> s > 0);
     }
 
-    /** Whether a tightness lies between those solved for. */
-    boolean covers(double tightness) {
-        NavigableMap<Double, Double> turned = byTightness();
-        return !turned.isEmpty() && tightness >= turned.firstKey() && tightness <= turned.lastKey();
+    /** Whether a difficulty lies between those solved for. */
+    boolean covers(double difficulty) {
+        NavigableMap<Double, Double> eases = byEase();
+        return !eases.isEmpty() && 1 / difficulty >= eases.firstKey() && 1 / difficulty <= eases.lastKey();
     }
 
-    private NavigableMap<Double, Double> byTightness() {
-        NavigableMap<Double, Double> turned = new TreeMap<>();
-        atSettings.forEach((setting, t) -> turned.put(t, setting));
-        return turned;
+    /** Sizes by 1/s. */
+    private NavigableMap<Double, Double> byEase() {
+        NavigableMap<Double, Double> eases = new TreeMap<>();
+        atSettings.forEach((setting, difficulty) -> eases.put(1 / difficulty, setting));
+        return eases;
     }
 
     private static Optional<Double> along(NavigableMap<Double, Double> points, double x) {
@@ -154,10 +157,14 @@ public final class Tightness {
         private final Course course;
         private final MachineTurn turn;
         private final CourseDimension ladder;
-        private final NavigableMap<Double, Double> known = new TreeMap<>();
+        private final NavigableMap<Double, At> known = new TreeMap<>();
 
         /** A setting solved for. */
-        private record At(double setting, double tightness, LineNodes line) {}
+        private record At(double setting, double difficulty, LineNodes line) {
+            double ease() {
+                return 1 / difficulty;
+            }
+        }
 
         Search(Course course, MachineTurn turn) {
             this.course = course.inTallCones();
@@ -165,10 +172,11 @@ public final class Tightness {
             this.ladder = course.kind().ladder();
         }
 
-        NavigableMap<Double, Double> falling() {
+        NavigableMap<Double, Double> solved() {
             first().ifPresent(at -> {
                 walk(at, 1);
                 walk(at, -1);
+                List.copyOf(known.keySet()).forEach(this::again);
             });
             return longestFalling();
         }
@@ -186,12 +194,14 @@ public final class Tightness {
             return solved(ladder.max(), null);
         }
 
-        /** Goes wider, or narrower, by steps that should change the tightness alike, past the last that anybody asks for. */
+        /** Goes wider, or narrower, by steps that should change the difficulty alike, past the last that anybody asks for. */
         private void walk(At from, int way) {
             At here = from;
-            double slope = here.tightness / here.setting;
-            for (int i = 0; i < MOST_SETTINGS && (way > 0 ? here.tightness < EASIEST : here.tightness > HARDEST); i++) {
-                double change = (here.tightness > EASIEST ? STRIDE : STEP) * here.tightness / slope;
+            double slope = here.ease() / here.setting;
+            for (int i = 0;
+                    i < MOST_SETTINGS && (way > 0 ? here.difficulty > EASIEST : here.difficulty < HARDEST);
+                    i++) {
+                double change = (here.difficulty < EASIEST ? STRIDE : STEP) * here.ease() / slope;
                 double least = LEAST_MOVE * here.setting;
                 double move = Math.min(MOST_MOVE * here.setting, Math.max(least, change));
                 double setting = Math.min(ladder.max(), Math.max(ladder.min(), here.setting + way * move));
@@ -199,11 +209,34 @@ public final class Tightness {
                 if (next.isEmpty()) {
                     return;
                 }
-                double found = (next.get().tightness - here.tightness) / (setting - here.setting);
+                double found = (next.get().ease() - here.ease()) / (setting - here.setting);
                 slope = found > 0 ? found : slope;
                 here = next.get();
             }
         }
+
+        /**
+         * Solves once more from the lines of both neighbours, where the straight line of 1/s between them makes one
+         * expect an easier line.
+         */
+        private void again(double setting) {
+            Map.Entry<Double, At> below = known.lowerEntry(setting);
+            Map.Entry<Double, At> above = known.higherEntry(setting);
+            At here = known.get(setting);
+            if (below == null || above == null || here == null) {
+                return;
+            }
+            double share = (setting - below.getKey()) / (above.getKey() - below.getKey());
+            double expected =
+                    below.getValue().ease() * (1 - share) + above.getValue().ease() * share;
+            if (here.ease() < expected * (1 - OUT_OF_LINE)) {
+                solved(setting, below.getValue().line);
+                solved(setting, above.getValue().line);
+            }
+        }
+
+        /** Chosen by us, as a share: searches that end in like lines lie nearer than that. */
+        private static final double OUT_OF_LINE = 0.02;
 
         private static final double LEAST_MOVE = 0.01;
         private static final double MOST_MOVE = 0.3;
@@ -219,15 +252,16 @@ public final class Tightness {
             }
             Optional<At> at = new LineSearch(LineTask.practised(course.with(ladder, setting), turn))
                     .gentlest(like)
-                    .map(f -> new At(setting, 1 / f.share(), f.nodes()));
-            at.ifPresent(a -> known.put(a.setting, a.tightness));
+                    .map(f -> new At(setting, f.share(), f.nodes()));
+            at.ifPresent(
+                    a -> known.merge(a.setting, a, (before, now) -> now.difficulty < before.difficulty ? now : before));
             return at;
         }
 
-        /** The most of the settings solved for at which narrower is harder: the longest rising subsequence, by trial. */
+        /** The most of the sizes solved for at which smaller is harder: the longest falling subsequence, by trial. */
         private NavigableMap<Double, Double> longestFalling() {
             List<Double> settings = List.copyOf(known.keySet());
-            List<Double> values = List.copyOf(known.values());
+            List<Double> values = known.values().stream().map(At::difficulty).toList();
             int n = settings.size();
             int[] length = new int[n];
             int[] before = new int[n];
@@ -235,7 +269,7 @@ public final class Tightness {
             for (int i = 0; i < n; i++) {
                 before[i] = -1;
                 for (int j = 0; j < i; j++) {
-                    if (values.get(j) < values.get(i) && length[j] >= length[i]) {
+                    if (values.get(j) > values.get(i) && length[j] >= length[i]) {
                         length[i] = length[j] + 1;
                         before[i] = j;
                     }

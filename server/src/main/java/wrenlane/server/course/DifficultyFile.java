@@ -15,26 +15,26 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 import wrenlane.course.Course;
 import wrenlane.machine.MachineTurn;
-import wrenlane.server.course.TightnessMapper.TightnessRow;
+import wrenlane.server.course.DifficultyMapper.DifficultyRow;
 import wrenlane.server.storage.Storage;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
 /**
- * Tightness as it was reckoned before, in the data file: read once, and written by a thread of its own, so that nobody who
+ * Difficulty as it was reckoned before, in the data file: read once, and written by a thread of its own, so that nobody who
  * reckons waits for the writer. What is lost on the way is reckoned anew.
  */
 @Component
-class TightnessFile implements DisposableBean {
-    private static final Logger LOG = LoggerFactory.getLogger(TightnessFile.class);
+class DifficultyFile implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(DifficultyFile.class);
 
     /** Most that are kept, a few hundred bytes each; chosen by us: a school's machines on all its courses, many times. */
     private static final int MOST = 4000;
 
-    private final TightnessMapper mapper;
+    private final DifficultyMapper mapper;
     private final Storage storage;
     private final ThreadPoolExecutor writer =
             new ThreadPoolExecutor(0, 1, 10, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), work -> {
-                Thread thread = new Thread(work, "tightness-file");
+                Thread thread = new Thread(work, "difficulty-file");
                 thread.setDaemon(true);
                 return thread;
             });
@@ -43,21 +43,21 @@ class TightnessFile implements DisposableBean {
     /** As the file had it at the start; what is reckoned since is kept by whoever reckoned it. */
     private final Map<String, String> kept;
 
-    TightnessFile(TightnessMapper mapper, Storage storage) {
+    DifficultyFile(DifficultyMapper mapper, Storage storage) {
         this.mapper = mapper;
         this.storage = storage;
         this.kept = storage.read(() -> mapper.latest(MOST).stream()
-                .collect(Collectors.toUnmodifiableMap(TightnessRow::key, TightnessRow::points)));
+                .collect(Collectors.toUnmodifiableMap(DifficultyRow::key, DifficultyRow::points)));
     }
 
     /** As it was reckoned before, if it was. */
-    Optional<Tightness> find(Course course, MachineTurn turn) {
-        return Optional.ofNullable(kept.get(TightnessKey.of(course, turn))).map(TightnessFile::read);
+    Optional<Difficulty> find(Course course, MachineTurn turn) {
+        return Optional.ofNullable(kept.get(DifficultyKey.of(course, turn))).map(DifficultyFile::read);
     }
 
     /** Keeps it, a little later. */
-    void keep(Course course, MachineTurn turn, Tightness reckoned) {
-        String key = TightnessKey.of(course, turn);
+    void keep(Course course, MachineTurn turn, Difficulty reckoned) {
+        String key = DifficultyKey.of(course, turn);
         open.put(key, written(reckoned));
         writer.execute(this::write);
     }
@@ -69,29 +69,29 @@ class TightnessFile implements DisposableBean {
         }
         try {
             storage.change(() -> {
-                now.forEach((key, points) -> mapper.put(new TightnessRow(key, points)));
+                now.forEach((key, points) -> mapper.put(new DifficultyRow(key, points)));
                 mapper.keepLatest(MOST);
             });
         } catch (RuntimeException e) {
-            LOG.debug("Tightness was not kept, and will be reckoned anew: {}", e.getMessage());
+            LOG.debug("Difficulty was not kept, and will be reckoned anew: {}", e.getMessage());
         } finally {
             now.forEach(open::remove);
         }
     }
 
-    private static String written(Tightness tightness) {
-        return tightness.points().entrySet().stream()
+    private static String written(Difficulty difficulty) {
+        return difficulty.points().entrySet().stream()
                 .map(p -> p.getKey() + ":" + p.getValue())
                 .collect(Collectors.joining(" "));
     }
 
-    private static Tightness read(String points) {
+    private static Difficulty read(String points) {
         Map<Double, Double> read = new TreeMap<>();
         for (String point : points.isEmpty() ? new String[0] : points.split(" ")) {
             String[] pair = point.split(":");
             read.put(Double.valueOf(pair[0]), Double.valueOf(pair[1]));
         }
-        return Tightness.of(read);
+        return Difficulty.of(read);
     }
 
     @Override
@@ -99,7 +99,7 @@ class TightnessFile implements DisposableBean {
         writer.shutdown();
         // What is still open is written; a second is plenty for that.
         if (!writer.awaitTermination(1, TimeUnit.SECONDS)) {
-            LOG.debug("Some tightness was not kept, and will be reckoned anew.");
+            LOG.debug("Some difficulty was not kept, and will be reckoned anew.");
         }
     }
 }

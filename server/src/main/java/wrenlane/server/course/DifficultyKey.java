@@ -6,15 +6,15 @@ import java.util.TreeMap;
 import wrenlane.course.Course;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
-import wrenlane.verdict.Tightness;
+import wrenlane.verdict.Difficulty;
 
-/** Under what a tightness is kept in the data file: all that it was reckoned from, always in the same order. */
-final class TightnessKey {
-    private TightnessKey() {}
+/** Under what a difficulty is kept in the data file: all that it was reckoned from, always in the same order. */
+final class DifficultyKey {
+    private DifficultyKey() {}
 
     static String of(Course course, MachineTurn turn) {
         List<String> parts = new ArrayList<>();
-        parts.add("way " + Tightness.METHOD);
+        parts.add("way " + Difficulty.METHOD);
         parts.add(course.kind().id() + " " + course.firstTurn());
         new TreeMap<>(course.settings().saying()).forEach((name, value) -> parts.add(name + "=" + value));
         parts.add(turn.machine().transmission().name());

@@ -1,0 +1,16 @@
+package wrenlane.progress;
+
+import wrenlane.finding.Said;
+
+/** Shares in percent, as people read them. */
+public final class Percent {
+    private static final double WHOLE_FROM = 10;
+
+    private Percent() {}
+
+    /** A share of one as percentage points, such as {@code 4.0 points}; whole ones from ten. */
+    public static Said points(double share) {
+        double percent = 100 * share;
+        return Math.abs(percent) < WHOLE_FROM ? Said.of("%.1f points", percent) : Said.of("%.0f points", percent);
+    }
+}
