@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CourseRequest, Evaluation, Fit, Line, Rung } from './api';
+import type { CourseRequest, Evaluation, Fit, Line, Recommended, Rung } from './api';
 import { drawnLine, lengthInBays, rungText, same, snapped, verdict } from './model';
 
 const point = {
@@ -75,23 +75,29 @@ describe('a dragged dimension', () => {
 });
 
 describe('the verdict', () => {
-  const say = (of: Fit, line?: Line) => verdict(of, line, 'METRIC', 'km/h');
+  const say = (of: Fit, line?: Line, recommended?: Recommended) =>
+    verdict(of, line, recommended, 'METRIC', 'km/h');
+  const rolling = { ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 };
 
-  it('says the answer with speed and lean, and what the line drawn keeps', () => {
-    expect(say(fit('FITS', 0.62), line('far line', 0.3))).toEqual({
-      head: 'Fits from a stop.',
-      tail: 'The line drawn keeps 0.30\u2009m: the front wheel at the far line is the tightest point.',
+  it('says the clearance of the line drawn, how to ride it and the tightest point', () => {
+    const recommended = { slowest: 9 / 3.6, fastest: 12 / 3.6, leanRadians: 0.35 };
+    expect(say(rolling, line('cone 5', 0.62), recommended)).toEqual({
+      head: 'Fits with 0.62\u2009m clearance.',
+      tail: 'Ride it at 9 to 12\u2009km/h, leaning about 20°. Tightest: front wheel at cone 5.',
     });
-    expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }, line('far line', 0.3)).head).toMatch(
-      /^Fits at 12.*km\/h, leaning 4\.6°/,
+    expect(say(rolling, line('cone 5', 0.62), { ...recommended, fastest: 9.2 / 3.6 }).tail).toMatch(
+      /^Ride it at about 9/,
     );
-    expect(say({ ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 }).head).toMatch(/leaning 5\.7°/);
-    expect(
-      say(
-        { ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 },
-        { ...line('left side', 0.6), mostLeanRadians: 0 },
-      ).head,
-    ).toMatch(/km\/h, upright\.$/);
+    expect(say(rolling, line('cone 5', 1.001)).head).toBe('Fits with more than 1.00\u2009m clearance.');
+  });
+
+  it('says the speed and the lean it is calculated at where none is recommended', () => {
+    expect(say(fit('FITS', 0.62), line('far line', 0.3)).tail).toBe(
+      'Ride it from a stop. Tightest: front wheel at the far line.',
+    );
+    expect(say(rolling, line('far line', 0.3)).tail).toMatch(/^At 12.*km\/h, leaning 4\.6°\. /);
+    expect(say(rolling).tail).toMatch(/leaning 5\.7°/);
+    expect(say(rolling, { ...line('left side', 0.6), mostLeanRadians: 0 }).tail).toMatch(/km\/h, upright\./);
   });
 
   it('says by how much it lacks at the best speed, and where', () => {
@@ -102,7 +108,7 @@ describe('the verdict', () => {
   });
 
   it('names a cone without an article', () => {
-    expect(say(fit('FITS', 0.2), line('cone 5', 0.2)).tail).toContain('at cone 5 is the tightest point');
+    expect(say(fit('FITS', 0.2), line('cone 5', 0.2)).tail).toContain('Tightest: front wheel at cone 5.');
   });
 
   it('never says too tight where nothing was solved', () => {

@@ -2,12 +2,24 @@ import type { Length } from '../length';
 import {
   degreesText,
   lengthText,
+  speedBand,
   speedText,
   typedLength,
   type LengthSystem,
   type SpeedUnit,
 } from '../../shared/units';
-import type { Course, CourseKind, CourseRequest, Evaluation, Fit, Line, LineChoice, Room, Rung } from './api';
+import type {
+  Course,
+  CourseKind,
+  CourseRequest,
+  Evaluation,
+  Fit,
+  Line,
+  LineChoice,
+  Recommended,
+  Room,
+  Rung,
+} from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -101,13 +113,36 @@ const UPRIGHT = 0.0087;
 
 const leaning = (radians: number) => (radians < UPRIGHT ? 'upright' : `leaning ${degreesText(radians)}`);
 
+/** How to ride what fits: at the speeds recommended, or at the one that was chosen. */
+function rideIt(
+  fit: Fit,
+  line: Line | undefined,
+  recommended: Recommended | undefined,
+  speed: SpeedUnit,
+): string {
+  if (fit.speedMetresPerSecond === undefined) return 'Ride it from a stop. ';
+  if (recommended === undefined)
+    return `At ${speedText(fit.speedMetresPerSecond, speed)}, ${leaning(line?.mostLeanRadians ?? fit.leanRadians)}. `;
+  const { slowest, fastest, leanRadians } = recommended;
+  const lean = leanRadians < UPRIGHT ? 'upright' : `leaning about ${degreesText(leanRadians, 0)}`;
+  return `Ride it at ${speedBand(slowest, fastest, speed)}, ${lean}. `;
+}
+
+/** The clearance of the line drawn; more than is looked for is said so. */
+function clearanceText(fit: Fit, line: Line | undefined, system: LengthSystem): string {
+  const metres = line?.binding.roomMetres ?? fit.spare.metres;
+  return metres > 0.99 ? `more than ${lengthText(1, system)}` : lengthText(metres, system);
+}
+
 /**
- * The verdict in words: the answer with the speed and the lean there, then what the line drawn keeps, which the drawing
- * shows, then the tightest point.
+ * The verdict in words: the answer with the clearance of the line drawn, how to ride it, and the tightest point.
+ *
+ * @param recommended speeds to ride at; missing while they are not known, and where a speed was chosen
  */
 export function verdict(
   fit: Fit,
   line: Line | undefined,
+  recommended: Recommended | undefined,
   system: LengthSystem,
   speed: SpeedUnit,
 ): { head: string; tail: string } {
@@ -119,11 +154,10 @@ export function verdict(
       : `at ${speedText(fit.speedMetresPerSecond, speed)}, ${leaning(line?.mostLeanRadians ?? fit.leanRadians)}`;
   switch (fit.answer) {
     case 'FITS': {
-      const keeps = line?.binding.roomMetres ?? fit.spare.metres;
       const by = line ? placed(line.binding.name, line.binding.part) : placed(fit.binding, fit.bindingPart);
       return {
-        head: `Fits ${ridden}.`,
-        tail: `The line drawn keeps ${lengthText(keeps, system)}: the ${by} is the tightest point.`,
+        head: `Fits with ${clearanceText(fit, line, system)} clearance.`,
+        tail: `${rideIt(fit, line, recommended, speed)}Tightest: ${by}.`,
       };
     }
     case 'TOO_CLOSE_TO_CALL':

@@ -130,10 +130,11 @@ export function areaText(squareMetres: number, system: LengthSystem): string {
     : `${decimals(squareMetres / METRES_PER_FOOT ** 2, 0)}${THIN}sq ft`;
 }
 
-/** From one speed to another, to the whole unit. */
+/** From one speed to another, to the whole unit; one figure where both are the same. */
 export function speedBand(low: number, high: number, unit: SpeedUnit): string {
   const whole = (metresPerSecond: number) => decimals(metresPerSecond * (unit === 'mph' ? 1 / MPH : 3.6), 0);
-  return `${whole(low)} to ${whole(high)}${THIN}${unit}`;
+  const [from, to] = [whole(low), whole(high)];
+  return `${from === to ? `about ${from}` : `${from} to ${to}`}${THIN}${unit}`;
 }
 
 /** A speed, to the tenth. */

@@ -71,6 +71,9 @@ export function Reading(props: {
             <Verdict
               fit={evaluation.fit}
               line={line}
+              recommended={
+                props.speed === undefined && !windows.stale ? windows.data?.firm?.recommended : undefined
+              }
               side={side}
               pair={chosen}
               stale={props.stale}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { speedText, usePreferences } from '../../../shared/units';
+import { speedBand, speedText, usePreferences } from '../../../shared/units';
 import type { SpeedWindows } from '../api';
 
 type Window = NonNullable<SpeedWindows['firm']>;
@@ -112,15 +112,24 @@ function OneWindow({
           className="absolute inset-y-0 bg-moss"
           style={{ left: at(w.slowest), width: `calc(${at(w.fastest)} - ${at(w.slowest)})` }}
         />
+        <div
+          className="absolute inset-y-1 border-x-2 border-page bg-ink"
+          style={{
+            left: at(w.recommended.slowest),
+            width: `max(3px, calc(${at(w.recommended.fastest)} - ${at(w.recommended.slowest)}))`,
+          }}
+        />
         {idle !== undefined && (
           <div className="absolute -inset-y-1 w-0.5 bg-cone" style={{ left: at(idle) }} />
         )}
       </div>
       {children}
       <p className="mt-1 text-[0.9rem]">
-        <span className="figures">{text(w.slowest)}</span> ({WHY[w.slowestBecause]}) to{' '}
+        Ride it at{' '}
+        <span className="figures">{speedBand(w.recommended.slowest, w.recommended.fastest, speed)}</span>. It
+        fits from <span className="figures">{text(w.slowest)}</span> ({WHY[w.slowestBecause]}) to{' '}
         <span className="figures">{text(w.fastest)}</span>
-        {w.fastestBecause ? ` (${WHY[w.fastestBecause]})` : ' and beyond'}; best at{' '}
+        {w.fastestBecause ? ` (${WHY[w.fastestBecause]})` : ' and beyond'}; most clearance at{' '}
         <span className="figures">{text(w.judged)}</span>.
         {idle !== undefined && (
           <>

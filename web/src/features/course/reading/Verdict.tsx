@@ -1,13 +1,6 @@
 import { Figure, Term } from '../../../shared/ui';
-import {
-  decimals,
-  lengthText,
-  sayLength,
-  speedText,
-  difficultyText,
-  usePreferences,
-} from '../../../shared/units';
-import type { CourseKind, Fit, Line, SideFit } from '../api';
+import { lengthText, sayLength, speedText, difficultyText, usePreferences } from '../../../shared/units';
+import type { CourseKind, Fit, Line, Recommended, SideFit } from '../api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
 import type { Pair } from '../pairs';
 
@@ -23,16 +16,21 @@ export function VerdictLine(props: { fit: Fit | undefined; line: Line | undefine
       {fit === undefined || props.pending ? (
         'Calculating…'
       ) : (
-        <span className={ANSWERS[fit.answer].tone}>{verdict(fit, line, system, speed).head}</span>
+        <span className={ANSWERS[fit.answer].tone}>{verdict(fit, line, undefined, system, speed).head}</span>
       )}
     </p>
   );
 }
 
+/** Less is no figure in the units that are read. */
+const LEAST_SAID_METRES = 0.005;
+
 /** Whether it fits, in words first, then the figures that matter. */
 export function Verdict(props: {
   fit: Fit;
   line: Line | undefined;
+  /** The speeds to ride at, once they are known and none was chosen. */
+  recommended: Recommended | undefined;
   side: SideFit | undefined;
   pair: Pair;
   stale: boolean;
@@ -42,7 +40,7 @@ export function Verdict(props: {
 }) {
   const { fit, line, side, pair } = props;
   const { system, speed } = usePreferences();
-  const words = verdict(fit, line, system, speed);
+  const words = verdict(fit, line, props.recommended, system, speed);
   const ends = atTheEnds(line, system);
   const room = sayLength(fit.spare.metres, system);
   const limit = side?.limitMetres === undefined ? undefined : sayLength(side.limitMetres, system);
@@ -81,7 +79,7 @@ export function Verdict(props: {
           figure={`${fit.spareCapped ? '> ' : ''}${room.figure}`}
           unit={room.unit}
           {...(!fit.spareCapped &&
-            fit.spare.uncertaintyMetres > 0 && {
+            fit.spare.uncertaintyMetres >= LEAST_SAID_METRES && {
               after: `± ${lengthText(fit.spare.uncertaintyMetres, system)}`,
             })}
         />
@@ -97,7 +95,7 @@ export function Verdict(props: {
               figure={side?.difficulty === undefined ? '…' : difficultyText(side.difficulty)}
             />
             <Figure
-              name={`Difficulty ${decimals(1, 2)} at a ${setting} of`}
+              name={`${difficultyText(1)} difficult at a ${setting} of`}
               figure={limit?.figure ?? '…'}
               unit={limit?.unit ?? ''}
             />

@@ -3,6 +3,7 @@ package wrenlane.verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wrenlane.course.plan.Keep;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
@@ -33,8 +34,8 @@ public record RidingMark(Use use, String label, Point at, String what) {
     /** The head is round so long before the bars go, in s; from practice. */
     static final double AHEAD_SECONDS = 1.5;
 
-    /** Nobody stands nearer to where a machine may come, in metres; chosen by us: beyond the reach of a bar or a foot. */
-    static final double STANDING_CLEAR_METRES = 1.5;
+    /** Nobody stands nearer to the widest point of where a machine may come, in metres; from practice. */
+    static final double STANDING_CLEAR_METRES = 2;
 
     /** More bends than this are one rhythm, and are not chalked one by one; chosen by us. */
     private static final int MOST_BENDS = 3;
@@ -47,12 +48,18 @@ public record RidingMark(Use use, String label, Point at, String what) {
     private static final class Marks {
         private final CheckedLine line;
         private final double speed;
+
+        /** Nobody stands nearer to the way of the wheels, in metres: beside the widest point, leaned as far as it is. */
+        private final double clear;
+
         private final List<LineProfile.Phase> bends;
         private final List<RidingMark> marks = new ArrayList<>();
 
         Marks(CourseFit fit, CheckedLine line) {
             this.line = line;
             speed = fit.task().limits().speedMetresPerSecond();
+            clear = STANDING_CLEAR_METRES
+                    + fit.task().footprint().reachMetres(Keep.LINE_HEIGHT_METRES, fit.leanRadians(line));
             bends = LineProfile.turnsIn(line);
         }
 
@@ -105,7 +112,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
             double outwards = bends.get(bends.size() - 1).side() == Side.LEFT ? -Math.PI / 2 : Math.PI / 2;
             for (double beyond = NEAREST_METRES; beyond <= FARTHEST_METRES; beyond += 0.5) {
                 Point abreast = ahead(exit.front(), exit.headingRadians(), beyond);
-                for (double side : new double[] {2, 3, 4, -2, -3, -4}) {
+                for (double side : ASIDE_METRES) {
                     Point at = ahead(abreast, exit.headingRadians() + outwards, side);
                     if (clear(at, points)) {
                         return Optional.of(at);
@@ -120,6 +127,9 @@ public record RidingMark(Use use, String label, Point at, String what) {
 
         private static final double FARTHEST_METRES = 25;
 
+        /** And how far aside of it, the outside of the last turn first, in metres. */
+        private static final double[] ASIDE_METRES = {2, 3, 4, 5, 6, 8, -2, -3, -4, -5, -6, -8};
+
         private boolean clear(Point at, List<LinePoint> points) {
             double runOut = RunOut.metres(speed);
             return points.stream().allMatch(p -> {
@@ -129,7 +139,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
                 double dy = at.y() - p.rear().y();
                 double most = p.rear().distanceTo(p.front()) + runOut;
                 double along = Math.min(most, Math.max(0, dx * cos + dy * sin));
-                return Math.hypot(dx - along * cos, dy - along * sin) >= STANDING_CLEAR_METRES;
+                return Math.hypot(dx - along * cos, dy - along * sin) >= clear;
             });
         }
     }

@@ -28,7 +28,8 @@ public final class SpeedScan {
     /** Half a km/h: nobody holds a speed closer. */
     private static final double STEP = 0.5 / 3.6;
 
-    private static final int COARSE = 4;
+    /** Steps of two km/h. */
+    static final int COARSE = 4;
 
     /** Room that nobody tells apart while riding, in metres: the slower of two such speeds is the better. */
     static final double AS_GOOD_METRES = 0.05;
@@ -162,7 +163,25 @@ public final class SpeedScan {
         return found;
     }
 
-    private double speed(int step) {
+    /** The first step no slower than a speed in m/s. */
+    int stepFrom(double speed) {
+        return Math.min(last, Math.max(0, (int) Math.ceil((speed - slowest()) / STEP - ROUNDING)));
+    }
+
+    /** The last step no faster than a speed in m/s. */
+    int stepTo(double speed) {
+        return Math.min(last, Math.max(0, (int) Math.floor((speed - slowest()) / STEP + ROUNDING)));
+    }
+
+    /** Room at a step, in metres, to a centimetre or two. */
+    synchronized double roomAt(int step) {
+        return at(step).room();
+    }
+
+    private static final double ROUNDING = 1e-6;
+
+    /** The speed of a step, in m/s. */
+    double speed(int step) {
         return slowest() + step * STEP;
     }
 

@@ -20,6 +20,7 @@ import wrenlane.riding.TurnLimits;
  * @param fastest m/s
  * @param fastestBecause what closes it above; empty where it stays open as far as was looked
  * @param judged the speed the course is judged at, m/s
+ * @param recommended the speeds to ride it at, within the window
  * @param idleWalking the machine's own speed with the clutch home, m/s, where it drives at idle
  */
 public record SpeedWindow(
@@ -28,6 +29,7 @@ public record SpeedWindow(
         double fastest,
         Optional<TurnLimit> fastestBecause,
         double judged,
+        RecommendedSpeed recommended,
         Optional<Double> idleWalking) {
     private static final double TOLERANCE = 0.02;
 
@@ -69,12 +71,14 @@ public record SpeedWindow(
                     : edge(best, scan.atSlowest());
             Optional<SpeedScan.At> lost = scan.lostAbove(best);
             Optional<Edge> fast = lost.map(at -> edge(best, at));
+            double fastest = fast.map(Edge::speed).orElse(SpeedScan.FASTEST);
             return Optional.of(new SpeedWindow(
                     slow.speed(),
                     fromBalance ? TurnLimit.BALANCE : because(slow.speed() * (1 - 2 * TOLERANCE), slow.line()),
-                    fast.map(Edge::speed).orElse(SpeedScan.FASTEST),
+                    fastest,
                     fast.map(e -> because(e.speed() * (1 + 2 * TOLERANCE), e.line())),
                     best.speed(),
+                    RecommendedSpeed.within(scan, slow.speed(), fastest),
                     ride.turn().machine().idleWalkingSpeedMetresPerSecond()));
         }
 

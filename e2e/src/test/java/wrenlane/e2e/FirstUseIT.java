@@ -69,7 +69,7 @@ class FirstUseIT {
         assertThat(page.getByText("Now on Slow-riding lesson.").first()).isVisible();
 
         assertThat(page).hasTitle("Course – Wren Lane");
-        Pattern verdict = Pattern.compile("Fits at|Too close|Does not fit");
+        Pattern verdict = Pattern.compile("Fits with|Too close|Does not fit");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(verdict)))
                 .isVisible();
         look.run();

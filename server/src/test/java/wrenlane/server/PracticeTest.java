@@ -50,7 +50,7 @@ class PracticeTest {
         return APP.get("/api/riders/" + there.rider() + "/progress").body().at("/standing/left");
     }
 
-    /** Clean practice makes the estimate tighter; taken away, nothing is left of it. */
+    /** Clean practice makes the estimate harder; taken away, nothing is left of it. */
     @Test
     void itCountsForLessAndIsTakenAwayWithoutTrace() {
         ridden(15);
@@ -58,7 +58,7 @@ class PracticeTest {
         long told = OneRidersDay.id(APP.post(practice(), told(9, 9)));
         JsonNode with = left();
         assertThat(with.get("difficulty").asDouble())
-                .isLessThan(before.get("difficulty").asDouble());
+                .isGreaterThan(before.get("difficulty").asDouble());
         assertThat(APP.delete(practice() + "/" + told).status()).isEqualTo(204);
         assertThat(left()).isEqualTo(before);
         assertThat(APP.delete(practice() + "/" + told).status()).isEqualTo(404);

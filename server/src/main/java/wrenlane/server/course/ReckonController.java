@@ -28,6 +28,7 @@ import wrenlane.server.reckoning.Reckoning;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 import wrenlane.verdict.MistakeCost;
+import wrenlane.verdict.RecommendedSpeed;
 import wrenlane.verdict.SpeedWindow;
 import wrenlane.verdict.SwingOutValue;
 import wrenlane.verdict.TightestSetting;
@@ -83,6 +84,7 @@ class ReckonController {
      * @param slowestBecause what closes the window below
      * @param fastest at which it can be ridden, m/s
      * @param judged the speed the course is judged at, m/s
+     * @param recommended the speeds to ride it at
      * @param fastestBecause missing where it stays open as far as was looked
      * @param idleWalking the machine's own speed with the clutch home; missing where it does not drive at idle
      * @param needsFrictionZone whether the whole window lies below it
@@ -93,6 +95,7 @@ class ReckonController {
             double fastest,
             @Nullable TurnLimit fastestBecause,
             double judged,
+            RecommendedSpeed recommended,
             @Nullable Double idleWalking,
             boolean needsFrictionZone) {
         static WindowJson of(SpeedWindow w) {
@@ -102,6 +105,7 @@ class ReckonController {
                     w.fastest(),
                     w.fastestBecause().orElse(null),
                     w.judged(),
+                    w.recommended(),
                     w.idleWalking().orElse(null),
                     w.needsFrictionZone());
         }
