@@ -34,7 +34,7 @@ export function DayTable(props: {
       <thead>
         <tr>
           <th>Machine, rider</th>
-          <th className="w-11 text-right!">Tight</th>
+          <th className="w-18 text-right!">Difficulty</th>
           <th className={`${room} text-right! whitespace-nowrap`}>
             {sides && <Chevron side="LEFT" size={10} />} Room{unit}
           </th>

@@ -63,6 +63,20 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
         return SteeredTurn.of(wheelbaseMetres(), effectiveLockRadians(side), casterRadians(), leanRadians);
     }
 
+    /** The full-lock turn at a lean to the side that turns wider. */
+    public SteeredTurn widerFullLock(double leanRadians) {
+        SteeredTurn left = fullLock(Side.LEFT, leanRadians);
+        SteeredTurn right = fullLock(Side.RIGHT, leanRadians);
+        return left.curvature() <= right.curvature() ? left : right;
+    }
+
+    /** Least lean at which something scrapes, of both sides, in radians. */
+    public double scrapeLeanRadians() {
+        return Math.min(
+                machine.value(MachineDimension.scrapeLean(Side.LEFT)),
+                machine.value(MachineDimension.scrapeLean(Side.RIGHT)));
+    }
+
     /** Lock to a side, in radians: solved from the upright circle where measured, else the figure. */
     public double effectiveLockRadians(Side side) {
         return measured(side, Posture.UPRIGHT)

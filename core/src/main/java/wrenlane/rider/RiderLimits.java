@@ -31,6 +31,11 @@ public record RiderLimits(
         }
     }
 
+    /** Most lean used on a machine that scrapes at a lean, both in radians: never nearer to it than the reserve. */
+    public double mostLeanRadians(double scrapeLeanRadians) {
+        return Math.min(mostLeanRadians, scrapeLeanRadians - leanReserveRadians);
+    }
+
     /** The same for a rider who uses so much lean at most, in radians. */
     public RiderLimits withMostLean(double radians) {
         return new RiderLimits(

@@ -1,10 +1,12 @@
 package wrenlane.riding;
 
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
+import wrenlane.machine.SteeredTurn;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 
@@ -108,12 +110,13 @@ public record RidingPoint(
         }
         double v = speedMetresPerSecond;
         double out = style.bodyOutRadians();
-        double used = Math.min(limits.mostLeanRadians(), scrapeLean(turn, side) - limits.leanReserveRadians()) - out;
+        double used = limits.mostLeanRadians(scrapeLean(turn, side)) - out;
         // The reserve kept from scraping can't eat the whole lean: a machine that scrapes at 15° still leans a little.
         double ridden = Math.max(LEAST_LEAN_RADIANS, used);
         double most = Math.min(ridden, style.grip().leanRadians());
-        double balance = balance(turn, side, out, v, most);
-        double lock = turn.fullLock(side, balance + out).curvature();
+        DoubleUnaryOperator lockAt = lockByLean(turn, side);
+        double balance = balance(lean -> lockAt.applyAsDouble(lean + out), v, most);
+        double lock = lockAt.applyAsDouble(balance + out);
         double leaned = GRAVITY * Math.tan(balance) / (v * v);
         Quickness quickness = Quickness.of(turn, side, limits, lock, v);
         return new RidingPoint(
@@ -142,29 +145,40 @@ public record RidingPoint(
      * other need not converge, since h rises steeply with lean; so θ is looked at in steps of 1°, and the first step over
      * which f passes h is halved. Both are continuous, so it always ends, at a root or at the most lean.
      *
-     * @param out β, body held outward, in radians
+     * @param lockAt h, curvature of full lock at θ in radians
      * @param v in m/s
      * @param most θ₁ in radians
      * @return θ in radians, at most {@code most}
      */
-    private static double balance(MachineTurn turn, Side side, double out, double v, double most) {
+    private static double balance(DoubleUnaryOperator lockAt, double v, double most) {
         double low = 0;
         while (low < most) {
             double high = Math.min(most, low + LOOK_RADIANS);
-            if (GRAVITY * Math.tan(high) / (v * v)
-                    >= turn.fullLock(side, high + out).curvature()) {
+            if (isPast(lockAt, v, high)) {
                 for (int i = 0; i < HALVINGS; i++) {
                     double middle = (low + high) / 2;
-                    boolean passed = GRAVITY * Math.tan(middle) / (v * v)
-                            >= turn.fullLock(side, middle + out).curvature();
-                    low = passed ? low : middle;
-                    high = passed ? middle : high;
+                    boolean past = isPast(lockAt, v, middle);
+                    low = past ? low : middle;
+                    high = past ? middle : high;
                 }
                 return low;
             }
             low = high;
         }
         return most;
+    }
+
+    /** Whether balance at a lean asks for more than full lock gives there. */
+    private static boolean isPast(DoubleUnaryOperator lockAt, double v, double lean) {
+        return GRAVITY * Math.tan(lean) / (v * v) >= lockAt.applyAsDouble(lean);
+    }
+
+    /** Curvature of full lock by the machine's lean. */
+    private static DoubleUnaryOperator lockByLean(MachineTurn turn, Side side) {
+        double wheelbase = turn.wheelbaseMetres();
+        double lock = turn.effectiveLockRadians(side);
+        double caster = turn.casterRadians();
+        return lean -> SteeredTurn.of(wheelbase, lock, caster, lean).curvature();
     }
 
     private static double scrapeLean(MachineTurn turn, Side side) {

@@ -78,6 +78,17 @@ class MachineTurnTest {
                 .isCloseTo(Math.hypot(0.03, 0.01), within(ROUNDING));
     }
 
+    /** Worked for a heavy tourer: 5.83 m upright, 5.24 m at 15° and 4.40 m at 30°; less lock to one side turns wider. */
+    @Test
+    void givesTheWiderSideAtEachLean() {
+        Machine heavy = Machines.of("tourer-1400").with(MachineDimension.LOCK_LEFT, Math.toRadians(40));
+        MachineTurn turn = MachineTurn.computed(heavy);
+        for (double[] worked : new double[][] {{0, 5.83}, {15, 5.24}, {30, 4.40}}) {
+            assertThat(turn.widerFullLock(Math.toRadians(worked[0])).uTurnWidthMetres(0.13))
+                    .isCloseTo(worked[1], within(0.0101));
+        }
+    }
+
     @Test
     void refusesTwoCirclesForOneSideAndPosture() {
         MeasuredCircle circle = new MeasuredCircle(Side.LEFT, Posture.UPRIGHT, MeasuredLength.taped(5.6));

@@ -58,7 +58,7 @@ class CorrectionIT {
         assertThat(lines(page)).hasCount(1);
         assertThat(lines(page).first()).containsText("looked at the drain");
         assertThat(lines(page).first()).containsText("Corrected");
-        assertThat(lines(page).first()).containsText("Before: Ines Corvell, U-turn box from a roll, left, 7.70");
+        assertThat(lines(page).first()).containsText("Before: Ines Corvell, U-turn box from a roll, left, 8.70");
         page.close();
     }
 

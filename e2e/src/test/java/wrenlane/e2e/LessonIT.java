@@ -75,7 +75,7 @@ class LessonIT {
         Locator chosen = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The chosen block"));
         assertThat(chosen).containsText(Pattern.compile("Stands at a 8\\.70.m · b 7\\.70.m · c 5\\.40.m"));
         assertThat(chosen.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Ines Corvell")))
-                .containsText("b 7.70");
+                .containsText("a 8.70");
         page.close();
     }
 

@@ -35,7 +35,7 @@ class RangeIT {
         Page page = APP.phone("/range/1");
         Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
         assertThat(ridden(page)).hasCount(3);
-        assertThat(rung).containsText("7.70");
+        assertThat(rung).containsText("8.70");
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
         ridden(page).nth(2).click();

@@ -11,12 +11,14 @@ import wrenlane.machine.Side;
  * What a machine can do.
  *
  * @param turns both sides, upright and leaned
+ * @param leans full lock upright and at each level's lean
  * @param limitLeftMetres smallest U-turn to the left, with the bars turned at once
  * @param limitRightMetres smallest U-turn to the right
  * @param idleWalkingSpeedMetresPerSecond with the clutch home; missing where the drive lets go at idle
  */
 public record TurnReport(
         List<SideTurnJson> turns,
+        List<LeanedTurnJson> leans,
         double limitLeftMetres,
         double limitRightMetres,
         @Nullable Double idleWalkingSpeedMetresPerSecond) {
@@ -30,6 +32,7 @@ public record TurnReport(
         }
         return new TurnReport(
                 List.copyOf(turns),
+                LeanedTurnJson.of(turn),
                 turn.uTurnLimitMetres(Side.LEFT),
                 turn.uTurnLimitMetres(Side.RIGHT),
                 turn.machine().idleWalkingSpeedMetresPerSecond().orElse(null));
