@@ -150,7 +150,7 @@ class ProgressIT {
     void aCauseIsPutRightAndSaysSoOfRiders() {
         Page page = APP.desk("/progress/5");
         Locator held = region(page, "What holds them back");
-        assertThat(held).containsText("Line crossed to the right: 5 of 6 with head late.");
+        assertThat(held).containsText("Line crossed: 5 of 8 with head late.");
         assertThat(held).containsText("Likely: the head goes late");
         assertThat(held).containsText("turned in half a second late costs");
         held.getByText("Likely").first().click();

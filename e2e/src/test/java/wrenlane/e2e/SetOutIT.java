@@ -161,17 +161,17 @@ class SetOutIT {
         press(page, "Change what stands");
         press(page, "Take this");
         assertThat(who).not().containsText("too tight");
-        App.fill(page, "Setting b", "8.6 m");
+        App.fill(page, "Setting b", "9.5 m");
         assertThat(stands.getByRole(AriaRole.ALERT)).containsText("cannot be told apart");
         assertThat(button(page, "It stands like this")).isDisabled();
         press(page, "Take this");
         page.waitForResponse(
                 r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "It stands like this"));
-        assertThat(stands).containsText(Pattern.compile("What standsa 8\\.70.m · b 7\\.70.m"));
+        assertThat(stands).containsText(Pattern.compile("What standsa 9\\.60.m · b 8\\.40.m"));
         assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
                 .hasCount(1);
         page.reload();
-        assertThat(stands).containsText(Pattern.compile("What standsa 8\\.70.m · b 7\\.70.m"));
+        assertThat(stands).containsText(Pattern.compile("What standsa 9\\.60.m · b 8\\.40.m"));
         page.close();
     }
 
