@@ -93,7 +93,7 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
 
     /**
      * The machine's own limit on a U-turn to a side, in metres: full lock at the usable lean, bars turned at once.
-     * Difficulty is a setting divided by this.
+     * Rolling the bars in takes more.
      */
     public double uTurnLimitMetres(Side side) {
         return best(side, Posture.LEANED).uTurnWidthMetres(frontTyreMetres());

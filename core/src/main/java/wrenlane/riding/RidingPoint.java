@@ -37,7 +37,7 @@ public record RidingPoint(
     }
 
     /**
-     * The machine's own limit, whoever rides: full lock at the lean it is used to, bars turned at once. Difficulty 1.00.
+     * The machine's own limit, whoever rides: full lock at the lean it is used to, bars turned at once.
      */
     public static RidingPoint machineLimit(MachineTurn turn, Side side) {
         return new RidingPoint(

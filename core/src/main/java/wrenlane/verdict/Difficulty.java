@@ -52,8 +52,17 @@ public final class Difficulty {
 
     private final NavigableMap<Double, Double> atSettings;
 
+    /** 1/s by size, and the other way round: asked of for every run. */
+    private final NavigableMap<Double, Double> easeBySetting = new TreeMap<>();
+
+    private final NavigableMap<Double, Double> settingByEase = new TreeMap<>();
+
     private Difficulty(NavigableMap<Double, Double> atSettings) {
         this.atSettings = Collections.unmodifiableNavigableMap(atSettings);
+        atSettings.forEach((setting, difficulty) -> {
+            easeBySetting.put(setting, 1 / difficulty);
+            settingByEase.put(1 / difficulty, setting);
+        });
     }
 
     /** As it was reckoned before, from its {@link #points}. */
@@ -109,27 +118,19 @@ public final class Difficulty {
 
     /** The difficulty at a setting in metres, beyond those solved for on the last straight line; empty where none is known. */
     public Optional<Double> at(double settingMetres) {
-        NavigableMap<Double, Double> eases = new TreeMap<>();
-        atSettings.forEach((setting, difficulty) -> eases.put(setting, 1 / difficulty));
-        return along(eases, settingMetres).filter(ease -> ease > 0).map(ease -> 1 / ease);
+        return along(easeBySetting, settingMetres).filter(ease -> ease > 0).map(ease -> 1 / ease);
     }
 
     /** The setting in metres at a difficulty, beyond those solved for on the last straight line; empty where none is known. */
     public Optional<Double> settingAt(double difficulty) {
-        return along(byEase(), 1 / difficulty).filter(s -> s > 0);
+        return along(settingByEase, 1 / difficulty).filter(s -> s > 0);
     }
 
     /** Whether a difficulty lies between those solved for. */
     boolean covers(double difficulty) {
-        NavigableMap<Double, Double> eases = byEase();
-        return !eases.isEmpty() && 1 / difficulty >= eases.firstKey() && 1 / difficulty <= eases.lastKey();
-    }
-
-    /** Sizes by 1/s. */
-    private NavigableMap<Double, Double> byEase() {
-        NavigableMap<Double, Double> eases = new TreeMap<>();
-        atSettings.forEach((setting, difficulty) -> eases.put(1 / difficulty, setting));
-        return eases;
+        return !settingByEase.isEmpty()
+                && 1 / difficulty >= settingByEase.firstKey()
+                && 1 / difficulty <= settingByEase.lastKey();
     }
 
     private static Optional<Double> along(NavigableMap<Double, Double> points, double x) {
