@@ -25,6 +25,7 @@ import wrenlane.server.reckoning.Kept;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.reckoning.Weights;
+import wrenlane.server.rider.MostLean;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.Difficulty;
@@ -59,10 +60,10 @@ class ComparisonService {
             @NotNull Long machineId,
             @NotNull RiderLevel level,
 
-            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
             Double mostLeanRadians) {
         private RiderLimits limits() {
-            return level.limits(Optional.ofNullable(mostLeanRadians));
+            return MostLean.limits(level, mostLeanRadians);
         }
     }
 

@@ -4,10 +4,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
+import wrenlane.server.rider.MostLean;
 import wrenlane.verdict.LineChoice;
 
 /**
@@ -27,14 +27,17 @@ public record ReckonRequest(
         @NotNull @Valid CourseRequest course,
         @Nullable Long machineId,
         @NotNull RiderLevel level,
-        @Nullable @DecimalMin("0.087") @DecimalMax("0.786") Double mostLeanRadians,
+
+        @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
+        Double mostLeanRadians,
+
         @Nullable Ground ground,
         @Nullable @DecimalMin("0.3") @DecimalMax("10") Double speedMetresPerSecond,
         @Nullable Long yardId,
         @Nullable LineChoice line,
         @NotNull Boolean settled) {
     RiderLimits limits() {
-        return level.limits(Optional.ofNullable(mostLeanRadians));
+        return MostLean.limits(level, mostLeanRadians);
     }
 
     /** How it is ridden. */

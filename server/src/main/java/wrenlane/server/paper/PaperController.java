@@ -3,7 +3,6 @@ package wrenlane.server.paper;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import java.nio.charset.StandardCharsets;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -18,8 +17,8 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drawing.Dxf;
 import wrenlane.drawing.Svg;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.RiderLimits;
 import wrenlane.server.http.ReadIn;
+import wrenlane.server.rider.MostLean;
 import wrenlane.server.setout.SetOutRequest.YardLine;
 import wrenlane.units.LengthSystem;
 
@@ -39,10 +38,6 @@ class PaperController {
         this.lessons = lessons;
     }
 
-    private static RiderLimits limits(RiderLevel level, @Nullable Double mostLeanRadians) {
-        return level.limits(Optional.ofNullable(mostLeanRadians));
-    }
-
     /** The set-out sheet on paper. */
     @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> setOutPdf(
@@ -52,7 +47,8 @@ class PaperController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable Double mostLeanRadians,
+            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
+                    Double mostLeanRadians,
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
@@ -61,7 +57,7 @@ class PaperController {
                 ReadIn.figures(system),
                 paper,
                 machineId,
-                limits(level, mostLeanRadians),
+                MostLean.limits(level, mostLeanRadians),
                 line,
                 number,
                 fromItsEnd);
@@ -96,10 +92,11 @@ class PaperController {
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable
+            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
                     Double mostLeanRadians) {
         return svg(
-                service.courseDrawing(id, dayId, machineId, limits(level, mostLeanRadians)), "course-" + id + ".svg");
+                service.courseDrawing(id, dayId, machineId, MostLean.limits(level, mostLeanRadians)),
+                "course-" + id + ".svg");
     }
 
     /** The course drawn in metres, as DXF. */
@@ -109,10 +106,11 @@ class PaperController {
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin("0.087") @DecimalMax("0.786") @Nullable
+            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
                     Double mostLeanRadians) {
         return dxf(
-                service.courseDrawing(id, dayId, machineId, limits(level, mostLeanRadians)), "course-" + id + ".dxf");
+                service.courseDrawing(id, dayId, machineId, MostLean.limits(level, mostLeanRadians)),
+                "course-" + id + ".dxf");
     }
 
     /** Every course of the day where it stands in the yard, on paper. */

@@ -6,11 +6,11 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.server.placing.GroundPlanRequest.PlacedCourse;
+import wrenlane.server.rider.MostLean;
 
 /**
  * Courses that stand in one another, and who would ride them.
@@ -27,10 +27,10 @@ record AmongRequest(
             @NotNull Long machineId,
             @NotNull RiderLevel level,
 
-            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
             Double mostLeanRadians) {
         RiderLimits limits() {
-            return level.limits(Optional.ofNullable(mostLeanRadians));
+            return MostLean.limits(level, mostLeanRadians);
         }
     }
 }

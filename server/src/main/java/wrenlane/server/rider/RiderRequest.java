@@ -21,7 +21,10 @@ public record RiderRequest(
         @Visible @Size(max = 80) String name,
         @NotNull RiderLevel level,
         @NotNull School school,
-        @Nullable @DecimalMin("0.087") @DecimalMax("0.786") Double mostLeanRadians,
+
+        @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
+        Double mostLeanRadians,
+
         @Nullable Long machineId,
         @Nullable Reach reach,
         @NotNull @Size(max = 2000) String notes) {}

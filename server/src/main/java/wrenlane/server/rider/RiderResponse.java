@@ -1,6 +1,5 @@
 package wrenlane.server.rider;
 
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
@@ -29,6 +28,6 @@ public record RiderResponse(
         implements Versioned {
     /** What they can ask of the machine and of themselves: estimates. */
     public RiderLimits limits() {
-        return level.limits(Optional.ofNullable(mostLeanRadians));
+        return MostLean.limits(level, mostLeanRadians);
     }
 }

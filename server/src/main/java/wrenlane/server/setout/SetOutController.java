@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,6 +25,7 @@ import wrenlane.server.length.LengthJson;
 import wrenlane.server.placing.StandJson;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.rider.MostLean;
 import wrenlane.server.setout.AccuracyService.Accuracy;
 import wrenlane.server.setout.SetOutRequest.AlongLine;
 import wrenlane.setout.ChalkedMark;
@@ -116,10 +116,10 @@ class SetOutController {
             @NotNull Long machineId,
             @NotNull RiderLevel level,
 
-            @Nullable @DecimalMin("0.087") @DecimalMax("0.786")
+            @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
             Double mostLeanRadians) {
         private RiderLimits limits() {
-            return level.limits(Optional.ofNullable(mostLeanRadians));
+            return MostLean.limits(level, mostLeanRadians);
         }
     }
 
