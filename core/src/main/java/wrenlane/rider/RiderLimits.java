@@ -15,10 +15,13 @@ public record RiderLimits(
         double lowestSpeedMetresPerSecond,
         double leanReserveRadians,
         double mostLeanRadians) {
-    /** Least and most that {@link #mostLeanRadians} of a rider may be set to, in radians: 5° and 45°. Chosen by us. */
-    public static final double LEAST_LEAN_RADIANS = Math.toRadians(5);
+    /**
+     * Least and most that {@link #mostLeanRadians} of a rider may be set to, in radians: 5° and 45°, rounded outwards to the
+     * three places that requests are held to. Chosen by us.
+     */
+    public static final double LEAST_LEAN_RADIANS = 0.087;
 
-    public static final double GREATEST_LEAN_RADIANS = Math.toRadians(45);
+    public static final double GREATEST_LEAN_RADIANS = 0.786;
 
     public RiderLimits {
         positive("steeringRateRadiansPerSecond", steeringRateRadiansPerSecond);

@@ -218,6 +218,10 @@ class CoursesTest {
         RunningApp.Answer upright = APP.post("/api/course-evaluations", level);
         assertThat(upright.status()).as(upright.raw().body()).isEqualTo(200);
         assertThat(upright.body().at("/fit/spare/metres").asDouble()).isLessThan(usual - 0.1);
+        for (double atTheLimit : new double[] {0.087, 0.786}) {
+            level.put("mostLeanRadians", atTheLimit);
+            assertThat(APP.post("/api/course-evaluations", level).status()).isEqualTo(200);
+        }
         level.put("mostLeanRadians", Math.toRadians(3));
         assertThat(APP.post("/api/course-evaluations", level).status()).isEqualTo(422);
     }

@@ -7,10 +7,10 @@ import wrenlane.rider.RiderLimits;
 
 /** The most lean a rider uses as requests give it: missing where it is that of the level. */
 public final class MostLean {
-    /** Least that is taken, in radians: 5°, as {@link RiderLimits#LEAST_LEAN_RADIANS}, to three places. */
+    /** Least that is taken, in radians: 5°, as {@link RiderLimits#LEAST_LEAN_RADIANS}. */
     public static final String LEAST = "0.087";
 
-    /** Most, in radians: 45°, as {@link RiderLimits#GREATEST_LEAN_RADIANS}, to three places. */
+    /** Most, in radians: 45°, as {@link RiderLimits#GREATEST_LEAN_RADIANS}. */
     public static final String GREATEST = "0.786";
 
     private MostLean() {}
