@@ -21,7 +21,7 @@ help() {
 ./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), readings
                      (a settled course of every kind), drag (from pointer to drawing, in the browser),
                      pages (every stop by Lighthouse, on a desk and a slow phone), or an attack on a server of its own: fuzz, crash,
-                     attack (slow strangers, floods and guesses beside devices that log);
+                     full-disk (mounts a small one in memory), attack (slow strangers, floods and guesses beside devices that log);
                      courses [N]: so many drawn at random (2000), each that is said to fit ridden again;
                      peaks [N]: so many (300), the easiest line against a finer reference; lessons: the planner
                      against a solver library (3 min); or progress,
@@ -187,7 +187,7 @@ bench() {
     pages) chromium && bash web/install.sh bench && of_server pages "$@" ;;
     lessons) of_bench wrenlane.bench.lesson.LessonSolvers ;;
     progress) of_bench wrenlane.bench.ProgressReport docs/measured/progress.md ;;
-    load | logging | fuzz | crash | attack | memory | readings | scale) of_server "$what" "$@" ;;
+    load | logging | fuzz | crash | full-disk | attack | memory | readings | scale) of_server "$what" "$@" ;;
     *) fail "there is no benchmark '$what'; ./wren help lists them" ;;
   esac
 }

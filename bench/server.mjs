@@ -43,11 +43,15 @@ export class Server {
     this.address = `http://127.0.0.1:${port}`;
   }
 
-  /** On the network phones are let in too, on the next port; they know the passphrase. */
-  static async withDemoDay(jar, demo, port, { onNetwork = false } = {}) {
+  /**
+   * On the network phones are let in too, on the next port; they know the passphrase.
+   * `prepare` is given the folder before anything is in it.
+   */
+  static async withDemoDay(jar, demo, port, { onNetwork = false, prepare = () => {} } = {}) {
     const server = new Server(jar, demo, port);
     if (onNetwork) server.network = `https://127.0.0.1:${port + 1}`;
     server.data = await mkdtemp(join(tmpdir(), 'wren-lane-bench-'));
+    prepare(server.data);
     if (READY_DATA !== undefined) await cp(READY_DATA, server.data, { recursive: true });
     await server.start();
     return server;

@@ -43,6 +43,11 @@ class AttackIT {
     }
 
     @Test
+    void keepsEveryAcknowledgedRunWhenTheDiskIsFull() throws IOException, InterruptedException {
+        attack("full-disk", "2", "13");
+    }
+
+    @Test
     void nothingIsLostBesideStrangersFloodsAndGuesses() throws IOException, InterruptedException {
         attack("attack", "3", "5", "8", "20", "1000000");
     }

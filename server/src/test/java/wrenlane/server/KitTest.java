@@ -252,26 +252,44 @@ class KitTest {
                 .orElseThrow();
     }
 
-    /** A course brought in from another school stands in what it stood in there, unless this one has that name itself. */
+    /** A course from another school brings its markers along; one whose name means another marker here is asked about. */
     @Test
     void aCourseFromAFileBringsItsMarkersAlong() {
         long id = boxIn(marker("yellow disc", "FLAT", 0.19, 0.05));
         assertThat(stored("yellow disc").has("owned")).isFalse();
         String file = APP.get("/api/courses/" + id + "/export.json").raw().body();
         APP.delete("/api/courses/" + id);
-        put(own(marker("yellow disc", "FLAT", 0.25, 0.05), 3));
-        assertThat(APP.send("POST", "/api/imports", file).status()).isEqualTo(201);
-        JsonNode here = APP.get("/api/courses").body().get(0);
-        assertThat(here.at("/markers/0/baseMetres").asDouble()).isEqualTo(0.25);
-        APP.delete("/api/courses/" + here.get("id").asLong());
+        put(own(marker("Yellow disc", "FLAT", 0.25, 0.05), 3));
+        String question = "The kit has a Yellow disc 0.25 m wide and 0.05 m high to ride over."
+                + " This yellow disc is 0.19 m wide and 0.05 m high to ride over.";
+        assertThat(APP.send("POST", "/api/imports/previews", file).raw().body()).contains(question);
+        RunningApp.Answer refused = APP.send("POST", "/api/imports", file);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.raw().body()).contains(question);
+        assertThat(APP.get("/api/courses").body()).isEmpty();
         put();
-        APP.send("POST", "/api/imports", file);
+        assertThat(APP.send("POST", "/api/imports", file).status()).isEqualTo(201);
         assertThat(APP.get("/api/courses")
                         .body()
                         .get(0)
                         .at("/markers/0/baseMetres")
                         .asDouble())
                 .isEqualTo(0.19);
+    }
+
+    @Test
+    void asksAboutMarkerNamedLikeAnotherOfTheKit() {
+        put(own(marker("post", "TALL", 0.10, 1.2), 6));
+        Map<String, Object> box = new HashMap<>(Courses.box(7));
+        box.put("markers", List.of(marker("post", "TALL", 0.16, 1.2)));
+        RunningApp.Answer answer = APP.post("/api/courses", box);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.raw().body())
+                .contains("marker-differs")
+                .contains("0.10 m wide")
+                .contains("0.16 m wide");
+        assertThat(stored("post").at("/marker/baseMetres").asDouble()).isEqualTo(0.10);
+        assertThat(APP.get("/api/courses").body()).isEmpty();
     }
 
     @Test

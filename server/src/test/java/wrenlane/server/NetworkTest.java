@@ -205,6 +205,22 @@ class NetworkTest {
         }
     }
 
+    /** Another process sets it; the server notices within two seconds. */
+    @Test
+    @Timeout(60)
+    void newsEndWithAnOldPassphrase() throws Exception {
+        NetworkDevice phone = new NetworkDevice(APP);
+        phone.signIn(RunningApp.PASSPHRASE);
+        try (InputStream news = phone.news()) {
+            assertThat(news.read()).isNotNegative();
+            Passphrase.of(APP.folder()).set("another one altogether");
+            news.readAllBytes();
+            assertThat(APP.get("/api/network/devices").body()).isEmpty();
+        } finally {
+            Passphrase.of(APP.folder()).set(RunningApp.PASSPHRASE);
+        }
+    }
+
     /** All data at once, and who is signed in, is for the laptop itself. */
     @ParameterizedTest
     @CsvSource({

@@ -68,6 +68,27 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
         }
     }
 
+    /** Whether another is ridden by in the same way and of the same size; its colour is no matter. */
+    public boolean isSameSize(Marker other) {
+        return sort == other.sort && baseMetres == other.baseMetres && heightMetres == other.heightMetres;
+    }
+
+    /** The question that comes up where another marker of this one's name is of another size. */
+    public Finding clash(Marker other) {
+        return new Finding(
+                "marker-differs",
+                "markers",
+                Said.of(
+                        "The kit has a %s %s. This %s is %s. Give it another name, or rename the one in the kit.",
+                        name, size(), other.name, other.size()));
+    }
+
+    private Said size() {
+        return Said.of(
+                "%s wide and %s high%s",
+                Said.metres(baseMetres), Said.metres(heightMetres), sort == ConeSort.FLAT ? " to ride over" : "");
+    }
+
     /** For so many of them. */
     public String label(int count) {
         return count == 1 ? name : name + "s";

@@ -36,6 +36,12 @@ public class CourseDifficulty implements DisposableBean {
     /** Memory for each of the two, in bytes. */
     private static final long MOST_BYTES = 6_000_000;
 
+    /**
+     * Most calculations that wait in the background; chosen by us: a day of twelve riders and five courses. Beyond it a page
+     * that still wants one asks again, and where nobody does, the work ends with these.
+     */
+    private static final int MOST_WANTED = 64;
+
     /** A course but for its ladder's dimension, which is put at its standard. */
     private record Of(Course course, MachineTurn turn) {}
 
@@ -79,7 +85,7 @@ public class CourseDifficulty implements DisposableBean {
         if (known.known(asked).isPresent() || file.find(asked.course(), turn).isPresent()) {
             return true;
         }
-        if (wanted.putIfAbsent(asked, true) == null) {
+        if (wanted.size() < MOST_WANTED && wanted.putIfAbsent(asked, true) == null) {
             background.execute(() -> reckon(asked));
         }
         return false;

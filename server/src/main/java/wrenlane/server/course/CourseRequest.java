@@ -45,7 +45,7 @@ public record CourseRequest(
         @Nullable @Size(max = 2) List<@NotNull @Valid MarkerJson> within) {
 
     /** What it is set out in that is not usual. */
-    List<MarkerJson> own() {
+    public List<MarkerJson> own() {
         return Objects.requireNonNullElse(markers, List.of());
     }
 
@@ -101,7 +101,7 @@ public record CourseRequest(
     }
 
     /** What lies at settings within the widest, where that is something else. */
-    List<MarkerJson> ownWithin() {
+    public List<MarkerJson> ownWithin() {
         return Objects.requireNonNullElse(within, List.of());
     }
 

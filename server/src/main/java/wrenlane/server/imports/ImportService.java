@@ -10,6 +10,7 @@ import wrenlane.finding.Finding;
 import wrenlane.server.format.FormatReader;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.imports.Prepared.Ready;
+import wrenlane.server.kit.KitService;
 import wrenlane.server.storage.Storage;
 
 /**
@@ -22,6 +23,7 @@ public class ImportService {
             new FormatReader<>(ImportDocument.FORMAT, ImportDocument.class, ImportDocument.FROM_3);
     private final SimulatedRuns simulated;
     private final Arrival arrival;
+    private final KitService kit;
     private final Storage storage;
     private final Clock clock;
 
@@ -45,9 +47,10 @@ public class ImportService {
      */
     public record PreviewResponse(List<Added> adds, int simulatedRuns, List<Finding> findings) {}
 
-    ImportService(SimulatedRuns simulated, Arrival arrival, Storage storage, Clock clock) {
+    ImportService(SimulatedRuns simulated, Arrival arrival, KitService kit, Storage storage, Clock clock) {
         this.simulated = simulated;
         this.arrival = arrival;
+        this.kit = kit;
         this.storage = storage;
         this.clock = clock;
     }
@@ -86,7 +89,16 @@ public class ImportService {
     }
 
     private Prepared prepared(String file) {
-        return Preparation.of(reader.read(file), LocalDate.now(clock));
+        Prepared prepared = Preparation.of(reader.read(file), LocalDate.now(clock));
+        return prepared.problems().isEmpty() ? prepared.withProblems(clashes(prepared)) : prepared;
+    }
+
+    private List<Finding> clashes(Prepared prepared) {
+        return storage.read(() -> kit.clashes(
+                prepared.courses().stream()
+                        .map(c -> c.thing().request())
+                        .flatMap(c -> Stream.concat(c.own().stream(), c.ownWithin().stream())),
+                prepared.kit()));
     }
 
     private static <T> List<Added> added(String sort, List<Ready<T>> things) {

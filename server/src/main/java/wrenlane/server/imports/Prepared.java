@@ -35,6 +35,11 @@ record Prepared(
         int simulatedRuns,
         List<Finding> problems) {
 
+    /** The same with other problems. */
+    Prepared withProblems(List<Finding> others) {
+        return new Prepared(kit, yards, machines, riders, courses, days, virtualRiders, simulatedRuns, others);
+    }
+
     /**
      * One thing of a file.
      *

@@ -1,7 +1,9 @@
 package wrenlane.server.kit;
 
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -12,6 +14,7 @@ import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
 import wrenlane.server.http.Expected;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.storage.Storage;
@@ -122,10 +125,14 @@ public class KitService {
     }
 
     /**
-     * Says what a course stands in, with the course: by name. One the kit does not know comes to it, never counted; one it
-     * knows is as the kit has it.
+     * Stores the markers of a course, each by its name. One the kit does not know joins it, not counted.
+     *
+     * @throws RefusedException where the kit has another marker of the same name: nobody but the instructor can say which of
+     *     the two is meant
      */
     public void putOfCourse(long courseId, List<MarkerJson> markers, List<MarkerJson> within) {
+        RefusedException.unlessNone(
+                new Checks().addAll(clashes(Stream.concat(markers.stream(), within.stream()), null)));
         mapper.clearCourse(courseId);
         markers.stream()
                 .map(MarkerJson::marker)
@@ -135,6 +142,32 @@ public class KitService {
             Marker marker = within.get(i).marker();
             mapper.insertCourse(courseId, isUsual(marker) ? null : numberOf(marker), i + 1);
         }
+    }
+
+    /**
+     * The markers of courses whose name the kit has for another marker, each in a sentence with both sizes.
+     *
+     * @param counted a kit that comes in before the courses do; its markers take the place of those of their names
+     */
+    public List<Finding> clashes(Stream<MarkerJson> ofCourses, @Nullable KitJson counted) {
+        Map<String, Marker> kit = new HashMap<>();
+        mapper.markers().forEach(row -> kit.put(key(row.name()), row.marker().marker()));
+        if (counted != null) {
+            Objects.requireNonNullElse(counted.markers(), List.<KitMarkerJson>of())
+                    .forEach(m -> kit.put(key(m.marker().name()), m.marker().marker()));
+        }
+        return ofCourses
+                .map(MarkerJson::marker)
+                .distinct()
+                .filter(marker -> !isUsual(marker))
+                .flatMap(marker -> Stream.ofNullable(kit.get(key(marker.name())))
+                        .filter(known -> !known.isSameSize(marker))
+                        .map(known -> known.clash(marker)))
+                .toList();
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
     }
 
     private static boolean isUsual(Marker marker) {

@@ -45,4 +45,14 @@ record NetworkFolder(Path folder) {
             throw new StartException("The file " + file + " could not be written.", e);
         }
     }
+
+    /** Deletes a file where there is one. */
+    void delete(String name) {
+        Path file = folder.resolve(name);
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            throw new StartException("The file " + file + " could not be deleted.", e);
+        }
+    }
 }

@@ -65,6 +65,7 @@ public final class Passphrase {
             folder.write(KEY, Base64.getEncoder().encodeToString(key));
         }
         folder.write(HASH, String.valueOf(encoder.encode(meant(typed))));
+        folder.delete(Devices.FILE);
     }
 
     /** Whether this is the passphrase; takes about half a second and 64 MB. */
