@@ -29,7 +29,6 @@ export type Comparison = Api<'Comparison'>;
 export type PairFit = Api<'PairFit'>;
 export type SideFit = Api<'SideFit'>;
 export type SpeedWindows = Api<'SpeedWindows'>;
-export type Recommended = Api<'RecommendedSpeed'>;
 export type Ladder = Api<'Ladder'>;
 export type Rung = Api<'Rung'>;
 

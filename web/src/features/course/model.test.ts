@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CourseRequest, Evaluation, Fit, Line, Recommended, Rung } from './api';
+import type { CourseRequest, Evaluation, Fit, Line, Rung } from './api';
 import { drawnLine, lengthInBays, rungText, same, snapped, verdict } from './model';
 
 const point = {
@@ -75,19 +75,18 @@ describe('a dragged dimension', () => {
 });
 
 describe('the verdict', () => {
-  const say = (of: Fit, line?: Line, recommended?: Recommended) =>
-    verdict(of, line, recommended, 'METRIC', 'km/h');
+  const say = (of: Fit, line?: Line) => verdict(of, line, 'METRIC', 'km/h');
   const rolling = { ...fit('FITS', 0.62), speedMetresPerSecond: 12 / 3.6 };
 
   it('says the clearance of the line drawn, how to ride it and the tightest point', () => {
-    const recommended = { slowest: 9 / 3.6, fastest: 12 / 3.6, leanRadians: 0.35 };
-    expect(say(rolling, line('cone 5', 0.62), recommended)).toEqual({
+    const recommended = { slowest: 9 / 3.6, fastest: 12 / 3.6 };
+    const leaned = { ...line('cone 5', 0.62), mostLeanRadians: 0.35 };
+    expect(say({ ...rolling, recommended }, leaned)).toEqual({
       head: 'Fits with 0.62\u2009m clearance.',
       tail: 'Ride it at 9 to 12\u2009km/h, leaning about 20°. Tightest: front wheel at cone 5.',
     });
-    expect(say(rolling, line('cone 5', 0.62), { ...recommended, fastest: 9.2 / 3.6 }).tail).toMatch(
-      /^Ride it at about 9/,
-    );
+    const narrow = { ...recommended, fastest: 9.2 / 3.6 };
+    expect(say({ ...rolling, recommended: narrow }, leaned).tail).toMatch(/^Ride it at about 9/);
     expect(say(rolling, line('cone 5', 1.001)).head).toBe('Fits with more than 1.00\u2009m clearance.');
   });
 

@@ -8,18 +8,7 @@ import {
   type LengthSystem,
   type SpeedUnit,
 } from '../../shared/units';
-import type {
-  Course,
-  CourseKind,
-  CourseRequest,
-  Evaluation,
-  Fit,
-  Line,
-  LineChoice,
-  Recommended,
-  Room,
-  Rung,
-} from './api';
+import type { Course, CourseKind, CourseRequest, Evaluation, Fit, Line, LineChoice, Room, Rung } from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -114,18 +103,13 @@ const UPRIGHT = 0.0087;
 const leaning = (radians: number) => (radians < UPRIGHT ? 'upright' : `leaning ${degreesText(radians)}`);
 
 /** How to ride what fits: at the speeds recommended, or at the one that was chosen. */
-function rideIt(
-  fit: Fit,
-  line: Line | undefined,
-  recommended: Recommended | undefined,
-  speed: SpeedUnit,
-): string {
-  if (fit.speedMetresPerSecond === undefined) return 'Ride it from a stop. ';
-  if (recommended === undefined)
-    return `At ${speedText(fit.speedMetresPerSecond, speed)}, ${leaning(line?.mostLeanRadians ?? fit.leanRadians)}. `;
-  const { slowest, fastest, leanRadians } = recommended;
-  const lean = leanRadians < UPRIGHT ? 'upright' : `leaning about ${degreesText(leanRadians, 0)}`;
-  return `Ride it at ${speedBand(slowest, fastest, speed)}, ${lean}. `;
+function rideIt(fit: Fit, line: Line | undefined, speed: SpeedUnit): string {
+  const { speedMetresPerSecond, recommended } = fit;
+  if (speedMetresPerSecond === undefined) return 'Ride it from a stop. ';
+  const lean = line?.mostLeanRadians ?? fit.leanRadians;
+  if (recommended === undefined) return `At ${speedText(speedMetresPerSecond, speed)}, ${leaning(lean)}. `;
+  const leaned = lean < UPRIGHT ? 'upright' : `leaning about ${degreesText(lean, 0)}`;
+  return `Ride it at ${speedBand(recommended.slowest, recommended.fastest, speed)}, ${leaned}. `;
 }
 
 /** The clearance of the line drawn; more than is looked for is said so. */
@@ -134,15 +118,10 @@ function clearanceText(fit: Fit, line: Line | undefined, system: LengthSystem): 
   return metres > 0.99 ? `more than ${lengthText(1, system)}` : lengthText(metres, system);
 }
 
-/**
- * The verdict in words: the answer with the clearance of the line drawn, how to ride it, and the tightest point.
- *
- * @param recommended speeds to ride at; missing while they are not known, and where a speed was chosen
- */
+/** The verdict in words: the answer with the clearance of the line drawn, how to ride it, and the tightest point. */
 export function verdict(
   fit: Fit,
   line: Line | undefined,
-  recommended: Recommended | undefined,
   system: LengthSystem,
   speed: SpeedUnit,
 ): { head: string; tail: string } {
@@ -157,7 +136,7 @@ export function verdict(
       const by = line ? placed(line.binding.name, line.binding.part) : placed(fit.binding, fit.bindingPart);
       return {
         head: `Fits with ${clearanceText(fit, line, system)} clearance.`,
-        tail: `${rideIt(fit, line, recommended, speed)}Tightest: ${by}.`,
+        tail: `${rideIt(fit, line, speed)}Tightest: ${by}.`,
       };
     }
     case 'TOO_CLOSE_TO_CALL':

@@ -71,9 +71,6 @@ export function Reading(props: {
             <Verdict
               fit={evaluation.fit}
               line={line}
-              recommended={
-                props.speed === undefined && !windows.stale ? windows.data?.firm?.recommended : undefined
-              }
               side={side}
               pair={chosen}
               stale={props.stale}
@@ -111,7 +108,12 @@ export function Reading(props: {
           className={`${windows.data ? '' : 'min-h-32'} ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}
         >
           {windows.data ? (
-            <SpeedStrip windows={windows.data} speed={props.speed} onSpeed={props.onSpeed} />
+            <SpeedStrip
+              windows={windows.data}
+              drawn={evaluation?.fit?.speedMetresPerSecond}
+              speed={props.speed}
+              onSpeed={props.onSpeed}
+            />
           ) : (
             <p className="text-sm text-soft">Speed window, an estimate</p>
           )}

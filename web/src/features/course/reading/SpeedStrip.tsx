@@ -19,10 +19,14 @@ const END = 7.2;
 /** The speeds at which the course can be ridden, with the machine's idle walking speed marked; on loose ground both ways. */
 export function SpeedStrip({
   windows,
+  drawn,
   speed,
   onSpeed,
 }: {
   windows: SpeedWindows;
+  /** The speed of the line drawn, in m/s. */
+  drawn: number | undefined;
+  /** The speed that was chosen; missing where none was. */
   speed: number | undefined;
   onSpeed: (metresPerSecond: number | undefined) => void;
 }) {
@@ -33,7 +37,7 @@ export function SpeedStrip({
       {firm ? (
         <>
           <OneWindow window={firm} label={loose ? 'Carrying speed, body in line' : undefined}>
-            <SpeedSlider judged={firm.judged} speed={speed} onSpeed={onSpeed} />
+            <SpeedSlider drawn={drawn ?? firm.judged} speed={speed} onSpeed={onSpeed} />
           </OneWindow>
         </>
       ) : (
@@ -57,19 +61,19 @@ const STEP = 0.5 / 3.6;
 /** Slower than this nobody is reckoned, in m/s. */
 const SLOWEST = 0.6;
 
-/** Chooses the speed a course is reckoned at, instead of the one it is judged at. */
+/** Chooses the speed the line is drawn at, instead of the recommended one. */
 function SpeedSlider(props: {
-  judged: number;
+  drawn: number;
   speed: number | undefined;
   onSpeed: (metresPerSecond: number | undefined) => void;
 }) {
   const { speed: system } = usePreferences();
-  const at = props.speed ?? props.judged;
+  const at = props.speed ?? props.drawn;
   return (
     <div>
       <input
         type="range"
-        aria-label="Speed calculated at"
+        aria-label="Speed of the line drawn"
         aria-valuetext={speedText(at, system)}
         min={0}
         max={END}
@@ -79,11 +83,11 @@ function SpeedSlider(props: {
         className="m-0 block w-full accent-ink"
       />
       <p className="text-[0.9rem]">
-        Calculated at <span className="figures">{speedText(at, system)}</span>
-        {props.speed === undefined ? ', the best for this rider.' : '. '}
+        Line drawn at <span className="figures">{speedText(at, system)}</span>
+        {props.speed === undefined ? ', in the middle of what is recommended.' : '. '}
         {props.speed !== undefined && (
           <button type="button" className="underline" onClick={() => props.onSpeed(undefined)}>
-            Back to the best
+            Use the recommended speed
           </button>
         )}
       </p>

@@ -1,6 +1,6 @@
 import { Figure, Term } from '../../../shared/ui';
 import { lengthText, sayLength, speedText, difficultyText, usePreferences } from '../../../shared/units';
-import type { CourseKind, Fit, Line, Recommended, SideFit } from '../api';
+import type { CourseKind, Fit, Line, SideFit } from '../api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
 import type { Pair } from '../pairs';
 
@@ -16,7 +16,7 @@ export function VerdictLine(props: { fit: Fit | undefined; line: Line | undefine
       {fit === undefined || props.pending ? (
         'Calculating…'
       ) : (
-        <span className={ANSWERS[fit.answer].tone}>{verdict(fit, line, undefined, system, speed).head}</span>
+        <span className={ANSWERS[fit.answer].tone}>{verdict(fit, line, system, speed).head}</span>
       )}
     </p>
   );
@@ -29,8 +29,6 @@ const LEAST_SAID_METRES = 0.005;
 export function Verdict(props: {
   fit: Fit;
   line: Line | undefined;
-  /** The speeds to ride at, once they are known and none was chosen. */
-  recommended: Recommended | undefined;
   side: SideFit | undefined;
   pair: Pair;
   stale: boolean;
@@ -40,7 +38,7 @@ export function Verdict(props: {
 }) {
   const { fit, line, side, pair } = props;
   const { system, speed } = usePreferences();
-  const words = verdict(fit, line, props.recommended, system, speed);
+  const words = verdict(fit, line, system, speed);
   const ends = atTheEnds(line, system);
   const room = sayLength(fit.spare.metres, system);
   const limit = side?.limitMetres === undefined ? undefined : sayLength(side.limitMetres, system);

@@ -23,10 +23,12 @@ import wrenlane.riding.RidingPoint;
  *
  * <p>A course is judged at the speed with the most room that the rider can hold; among those within 5 cm of it, the
  * slowest. At walking pace a machine stands nearly upright and turns wide: lean is what tightens a turn, and lean needs
- * speed.
+ * speed. A course that fits is drawn at the speed that is recommended for it, which is another: its lines, its marks and its
+ * lean are of that speed.
  *
  * @param answer in one of four words
- * @param spare room at the tightest place of the roomiest line, negative where it lacks
+ * @param spare room at the tightest place of the roomiest line at the speed judged at, negative where it lacks
+ * @param recommended the speeds to ride it at; empty where it does not fit, or a speed was given
  * @param roomiest the line that leaves the most room, using all the turn there is
  * @param comfortable the easiest line that keeps {@link #COMFORT_METRES} everywhere, or the most there is; there where the
  *     course fits
@@ -42,6 +44,7 @@ import wrenlane.riding.RidingPoint;
 public record CourseFit(
         FitAnswer answer,
         Room spare,
+        Optional<RecommendedSpeed> recommended,
         CheckedLine roomiest,
         Optional<CheckedLine> comfortable,
         Optional<CheckedLine> easiest,
@@ -60,8 +63,13 @@ public record CourseFit(
     /** Room at a speed, in metres and m/s. */
     public record SpareAtSpeed(double speedMetresPerSecond, double metres) {}
 
-    /** A fit with lines to start the next search from, while a dimension is dragged. */
-    public record Reckoned(CourseFit fit, LineMemory memory) {}
+    /**
+     * A fit with lines to start the next search from, while a dimension is dragged.
+     *
+     * @param memory lines at the speed drawn
+     * @param judged lines at the speed judged at
+     */
+    public record Reckoned(CourseFit fit, LineMemory memory, LineMemory judged) {}
 
     /** Judges a course, with every line. */
     public static Reckoned of(Course course, Ride ride) {
@@ -81,7 +89,18 @@ public record CourseFit(
                 : Optional.of(new SpareAtSpeed(
                         scan.slowest(), scan.atSlowest().found().room()));
         Reckoning reckoning = new Reckoning(course, ride, judged.speed());
-        return reckoning.all(reckoning.search.settled(judged.found()), slowest);
+        LineSearch.Found roomy = reckoning.search.settled(judged.found());
+        return roomy.holds() ? drawn(scan, reckoning.roomOnly(roomy), slowest) : reckoning.all(roomy, slowest);
+    }
+
+    /** A course that fits, drawn at the speed it is to be ridden at. */
+    private static Reckoned drawn(SpeedScan scan, Reckoned judged, Optional<SpareAtSpeed> slowest) {
+        RecommendedSpeed recommended = RecommendedSpeed.of(scan);
+        SpeedScan.At middle = scan.near(recommended.middle());
+        Reckoning there = new Reckoning(scan.course(), scan.ride(), middle.speed());
+        Reckoned drawn = there.all(there.search.settled(middle.found()), slowest);
+        CourseFit fit = drawn.fit().with(judged.fit().answer(), judged.fit().spare(), Optional.of(recommended));
+        return new Reckoned(fit, drawn.memory(), judged.memory());
     }
 
     /** Reckons a course at a given speed, with every line. */
@@ -105,8 +124,7 @@ public record CourseFit(
     /** The room alone at the judged speed, for tables of many. */
     public static CourseFit roomOnly(Course course, Ride ride) {
         Reckoned reckoned = room(course, ride);
-        double speed = reckoned.memory().speedMetresPerSecond();
-        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, speed, reckoned));
+        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, reckoned));
     }
 
     /** The same without how far out it may be, with a line to start the next search from. */
@@ -174,7 +192,9 @@ public record CourseFit(
             Reckoned reckoned = drawn == LineChoice.COMFORTABLE
                     ? reckoned(roomy, line, Optional.empty(), used, Optional.empty())
                     : reckoned(roomy, Optional.empty(), line, used, Optional.empty());
-            return tooClose ? new Reckoned(reckoned.fit().tooCloseToCall(), reckoned.memory()) : reckoned;
+            return tooClose
+                    ? new Reckoned(reckoned.fit().tooCloseToCall(), reckoned.memory(), reckoned.judged())
+                    : reckoned;
         }
 
         Reckoned roomOnly(LineSearch.Found roomy) {
@@ -205,6 +225,7 @@ public record CourseFit(
             CourseFit fit = new CourseFit(
                     answer(roomy),
                     new Room(roomy.room(), 0),
+                    Optional.empty(),
                     roomy.checked(),
                     comfortable.map(LineSearch.Found::checked),
                     easy.map(LineSearch.Found::checked),
@@ -213,16 +234,12 @@ public record CourseFit(
                     ride.point(pace, Side.LEFT, speed),
                     ride.point(pace, Side.RIGHT, speed),
                     task);
-            return new Reckoned(
-                    fit,
-                    new LineMemory(
-                            roomy.nodes(),
-                            comfortable
-                                    .or(() -> easy)
-                                    .map(LineSearch.Found::nodes)
-                                    .orElse(null),
-                            task.route().lengthMetres(),
-                            speed));
+            LineMemory memory = new LineMemory(
+                    roomy.nodes(),
+                    comfortable.or(() -> easy).map(LineSearch.Found::nodes).orElse(null),
+                    task.route().lengthMetres(),
+                    speed);
+            return new Reckoned(fit, memory, memory);
         }
     }
 
@@ -238,15 +255,15 @@ public record CourseFit(
         FitAnswer said = answer == FitAnswer.NOT_SOLVED || Math.abs(spare.metres()) > metres
                 ? answer
                 : FitAnswer.TOO_CLOSE_TO_CALL;
-        return with(said, new Room(spare.metres(), metres));
+        return with(said, new Room(spare.metres(), metres), recommended);
     }
 
     private CourseFit tooCloseToCall() {
-        return with(FitAnswer.TOO_CLOSE_TO_CALL, spare);
+        return with(FitAnswer.TOO_CLOSE_TO_CALL, spare, recommended);
     }
 
-    private CourseFit with(FitAnswer said, Room room) {
-        return new CourseFit(said, room, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
+    private CourseFit with(FitAnswer said, Room room, Optional<RecommendedSpeed> speeds) {
+        return new CourseFit(said, room, speeds, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
     }
 
     /** Whether machine and rider turn alike to both sides, so that a mirrored course has the mirrored line. */

@@ -1,24 +1,19 @@
 package wrenlane.verdict;
 
-import java.util.ArrayList;
-import java.util.List;
 import wrenlane.course.CourseKind.Turning;
-import wrenlane.riding.Ride;
 
 /**
  * The speeds to ride a course at; whether it fits is judged elsewhere, at the speed with the most clearance.
  *
- * <p>Looked at are speeds half a km/h apart within the window. Those are good whose clearance is within
- * {@value #GIVEN_METRES} m of the best, or above {@value #PLENTY_METRES} m, without a gap around the best. Of these the ones
- * between 8 and 13 km/h are taken, where there are any: practised people ride and teach turns there, fast enough to lean. What
- * is recommended lies within 1.5 km/h of the middle of the window. Kinds that are ridden straight on are about riding slowly:
- * there it is the slow end. An estimate.
+ * <p>Looked at are speeds half a km/h apart. Those are good whose clearance is within {@value #GIVEN_METRES} m of the best, or
+ * above {@value #PLENTY_METRES} m, without a gap around the best. Of these the ones between 8 and 13 km/h are taken, where
+ * there are any: practised people ride and teach turns there, fast enough to lean. What is recommended lies within 1.5 km/h of
+ * their middle. Kinds that are ridden straight on are about riding slowly: there it is the slow end. An estimate.
  *
  * @param slowest m/s
  * @param fastest m/s
- * @param leanRadians of the line drawn at the middle of both, where it leans furthest
  */
-public record RecommendedSpeed(double slowest, double fastest, double leanRadians) {
+public record RecommendedSpeed(double slowest, double fastest) {
     static final double GIVEN_METRES = 0.1;
     static final double PLENTY_METRES = 0.5;
 
@@ -27,61 +22,48 @@ public record RecommendedSpeed(double slowest, double fastest, double leanRadian
 
     private static final double TURNS_TO = 13 / 3.6;
 
-    /** Half the width of what is recommended, in m/s: 1.5 km/h. A speed held by feel strays as much. */
-    private static final double HALF = 1.5 / 3.6;
-
-    /** Rounding of speeds in m/s. */
-    private static final double SAME = 1e-9;
+    /** Half the width of what is recommended, in steps of half a km/h: a speed held by feel strays as much. */
+    private static final int HALF = 3;
 
     /** The middle, in m/s. */
     public double middle() {
         return (slowest + fastest) / 2;
     }
 
-    /**
-     * What is recommended within a window.
-     *
-     * @param from slowest speed at which the course fits, m/s
-     * @param to fastest, m/s
-     */
-    static RecommendedSpeed within(SpeedScan scan, double from, double to) {
-        double[] band = scan.course().kind().turning() == Turning.STRAIGHT
-                ? new double[] {from, Math.min(to, from + HALF)}
-                : band(good(scan, from, to), (from + to) / 2);
-        double middle = (band[0] + band[1]) / 2;
-        Ride ride = scan.ride();
-        double lean = CourseFit.dragged(scan.course(), ride, middle, LineChoice.COMFORTABLE, null)
-                .fit()
-                .leanRadians();
-        return new RecommendedSpeed(band[0], band[1], lean);
+    /** What is recommended on a course that fits at some speed. */
+    static RecommendedSpeed of(SpeedScan scan) {
+        Steps steps = scan.course().kind().turning() == Turning.STRAIGHT ? slowEnd(scan) : around(scan);
+        return new RecommendedSpeed(scan.speed(steps.first()), scan.speed(steps.last()));
     }
 
-    private static double[] band(List<Double> good, double middleOfWindow) {
-        List<Double> usual = good.stream()
-                .filter(v -> v >= TURNS_FROM - SAME && v <= TURNS_TO + SAME)
-                .toList();
-        List<Double> taken = usual.isEmpty() ? good : usual;
-        double first = taken.get(0);
-        double last = taken.get(taken.size() - 1);
-        double centre = last - first <= 2 * HALF
-                ? (first + last) / 2
-                : Math.min(last - HALF, Math.max(first + HALF, middleOfWindow));
-        return new double[] {Math.max(first, centre - HALF), Math.min(last, centre + HALF)};
-    }
-
-    /** The good speeds around the best, on the grid, slowest first; never empty. */
-    private static List<Double> good(SpeedScan scan, double from, double to) {
-        int first = scan.stepFrom(from);
-        int last = Math.max(first, scan.stepTo(to));
-        int best = Math.min(last, Math.max(first, scan.roomiest().step()));
-        double asked = Math.min(scan.roomAt(best) - GIVEN_METRES, PLENTY_METRES);
-        List<Double> good = new ArrayList<>();
-        int slow = edge(scan, best, first, asked);
-        int fast = edge(scan, best, last, asked);
-        for (int step = slow; step <= fast; step++) {
-            good.add(scan.speed(step));
+    /** Steps of the scan, one after another. */
+    private record Steps(int first, int last) {
+        /** Those around the middle. */
+        Steps narrowed() {
+            int middle = (first + last) / 2;
+            return new Steps(Math.max(first, middle - HALF), Math.min(last, middle + HALF));
         }
-        return good;
+    }
+
+    private static Steps slowEnd(SpeedScan scan) {
+        int best = scan.roomiest().step();
+        int first = edge(scan, best, 0, 0);
+        return new Steps(first, edge(scan, first, Math.min(first + HALF, scan.stepTo(SpeedScan.FASTEST)), 0));
+    }
+
+    private static Steps around(SpeedScan scan) {
+        SpeedScan.At best = scan.roomiest();
+        double asked = Math.max(0, Math.min(best.room() - GIVEN_METRES, PLENTY_METRES));
+        int usualFrom = scan.stepFrom(TURNS_FROM);
+        int usualTo = Math.max(usualFrom, scan.stepTo(TURNS_TO));
+        int from = edge(scan, best.step(), Math.min(usualFrom, best.step()), asked);
+        int to = edge(scan, best.step(), Math.max(usualTo, best.step()), asked);
+        return from <= usualTo && to >= usualFrom
+                ? new Steps(Math.max(from, usualFrom), Math.min(to, usualTo)).narrowed()
+                : new Steps(
+                                edge(scan, best.step(), 0, asked),
+                                edge(scan, best.step(), scan.stepTo(SpeedScan.FASTEST), asked))
+                        .narrowed();
     }
 
     /** The last good step on the way from the best to an end: by strides, then by halving the stride that is good no more. */

@@ -20,8 +20,9 @@ import wrenlane.riding.TurnLimits;
 public final class SpareUncertainty {
     private SpareUncertainty() {}
 
-    /** The deviation, from what is known of the course's lengths and of the machine's figures. */
-    public static double of(Course course, Ride ride, double speedMetresPerSecond, CourseFit.Reckoned known) {
+    /** The deviation at the speed judged at, from what is known of the course's lengths and of the machine's figures. */
+    public static double of(Course course, Ride ride, CourseFit.Reckoned known) {
+        double speedMetresPerSecond = known.judged().speedMetresPerSecond();
         return Math.hypot(
                 ofDimensions(course, ride, speedMetresPerSecond, known),
                 ofTurn(course, ride, speedMetresPerSecond, known));
@@ -66,7 +67,7 @@ public final class SpareUncertainty {
 
     private static double room(LineTask task, CourseFit.Reckoned known) {
         LineSearch search = new LineSearch(task);
-        LineNodes like = known.memory().roomiest(task.route());
+        LineNodes like = known.judged().roomiest(task.route());
         return (like == null ? search.roomiest(null) : search.roughly(like)).room();
     }
 

@@ -178,6 +178,11 @@ public final class SpeedScan {
         return at(step).room();
     }
 
+    /** What was found at the step nearest to a speed in m/s. */
+    synchronized At near(double speed) {
+        return at(stepTo(speed + STEP / 2));
+    }
+
     private static final double ROUNDING = 1e-6;
 
     /** The speed of a step, in m/s. */

@@ -20,7 +20,7 @@ import wrenlane.riding.TurnLimits;
  * @param fastest m/s
  * @param fastestBecause what closes it above; empty where it stays open as far as was looked
  * @param judged the speed the course is judged at, m/s
- * @param recommended the speeds to ride it at, within the window
+ * @param recommended the speeds to ride it at
  * @param idleWalking the machine's own speed with the clutch home, m/s, where it drives at idle
  */
 public record SpeedWindow(
@@ -78,7 +78,7 @@ public record SpeedWindow(
                     fastest,
                     fast.map(e -> because(e.speed() * (1 + 2 * TOLERANCE), e.line())),
                     best.speed(),
-                    RecommendedSpeed.within(scan, slow.speed(), fastest),
+                    RecommendedSpeed.of(scan),
                     ride.turn().machine().idleWalkingSpeedMetresPerSecond()));
         }
 

@@ -135,9 +135,8 @@ class CourseFitTest {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
         Course course = Tasks.course("u-turn-box", 6.5);
         CourseFit.Reckoned known = CourseFit.of(course, ride);
-        double speed = known.memory().speedMetresPerSecond();
-        double machineAlone = SpareUncertainty.of(out(course, 0), ride, speed, known);
-        double both = SpareUncertainty.of(out(course, 0.3), ride, speed, known);
+        double machineAlone = SpareUncertainty.of(out(course, 0), ride, known);
+        double both = SpareUncertainty.of(out(course, 0.3), ride, known);
         assertThat(Math.sqrt(both * both - machineAlone * machineAlone)).isCloseTo(0.15, within(0.02));
         assertThat(machineAlone).isBetween(0.1, 0.6);
     }

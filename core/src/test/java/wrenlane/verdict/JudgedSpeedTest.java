@@ -55,9 +55,10 @@ class JudgedSpeedTest {
     @Test
     void isTheSlowestOfThoseAsGood() {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 9), ride).fit();
-        assertThat(fit.left().speedMetresPerSecond()).isEqualTo(ride.limits().lowestSpeedMetresPerSecond());
-        assertThat(fit.slowest()).isEmpty();
+        CourseFit.Reckoned reckoned = CourseFit.of(Tasks.course("u-turn-box", 9), ride);
+        assertThat(reckoned.judged().speedMetresPerSecond())
+                .isEqualTo(ride.limits().lowestSpeedMetresPerSecond());
+        assertThat(reckoned.fit().slowest()).isEmpty();
     }
 
     /** The judged speed leaves all but 5 cm of what any other leaves. */

@@ -80,15 +80,35 @@ class RecommendedSpeedTest {
         SpeedWindow window = window(Tasks.course(kind), "twin-300", RiderLevel.DEVELOPING);
         assertThat(window.recommended().slowest()).isEqualTo(window.slowest());
         assertThat(window.recommended().fastest()).isCloseTo(window.slowest() + 1.5 * KMH, within(1e-9));
-        assertThat(window.recommended().leanRadians()).isCloseTo(0, within(0.02));
+        Course course = Tasks.course(kind);
+        CourseFit fit = CourseFit.of(course, Tasks.ride("twin-300", RiderLevel.DEVELOPING))
+                .fit();
+        assertThat(fit.recommended()).contains(window.recommended());
+        assertThat(fit.leanRadians()).isCloseTo(0, within(0.02));
     }
 
-    /** A tourer in 5.5 m is leaned well: at walking pace it does not go round. */
+    /** A tourer in 5.5 m is leaned well: at walking pace it does not go round. The line drawn is of that speed. */
     @Test
     void tightTurnsAreLeaned() {
-        RecommendedSpeed speed = window(Tasks.course("u-turn-box", 5.5), "tourer-1400", RiderLevel.SKILLED)
-                .recommended();
-        assertThat(speed.middle()).isBetween(10 * KMH, 13 * KMH);
-        assertThat(speed.leanRadians()).isBetween(Math.toRadians(20), Math.toRadians(32));
+        CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 5.5), Tasks.ride("tourer-1400", RiderLevel.SKILLED))
+                .fit();
+        assertThat(fit.recommended().orElseThrow().middle()).isBetween(10 * KMH, 13 * KMH);
+        assertThat(fit.leanRadians()).isBetween(Math.toRadians(20), Math.toRadians(32));
+        assertThat(fit.left().speedMetresPerSecond())
+                .isCloseTo(fit.recommended().orElseThrow().middle(), within(0.25 * KMH + 1e-9));
+    }
+
+    /** Novices on an easy size are judged at the slowest speed that is as good as any, and drawn at one they can lean at. */
+    @Test
+    void linesAreDrawnAtTheRecommendedSpeed() {
+        Course course = Tasks.course("u-turn-box", 8.5);
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit.Reckoned reckoned = CourseFit.of(course, ride);
+        assertThat(reckoned.judged().speedMetresPerSecond()).isLessThan(8 * KMH);
+        assertThat(reckoned.memory().speedMetresPerSecond()).isBetween(9 * KMH, 12 * KMH);
+        assertThat(reckoned.fit().task().limits().speedMetresPerSecond())
+                .isEqualTo(reckoned.memory().speedMetresPerSecond());
+        assertThat(reckoned.fit().spare().metres())
+                .isEqualTo(CourseFit.room(course, ride).fit().spare().metres());
     }
 }

@@ -23,6 +23,7 @@ import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.yard.YardService;
 import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.LineChoice;
 import wrenlane.verdict.RidingMark;
 import wrenlane.verdict.SpareUncertainty;
@@ -41,9 +42,20 @@ public class EvaluationService {
     /** A key with its ride, in bytes: an estimate. */
     private static final int LIKE_BYTES = 1200;
 
-    private final Cache<Like, LineMemory> memories = Caffeine.newBuilder()
+    /** Lines to start from: at the speed drawn, and at the one judged at. */
+    private record Lines(LineMemory drawn, LineMemory judged) {
+        Lines(CourseFit.Reckoned reckoned) {
+            this(reckoned.memory(), reckoned.judged());
+        }
+
+        int bytes() {
+            return drawn.bytes() + judged.bytes();
+        }
+    }
+
+    private final Cache<Like, Lines> memories = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
-            .weigher((Like like, LineMemory lines) -> lines.bytes() + LIKE_BYTES)
+            .weigher((Like like, Lines lines) -> lines.bytes() + LIKE_BYTES)
             .build();
 
     /** Memory for speeds looked at, which the verdict and the speed window of a course share, in bytes. */
@@ -106,25 +118,42 @@ public class EvaluationService {
                 cautions);
     }
 
-    /** From the line last found and at the speed last judged, as quickly as can be. */
+    /**
+     * From the lines last found, as quickly as can be: at the speed last drawn, and where that leaves too little, at the speed
+     * last judged at.
+     */
     private CourseFit dragged(Course course, Ride ride, ReckonRequest request) {
         Like like = new Like(course.kind(), course.firstTurn(), ride);
-        LineMemory memory = memories.getIfPresent(like);
-        if (memory == null) {
+        Lines known = memories.getIfPresent(like);
+        if (known == null) {
             return settled(course, ride, request);
         }
         Double asked = request.speedMetresPerSecond();
         LineChoice drawn = request.line() == null ? LineChoice.COMFORTABLE : request.line();
-        CourseFit.Reckoned reckoned =
-                CourseFit.dragged(course, ride, asked == null ? memory.speedMetresPerSecond() : asked, drawn, memory);
-        memories.put(like, reckoned.memory());
-        return reckoned.fit();
+        if (asked != null) {
+            CourseFit.Reckoned reckoned = CourseFit.dragged(course, ride, asked, drawn, known.drawn());
+            memories.put(like, new Lines(reckoned));
+            return reckoned.fit();
+        }
+        CourseFit.Reckoned reckoned = dragged(course, ride, drawn, known.drawn());
+        if (reckoned.fit().answer() == FitAnswer.FITS
+                || known.judged().speedMetresPerSecond() == known.drawn().speedMetresPerSecond()) {
+            memories.put(like, new Lines(reckoned.memory(), known.judged()));
+            return reckoned.fit();
+        }
+        CourseFit.Reckoned judged = dragged(course, ride, drawn, known.judged());
+        memories.put(like, new Lines(known.drawn(), judged.memory()));
+        return judged.fit();
+    }
+
+    private static CourseFit.Reckoned dragged(Course course, Ride ride, LineChoice drawn, LineMemory from) {
+        return CourseFit.dragged(course, ride, from.speedMetresPerSecond(), drawn, from);
     }
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
         CourseFit.Reckoned reckoned = settled(new RiddenCourse(course, ride, request.speedMetresPerSecond()));
-        memories.put(new Like(course.kind(), course.firstTurn(), ride), reckoned.memory());
+        memories.put(new Like(course.kind(), course.firstTurn(), ride), new Lines(reckoned));
         return reckoned.fit();
     }
 
@@ -137,9 +166,8 @@ public class EvaluationService {
         CourseFit.Reckoned reckoned = asked == null
                 ? CourseFit.of(scan(of.course(), of.ride()))
                 : CourseFit.of(of.course(), of.ride(), asked);
-        double speed = reckoned.memory().speedMetresPerSecond();
-        double u = SpareUncertainty.of(of.course(), of.ride(), speed, reckoned);
-        return new CourseFit.Reckoned(reckoned.fit().withUncertainty(u), reckoned.memory());
+        double u = SpareUncertainty.of(of.course(), of.ride(), reckoned);
+        return new CourseFit.Reckoned(reckoned.fit().withUncertainty(u), reckoned.memory(), reckoned.judged());
     }
 
     /** The speeds of a course that were looked at, or are about to be. */

@@ -5,6 +5,7 @@ import wrenlane.rideline.CheckedLine;
 import wrenlane.riding.RidingPoint;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
+import wrenlane.verdict.RecommendedSpeed;
 import wrenlane.verdict.Room;
 
 /**
@@ -17,7 +18,9 @@ import wrenlane.verdict.Room;
  * @param bindingPart what of the machine comes nearest there
  * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
  *     line was found
- * @param speedMetresPerSecond judged at; missing from a stop
+ * @param recommended the speeds to ride it at; missing where it does not fit, where a speed was given, and while something is
+ *     dragged
+ * @param speedMetresPerSecond of the lines; missing from a stop
  * @param leanRadians there, along the line drawn where it leans furthest
  * @param slowest room at the slowest speed the rider holds; missing where that is the speed judged at, or a speed was given
  */
@@ -30,6 +33,7 @@ record FitJson(
         @Nullable Double turnUsed,
         RidingPoint left,
         RidingPoint right,
+        @Nullable RecommendedSpeed recommended,
         @Nullable Double speedMetresPerSecond,
         double leanRadians,
         CourseFit.@Nullable SpareAtSpeed slowest) {
@@ -43,6 +47,7 @@ record FitJson(
                 fit.turnUsed().orElse(null),
                 fit.left().finite(),
                 fit.right().finite(),
+                fit.recommended().orElse(null),
                 fit.left().rollingSpeed().orElse(null),
                 fit.leanRadians(),
                 fit.slowest().orElse(null));
