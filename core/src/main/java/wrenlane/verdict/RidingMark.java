@@ -3,12 +3,15 @@ package wrenlane.verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import wrenlane.course.Course;
 import wrenlane.course.plan.Keep;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
+import wrenlane.riding.Ground;
 import wrenlane.riding.RunOut;
 
 /**
@@ -34,18 +37,33 @@ public record RidingMark(Use use, String label, Point at, String what) {
     /** The head is round so long before the bars go, in s; from practice. */
     static final double AHEAD_SECONDS = 1.5;
 
-    /** Nobody stands nearer to the widest point of where a machine may come, in metres; from practice. */
-    static final double STANDING_CLEAR_METRES = 2;
+    /** Said where nobody can stand safely. */
+    static final String NO_PLACE = "look to the exit. The instructor has no place here: nowhere beyond the exit is "
+            + Math.round(Ground.PEOPLE_METRES) + " m clear of everything that is ridden and its run-outs";
 
     /** More bends than this are one rhythm, and are not chalked one by one; chosen by us. */
     private static final int MOST_BENDS = 3;
 
-    /** The marks of a line in the order they are come to; none where it does not turn. */
-    public static List<RidingMark> of(CourseFit fit, CheckedLine line) {
-        return new Marks(fit, line).all();
+    /**
+     * The marks of a line in the order they are come to; none where it does not turn. The instructor stands off all that is
+     * ridden there by any machine, to either side.
+     */
+    public static List<RidingMark> of(Course course, CourseFit fit, CheckedLine line) {
+        return of(course, fit, line, place -> true);
+    }
+
+    /**
+     * The same on a yard.
+     *
+     * @param onYard whether a place, in the course's axes, is one to stand on
+     */
+    public static List<RidingMark> of(Course course, CourseFit fit, CheckedLine line, Predicate<Point> onYard) {
+        Ground closed = Ground.closedToPeople(course);
+        return new Marks(onYard.and(place -> !closed.holds(place)), fit, line).all();
     }
 
     private static final class Marks {
+        private final Predicate<Point> open;
         private final CheckedLine line;
         private final double speed;
 
@@ -55,10 +73,11 @@ public record RidingMark(Use use, String label, Point at, String what) {
         private final List<LineProfile.Phase> bends;
         private final List<RidingMark> marks = new ArrayList<>();
 
-        Marks(CourseFit fit, CheckedLine line) {
+        Marks(Predicate<Point> open, CourseFit fit, CheckedLine line) {
+            this.open = open;
             this.line = line;
             speed = fit.task().limits().speedMetresPerSecond();
-            clear = STANDING_CLEAR_METRES
+            clear = Ground.PEOPLE_METRES
                     + fit.task().footprint().reachMetres(Keep.LINE_HEIGHT_METRES, fit.leanRadians(line));
             bends = LineProfile.turnsIn(line);
         }
@@ -74,7 +93,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
                         ? "look to " + label("T", i + 1, chalked)
                         : chalked < bends.size()
                                 ? "look two turns ahead"
-                                : standing.isPresent() ? "look to the instructor at I" : "look to the exit";
+                                : standing.isPresent() ? "look to the instructor at I" : NO_PLACE;
                 double from = bends.get(i).fromMetres();
                 double head = from - AHEAD_SECONDS * speed;
                 // Within the turn before, the head is still where that turn needs it.
@@ -132,7 +151,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
 
         private boolean clear(Point at, List<LinePoint> points) {
             double runOut = RunOut.metres(speed);
-            return points.stream().allMatch(p -> {
+            return open.test(at) && points.stream().allMatch(p -> {
                 double cos = Math.cos(p.headingRadians());
                 double sin = Math.sin(p.headingRadians());
                 double dx = at.x() - p.rear().x();

@@ -8,6 +8,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /**
  * What a course takes of the ground, in its own axes.
@@ -16,6 +17,7 @@ import wrenlane.plane.Point;
  * @param turns whether there is a turn on it
  * @param ridden the ground ridden on, run-in and run-out of the straights included
  * @param withRunOut the same with all that a machine reaches which goes straight on from anywhere on the way
+ * @param closedToPeople ground that nobody stands on while somebody rides
  * @param way the way through
  * @param start where the ride begins
  * @param cones all that stand there
@@ -25,6 +27,7 @@ public record CourseGround(
         boolean turns,
         Ground ridden,
         Ground withRunOut,
+        Ground closedToPeople,
         List<Point> way,
         RouteEnd start,
         List<Cone> cones) {
@@ -47,6 +50,7 @@ public record CourseGround(
                 course.kind().turning() != Turning.STRAIGHT,
                 Ground.ridden(plan),
                 Ground.withRunOut(plan),
+                Ground.closedToPeople(course),
                 plan.route().points(),
                 plan.route().start(),
                 nested.plan().cones());

@@ -14,6 +14,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import wrenlane.budget.Budget;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /**
  * Where a rectangle can be put down on a yard, exactly, for one way it is turned.
@@ -81,6 +82,15 @@ final class FreeSpace {
         return free;
     }
 
+    /** The same less all the ground that nobody stands on while the courses are ridden. */
+    FreeSpace forPeople(List<StandingCourse> courses) {
+        FreeSpace free = this;
+        for (StandingCourse c : courses) {
+            free = free.without(c.closedToPeople());
+        }
+        return free;
+    }
+
     /** Turns worth trying: along every side and every row of bays, by quarter turns, from 0 up to 2π. */
     List<Double> turns() {
         return turns;
@@ -128,7 +138,7 @@ final class FreeSpace {
     Geometry moves(Ground ground, double turn) {
         Turned key = new Turned(ground, turn);
         Coordinate[] corners =
-                ground.polygon(new Stand(0, 0, turn)).getExteriorRing().getCoordinates();
+                Shapes.polygon(new Stand(0, 0, turn).corners(ground)).getExteriorRing().getCoordinates();
         List<Polygon> patches = new ArrayList<>();
         FreeSpace at = this;
         while (at.before != null && at.patch != null && !at.known.containsKey(key)) {

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /** Courses standing on a yard at the same time, and what is unsafe about it. */
 public record GroundPlan(Yard yard, List<StandingCourse> courses) {
@@ -40,10 +41,10 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
                 novices,
                 new Conflicts(yard),
                 new WayIn(yard),
-                FreeSpace.of(yard).without(courses));
+                FreeSpace.of(yard).forPeople(courses));
     }
 
-    /** The same, with what is known of the yard already, and of the ground that the courses leave of it. */
+    /** The same, with what is known of the yard already, and of the ground that is left for riders who wait. */
     List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn, FreeSpace free) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
@@ -73,9 +74,11 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
                     "no-waiting-spot",
                     "yard",
                     Said.of(
-                            "No square of %s by %s is left out of everyone's way for riders who wait, and for"
-                                    + " onlookers.",
-                            Said.metres(WAITING_METRES, 0), Said.metres(WAITING_METRES, 0))));
+                            "No square of %s by %s is left for riders who wait and for onlookers, %s clear of"
+                                    + " everything that is ridden and its run-outs. Let them stand off the yard.",
+                            Said.metres(WAITING_METRES, 0),
+                            Said.metres(WAITING_METRES, 0),
+                            Said.metres(Ground.PEOPLE_METRES, 0))));
         }
         return findings;
     }
@@ -101,9 +104,9 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
                 : Optional.empty();
     }
 
-    /** A square out of everyone's way, as near to the entrance as there is one; its middle, in the yard's axes. */
+    /** A square two metres clear of everything that is ridden and its run-outs, as near to the entrance as there is one; its middle, in the yard's axes. */
     public Optional<Point> waiting() {
-        FreeSpace free = FreeSpace.of(yard).without(courses);
+        FreeSpace free = FreeSpace.of(yard).forPeople(courses);
         Point near = yard.entrance().orElse(yard.outline().get(0));
         return waitingTurns(free)
                 .flatMap(turn -> {

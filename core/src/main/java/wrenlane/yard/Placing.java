@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /**
  * Places for several courses on a yard at once, found by {@link PlacingSearch}.

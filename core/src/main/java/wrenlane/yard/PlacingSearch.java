@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.Polygon;
 import wrenlane.budget.BudgetSpentException;
 import wrenlane.finding.Finding;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /**
  * Puts courses down one after the other, the largest first. Each is tried turned along every side and row of bays, by

@@ -1,6 +1,8 @@
 package wrenlane.yard;
 
+import java.util.List;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /**
  * Where a course stands: its axes in the yard's.
@@ -29,6 +31,15 @@ public record Stand(double xMetres, double yMetres, double turnRadians) {
         double c = Math.cos(turnRadians);
         double s = Math.sin(turnRadians);
         return new Point(xMetres + c * p.x() - s * p.y(), yMetres + s * p.x() + c * p.y());
+    }
+
+    /** Corners of a course's ground in the yard's axes, anticlockwise. */
+    List<Point> corners(Ground ground) {
+        return List.of(
+                toYard(new Point(ground.minX(), ground.minY())),
+                toYard(new Point(ground.maxX(), ground.minY())),
+                toYard(new Point(ground.maxX(), ground.maxY())),
+                toYard(new Point(ground.minX(), ground.maxY())));
     }
 
     /** From the yard's axes to the course's. */

@@ -20,12 +20,12 @@ public record StandingCourse(CourseGround ground, Stand stand) {
 
     /** Corners of the ground ridden on, in the yard's axes. */
     public List<Point> area() {
-        return ground.ridden().corners(stand);
+        return stand.corners(ground.ridden());
     }
 
     /** Corners of the ground it needs with its run-outs, in the yard's axes. */
     public List<Point> runOut() {
-        return ground.withRunOut().corners(stand);
+        return stand.corners(ground.withRunOut());
     }
 
     /** The way through, in the yard's axes. */
@@ -44,6 +44,11 @@ public record StandingCourse(CourseGround ground, Stand stand) {
 
     Polygon runOutPolygon() {
         return Shapes.polygon(runOut());
+    }
+
+    /** Ground that nobody stands on while somebody rides. */
+    Polygon closedToPeople() {
+        return Shapes.polygon(stand.corners(ground.closedToPeople()));
     }
 
     LineString wayLine() {

@@ -3,6 +3,7 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Said;
 import wrenlane.plane.Point;
@@ -50,6 +51,15 @@ public record Yard(
                 List.of(),
                 List.of(),
                 Optional.empty());
+    }
+
+    /** Whether somebody can stand at a place, in the yard's axes: within the outline, and off what blocks the ground. */
+    public boolean isOpen(Point place) {
+        Coordinate at = Shapes.at(place);
+        return Shapes.polygon(outline).contains(Shapes.FACTORY.createPoint(at))
+                && obstacles.stream()
+                        .filter(o -> o.kind().blocks())
+                        .noneMatch(o -> o.keptClear().contains(Shapes.FACTORY.createPoint(at)));
     }
 
     /** The cautions of the ground itself. */

@@ -13,6 +13,7 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 import wrenlane.units.MeasuredLength;
 
 class PlacingTest {

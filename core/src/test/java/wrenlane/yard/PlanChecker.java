@@ -3,6 +3,7 @@ package wrenlane.yard;
 import java.util.ArrayList;
 import java.util.List;
 import wrenlane.plane.Point;
+import wrenlane.riding.Ground;
 
 /** Checks a plan by points sampled every decimetre, with nothing but distances and counted crossings. */
 final class PlanChecker {

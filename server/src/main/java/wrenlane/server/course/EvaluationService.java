@@ -5,12 +5,14 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.solve.LineMemory;
 import wrenlane.rider.RiderLimits;
@@ -29,6 +31,8 @@ import wrenlane.verdict.RidingMark;
 import wrenlane.verdict.SpareUncertainty;
 import wrenlane.verdict.SpeedScan;
 import wrenlane.yard.Caution;
+import wrenlane.yard.Stand;
+import wrenlane.yard.Yard;
 
 /** Reckons a course for a machine. */
 @Service
@@ -106,7 +110,7 @@ public class EvaluationService {
             boolean instead = choice == LineChoice.ROOMIEST
                     && fit.line(wanted == null ? choice : wanted).isEmpty();
             if (wanted == null || wanted == choice || instead) {
-                fit.line(choice).ifPresent(line -> drawn.put(choice, LineJson.of(fit, line, ride.turn())));
+                fit.line(choice).ifPresent(line -> drawn.put(choice, LineJson.of(course, fit, line, ride.turn())));
             }
         }
         return new EvaluationResponse(
@@ -189,13 +193,27 @@ public class EvaluationService {
     /** The line drawn for somebody, and the marks to ride it by. */
     public record Drawn(CheckedLine line, List<RidingMark> marks) {}
 
-    /** Draws a course's line for a machine and a rider, on the yard's ground or on dry paving. */
-    public Drawn drawn(Course course, long machineId, RiderLimits limits, @Nullable Long yardId) {
+    /**
+     * Draws a course's line for a machine and a rider, on the yard's ground or on dry paving.
+     *
+     * @param stand where it stands on the yard, so that the instructor's place lies on it
+     */
+    public Drawn drawn(
+            Course course, long machineId, RiderLimits limits, @Nullable Long yardId, @Nullable Stand stand) {
         Ride ride = ride(machineId, limits, yardId);
+        Predicate<Point> onYard = onYard(yardId, stand);
         return reckoning.whole(Rank.ONE, "the line drawn", () -> {
             CourseFit fit = settled(new RiddenCourse(course, ride)).fit();
-            return new Drawn(fit.drawn(), RidingMark.of(fit, fit.drawn()));
+            return new Drawn(fit.drawn(), RidingMark.of(course, fit, fit.drawn(), onYard));
         });
+    }
+
+    private Predicate<Point> onYard(@Nullable Long yardId, @Nullable Stand stand) {
+        if (yardId == null || stand == null) {
+            return place -> true;
+        }
+        Yard yard = yards.get(yardId).yard();
+        return place -> yard.isOpen(stand.toYard(place));
     }
 
     /** The machine alone, where nobody's riding counts. */

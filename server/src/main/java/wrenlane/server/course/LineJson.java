@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wrenlane.machine.MachineTurn;
+import wrenlane.course.Course;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.rideline.CheckedLine.KeepRoom;
@@ -74,7 +75,7 @@ record LineJson(
             Point at,
             Point nearest) {}
 
-    static LineJson of(CourseFit fit, CheckedLine checked, MachineTurn turn) {
+    static LineJson of(Course course, CourseFit fit, CheckedLine checked, MachineTurn turn) {
         LineProfile profile = fit.profile(checked, turn);
         List<LinePoint> drawn = LineProfile.points(checked.line());
         SweptBand band = fit.band(checked);
@@ -100,7 +101,7 @@ record LineJson(
                 rooms,
                 room(checked.binding(), checked),
                 checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
-                RidingMark.of(fit, checked),
+                RidingMark.of(course, fit, checked),
                 checked.turnUsed(),
                 fit.leanRadians(checked),
                 checked.line().lengthMetres());

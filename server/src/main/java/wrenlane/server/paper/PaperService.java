@@ -107,7 +107,7 @@ class PaperService {
                 sheet(courseId, request),
                 nested(course, Optional.ofNullable(request.dayId()).map(days::get))
                         .plan(),
-                marks(course.course(), request),
+                marks(course, request),
                 also(courseId, request),
                 request.figures(),
                 request.paper());
@@ -124,17 +124,19 @@ class PaperService {
         return course == null ? Map.of() : SharedCones.also(course, List.copyOf(standing.values()));
     }
 
-    private List<RidingMark> marks(Course course, PaperRequest request) {
+    private List<RidingMark> marks(CourseResponse course, PaperRequest request) {
         PaperRequest.Rider rider = request.rider();
         if (rider == null) {
             return List.of();
         }
-        Long yardId = Optional.ofNullable(request.dayId())
-                .map(days::get)
-                .map(DayResponse::yardId)
-                .orElse(null);
+        Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
         return evaluations
-                .drawn(course, rider.machineId(), rider.limits(), yardId)
+                .drawn(
+                        course.course(),
+                        rider.machineId(),
+                        rider.limits(),
+                        day.map(DayResponse::yardId).orElse(null),
+                        day.map(d -> stand(d, course.id())).map(StandJson::stand).orElse(null))
                 .marks();
     }
 
@@ -207,7 +209,7 @@ class PaperService {
         if (machineId == null) {
             return Drawing.of(plan, List.of(), List.of());
         }
-        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, limits, null);
+        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, limits, null, null);
         List<Point> line = LineProfile.points(drawn.line().line()).stream()
                 .map(LinePoint::rear)
                 .toList();

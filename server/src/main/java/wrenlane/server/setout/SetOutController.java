@@ -23,6 +23,7 @@ import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.placing.StandJson;
+import wrenlane.server.placing.StandJson;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.MostLean;
@@ -35,6 +36,7 @@ import wrenlane.setout.DayOrder;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.setout.SquareCheck;
 import wrenlane.units.LengthSystem;
+import wrenlane.yard.Stand;
 
 /** Set-out figures. Stores nothing. */
 @RestController
@@ -132,10 +134,14 @@ class SetOutController {
         SetOutRequest asked = request.setOut();
         Course course = asked.laid().course().course();
         EvaluationService.Drawn drawn =
-                evaluations.drawn(course, request.machineId(), request.limits(), asked.yardId());
+                evaluations.drawn(course, request.machineId(), request.limits(), asked.yardId(), place(asked.stand()));
         SetOutSheet sheet =
                 service.sheet(asked.laid().nested(), asked.system(), asked.yardId(), asked.stand(), asked.along());
         return new RidingMarksResponse(sheet.chalked(drawn.marks()));
+    }
+
+    private static @Nullable Stand place(@Nullable StandJson stand) {
+        return stand == null ? null : stand.stand();
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */

@@ -1,24 +1,33 @@
-package wrenlane.yard;
+package wrenlane.riding;
 
 import java.util.List;
-import org.locationtech.jts.geom.Polygon;
+import wrenlane.course.Course;
+import wrenlane.course.CourseKind.Turning;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
-import wrenlane.riding.RunOut;
 
 /** A rectangle of ground along a course's axes, in metres. */
 public record Ground(double minX, double maxX, double minY, double maxY) {
     /** Bars, panniers and boots reach this far beyond the wheels, in metres; chosen by us: half of a wide machine. */
     private static final double BESIDE_METRES = 0.5;
 
+    /** People stand so far from the widest point of where a machine may come, in metres; from practice. */
+    public static final double PEOPLE_METRES = 2;
+
+    /**
+     * A machine reaches so far beyond its way, which is its rear wheel's, and beside it where it goes straight on across a turn,
+     * in metres; chosen by us: the longest machine's front tyre is 2 m ahead, and the bars of the widest 0.5 m beside.
+     */
+    private static final double MACHINE_METRES = 2.5;
+
     /** The ground ridden on, run-in and run-out of the straights included. */
-    static Ground ridden(CoursePlan plan) {
+    public static Ground ridden(CoursePlan plan) {
         CoursePlan.Area a = plan.area();
         return new Ground(a.minX(), a.maxX(), a.minY(), a.maxY());
     }
 
     /** The same with all that a machine reaches which goes straight on from anywhere on the way, bars and all. */
-    static Ground withRunOut(CoursePlan plan) {
+    public static Ground withRunOut(CoursePlan plan) {
         Ground ground = ridden(plan);
         List<Point> way = plan.route().points();
         for (int i = 1; i < way.size(); i++) {
@@ -37,17 +46,36 @@ public record Ground(double minX, double maxX, double minY, double maxY) {
                 ground.maxY + BESIDE_METRES);
     }
 
+    /**
+     * Ground that nobody stands on while somebody rides, whichever machine it is and to whichever side: {@value #PEOPLE_METRES}
+     * m beyond everything a machine's widest point comes to, straight on from anywhere included.
+     */
+    public static Ground closedToPeople(Course course) {
+        Ground ground = withRunOut(course.plan());
+        if (course.kind().turning() == Turning.ONE_SIDE) {
+            // Ridden to the other side it is entered along its other line.
+            Ground ridden = ridden(course.plan());
+            double twice = ridden.minY + ridden.maxY;
+            ground = ground.reaching(ground.minX, twice - ground.minY).reaching(ground.minX, twice - ground.maxY);
+        }
+        return ground.grown(MACHINE_METRES + PEOPLE_METRES);
+    }
+
+    private Ground grown(double metres) {
+        return new Ground(minX - metres, maxX + metres, minY - metres, maxY + metres);
+    }
+
     private Ground reaching(double x, double y) {
         return new Ground(Math.min(minX, x), Math.max(maxX, x), Math.min(minY, y), Math.max(maxY, y));
     }
 
     /** The same, shorter along x by some metres at its start. */
-    Ground shorter(double metres) {
+    public Ground shorter(double metres) {
         return new Ground(minX + metres, maxX, minY, maxY);
     }
 
     /** The same, narrower by some metres at its right. */
-    Ground narrower(double metres) {
+    public Ground narrower(double metres) {
         return new Ground(minX, maxX, minY + metres, maxY);
     }
 
@@ -59,30 +87,17 @@ public record Ground(double minX, double maxX, double minY, double maxY) {
         return maxY - minY;
     }
 
-    double areaSquareMetres() {
+    public double areaSquareMetres() {
         return lengthMetres() * widthMetres();
     }
 
     /** Whether a place in the course's axes lies on it. */
-    boolean holds(Point p) {
+    public boolean holds(Point p) {
         return p.x() >= minX && p.x() <= maxX && p.y() >= minY && p.y() <= maxY;
     }
 
     /** Its middle, in the course's axes. */
-    Point middle() {
+    public Point middle() {
         return new Point((minX + maxX) / 2, (minY + maxY) / 2);
-    }
-
-    /** Its corners where the course stands, anticlockwise. */
-    List<Point> corners(Stand stand) {
-        return List.of(
-                stand.toYard(new Point(minX, minY)),
-                stand.toYard(new Point(maxX, minY)),
-                stand.toYard(new Point(maxX, maxY)),
-                stand.toYard(new Point(minX, maxY)));
-    }
-
-    Polygon polygon(Stand stand) {
-        return Shapes.polygon(corners(stand));
     }
 }
