@@ -1,5 +1,6 @@
 import { LengthField } from '../length';
 import { Button, Chevron, sideWord } from '../../shared/ui';
+import type { TurnReport } from './api';
 import type { Draft, Posture, Side } from './model';
 
 const EACH: { posture: Posture; side: Side; name: string }[] = [
@@ -12,6 +13,8 @@ const EACH: { posture: Posture; side: Side; name: string }[] = [
 /** Full-lock circles measured on the ground: they override the figures. */
 export function CircleFields(props: {
   circles: Draft['circles'];
+  /** About circles that can hardly be. */
+  questions: TurnReport['questions'];
   onChange: (circles: Draft['circles']) => void;
 }) {
   const { circles, onChange } = props;
@@ -51,6 +54,13 @@ export function CircleFields(props: {
             </div>
           );
         })}
+      </div>
+      <div aria-live="polite">
+        {props.questions.map((q) => (
+          <p key={q.where + q.code} className="mt-2 text-ochre">
+            {q.message}
+          </p>
+        ))}
       </div>
     </fieldset>
   );

@@ -110,7 +110,11 @@ export function MachineForm(props: {
             onChoose={(v) => change({ transmission: v })}
           />
         </div>
-        <CircleFields circles={draft.circles} onChange={(circles) => change({ circles })} />
+        <CircleFields
+          circles={draft.circles}
+          questions={report.data?.questions ?? []}
+          onChange={(circles) => change({ circles })}
+        />
         <SaveAndGoOn
           what="machine"
           stored={stored !== undefined}

@@ -3,9 +3,12 @@ package wrenlane.machine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -82,6 +85,45 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
         return measured(side, Posture.UPRIGHT)
                 .map(turn -> MeasuredCircle.effectiveLockRadians(turn, casterRadians()))
                 .orElseGet(() -> machine.value(MachineDimension.lock(side)));
+    }
+
+    /**
+     * Questions about the measured circles that leave the figures usable: one that takes more lean than the machine has before
+     * something scrapes, and a leaned one that is no smaller than upright.
+     */
+    public List<Finding> questions() {
+        return circles.stream()
+                .filter(c -> c.posture() == Posture.LEANED)
+                .flatMap(c -> question(c).stream())
+                .toList();
+    }
+
+    private Optional<Finding> question(MeasuredCircle circle) {
+        Side side = circle.side();
+        Optional<SteeredTurn> turn = measured(side, Posture.LEANED);
+        if (turn.isEmpty()) {
+            return Optional.empty();
+        }
+        Said size = Said.of(
+                "A leaned circle of %s to the %s",
+                Said.metres(circle.diameter().metres()), side.name().toLowerCase(Locale.ROOT));
+        Optional<Double> lean = turn.get().leanRadians(effectiveLockRadians(side), casterRadians());
+        if (lean.isEmpty()) {
+            return Optional.of(new Finding(
+                    "circle-not-leaned",
+                    circle.where(),
+                    Said.of("%s is not smaller than the upright one. Was it ridden at full lock, and leaned?", size)));
+        }
+        double scrape = machine.value(MachineDimension.scrapeLean(side));
+        return lean.get() > scrape
+                ? Optional.of(new Finding(
+                        "circle-beyond-scraping",
+                        circle.where(),
+                        Said.of(
+                                "%s takes about %.0f° of lean, and this machine scrapes at %.0f°. Is the circle right,"
+                                        + " and the lean at which it scrapes?",
+                                size, Math.toDegrees(lean.get()), Math.toDegrees(scrape))))
+                : Optional.empty();
     }
 
     /** Lean this machine is used to on a side, in radians: solved from the leaned circle, else 15°, or less where it would scrape. */

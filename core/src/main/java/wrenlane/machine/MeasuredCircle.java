@@ -31,11 +31,10 @@ public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter
         double p = machine.value(MachineDimension.WHEELBASE);
         double tyre = machine.value(MachineDimension.FRONT_TYRE_WIDTH);
         Optional<SteeredTurn> turn = turn(p, tyre);
-        String where = "circle-" + posture + "-" + side;
         if (turn.isEmpty()) {
             return Optional.of(new Finding(
                     "circle-too-small",
-                    where,
+                    where(),
                     Said.of(
                             "A circle of %s cannot be: with this wheelbase the front tyre's track is at least %s"
                                     + " across. Measure the outer edge of the front tyre's track, edge to edge.",
@@ -44,11 +43,16 @@ public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter
         return posture == Posture.UPRIGHT && !plausible(machine, turn.get())
                 ? Optional.of(new Finding(
                         "circle-unlikely",
-                        where,
+                        where(),
                         Said.of(
                                 "A circle of %s means a lock outside 10° to 75°. Check the tape and the wheelbase.",
                                 Said.metres(diameter.metres()))))
                 : Optional.empty();
+    }
+
+    /** Its field. */
+    String where() {
+        return "circle-" + posture + "-" + side;
     }
 
     private static boolean plausible(Machine machine, SteeredTurn turn) {

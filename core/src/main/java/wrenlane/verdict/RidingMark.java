@@ -151,15 +151,16 @@ public record RidingMark(Use use, String label, Point at, String what) {
 
         private boolean clear(Point at, List<LinePoint> points) {
             double runOut = RunOut.metres(speed);
-            return open.test(at) && points.stream().allMatch(p -> {
-                double cos = Math.cos(p.headingRadians());
-                double sin = Math.sin(p.headingRadians());
-                double dx = at.x() - p.rear().x();
-                double dy = at.y() - p.rear().y();
-                double most = p.rear().distanceTo(p.front()) + runOut;
-                double along = Math.min(most, Math.max(0, dx * cos + dy * sin));
-                return Math.hypot(dx - along * cos, dy - along * sin) >= clear;
-            });
+            return open.test(at)
+                    && points.stream().allMatch(p -> {
+                        double cos = Math.cos(p.headingRadians());
+                        double sin = Math.sin(p.headingRadians());
+                        double dx = at.x() - p.rear().x();
+                        double dy = at.y() - p.rear().y();
+                        double most = p.rear().distanceTo(p.front()) + runOut;
+                        double along = Math.min(most, Math.max(0, dx * cos + dy * sin));
+                        return Math.hypot(dx - along * cos, dy - along * sin) >= clear;
+                    });
         }
     }
 }

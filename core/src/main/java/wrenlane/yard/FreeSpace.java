@@ -137,8 +137,9 @@ final class FreeSpace {
      */
     Geometry moves(Ground ground, double turn) {
         Turned key = new Turned(ground, turn);
-        Coordinate[] corners =
-                Shapes.polygon(new Stand(0, 0, turn).corners(ground)).getExteriorRing().getCoordinates();
+        Coordinate[] corners = Shapes.polygon(new Stand(0, 0, turn).corners(ground))
+                .getExteriorRing()
+                .getCoordinates();
         List<Polygon> patches = new ArrayList<>();
         FreeSpace at = this;
         while (at.before != null && at.patch != null && !at.known.containsKey(key)) {

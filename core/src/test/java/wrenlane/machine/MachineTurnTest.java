@@ -50,6 +50,32 @@ class MachineTurnTest {
         assertThat(with(circle).best(Side.LEFT, Posture.UPRIGHT)).isEqualTo(TWIN.best(Side.LEFT, Posture.UPRIGHT));
     }
 
+    /** 4.4 m on a heavy tourer takes about 37° of lean; its boards touch before. Nothing is refused. */
+    @Test
+    void asksAboutALeanedCircleBeyondScraping() {
+        MachineTurn tourer = new MachineTurn(
+                MachineClass.find("tourer-1400").orElseThrow().typical(),
+                List.of(leaned(4.4), new MeasuredCircle(Side.RIGHT, Posture.LEANED, MeasuredLength.taped(6))));
+        assertThat(tourer.questions()).singleElement().satisfies(q -> {
+            assertThat(q.code()).isEqualTo("circle-beyond-scraping");
+            assertThat(q.message().toString())
+                    .contains("4.40 m to the left takes about")
+                    .contains("scrapes at");
+        });
+        assertThat(leaned(4.4).check(tourer.machine())).isEmpty();
+    }
+
+    @Test
+    void asksAboutALeanedCircleThatIsNoSmallerThanUpright() {
+        MachineTurn turn =
+                new MachineTurn(MachineClass.find("twin-300").orElseThrow().typical(), List.of(leaned(6.5)));
+        assertThat(turn.questions()).extracting(q -> q.code()).containsExactly("circle-not-leaned");
+    }
+
+    private static MeasuredCircle leaned(double metres) {
+        return new MeasuredCircle(Side.LEFT, Posture.LEANED, MeasuredLength.taped(metres));
+    }
+
     @Test
     void pointsOutACircleThatMeansAnImpossibleLock() {
         MeasuredCircle wide = new MeasuredCircle(Side.LEFT, Posture.UPRIGHT, MeasuredLength.taped(40));

@@ -211,4 +211,23 @@ class CourseFitTest {
         assertThat(dragged.spare().metres()).isCloseTo(cold.spare().metres(), within(0.02));
         assertThat(dragged.turnUsed().isPresent()).isEqualTo(cold.turnUsed().isPresent());
     }
+
+    /** Two rings of 6 m whose cones leave the middle open need no gap: they are ridden like rings apart. */
+    @Test
+    void ringsRiddenWithinMayTouch() {
+        Course apart = Tasks.with(Tasks.course("figure-eight", 6), "ridden", "WITHIN");
+        CourseDimension centres = apart.kind().dimensions().stream()
+                .filter(d -> d.name().equals("centresMetres"))
+                .findFirst()
+                .orElseThrow();
+        Course touching = apart.with(centres, 6);
+        assertThat(touching.settings().check(touching.kind())).isEmpty();
+        Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
+        CourseFit fit = CourseFit.of(touching, ride).fit();
+        assertThat(fit.answer()).isEqualTo(FitAnswer.FITS);
+        assertThat(fit.spare().metres())
+                .isCloseTo(CourseFit.of(apart, ride).fit().spare().metres(), within(0.03));
+        assertThat(Difficulty.exactly(touching, ride.turn()).orElseThrow())
+                .isCloseTo(Difficulty.exactly(apart, ride.turn()).orElseThrow(), within(0.02));
+    }
 }

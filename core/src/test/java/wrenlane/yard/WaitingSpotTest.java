@@ -58,7 +58,8 @@ class WaitingSpotTest {
 
     @Test
     void saysThatThereIsNoneOnAYardTheCourseFills() {
-        StandingCourse standing = CourseGround.of("Box", Tasks.course("u-turn-box", 7)).at(new Stand(9, 7, 0));
+        StandingCourse standing =
+                CourseGround.of("Box", Tasks.course("u-turn-box", 7)).at(new Stand(9, 7, 0));
         GroundPlan plan = new GroundPlan(yard(24, 20), List.of(standing));
         assertThat(plan.waiting()).isEmpty();
         assertThat(plan.findings(false))

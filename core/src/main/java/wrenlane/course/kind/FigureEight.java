@@ -31,6 +31,9 @@ final class FigureEight implements CourseKind {
     private static final CourseOption RIDDEN = Ridden.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
+    /** Rounding of sums of lengths, in metres. */
+    private static final double ROUNDING_METRES = 1e-9;
+
     @Override
     public String id() {
         return "figure-eight";
@@ -69,13 +72,15 @@ final class FigureEight implements CourseKind {
     @Override
     public List<Finding> contradictions(CourseSettings s) {
         Marker marker = ConeMarking.marker(s, MARKING);
-        double least = s.of(DIAMETER) + marker.baseMetres();
-        if (!(s.of(CENTRES) > least)) {
+        boolean within = s.of(RIDDEN, Ridden.class) == Ridden.WITHIN;
+        // Within, no cones stand towards the middle: rings may touch. Round them, the way leads between them.
+        double least = s.of(DIAMETER) + (within ? 0 : marker.baseMetres());
+        if (!(s.of(CENTRES) >= least - ROUNDING_METRES)) {
             return List.of(new Finding(
                     "rings-overlap",
                     CENTRES.name(),
                     Said.of(
-                            "Rings of %s overlap with centres %s apart: set the centres more than %s apart,"
+                            "Rings of %s overlap with centres %s apart: set the centres at least %s apart,"
                                     + " or the diameter smaller.",
                             Said.metres(s.of(DIAMETER)), Said.metres(s.of(CENTRES)), Said.metres(least))));
         }

@@ -3,6 +3,7 @@ package wrenlane.server.machine;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wrenlane.finding.Finding;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Posture;
 import wrenlane.machine.Side;
@@ -14,6 +15,7 @@ import wrenlane.machine.Side;
  * @param leans full lock upright and at each level's lean
  * @param limitLeftMetres smallest U-turn to the left, with the bars turned at once
  * @param limitRightMetres smallest U-turn to the right
+ * @param questions about measured circles that can hardly be
  * @param idleWalkingSpeedMetresPerSecond with the clutch home; missing where the drive lets go at idle
  */
 public record TurnReport(
@@ -21,6 +23,7 @@ public record TurnReport(
         List<LeanedTurnJson> leans,
         double limitLeftMetres,
         double limitRightMetres,
+        List<Finding> questions,
         @Nullable Double idleWalkingSpeedMetresPerSecond) {
 
     static TurnReport of(MachineTurn turn) {
@@ -35,6 +38,7 @@ public record TurnReport(
                 LeanedTurnJson.of(turn),
                 turn.uTurnLimitMetres(Side.LEFT),
                 turn.uTurnLimitMetres(Side.RIGHT),
+                turn.questions(),
                 turn.machine().idleWalkingSpeedMetresPerSecond().orElse(null));
     }
 }

@@ -136,7 +136,9 @@ class PaperService {
                         rider.machineId(),
                         rider.limits(),
                         day.map(DayResponse::yardId).orElse(null),
-                        day.map(d -> stand(d, course.id())).map(StandJson::stand).orElse(null))
+                        day.map(d -> stand(d, course.id()))
+                                .map(StandJson::stand)
+                                .orElse(null))
                 .marks();
     }
 

@@ -23,7 +23,6 @@ import wrenlane.server.course.ReckonRequest;
 import wrenlane.server.http.RefusedException;
 import wrenlane.server.length.LengthJson;
 import wrenlane.server.placing.StandJson;
-import wrenlane.server.placing.StandJson;
 import wrenlane.server.reckoning.Rank;
 import wrenlane.server.reckoning.Reckoning;
 import wrenlane.server.rider.MostLean;
