@@ -51,7 +51,7 @@ describe('a machine being described', () => {
       id: 1,
       version: 1,
       classLabel: kind.label,
-      turn: { turns: [], leans: [], limitLeftMetres: 5, limitRightMetres: 5 },
+      turn: { turns: [], leans: [], questions: [], limitLeftMetres: 5, limitRightMetres: 5 },
     };
     expect(draftOf(stored, kind, 'METRIC').measured).toEqual({ WHEELBASE: '1.38' });
   });

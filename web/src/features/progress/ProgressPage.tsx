@@ -79,7 +79,9 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
             <div>
               <h2 className="text-[1.6rem]">{rider.name}</h2>
               <p className="text-soft">
-                {[progress.machineName, LEVELS[rider.level], `${setting} ridden`].filter(Boolean).join(' · ')}
+                {[progress.machineName, LEVELS[rider.level], !progress.straight && `${setting} ridden`]
+                  .filter(Boolean)
+                  .join(' · ')}
               </p>
             </div>
             <div className="flex flex-wrap items-end gap-3">
@@ -92,15 +94,17 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
                 />
               )}
               <Filters progress={progress} filter={filter} onMachine={setMachine} onCourse={setCourse} />
-              <Toggle
-                label="Show as"
-                value={scale}
-                options={[
-                  { value: 'metres', label: setting },
-                  { value: 'difficulty', label: 'difficulty' },
-                ]}
-                onChoose={setScale}
-              />
+              {!progress.straight && (
+                <Toggle
+                  label="Show as"
+                  value={scale}
+                  options={[
+                    { value: 'metres', label: setting },
+                    { value: 'difficulty', label: 'difficulty' },
+                  ]}
+                  onChoose={setScale}
+                />
+              )}
               <Select
                 label="Rider"
                 value={String(rider.id)}
@@ -115,6 +119,11 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
             <p>
               No runs yet. <Link to={link(`/range/${rider.id}`)}>Log the first on Range.</Link>
             </p>
+          ) : progress.straight ? (
+            <>
+              <RunTable progress={shown} />
+              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} files={[]} />
+            </>
           ) : (
             <>
               {shown.days.some((d) => d.runs.length > 0) ? (

@@ -14,16 +14,16 @@ import type { Progress } from './api';
 export function RunTable({ progress }: { progress: Progress }) {
   const { system, speed } = usePreferences();
   return (
-    <details>
+    <details open={progress.straight}>
       <summary className="cursor-pointer text-steel">Every run as a table</summary>
       <table className="table-plain mt-2">
         <thead>
           <tr>
             <th>Day</th>
             <th>Course</th>
-            <th>Side</th>
-            <th className="text-right!">Width</th>
-            <th className="text-right!">Difficulty</th>
+            {!progress.straight && <th>Side</th>}
+            <th className="text-right!">{progress.settingLabel}</th>
+            {!progress.straight && <th className="text-right!">Difficulty</th>}
             <th>Outcome</th>
           </tr>
         </thead>
@@ -33,11 +33,11 @@ export function RunTable({ progress }: { progress: Progress }) {
               <tr key={r.id}>
                 <td className="sm:whitespace-nowrap">{dateText(d.date)}</td>
                 <td>{r.courseName}</td>
-                <td>{sideWord(r.side)}</td>
+                {!progress.straight && <td>{r.side !== undefined && sideWord(r.side)}</td>}
                 <td className="figures text-right whitespace-nowrap">
                   {lengthText(r.settingMetres, system)}
                 </td>
-                <td className="figures text-right">{difficultyText(r.difficulty)}</td>
+                {!progress.straight && <td className="figures text-right">{difficultyText(r.difficulty)}</td>}
                 <td>
                   {entryText(r)}
                   {r.seconds !== undefined && `, ${secondsText(r.seconds)}`}

@@ -13,6 +13,7 @@ import { measuredText } from './words';
 export function Summary({ progress }: { progress: Progress }) {
   const { standing, left, right } = progress;
   const link = useDayLink();
+  if (progress.straight) return <StraightSummary progress={progress} />;
   return (
     <aside
       aria-label="Summary"
@@ -51,6 +52,32 @@ export function Summary({ progress }: { progress: Progress }) {
         The line is an estimate from level, other courses and the last {LATEST} runs to each side: the
         tightest setting ridden clean four times in five. Nine times in ten it lies in the band. First runs at
         a new setting do not count. <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
+      </p>
+    </aside>
+  );
+}
+
+/** Straight on there are no sides: times, speeds and scores count. */
+function StraightSummary({ progress }: { progress: Progress }) {
+  const link = useDayLink();
+  const all = progress.left;
+  return (
+    <aside
+      aria-label="Summary"
+      className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
+    >
+      <h2 className="text-[1.3rem] leading-snug">
+        <span className="figures">{all.clean}</span> clean of <span className="figures">{all.runs}</span>.
+        Slower is better.
+      </h2>
+      {progress.measured.length > 0 ? (
+        <Measured progress={progress} />
+      ) : (
+        <p>No time taken yet. Use the watch on Range: slow riding shows in seconds.</p>
+      )}
+      <HeldBack progress={progress} />
+      <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
+        <Link to={link(`/range/${progress.riderId}`)}>Log runs</Link>
       </p>
     </aside>
   );

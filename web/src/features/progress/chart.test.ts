@@ -30,6 +30,7 @@ const estimate = {
 const progress: Progress = {
   riderId: 1,
   kind: 'u-turn-box',
+  straight: false,
   settingLabel: 'Width',
   kinds: [],
   machineName: 'Twin',

@@ -122,6 +122,7 @@ export function layOut(
     const from = y + gap / 2;
     y = from;
     for (const r of d.runs) {
+      if (r.side === undefined) continue;
       marks.push({
         id: r.id,
         x: x(r.side, value(r, scale)),

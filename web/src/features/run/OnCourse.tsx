@@ -48,7 +48,9 @@ export function OnCourse(props: {
     outbox.box,
     (r) => r.dayId === day.id && r.riderId === of.riderId && r.courseId === course.id,
   );
-  const isLeft = turning.side === 'LEFT';
+  const straight = kind?.turning === 'STRAIGHT';
+  // Straight on there are no sides: what is said of both is the same.
+  const isLeft = straight || turning.side === 'LEFT';
   const unknown = known.failed ? 'lost' : 'coming';
   const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
   const propose = (by: 1 | -1) => {
@@ -64,7 +66,7 @@ export function OnCourse(props: {
         drill,
         on: { course, sizeMetres: setting, sizes: stands.settings },
       }}
-      turning={turning}
+      turning={straight ? undefined : turning}
       runs={runs}
       known={{
         unscored: known.data?.unscored ?? [],

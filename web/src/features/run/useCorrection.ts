@@ -23,7 +23,10 @@ export function useCorrection(of: Corrected) {
   const settings = settingsOf(of, to);
   const size = to.settingMetres;
   const named = drills.find((d) => d.id === to.drillId);
-  const sided = to.courseId !== undefined || named?.eachSide === true || to.side !== undefined;
+  const isStraight = (courseId: number | undefined) => kindOf(of, courseId)?.turning === 'STRAIGHT';
+  const sided =
+    !isStraight(to.courseId) &&
+    (to.courseId !== undefined || named?.eachSide === true || to.side !== undefined);
   const {
     courseId: _course,
     settingMetres: _size,
@@ -45,7 +48,7 @@ export function useCorrection(of: Corrected) {
       ...bare,
       ...drillOf(ridden),
       courseId,
-      side: to.side ?? 'LEFT',
+      ...(!isStraight(courseId) && { side: to.side ?? 'LEFT' }),
       ...(settingMetres !== undefined && { settingMetres }),
     };
   };
@@ -85,10 +88,15 @@ function wanted(run: LoggedRun): Changes {
   return { ...rest, drillId, courseId, side, settingMetres };
 }
 
+function kindOf(of: Corrected, courseId: number | undefined): CourseKind | undefined {
+  const course = of.courses.find((c) => c.id === courseId);
+  return of.kinds.find((k) => k.kind === course?.kind);
+}
+
 /** Settings a run can have been ridden at: those that stand, and the one it was logged at. */
 function settingsOf(of: Corrected, to: LoggedRun) {
   const course = of.courses.find((c) => c.id === to.courseId);
-  const kind = of.kinds.find((k) => k.kind === course?.kind);
+  const kind = kindOf(of, to.courseId);
   if (to.courseId === undefined) return [];
   const said = saidAt(of.day, to.courseId);
   const stand = said.length > 0 ? said : course && kind ? [settingOf(course, kind)] : [];

@@ -66,6 +66,40 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
         return scoredAdvice(ofSide(scored, side), ofSide(scored, side.opposite()), side);
     }
 
+    /**
+     * The advice on a course that is ridden straight on: there is no side to change to and no width to work through, so it is
+     * ridden slower, or something else is.
+     *
+     * @param runs of one rider on one course this day, oldest first
+     */
+    public Advice adviseStraight(List<RunRecord> runs) {
+        if (runs.isEmpty()) {
+            return hold(Said.of("No runs yet: %d clean of %d, then slower.", clean, of));
+        }
+        RunRecord last = runs.get(runs.size() - 1);
+        if (last.faults().contains(Fault.DROP)) {
+            return hold(Said.plain("A drop. Rest, check rider and machine, then the drill before this one."));
+        }
+        int faults = faultsInARow(runs);
+        if (faults > failedCues) {
+            return hold(Said.of(
+                    "%d faults in a row: the cue has failed %d times. Go back to the drill before this one.",
+                    faults, faults - 1));
+        }
+        if (faults > 0) {
+            FaultCue cue = FaultCue.of(last.faults());
+            return new Advice(
+                    Advice.Move.CUE,
+                    Said.of(
+                            "“%s”. %s; the same again.",
+                            cue.cue(), capital(cue.fault().label())));
+        }
+        return hold(
+                enough(runs)
+                        ? Said.of("%d of the last %d clean: slower now, or the next drill.", clean, of)
+                        : Said.of("%s: stay; %d clean of %d, then slower.", counted(runs), clean, of));
+    }
+
     private Advice scoredAdvice(List<RunRecord> here, List<RunRecord> there, Side side) {
         int faults = faultsInARow(here);
         if (faults > failedCues) {

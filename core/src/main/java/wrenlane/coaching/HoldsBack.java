@@ -54,7 +54,7 @@ public record HoldsBack(
     private static final double ONE_SIDED = 0.75;
 
     /** A run as far as causes ask. */
-    public record Attempt(Side side, Set<Fault> faults, Observed observed) {}
+    public record Attempt(Optional<Side> side, Set<Fault> faults, Observed observed) {}
 
     /** Something that may be seen with a fault. */
     private record Trait(String words, Optional<Cause> cause, Optional<Mistake> mistake, Predicate<Observed> seen) {}
@@ -150,7 +150,9 @@ public record HoldsBack(
     }
 
     private static long to(List<Attempt> runs, Side side) {
-        return runs.stream().filter(r -> r.side() == side).count();
+        return runs.stream()
+                .filter(r -> r.side().filter(s -> s == side).isPresent())
+                .count();
     }
 
     /** As one sentence, such as “Line crossed to the right: 7 of 9 with head late.” */

@@ -40,13 +40,18 @@ public record StandingChoice(List<Double> settingsMetres, List<Served> riders) {
         }
 
         /**
-         * From one rung wider than the beginning to as many tighter as a session begins below the best.
+         * From one rung wider than the beginning to as many tighter as a session begins below the best. A course ridden
+         * straight on has no widths to work through: any it can have suits.
          *
          * @param begin one of the ladder's
          * @param easier steps below the best that a session begins at
          */
         public static Range of(String rider, Ladder ladder, Ladder.Rung begin, int easier) {
             List<Ladder.Rung> rungs = ladder.rungs();
+            if (begin.difficulty().isEmpty()) {
+                double tightest = rungs.get(rungs.size() - 1).settingMetres();
+                return new Range(rider, begin.settingMetres(), Double.MAX_VALUE, tightest);
+            }
             int at = rungs.indexOf(begin);
             if (at < 0) {
                 throw new IllegalArgumentException("the rung to begin on is none of the ladder's: " + begin);

@@ -28,6 +28,11 @@ public interface CourseKind {
     /** The sides it is ridden to. */
     Turning turning();
 
+    /** Whether it is ridden straight on: it has no sides, and no widths to work through. */
+    default boolean isStraight() {
+        return turning() == Turning.STRAIGHT;
+    }
+
     /** Whether it can stand at several settings at once, the narrow ones within the wide. */
     default boolean nests() {
         return true;

@@ -77,8 +77,7 @@ public final class Difficulty {
 
     /** The difficulty of a course first turned as it says, over its ladder's settings. */
     public static Difficulty of(Course course, MachineTurn turn) {
-        return new Difficulty(
-                course.kind().turning() == Turning.STRAIGHT ? new TreeMap<>() : new Search(course, turn).solved());
+        return new Difficulty(course.kind().isStraight() ? new TreeMap<>() : new Search(course, turn).solved());
     }
 
     /** That of the harder of both sides. */
@@ -109,7 +108,7 @@ public final class Difficulty {
 
     /** The difficulty of a course exactly as it is set, without its neighbours; empty where no line was found. */
     public static Optional<Double> exactly(Course course, MachineTurn turn) {
-        return course.kind().turning() == Turning.STRAIGHT
+        return course.kind().isStraight()
                 ? Optional.empty()
                 : new LineSearch(LineTask.practised(course.inTallCones(), turn))
                         .gentlest(null)

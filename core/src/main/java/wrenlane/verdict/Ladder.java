@@ -6,7 +6,6 @@ import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.course.CourseKind.Turning;
 import wrenlane.machine.MachineTurn;
 import wrenlane.units.HandyLengths;
 import wrenlane.units.LengthSystem;
@@ -54,7 +53,7 @@ public record Ladder(List<Rung> rungs) {
         CourseDimension dimension = course.kind().ladder();
         HandyLengths handy = course.handy(system);
         MeasuredLength set = course.settings().length(dimension);
-        return course.kind().turning() == Turning.STRAIGHT
+        return course.kind().isStraight()
                 ? ladder(
                         dimension,
                         ROOMS_BESIDE_WHEELS.stream().map(room -> handy.nearest(2 * room + turn.frontTyreMetres())),

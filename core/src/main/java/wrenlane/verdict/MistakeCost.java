@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKind.Turning;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
@@ -64,7 +63,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
      * @param fit of the course for this ride
      */
     public static List<MistakeCost> of(Course course, Ride ride, CourseFit fit) {
-        return course.kind().turning() == Turning.STRAIGHT ? List.of() : new Costs(course, ride, fit).all();
+        return course.kind().isStraight() ? List.of() : new Costs(course, ride, fit).all();
     }
 
     private static final class Costs {

@@ -1,7 +1,5 @@
 package wrenlane.verdict;
 
-import wrenlane.course.CourseKind.Turning;
-
 /**
  * The speeds to ride a course at; whether it fits is judged elsewhere, at the speed with the most clearance.
  *
@@ -32,7 +30,7 @@ public record RecommendedSpeed(double slowest, double fastest) {
 
     /** What is recommended on a course that fits at some speed. */
     static RecommendedSpeed of(SpeedScan scan) {
-        Steps steps = scan.course().kind().turning() == Turning.STRAIGHT ? slowEnd(scan) : around(scan);
+        Steps steps = scan.course().kind().isStraight() ? slowEnd(scan) : around(scan);
         return new RecommendedSpeed(scan.speed(steps.first()), scan.speed(steps.last()));
     }
 

@@ -2,7 +2,6 @@ package wrenlane.yard;
 
 import java.util.List;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKind.Turning;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
@@ -47,7 +46,7 @@ public record CourseGround(
         CoursePlan plan = course.plan();
         return new CourseGround(
                 name,
-                course.kind().turning() != Turning.STRAIGHT,
+                !course.kind().isStraight(),
                 Ground.ridden(plan),
                 Ground.withRunOut(plan),
                 Ground.closedToPeople(course),

@@ -51,6 +51,24 @@ class CoachingRulesTest {
         assertThat(advice.reason().toString()).as(source).contains(reasonHas).endsWith(".");
     }
 
+    /** On a lane every run counts, whichever side is written with it, and nothing is said of sides or widths. */
+    @ParameterizedTest
+    @CsvSource({
+        "'', HOLD, No runs yet",
+        "L. R. L., HOLD, 3 of 3 clean: stay",
+        "L. R. L. L., HOLD, slower now",
+        "L. RF, CUE, the same again",
+        "RF LF RF, HOLD, Go back to the drill before",
+        "L. LD, HOLD, A drop"
+    })
+    void adviseOnACourseRiddenStraightOnWithoutSidesOrWidths(String history, Move move, String reasonHas) {
+        Advice advice = RULES.adviseStraight(history(history));
+        assertThat(advice.move()).isEqualTo(move);
+        assertThat(advice.reason().toString())
+                .contains(reasonHas)
+                .doesNotContain("left", "right", "tighten", "wider", "rung");
+    }
+
     /** Swapping the sides swaps nothing but the words. */
     @Test
     void treatsBothSidesAlike() {

@@ -27,7 +27,8 @@ class HoldsBackTest {
         List<Attempt> runs = new ArrayList<>();
         for (String one : text.strip().split("\\s+")) {
             String[] part = one.split("/");
-            Attempt run = new Attempt(part[1].equals("l") ? Side.LEFT : Side.RIGHT, faults(part[2]), seen(part[3]));
+            Attempt run = new Attempt(
+                    Optional.of(part[1].equals("l") ? Side.LEFT : Side.RIGHT), faults(part[2]), seen(part[3]));
             for (int i = 0; i < Integer.parseInt(part[0]); i++) {
                 runs.add(run);
             }

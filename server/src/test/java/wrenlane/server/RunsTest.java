@@ -380,13 +380,7 @@ class RunsTest {
     /** 15 m in 12 s are 1.25 m/s; sent again with another time it is another run. */
     @Test
     void theWatchReadsAsSpeedOverALane() {
-        Map<String, Object> lane = Courses.standard(APP.get("/api/course-kinds")
-                .body()
-                .valueStream()
-                .filter(k -> k.get("kind").asString().equals("lane"))
-                .findFirst()
-                .orElseThrow());
-        APP.put("/api/courses/" + course, lane);
+        aLane();
         Map<String, Object> timed = run("LEFT", 1.4);
         timed.put("seconds", 12.0);
         String id = UUID.randomUUID().toString();
@@ -394,6 +388,58 @@ class RunsTest {
         assertThat(stored.get("speedMetresPerSecond").asDouble()).isEqualTo(1.25);
         timed.put("seconds", 13.0);
         assertThat(APP.put("/api/runs/" + id, timed).status()).isEqualTo(409);
+    }
+
+    private void aLane() {
+        APP.put(
+                "/api/courses/" + course,
+                Courses.standard(APP.get("/api/course-kinds")
+                        .body()
+                        .valueStream()
+                        .filter(k -> k.get("kind").asString().equals("lane"))
+                        .findFirst()
+                        .orElseThrow()));
+    }
+
+    /** What is ridden straight on has no side: not in the run, not in what follows, not in the progress, nor the table. */
+    @Test
+    void runsOnALaneHaveNoSide() {
+        aLane();
+        Map<String, Object> without = run("LEFT", 1.4);
+        without.remove("side");
+        without.put("seconds", 12.0);
+        String id = UUID.randomUUID().toString();
+        RunningApp.Answer logged = APP.put("/api/runs/" + id, without);
+        assertThat(logged.status()).as(logged.raw().body()).isEqualTo(200);
+        assertThat(logged.body().has("side")).isFalse();
+        assertThat(APP.put("/api/runs/" + id, without).status()).isEqualTo(200);
+        assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run("RIGHT", 1.4, "FOOT"))
+                        .body()
+                        .has("side"))
+                .isFalse();
+        JsonNode range = range(1.4);
+        assertThat(range.get("nextLeft")).isEqualTo(range.get("nextRight"));
+        assertThat(range.at("/nextLeft/reason").asString()).doesNotContain("left", "right");
+        JsonNode progress =
+                APP.get("/api/riders/" + rider + "/progress?kind=lane").body();
+        assertThat(progress.get("straight").asBoolean()).isTrue();
+        assertThat(progress.at("/left/runs").asInt()).isEqualTo(2);
+        assertThat(progress.at("/left/clean").asInt()).isEqualTo(1);
+        assertThat(progress.at("/days/0/runs/0").has("side")).isFalse();
+        assertThat(APP.get("/api/riders/" + rider + "/report.pdf?kind=lane").status())
+                .isEqualTo(200);
+        assertThat(APP.get("/api/runs.csv?dayId=" + day).raw().body()).doesNotContain(",left,", ",right,");
+    }
+
+    /** Whoever rides a lane rides it as it is: there is no width that is too wide for them. */
+    @Test
+    void aWideLaneSuitsEverybody() {
+        aLane();
+        JsonNode there = APP.get("/api/days/" + day + "/courses/" + course + "/standing?at=3.5")
+                .body();
+        assertThat(there.at("/stands/riders/0/settingMetres").asDouble())
+                .as(there.toString())
+                .isEqualTo(3.5);
     }
 
     @Test

@@ -144,7 +144,7 @@ public class StandingService {
                 new SettingsChoice(
                         settings(nested),
                         on(read, standings, ranges, StandingChoice.at(known, nested.settingsMetres()))),
-                proposal(read, course, standings, ranges, known, system),
+                course.kind().isStraight() ? null : proposal(read, course, standings, ranges, known, system),
                 LyingJson.of(StandingMarkers.asChosen(nested, owned)),
                 LyingJson.of(StandingMarkers.best(nested, owned)),
                 findings,
@@ -269,6 +269,7 @@ public class StandingService {
 
     private static List<RiderOnIt> on(
             Read read, List<Optional<Standing>> standings, List<Optional<Range>> ranges, StandingChoice choice) {
+        boolean straight = read.course().course().kind().isStraight();
         List<RiderOnIt> on = new ArrayList<>();
         for (int i = 0; i < read.riders().size(); i++) {
             int at = i;
@@ -281,7 +282,7 @@ public class StandingService {
                     r.rider().id(),
                     r.rider().name(),
                     r.machine().name(),
-                    range.map(Range::beginMetres).orElse(null),
+                    straight ? null : range.map(Range::beginMetres).orElse(null),
                     served.flatMap(Served::settingMetres).orElse(null),
                     served.map(Served::offMetres).orElse(null),
                     served.flatMap(Served::settingMetres)

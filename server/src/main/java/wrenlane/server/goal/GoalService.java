@@ -133,7 +133,7 @@ public class GoalService {
     private Off off(Asked asked, List<TaughtDrill> before, LengthSystem system) {
         Course course = Course.standard(asked.kind());
         double setting = asked.goal().setting().metres();
-        Optional<Double> tight = asked.kind().turning() == CourseKind.Turning.STRAIGHT
+        Optional<Double> tight = asked.kind().isStraight()
                 ? Optional.empty()
                 : difficulty.ofBothSides(course, asked.turn()).at(setting);
         SideHistories ridden = progress.histories(asked.ridden());

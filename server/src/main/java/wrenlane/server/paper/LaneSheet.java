@@ -3,6 +3,7 @@ package wrenlane.server.paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -74,6 +75,9 @@ record LaneSheet(
      * @param progress reckoned for a machine
      */
     static Optional<LaneSheet> of(ProgressResponse progress, Paper paper, LengthSystem system) {
+        if (progress.straight()) {
+            return Optional.empty();
+        }
         Standing standing = progress.standing();
         List<ProgressDay> all = progress.days().stream()
                 .filter(d -> d.runs().stream().anyMatch(LaneSheet::isDrawn))
@@ -222,11 +226,12 @@ record LaneSheet(
         }
 
         private void run(ShownRun run, double y) {
-            double x = x(run.side(), run.settingMetres());
+            Side side = Objects.requireNonNull(run.side(), "a kind that is drawn has sides");
+            double x = x(side, run.settingMetres());
             if (run.faults().isEmpty()) {
                 vertical("clean", x, y - HALF_STROKE, y + HALF_STROKE);
             }
-            double out = run.side() == Side.LEFT ? -BESIDE : BESIDE;
+            double out = side == Side.LEFT ? -BESIDE : BESIDE;
             for (int i = 0; i < run.faults().size(); i++) {
                 rings.add(Map.of("x", PaperDrawing.millimetres(x + i * out), "y", PaperDrawing.millimetres(y)));
                 word(String.valueOf(run.faults().get(i).letter()), x + i * out, y + HALF_LINE);

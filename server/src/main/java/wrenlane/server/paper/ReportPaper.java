@@ -87,12 +87,18 @@ class ReportPaper {
                         .filter(s -> !s.isEmpty())
                         .toList());
         putList(words, "changed", "changes", changes(of, figures));
-        putList(words, "wrong", "faults", faults(of.left(), of.right()));
-        words.put("clean", clean(of.left()) + " to the left, " + clean(of.right()) + " to the right");
+        if (of.straight()) {
+            words.put("clean", clean(of.left()));
+        } else {
+            putList(words, "wrong", "faults", faults(of.left(), of.right()));
+            words.put("clean", clean(of.left()) + " to the left, " + clean(of.right()) + " to the right");
+        }
         Catalogue catalogue = drills.catalogue();
         words.put("held", of.heldBack().stream().map(h -> held(h, catalogue)).toList());
         opinions.words(riderId, of.kind()).ifPresent(opinion -> words.put("opinion", opinion));
-        next(of, figures).ifPresent(next -> words.put("next", next));
+        if (!of.straight()) {
+            next(of, figures).ifPresent(next -> words.put("next", next));
+        }
         GoalResponse wanted = goals.get(riderId, figures.system());
         goal(wanted, figures).ifPresent(goal -> words.put("goal", goal));
         programme(wanted, figures).ifPresent(programme -> words.put("programme", programme));

@@ -18,6 +18,7 @@ import wrenlane.server.run.RunResponse;
  * A rider's runs on one kind of course over all days.
  *
  * @param machineName the machine the limits and metres are for; missing where the rider has none
+ * @param straight whether the kind is ridden straight on: it has no sides, and all its runs are counted to the left
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
  * @param changes by the last of them, since the day before and the start; empty where too little is known
@@ -31,6 +32,7 @@ public record ProgressResponse(
         @Nullable String machineName,
         String kind,
         String settingLabel,
+        boolean straight,
         List<KindRidden> kinds,
         @Nullable Standing standing,
         List<ProgressDay> days,
@@ -48,6 +50,7 @@ public record ProgressResponse(
     /**
      * A run as it is drawn and listed: as little as a page of a thousand of them needs.
      *
+     * @param side turned to; missing on kinds ridden straight on
      * @param difficulty of the setting on the machine; missing on kinds ridden straight on
      * @param seconds by the watch; missing where it was not used
      * @param speedMetresPerSecond over a course of known length that is ridden straight on
@@ -61,7 +64,7 @@ public record ProgressResponse(
             String id,
             long machineId,
             String courseName,
-            Side side,
+            @Nullable Side side,
             double settingMetres,
             @Nullable Double difficulty,
             List<Fault> faults,
@@ -79,7 +82,7 @@ public record ProgressResponse(
                     run.id(),
                     run.machineId(),
                     Objects.requireNonNull(run.courseName(), "a run on a course has its name"),
-                    ridden.side(),
+                    run.side(),
                     ridden.sizeMetres(),
                     difficulty.orElse(null),
                     run.faults(),

@@ -188,14 +188,15 @@ public class ProgressService {
                 read.machine().map(RiddenMachine::name).orElse(null),
                 read.kind().id(),
                 read.kind().ladder().label(),
+                read.kind().isStraight(),
                 read.kinds().stream()
                         .map(k -> new KindRidden(k.id(), k.label()))
                         .toList(),
                 standing,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 changes(histories),
-                tally(records, Side.LEFT),
-                tally(records, Side.RIGHT),
+                read.kind().isStraight() ? tally(Side.LEFT, records) : tally(records, Side.LEFT),
+                tally(read.kind().isStraight() ? List.of() : records, Side.RIGHT),
                 standing == null ? null : GapJson.of(standing),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
@@ -219,7 +220,7 @@ public class ProgressService {
     /** As far as causes ask. */
     static HoldsBack.Attempt attempt(RiddenRun ridden) {
         return new HoldsBack.Attempt(
-                ridden.side(),
+                Optional.ofNullable(ridden.run().side()),
                 Set.copyOf(ridden.run().faults()),
                 ridden.run().detail().observed());
     }
@@ -302,7 +303,11 @@ public class ProgressService {
     }
 
     private static SideTally tally(List<RunRecord> all, Side side) {
-        Tally tally = Tally.of(all.stream().filter(r -> r.side() == side).toList());
+        return tally(side, all.stream().filter(r -> r.side() == side).toList());
+    }
+
+    private static SideTally tally(Side side, List<RunRecord> counted) {
+        Tally tally = Tally.of(counted);
         List<FaultCount> faults = tally.faults().entrySet().stream()
                 .map(e -> new FaultCount(e.getKey(), e.getKey().label(), e.getValue()))
                 .sorted(Comparator.comparingInt(FaultCount::count).reversed().thenComparing(FaultCount::fault))

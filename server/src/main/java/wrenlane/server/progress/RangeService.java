@@ -100,6 +100,10 @@ class RangeService {
                 .filter(r -> r.run().sort().scored() && Sizes.areSame(r.sizeMetres(), settingMetres))
                 .map(r -> r.record(Optional.empty()))
                 .toList();
+        if (asked.course().kind().isStraight()) {
+            Advice next = CoachingRules.USUAL.adviseStraight(here);
+            return new RangeResponse(standing, shown(today), List.of(), next, next, null, null, null, null);
+        }
         boolean isNew = isNew(asked, dayId, courseId, settingMetres);
         Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres);
         Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres);
@@ -148,6 +152,9 @@ class RangeService {
 
     /** Today's runs that are the first at a setting new to the rider, and so not scored. */
     private static List<String> unscored(Asked asked, long dayId, long courseId) {
+        if (asked.course().kind().isStraight()) {
+            return List.of();
+        }
         List<RiddenRun> scored =
                 asked.today().stream().filter(r -> r.run().sort().scored()).toList();
         return Sizes.grouped(scored, RiddenRun::sizeMetres).stream()

@@ -70,7 +70,7 @@ public class Standings {
     ReadRuns read(long riderId, CourseKind kind, List<RiddenRun> ridden, Map<String, List<RiddenRun>> elsewhere) {
         List<ReadRuns> others = new ArrayList<>();
         elsewhere.forEach((id, of) -> CourseKinds.find(id)
-                .filter(other -> other.turning() != CourseKind.Turning.STRAIGHT)
+                .filter(other -> !other.isStraight())
                 .ifPresent(other -> others.add(read(of, practice.told(riderId, other), List.of()))));
         return read(ridden, practice.told(riderId, kind), others);
     }

@@ -13,9 +13,9 @@ import wrenlane.run.RunRecord;
  * @param course as it was set then, first turned to the run's side
  */
 public record RiddenRun(RunResponse run, Course course) {
-    /** The side turned to. */
+    /** The side turned to; where it is ridden straight on, the course's first. */
     public Side side() {
-        return Objects.requireNonNull(run.side(), "a run on a course has a side");
+        return Objects.requireNonNullElse(run.side(), course.firstTurn());
     }
 
     /** The size ridden, in metres. */

@@ -20,7 +20,7 @@ import wrenlane.run.RunSort;
  *
  * @param drillId missing where no drill is named: then it counts for every drill its course is for
  * @param courseId missing where it was ridden on none
- * @param side turned to; missing without a course where the drill has no side
+ * @param side turned to; missing on a course ridden straight on, and without a course where the drill has no side
  * @param settingMetres the size ridden; missing without a course
  * @param faults empty for a clean run
  * @param loggedAt by the page's clock

@@ -19,7 +19,7 @@ import wrenlane.run.RunSort;
  * @param drillName what the drill was called then; missing where it names none
  * @param courseId missing where it was ridden on no course, as are its name, kind and setting
  * @param kind the kind of course
- * @param side turned to; missing without a course where the drill has no side
+ * @param side turned to; missing on a course ridden straight on, and without a course where the drill has no side
  * @param simulated whether it comes from a virtual rider
  * @param withdrawn whether it was undone
  * @param seconds by the watch; missing where it was not used

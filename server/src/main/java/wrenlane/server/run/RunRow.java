@@ -143,7 +143,7 @@ public record RunRow(
                 on.isPresent() ? r.courseId() : null,
                 on.map(OnCourse::name).orElse(null),
                 on.map(OnCourse::kind).orElse(null),
-                r.side() == null ? null : r.side().name(),
+                side(r, on),
                 on.isPresent() ? r.settingMetres() : null,
                 on.map(OnCourse::settings).orElse(""),
                 joined(r.faults()),
@@ -229,7 +229,7 @@ public record RunRow(
                 courseId,
                 courseName,
                 kind,
-                side == null ? null : Side.valueOf(side),
+                sideTurnedTo(),
                 settingM,
                 split(faults, Fault.class),
                 Instant.ofEpochMilli(loggedAtMs),
@@ -249,6 +249,22 @@ public record RunRow(
                 device,
                 withdrawnAt == null ? null : Instant.parse(withdrawnAt),
                 withdrawnOn);
+    }
+
+    /** The table asks for a side on every course; on one ridden straight on it is left and says nothing. */
+    private static @Nullable String side(RunRequest r, Optional<OnCourse> on) {
+        if (r.side() == null || on.filter(c -> isStraight(c.kind())).isPresent()) {
+            return on.isPresent() ? Side.LEFT.name() : null;
+        }
+        return r.side().name();
+    }
+
+    private @Nullable Side sideTurnedTo() {
+        return side == null || (kind != null && isStraight(kind)) ? null : Side.valueOf(side);
+    }
+
+    private static boolean isStraight(String kind) {
+        return CourseKinds.find(kind).filter(CourseKind::isStraight).isPresent();
     }
 
     /** Along a course of known length that is ridden straight on, in m/s; missing where no time was taken. */
@@ -322,8 +338,7 @@ public record RunRow(
                 && machineId.equals(request.machineId())
                 && Objects.equals(drillId, request.drillId())
                 && Objects.equals(courseId, request.courseId())
-                && Objects.equals(
-                        side, request.side() == null ? null : request.side().name())
+                && (Objects.equals(sideTurnedTo(), request.side()) || (kind != null && isStraight(kind)))
                 && Objects.equals(settingM, request.settingMetres())
                 && faults.equals(joined(request.faults()))
                 && sort.equals(request.detail().sort().name())

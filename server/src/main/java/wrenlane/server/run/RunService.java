@@ -356,9 +356,6 @@ public class RunService {
         if (onCourse && request.settingMetres() == null) {
             checks.add("size-missing", "settingMetres", "Say at which size the course was ridden.");
         }
-        if (onCourse && request.side() == null) {
-            checks.add("side-missing", "side", "A run on a course has a side: the first it turns to.");
-        }
         return checks;
     }
 
@@ -371,6 +368,9 @@ public class RunService {
         if (on.isPresent() && size != null) {
             CourseKind kind = CourseKinds.find(on.get().kind()).orElseThrow();
             checks.add(kind.ladder().check(size));
+            if (request.side() == null && !kind.isStraight()) {
+                checks.add("side-missing", "side", "A run on this course has a side: the first it turns to.");
+            }
         }
         return checks;
     }

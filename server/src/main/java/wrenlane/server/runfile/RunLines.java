@@ -197,7 +197,9 @@ final class RunLines {
                 drill.isPresent() && cell(line, RunColumn.COURSE).isBlank()
                         ? Optional.empty()
                         : Optional.of(courses.find(cell(line, RunColumn.COURSE)));
-        Optional<Side> side = course.isEmpty() && cell(line, RunColumn.SIDE).isBlank()
+        boolean straight = course.filter(c -> c.course().kind().isStraight()).isPresent();
+        boolean blank = cell(line, RunColumn.SIDE).isBlank();
+        Optional<Side> side = straight || (course.isEmpty() && blank)
                 ? Optional.empty()
                 : Optional.of(side(cell(line, RunColumn.SIDE)));
         drill.ifPresent(d -> d.checkRun(course.map(c -> c.course().kind().id()), side).stream()

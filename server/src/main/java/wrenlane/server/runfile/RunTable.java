@@ -15,6 +15,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,6 +25,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.run.Fault;
 import wrenlane.run.OutcomeText;
 import wrenlane.run.Technique;
@@ -102,6 +105,14 @@ class RunTable {
         } while (piece.size() == PIECE);
     }
 
+    private static @Nullable String side(NamedRun run) {
+        boolean straight = Optional.ofNullable(run.kind())
+                .flatMap(CourseKinds::find)
+                .filter(CourseKind::isStraight)
+                .isPresent();
+        return straight || run.side() == null ? null : run.side().toLowerCase(Locale.ROOT);
+    }
+
     private List<Object> cells(NamedRun run) {
         ZonedDateTime at = Instant.ofEpochMilli(run.loggedAtMs()).atZone(clock.getZone());
         return Arrays.asList(
@@ -115,7 +126,7 @@ class RunTable {
                 run.drill(),
                 run.course(),
                 run.kind(),
-                run.side() == null ? null : run.side().toLowerCase(Locale.ROOT),
+                side(run),
                 run.settingM() == null ? null : Math.round(run.settingM() * STEPS_A_METRE) / STEPS_A_METRE,
                 OutcomeText.of(faults(run)),
                 run.sort().toLowerCase(Locale.ROOT).replace('_', ' '),
