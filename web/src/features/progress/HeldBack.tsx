@@ -57,7 +57,7 @@ function Costs({ of, progress }: { of: NonNullable<Held['mistake']>; progress: P
   return (
     <p className="text-sm text-soft">
       At <span className="figures">{lengthText(made.data.settingMetres, system)}</span>,{' '}
-      {mistakeText(of, system, speed)} costs{' '}
+      {mistakeText(of, system, speed)} costs {cost.orMore && 'more than '}
       <span className="figures">{lengthText(cost.lostMetres, system)}</span> of room, an estimate.
     </p>
   );

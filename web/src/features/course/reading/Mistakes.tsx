@@ -22,6 +22,7 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
           <li key={c.mistake} className="grid grid-cols-[1fr_auto] gap-x-3 text-[0.95rem]">
             <span className="first-letter:uppercase">{mistakeText(c.mistake, system, speed)}</span>
             <span className="figures text-right">
+              {c.orMore && 'more than '}
               {lengthText(c.lostMetres, system)}
               {c.roomMetres < 0 && <b className="text-brick"> too tight</b>}
             </span>

@@ -14,6 +14,9 @@ import wrenlane.verdict.Ladder;
  * begins.
  */
 public final class BeginRung {
+    /** Least chance of a clean run that anybody begins at, to the weaker side; chosen by us: more often clean than not. */
+    public static final double LEAST_CHANCE = 0.6;
+
     private BeginRung() {}
 
     /**

@@ -26,6 +26,7 @@ public record Debrief(Said better, Said holdsBack, Said next) {
      * @param faults of the day, how often each
      * @param bestMetres the tightest setting ridden clean; missing where there is none
      * @param beginMetres the setting to begin next time; missing where none is known
+     * @param straight whether the kind is ridden straight on: it has no settings to begin at
      * @param weakSide the side to begin on; missing where both are level
      * @param opinion what the instructor holds to be behind the faults; it goes before what the table says
      */
@@ -37,6 +38,7 @@ public record Debrief(Said better, Said holdsBack, Said next) {
             Map<Fault, Integer> faults,
             Optional<Double> bestMetres,
             Optional<Double> beginMetres,
+            boolean straight,
             Optional<Side> weakSide,
             Optional<String> opinion) {
         /** Of somebody who was there and has no run. */
@@ -48,6 +50,7 @@ public record Debrief(Said better, Said holdsBack, Said next) {
                 Map.of(),
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 Optional.empty(),
                 Optional.empty());
     }
@@ -112,6 +115,9 @@ public record Debrief(Said better, Said holdsBack, Said next) {
         String side = f.weakSide()
                 .map(s -> s == Side.LEFT ? ", left side first" : ", right side first")
                 .orElse("");
+        if (f.straight()) {
+            return Said.plain("Next time the same, slower." + cue);
+        }
         return f.beginMetres()
                 .map(m -> Said.of("Begin next time at %s%s.%s", Said.metres(m), side, cue))
                 .orElseGet(() -> Said.plain(

@@ -18,7 +18,7 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
         /** Clean runs of the last few. */
         CLEAN_RUNS("clean runs", false),
         /** Time over a lane; slower is better. */
-        TIME_SECONDS("over the lane", false),
+        TIME_SECONDS("over 15 m of lane, or as slowly over another length", false),
         /** Minutes ridden without a break. */
         SPELL_MINUTES("without a break", false),
         /** How far a plank was thrown. */

@@ -137,6 +137,18 @@ public record CourseFit(
         return reckoning.roomOnly(reckoning.search.settled(judged.found()));
     }
 
+    /** The room alone at the speed it is to be ridden at; at the speed judged at where it does not fit. */
+    public static CourseFit ridden(SpeedScan scan) {
+        if (scan.course().plan().route().pace() != Pace.ROLLING) {
+            return room(scan.course(), scan.ride()).fit();
+        }
+        SpeedScan.At judged = scan.judged();
+        SpeedScan.At at =
+                judged.room() >= 0 ? scan.near(RecommendedSpeed.of(scan).middle()) : judged;
+        Reckoning reckoning = new Reckoning(scan.course(), scan.ride(), at.speed());
+        return reckoning.roomOnly(reckoning.search.settled(at.found())).fit();
+    }
+
     /** The same at a given speed. */
     public static Reckoned room(Course course, Ride ride, double speedMetresPerSecond) {
         Reckoning reckoning = new Reckoning(course, ride, speedMetresPerSecond);

@@ -3,6 +3,7 @@ package wrenlane.verdict;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import java.util.function.DoublePredicate;
 import java.util.stream.Stream;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
@@ -19,6 +20,9 @@ import wrenlane.units.MeasuredLength;
 public record Ladder(List<Rung> rungs) {
     /** Difficulty of the default rungs, from comfortable to nearly all that machine and hands can do; from practice. */
     static final List<Double> DIFFICULTIES = List.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95);
+
+    /** Difficulty of wider rungs, for riders who need them; chosen by us: in steps of a ninth, as the default ones. */
+    static final List<Double> WIDER = List.of(0.22, 0.25, 0.28, 0.31);
 
     /** Room left beside the wheels on each side, in metres, of the rungs of a kind that is ridden straight on. */
     static final List<Double> ROOMS_BESIDE_WHEELS = List.of(0.6, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1);
@@ -50,6 +54,38 @@ public record Ladder(List<Rung> rungs) {
      * @param system units in which people here lay lengths out; a course set in bays is laid in half bays
      */
     public static Ladder of(Course course, MachineTurn turn, Difficulty difficulty, LengthSystem system) {
+        return of(course, turn, difficulty, system, DIFFICULTIES);
+    }
+
+    /**
+     * The default ladder with wider rungs before it, as many as somebody needs to have a rung that is easy enough for them.
+     *
+     * @param isEasyEnough whether somebody can begin at a difficulty
+     */
+    public static Ladder of(
+            Course course, MachineTurn turn, Difficulty difficulty, LengthSystem system, DoublePredicate isEasyEnough) {
+        Ladder usual = of(course, turn, difficulty, system);
+        if (course.kind().isStraight() || usual.rungs.isEmpty() || isEasy(usual.rungs.get(0), isEasyEnough)) {
+            return usual;
+        }
+        double widest = usual.rungs.get(0).settingMetres();
+        List<Rung> wider = of(course, turn, difficulty, system, WIDER).rungs.stream()
+                .filter(r -> r.settingMetres() > widest)
+                .toList();
+        int from = Math.max(0, wider.size() - 1);
+        while (from > 0 && !isEasy(wider.get(from), isEasyEnough)) {
+            from--;
+        }
+        return new Ladder(
+                Stream.concat(wider.stream().skip(from), usual.rungs.stream()).toList());
+    }
+
+    private static boolean isEasy(Rung rung, DoublePredicate isEasyEnough) {
+        return rung.difficulty().filter(isEasyEnough::test).isPresent();
+    }
+
+    private static Ladder of(
+            Course course, MachineTurn turn, Difficulty difficulty, LengthSystem system, List<Double> difficulties) {
         CourseDimension dimension = course.kind().ladder();
         HandyLengths handy = course.handy(system);
         MeasuredLength set = course.settings().length(dimension);
@@ -60,7 +96,7 @@ public record Ladder(List<Rung> rungs) {
                         setting -> new Rung(setting, Optional.empty(), inBays(setting, set)))
                 : ladder(
                         dimension,
-                        DIFFICULTIES.stream()
+                        difficulties.stream()
                                 .filter(difficulty::covers)
                                 .flatMap(t -> difficulty.settingAt(t).stream())
                                 .map(handy::nearest)

@@ -8,7 +8,6 @@ import wrenlane.course.Course;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
-import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
@@ -18,6 +17,8 @@ import wrenlane.rideline.LineTask;
 import wrenlane.rideline.solve.LineSearch;
 import wrenlane.riding.Footprint;
 import wrenlane.riding.Ride;
+import wrenlane.riding.RidingPoint;
+import wrenlane.riding.RidingStyle;
 import wrenlane.riding.TurnLimits;
 
 /**
@@ -25,13 +26,17 @@ import wrenlane.riding.TurnLimits;
  *
  * <p>The line with the most room is taken as the one meant to be ridden. Each mistake moves where the rider is, or changes
  * what they have to turn with; the line with the most room is then looked for anew from there, so that the cost is what no
- * skill afterwards brings back. It is reckoned at the speed the course is judged at.
+ * skill afterwards brings back. It is reckoned at the speed of the fit, which is that to ride at.
+ *
+ * <p>Where no line obeys the limits after a mistake, they are widened by steps of a seventh until one does. More turn never
+ * leaves less room, so what is lost then is lost at least.
  *
  * @param mistake which
  * @param roomMetres left after it, negative where it lacks; empty where no line was found, and none ruled out
  * @param lostMetres room lost by it, at least zero; empty with the room
+ * @param orMore whether that is the least it costs
  */
-public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional<Double> lostMetres) {
+public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional<Double> lostMetres, boolean orMore) {
     /** What goes wrong. */
     public enum Mistake {
         /** Begun half a metre nearer to the inside of the first turn; where nothing may be chosen, to the worse side. */
@@ -41,10 +46,10 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         TURNED_IN_LATE,
         /** The same bars, half a second before. */
         TURNED_IN_EARLY,
-        /** 3 km/h below the judged speed. */
+        /** 3 km/h below the speed to ride at. */
         SLOWER,
         FASTER,
-        /** At the judged speed with the machine held upright: the lock's turn without what lean adds. */
+        /** At the speed to ride at with the machine held upright and the body leaned in instead. */
         UPRIGHT
     }
 
@@ -79,7 +84,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             this.ride = ride;
             best = fit.roomiest();
             task = on(fit.task().route().withoutEnds(), fit.task().limits());
-            here = fit.spare().metres();
+            here = fit.roomiest().binding().roomMetres();
         }
 
         List<MistakeCost> all() {
@@ -105,23 +110,22 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             return List.copyOf(costs);
         }
 
-        private void add(Mistake mistake, Optional<Double> room) {
-            costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r))));
+        private void add(Mistake mistake, Left left) {
+            Optional<Double> room = left.metres();
+            costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r)), left.orLess()));
         }
 
-        private Optional<Double> entered(double off, Side turn) {
+        private Left entered(double off, Side turn) {
             RouteEnd start = task.route().start();
             double across = start.acrossMetres(best.at(0).rear());
             if (start.leftMetres() + start.rightMetres() > 0) {
                 return beginning(across + turn.sign() * off);
             }
-            Optional<Double> left = beginning(across + off);
-            Optional<Double> right = beginning(across - off);
-            return left.flatMap(l -> right.map(r -> Math.min(l, r)));
+            return beginning(across + off).lesser(beginning(across - off));
         }
 
         /** The room from a start so far to the left of the middle, in metres. */
-        private Optional<Double> beginning(double across) {
+        private Left beginning(double across) {
             RouteEnd s = task.route().start();
             RouteEnd begun = new RouteEnd(
                     s.aside(across), s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
@@ -129,7 +133,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         }
 
         /** Straight on where the turn begins, for so many metres. */
-        private Optional<Double> late(LineProfile.Phase turn, double metres) {
+        private Left late(LineProfile.Phase turn, double metres) {
             LinePoint at = best.at(turn.fromMetres());
             Route rest = task.route()
                     .from(station(turn.fromMetres()), RouteEnd.exactly(at.rear(), at.headingRadians(), 0))
@@ -139,7 +143,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         }
 
         /** Into the turn so many metres before, as the line goes into it; empty where the way begins too near for that. */
-        private Optional<Optional<Double>> early(LineProfile.Phase turn, double metres) {
+        private Optional<Left> early(LineProfile.Phase turn, double metres) {
             double from = turn.fromMetres() - metres;
             if (from < 0) {
                 return Optional.empty();
@@ -163,19 +167,28 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         /** Steps in which half a second is ridden, chosen by us: each a few centimetres. */
         private static final int STEPS = 40;
 
-        private Optional<Double> at(double speed) {
+        private Left at(double speed) {
             LineTask there = LineTask.of(course, ride, speed);
             return room(on(task.route(), there.limits()));
         }
 
+        /**
+         * The turn of a machine held upright: at most that of full lock without lean, and what the body balances that leans in
+         * instead, κ = g tan β / v² with β = {@link RidingStyle#MOST_BODY_OUT_RADIANS}, for it leans in no further than out.
+         */
         private TurnLimits upright() {
-            MachineTurn turn = ride.turn();
             TurnLimits l = task.limits();
+            double v = l.speedMetresPerSecond();
+            double balanced = RidingPoint.GRAVITY * Math.tan(RidingStyle.MOST_BODY_OUT_RADIANS) / (v * v);
             return new TurnLimits(
-                    Math.min(l.left(), turn.fullLock(Side.LEFT, 0).curvature()),
-                    Math.min(l.right(), turn.fullLock(Side.RIGHT, 0).curvature()),
+                    upright(Side.LEFT, Math.min(l.left(), balanced)),
+                    upright(Side.RIGHT, Math.min(l.right(), balanced)),
                     l.rate(),
                     0);
+        }
+
+        private double upright(Side side, double most) {
+            return Math.min(most, ride.turn().fullLock(side, 0).curvature());
         }
 
         private LineTask on(Route route, TurnLimits limits) {
@@ -186,9 +199,34 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             return metres * task.route().lengthMetres() / best.line().lengthMetres();
         }
 
-        private static Optional<Double> room(LineTask task) {
-            LineSearch.Found found = new LineSearch(task).roomiest(null);
-            return found.checked().obeysTheRider() ? Optional.of(found.room()) : Optional.empty();
+        private static Left room(LineTask task) {
+            TurnLimits limits = task.limits();
+            for (int widened = 0; widened <= MOST_WIDENED; widened++) {
+                LineSearch.Found found =
+                        new LineSearch(new LineTask(task.route(), task.footprint(), limits)).roomiest(null);
+                if (found.checked().obeysTheRider()) {
+                    return new Left(Optional.of(found.room()), widened > 0);
+                }
+                limits = limits.withCurvatures(WIDER);
+            }
+            return Left.UNKNOWN;
+        }
+
+        private static final double WIDER = 8 / 7.0;
+
+        /** Up to nearly four times the turn; chosen by us. */
+        private static final int MOST_WIDENED = 10;
+    }
+
+    /** Room left after a mistake in metres, where a line was found; that much or less where the limits were widened for it. */
+    private record Left(Optional<Double> metres, boolean orLess) {
+        static final Left UNKNOWN = new Left(Optional.empty(), false);
+
+        Left lesser(Left other) {
+            if (metres.isEmpty() || other.metres.isEmpty()) {
+                return UNKNOWN;
+            }
+            return metres.get() <= other.metres.get() ? this : other;
         }
     }
 }

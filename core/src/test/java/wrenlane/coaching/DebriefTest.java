@@ -33,6 +33,7 @@ class DebriefTest {
                 Map.of(Fault.LINE, 5),
                 Optional.of(6.6),
                 Optional.of(7.7),
+                false,
                 Optional.of(Side.RIGHT),
                 Optional.empty()));
         assertThat(debrief.better().toString())
@@ -78,6 +79,7 @@ class DebriefTest {
                 faults,
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 Optional.empty(),
                 Optional.empty());
     }
@@ -101,6 +103,7 @@ class DebriefTest {
                 Map.of(Fault.LINE, 5),
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 Optional.empty(),
                 Optional.of("tired after work. "));
     }

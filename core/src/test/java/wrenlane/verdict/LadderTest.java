@@ -66,6 +66,25 @@ class LadderTest {
         });
     }
 
+    /** Whoever finds the widest default size too hard gets wider ones: as many as it takes, and all where none is easy. */
+    @Test
+    void growsForARiderWhoNeedsWiderSizes() {
+        Course box = Tasks.course("u-turn-box");
+        Difficulty difficulty = ON_THE_HEAVY.computeIfAbsent(box, c -> Difficulty.ofBothSides(c, HEAVY));
+        List<Ladder.Rung> usual = rungs(box, HEAVY, LengthSystem.METRIC);
+        assertThat(Ladder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> d < 0.4)
+                        .rungs())
+                .isEqualTo(usual);
+        List<Ladder.Rung> one = Ladder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> d < 0.33)
+                .rungs();
+        assertThat(one).hasSize(usual.size() + 1).endsWith(usual.toArray(Ladder.Rung[]::new));
+        assertThat(one.get(0).difficulty().orElseThrow()).isBetween(0.29, 0.33);
+        List<Ladder.Rung> all = Ladder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> false)
+                .rungs();
+        assertThat(all).hasSizeGreaterThan(one.size()).endsWith(one.toArray(Ladder.Rung[]::new));
+        assertThat(all).extracting(r -> -r.settingMetres()).isSorted();
+    }
+
     /** But the offset weave's closer than about 4.3 m and return gates' closer than 3.5 m: there are two ways between their cones. */
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")

@@ -55,7 +55,7 @@ class CourseAnswers {
                 () -> SwingOutValue.of(course, ride));
     }
 
-    /** What mistakes cost at a speed in m/s, or at the one the course is judged at. */
+    /** What mistakes cost at a speed in m/s, or at the one to ride at. */
     List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
         return known(
                 mistakes,
@@ -64,7 +64,9 @@ class CourseAnswers {
                 () -> MistakeCost.of(
                         course,
                         ride,
-                        (speed == null ? CourseFit.room(course, ride) : CourseFit.room(course, ride, speed)).fit()));
+                        speed == null
+                                ? CourseFit.ridden(evaluations.scan(course, ride))
+                                : CourseFit.room(course, ride, speed).fit()));
     }
 
     /** The speeds the course can be ridden at; empty where it fits at none. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.DoublePredicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -123,6 +124,11 @@ public class CourseDifficulty implements DisposableBean {
     /** The rungs of a machine on a course, both sides together. */
     public Ladder ladder(Course course, MachineTurn turn, LengthSystem system) {
         return Ladder.of(course, turn, ofBothSides(course, turn), system);
+    }
+
+    /** The same with wider rungs for somebody who needs them. */
+    public Ladder ladder(Course course, MachineTurn turn, LengthSystem system, DoublePredicate isEasyEnough) {
+        return Ladder.of(course, turn, ofBothSides(course, turn), system, isEasyEnough);
     }
 
     /** The tightest setting for a rider, as the course is set; empty where none fits. */

@@ -92,6 +92,7 @@ public class DayProgress {
                                 .max(Comparator.comparingDouble(r -> Objects.requireNonNull(r.difficulty())))
                                 .map(ShownRun::settingMetres),
                         standing.map(Standing::rung).map(Ladder.Rung::settingMetres),
+                        read.kind().isStraight(),
                         standing.map(Standing::weakSide),
                         read.progress().opinion()));
     }

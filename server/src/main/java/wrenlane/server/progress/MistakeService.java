@@ -17,6 +17,7 @@ import wrenlane.server.storage.Storage;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.MistakeCost.Mistake;
+import wrenlane.verdict.SpeedScan;
 
 /** What the mistakes that hold a rider back cost in room, where they last rode. */
 @Service
@@ -49,8 +50,7 @@ class MistakeService {
         List<MistakeCost> costs = reckoning.whole(
                 Rank.ONE,
                 "what mistakes cost",
-                () -> MistakeCost.of(
-                        read.course(), ride, CourseFit.room(read.course(), ride).fit()));
+                () -> MistakeCost.of(read.course(), ride, CourseFit.ridden(new SpeedScan(read.course(), ride))));
         return new MistakesMade(
                 settingMetres,
                 costs.stream().filter(c -> made.contains(c.mistake())).toList());

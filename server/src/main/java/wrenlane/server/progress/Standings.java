@@ -124,13 +124,13 @@ public class Standings {
      * @param read runs on its kind, at least the {@link #latest}
      */
     public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
-        Ladder ladder = difficulty.ladder(course, turn, system);
         Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
                 Objects.requireNonNull(known.get(Side.LEFT)),
                 Objects.requireNonNull(known.get(Side.RIGHT)),
                 difficulty.of(course, turn, Side.LEFT),
                 difficulty.of(course, turn, Side.RIGHT));
+        Ladder ladder = difficulty.ladder(course, turn, system, d -> chances.less(d) >= BeginRung.LEAST_CHANCE);
         EstimateJson left = EstimateJson.of(chances.left(), chances.overLeft());
         EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
         Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);

@@ -15,6 +15,7 @@ import wrenlane.riding.RidingStyle;
 import wrenlane.server.RunningApp;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
+import wrenlane.verdict.SpeedScan;
 import wrenlane.verdict.SwingOutValue;
 
 /** What was reckoned for a question is kept for the same question, and for no other. */
@@ -51,7 +52,7 @@ class CourseAnswersTest {
         assertThat(answers().mistakes(BOX, ride, 2.0)).isSameAs(atTwo);
         assertThat(answers().mistakes(BOX, ride, 2.5)).isNotEqualTo(atTwo);
         assertThat(answers().mistakes(BOX, ride, null))
-                .isEqualTo(MistakeCost.of(BOX, ride, CourseFit.room(BOX, ride).fit()));
+                .isEqualTo(MistakeCost.of(BOX, ride, CourseFit.ridden(new SpeedScan(BOX, ride))));
     }
 
     @Test
