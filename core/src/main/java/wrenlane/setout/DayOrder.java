@@ -3,6 +3,7 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import wrenlane.plane.Point;
 
 /**
@@ -10,7 +11,8 @@ import wrenlane.plane.Point;
  *
  * <p>Each course is set up out of the one before, the first from the stack, and the last is cleared to it. The least sum
  * of metres walked is found exactly over all orders, by dynamic programming over subsets (Held and Karp, 1962); an order
- * counts only where every course comes after those it has to follow.
+ * counts only where every course comes after those it has to follow. Where that takes longer than the order given, the least
+ * sum of minutes is found; where that is the longer walk, the order given stays.
  *
  * @param order numbers of the courses
  * @param walkedMetres for all change-overs, the first set-out and the clearing
@@ -65,6 +67,10 @@ public record DayOrder(
             return change[from][to].walkedMetres();
         }
 
+        double minutes(int from, int to) {
+            return change[from][to].minutes();
+        }
+
         double metres(List<Integer> order) {
             return along(order).stream().mapToDouble(ChangeOver::walkedMetres).sum();
         }
@@ -111,9 +117,28 @@ public record DayOrder(
                 }
             }
         }
-        List<Integer> order = least(costs, mustFollow(sheets.size(), inOrder));
+        List<Integer> order = best(costs, listed, mustFollow(sheets.size(), inOrder));
         return new DayOrder(
                 order, costs.metres(order), costs.minutes(order), costs.metres(listed), costs.minutes(listed), shared);
+    }
+
+    private static List<Integer> best(Costs costs, List<Integer> listed, int[] mustFollow) {
+        return Stream.of(
+                        least(costs::metres, costs.cleared(), mustFollow),
+                        least(costs::minutes, costs.cleared(), mustFollow))
+                .filter(order -> costs.metres(order) <= costs.metres(listed) + ROUNDING
+                        && costs.minutes(order) <= costs.minutes(listed) + ROUNDING)
+                .findFirst()
+                .orElse(listed);
+    }
+
+    /** Rounding of sums of metres or minutes. */
+    private static final double ROUNDING = 1e-9;
+
+    /** What a change-over from one course to another costs. */
+    @FunctionalInterface
+    private interface Cost {
+        double of(int from, int to);
     }
 
     /** For each course the set of those it has to follow, a bit each. */
@@ -125,8 +150,8 @@ public record DayOrder(
         return before;
     }
 
-    /** least[set][last]: the least walking that sets up a set of courses and ends with one of them. */
-    private static List<Integer> least(Costs costs, int[] mustFollow) {
+    /** least[set][last]: the least cost that sets up a set of courses and ends with one of them. */
+    private static List<Integer> least(Cost cost, int cleared, int[] mustFollow) {
         int n = mustFollow.length;
         int all = (1 << n) - 1;
         double[][] least = new double[all + 1][n];
@@ -141,12 +166,12 @@ public record DayOrder(
                     continue;
                 }
                 if (others == 0) {
-                    least[set][last] = costs.metres(costs.cleared(), last);
+                    least[set][last] = cost.of(cleared, last);
                 }
                 for (int prior = 0; prior < n; prior++) {
-                    double metres = least[others][prior] + costs.metres(prior, last);
-                    if ((others & (1 << prior)) != 0 && metres < least[set][last]) {
-                        least[set][last] = metres;
+                    double sum = least[others][prior] + cost.of(prior, last);
+                    if ((others & (1 << prior)) != 0 && sum < least[set][last]) {
+                        least[set][last] = sum;
                         before[set][last] = prior;
                     }
                 }
@@ -154,8 +179,7 @@ public record DayOrder(
         }
         int last = 0;
         for (int i = 1; i < n; i++) {
-            if (least[all][i] + costs.metres(i, costs.cleared())
-                    < least[all][last] + costs.metres(last, costs.cleared())) {
+            if (least[all][i] + cost.of(i, cleared) < least[all][last] + cost.of(last, cleared)) {
                 last = i;
             }
         }

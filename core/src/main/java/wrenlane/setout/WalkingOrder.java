@@ -3,13 +3,14 @@ package wrenlane.setout;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import wrenlane.plane.Point;
 
 /**
  * An order in which a list of places is walked, starting from one place and ending anywhere, with little walking.
  *
  * <p>Up to {@link #EXACT} places the order is the best there is, by dynamic programming over subsets (Held and Karp,
- * 1962). Above, it starts at the nearest place each time and is then improved until neither turning a stretch round nor
+ * 1962). Above, it starts at the nearest place each time, or from the order given, and is then improved until neither turning a stretch round nor
  * moving a stretch of up to three places elsewhere shortens it.
  *
  * @param order numbers of the places, in the order they are walked
@@ -96,8 +97,15 @@ public record WalkingOrder(List<Integer> order, double walkedMetres, double minu
         return order;
     }
 
+    /** From the nearest place each time, or from the order given where that comes out shorter: never longer than that. */
     private static int[] improved(Point start, List<Point> places) {
-        int[] order = nearestFirst(start, places);
+        int[] nearest = improved(start, places, nearestFirst(start, places));
+        int[] given = improved(start, places, IntStream.range(0, places.size()).toArray());
+        return between(start, places, given) < between(start, places, nearest) - GAIN ? given : nearest;
+    }
+
+    private static int[] improved(Point start, List<Point> places, int[] from) {
+        int[] order = from;
         double length = between(start, places, order);
         boolean better = true;
         while (better) {

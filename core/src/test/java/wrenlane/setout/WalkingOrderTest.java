@@ -70,6 +70,8 @@ class WalkingOrderTest {
                 .containsExactlyInAnyOrderElementsOf(
                         IntStream.range(0, count).boxed().toList());
         assertThat(walked(places, order.order())).isCloseTo(order.walkedMetres(), within(1e-9));
+        List<Integer> asListed = IntStream.range(0, count).boxed().toList();
+        assertThat(order.walkedMetres()).isLessThanOrEqualTo(walked(places, asListed) + 1e-9);
         for (int i = 0; i + 1 < count; i++) {
             List<Integer> other = new ArrayList<>(order.order());
             other.set(i, order.order().get(i + 1));
