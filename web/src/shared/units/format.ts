@@ -81,17 +81,28 @@ function metric(metres: number): Said {
   return { figure: decimals(metres, 2), unit: 'm' };
 }
 
-function imperial(metres: number): Said {
-  const halves = Math.round(Math.abs(metres) / METRES_PER_INCH / 0.5);
+/** Feet and inches, to so many half inches. */
+function imperial(metres: number, step: 1 | 2 = 1): Said {
+  const halves = step * Math.round(Math.abs(metres) / METRES_PER_INCH / 0.5 / step);
   const feet = Math.floor(halves / 24);
   const inches = typedNumber((halves % 24) / 2, 1);
   const sign = metres < 0 && halves > 0 ? '−' : '';
   return { figure: `${sign}${feet}′${THIN}${inches}″`, unit: '' };
 }
 
-/** A length, to the centimetre or the half inch. */
-export function sayLength(metres: number, system: LengthSystem): Said {
-  return system === 'METRIC' ? metric(metres) : imperial(metres);
+/** A length, to the centimetre or the half inch; to the inch where it may be out by as much. */
+export function sayLength(metres: number, system: LengthSystem, uncertainty = 0): Said {
+  return system === 'METRIC' ? metric(metres) : imperial(metres, uncertainty >= METRES_PER_INCH ? 2 : 1);
+}
+
+/** Less is no figure in the units that are read, in metres. */
+const LEAST_SAID = 0.005;
+
+/** How far out a length may be, as “± 0.15 m”; nothing where that is no figure in the units that are read. */
+export function uncertaintyText(uncertainty: number, system: LengthSystem): string | undefined {
+  if (uncertainty < (system === 'METRIC' ? LEAST_SAID : METRES_PER_INCH / 4)) return undefined;
+  const { figure, unit } = sayLength(uncertainty, system, uncertainty);
+  return unit === '' ? `± ${figure}` : `± ${figure}${THIN}${unit}`;
 }
 
 /** A length in one string, unit after a thin space. */
@@ -109,9 +120,10 @@ export function smallText(metres: number, system: LengthSystem): string {
 
 /** A length with how far out it may be. */
 export function roomText(metres: number, uncertainty: number, system: LengthSystem): string {
-  return system === 'METRIC'
-    ? `${metric(metres).figure} ± ${decimals(uncertainty, 2)}${THIN}m`
-    : `${imperial(metres).figure} ± ${imperial(uncertainty).figure}`;
+  const out = uncertaintyText(uncertainty, system);
+  return out === undefined
+    ? lengthText(metres, system)
+    : `${sayLength(metres, system, uncertainty).figure} ${out}`;
 }
 
 /** A length as it is typed again. */

@@ -1,5 +1,12 @@
 import { Figure, Term } from '../../../shared/ui';
-import { lengthText, sayLength, speedText, difficultyText, usePreferences } from '../../../shared/units';
+import {
+  lengthText,
+  sayLength,
+  speedText,
+  difficultyText,
+  uncertaintyText,
+  usePreferences,
+} from '../../../shared/units';
 import type { CourseKind, Fit, Line, SideFit } from '../api';
 import { ANSWERS, atTheEnds, inSentence, ladderOf, verdict } from '../model';
 import type { Pair } from '../pairs';
@@ -22,9 +29,6 @@ export function VerdictLine(props: { fit: Fit | undefined; line: Line | undefine
   );
 }
 
-/** Less is no figure in the units that are read. */
-const LEAST_SAID_METRES = 0.005;
-
 /** Whether it fits, in words first, then the figures that matter. */
 export function Verdict(props: {
   fit: Fit;
@@ -40,7 +44,8 @@ export function Verdict(props: {
   const { system, speed } = usePreferences();
   const words = verdict(fit, line, system, speed);
   const ends = atTheEnds(line, system);
-  const room = sayLength(fit.spare.metres, system);
+  const room = sayLength(fit.spare.metres, system, fit.spare.uncertaintyMetres);
+  const out = uncertaintyText(fit.spare.uncertaintyMetres, system);
   const limit = side?.limitMetres === undefined ? undefined : sayLength(side.limitMetres, system);
   const needed = side?.neededMetres === undefined ? undefined : sayLength(side.neededMetres, system);
   const used = line?.turnUsed ?? fit.turnUsed;
@@ -76,10 +81,7 @@ export function Verdict(props: {
           name={fit.spare.metres < 0 ? 'Room, lacking' : 'Most room there is'}
           figure={`${fit.spareCapped ? '> ' : ''}${room.figure}`}
           unit={room.unit}
-          {...(!fit.spareCapped &&
-            fit.spare.uncertaintyMetres >= LEAST_SAID_METRES && {
-              after: `± ${lengthText(fit.spare.uncertaintyMetres, system)}`,
-            })}
+          {...(!fit.spareCapped && out !== undefined && { after: out })}
         />
         <Figure
           name="Turn used"
