@@ -25,6 +25,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
+import wrenlane.rideline.RideLine;
 import wrenlane.rideline.solve.LineSearch;
 import wrenlane.rideline.solve.Resimulation;
 import wrenlane.rider.RiderLevel;
@@ -138,16 +139,16 @@ class RandomCoursesTest {
         Course course = course(random);
         Ride ride = ride(random);
         double speed = ride.limits().lowestSpeedMetresPerSecond() * random.nextDouble(1, 1.6);
-        return seed % 4 == 0 ? bothLines(seed, course, ride, speed) : roomiest(seed, course, ride, speed);
+        return seed % 4 == 0 ? asDrawn(seed, course, ride) : roomiest(seed, course, ride, speed);
     }
 
-    /** Both lines, as the pages show them: of one in four, for they take longer. */
-    private static Drawn bothLines(long seed, Course course, Ride ride, double speed) {
-        CourseFit fit = CourseFit.of(course, ride, speed).fit();
+    /** Every line at the speed to ride at, as the pages show them: of one in four, for they take longer. */
+    private static Drawn asDrawn(long seed, Course course, Ride ride) {
+        CourseFit fit = CourseFit.of(course, ride).fit();
         Optional<String> broken = fit.answer() == FitAnswer.FITS
-                ? Resimulation.broken(fit.task(), fit.roomiest().line())
-                        .or(() -> fit.easiest().flatMap(e -> Resimulation.broken(fit.task(), e.line())))
-                        .or(() -> fit.comfortable().flatMap(e -> Resimulation.broken(fit.task(), e.line())))
+                ? broken(fit.task(), ride, fit.roomiest().line())
+                        .or(() -> fit.easiest().flatMap(e -> broken(fit.task(), ride, e.line())))
+                        .or(() -> fit.comfortable().flatMap(e -> broken(fit.task(), ride, e.line())))
                 : Optional.empty();
         return new Drawn(seed, course, fit.answer(), broken);
     }
@@ -164,7 +165,12 @@ class RandomCoursesTest {
                         : found.settled() && found.checked().obeysTheRider()
                                 ? FitAnswer.DOES_NOT_FIT
                                 : FitAnswer.NOT_SOLVED,
-                found.holds() ? Resimulation.broken(task, found.checked().line()) : Optional.empty());
+                found.holds() ? broken(task, ride, found.checked().line()) : Optional.empty());
+    }
+
+    /** Curvature, its rate and clearances ridden again, and every pose by exact kinematics. */
+    private static Optional<String> broken(LineTask task, Ride ride, RideLine line) {
+        return Resimulation.broken(task, line).or(() -> PoseCheck.broken(task, ride, line));
     }
 
     /** Any kind, each dimension around its standard, any choice; drawn again where dimensions contradict. */
