@@ -70,10 +70,10 @@ public final class VirtualRider {
         return random.nextDouble() < chance ? Set.of() : faults(chance);
     }
 
-    /** The rung such a rider would be set: the smallest with at least two chances in five of a clean run. */
+    /** The rung such a rider would be set: the smallest with at least two chances in three of a clean run. */
     public Ladder.Rung choose(Ladder ladder, Side side) {
         return ladder.rungs().stream()
-                .filter(r -> r.difficulty().orElse(0.0) <= comfort(side) * Math.pow(1.5, SLOPE))
+                .filter(r -> r.difficulty().orElse(0.0) <= comfort(side) * Math.pow(0.5, SLOPE))
                 .reduce((wide, tight) -> tight)
                 .orElse(ladder.rungs().get(0));
     }
