@@ -17,6 +17,8 @@ help() {
 ./wren passphrase    set the passphrase for phones and tablets anew, which signs them all out
 ./wren build         build one runnable jar: server/target/wren-lane.jar
 ./wren test          run every test: core, server, web, browser (installs Chromium through apt where it is missing)
+./wren test LAYER    run one layer: core, server, web or browser; options of its runner follow, such as -Dtest=LadderTest
+./wren dev           start server and pages with the demo day; what is edited shows at once, or after a restart by itself
 ./wren bench         run the benchmarks of the core, and a load on the server
 ./wren bench WHAT    one of them: core, load, logging, memory, scale (a thousand riders, a million runs), readings
                      (a settled course of every kind), drag (from pointer to drawing, in the browser),
@@ -155,9 +157,64 @@ chromium() {
 
 tests() {
   need
+  local layer=${1:-}
+  case "$layer" in
+    core | server | web | browser) shift && "test_$layer" "$@" ;;
+    '' | -*)
+      chromium
+      # The pages are checked while the core is tested; server and browser wait for both.
+      mvn -B --no-transfer-progress -T 2 verify "$@"
+      ;;
+    *) fail "there is no layer '$layer': core, server, web or browser" ;;
+  esac
+}
+
+test_core() {
+  mvn -B --no-transfer-progress test -pl core "$@"
+}
+
+# All of the server where no test is named. Its pages are not made anew.
+test_server() {
+  local named=-Dtest=wrenlane/server/**
+  case " $*" in *" -Dtest="*) named=-DfailIfNoTests=false ;; esac
+  mvn -B --no-transfer-progress test -pl server -am -Dexec.skip=true -Dsurefire.failIfNoSpecifiedTests=false "$named" "$@"
+}
+
+test_web() {
+  (cd web && bash install.sh && npm run --silent types && npm run --silent test -- "$@")
+}
+
+# The app is built first. One class: -Dit.test=RangeIT.
+test_browser() {
   chromium
-  # The pages are checked while the core is tested; server and browser wait for both.
-  mvn -B --no-transfer-progress -T 2 verify "$@"
+  build
+  "${MVN[@]}" install -DskipTests -pl server -am
+  mvn -B --no-transfer-progress verify -pl e2e "$@"
+}
+
+# Server and pages from the sources: Vite shows edited pages at once, and edited Java starts the server again.
+dev() {
+  build
+  (cd web && bash install.sh)
+  local data classes="server/target/classes:core/target/classes:web/target/classes:$APP/lib/*"
+  data=$(mktemp -d "${TMPDIR:-/tmp}/wren-lane-demo.$$.XXXXXX")
+  local server="" pages="" stamp="$data/started"
+  (cd web && WREN_PORT="$PORT" exec node_modules/.bin/vite --port "$((PORT + 1))" --strictPort) &
+  pages=$!
+  trap 'kill "$server" "$pages" 2>/dev/null; rm -rf "$data"' EXIT
+  while kill -0 "$pages" 2>/dev/null; do
+    if [ ! -f "$stamp" ] || [ -n "$(find core/src/main server/src/main -newer "$stamp" -type f -print -quit)" ]; then
+      touch "$stamp"
+      if "${MVN[@]}" compile -pl server -am -Dexec.skip=true -Dcheck.skip=true; then
+        [ -n "$server" ] && kill "$server" && wait "$server" || true
+        java -Xmx512m -XX:TieredStopAtLevel=1 -cp "$classes" wrenlane.server.WrenLane --wren.data="$data/data" \
+          --wren.demo="$PWD/demo/ferry-apron.json" --server.port="$PORT" &
+        server=$!
+        echo "Pages with live reload: http://127.0.0.1:$((PORT + 1))" >&2
+      fi
+    fi
+    sleep 1
+  done
 }
 
 screenshots() {
@@ -199,7 +256,7 @@ core_bench() {
 
 # A test of the core on many more courses drawn at random than the suite draws: the test, its property, how many.
 of_core() {
-  mvn -B --no-transfer-progress test -pl core -Dtest="$1" -DargLine="-D$2=$3"
+  mvn -B --no-transfer-progress test -pl core -Dtest="$1" -DargLine="-D$2=$3 -Djunit.jupiter.execution.timeout.mode=disabled"
 }
 
 # Runs a class of the benchmarks, built first.
@@ -250,7 +307,7 @@ done
 number --port "$PORT"
 
 case "$COMMAND" in
-  demo | run | passphrase | build | screenshots | openapi | format) "$COMMAND" ;;
+  demo | dev | run | passphrase | build | screenshots | openapi | format) "$COMMAND" ;;
   backup | restore) copying "$COMMAND" "${REST[@]}" ;;
   bench) bench "${REST[@]}" ;;
   test) tests "${REST[@]}" ;;

@@ -30,7 +30,7 @@ export default defineConfig({
     // A seventh less to fetch than what the server would squeeze itself, and nothing to squeeze while somebody waits.
     compression({ algorithms: ['brotliCompress'], include: /assets\/.*\.js$|pages\/.*\.html$/ }),
   ],
-  server: { proxy: { '/api': 'http://127.0.0.1:8787' } },
+  server: { proxy: { '/api': `http://127.0.0.1:${process.env['WREN_PORT'] ?? 8787}` } },
   build: {
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,

@@ -55,4 +55,5 @@ const MOVES = {
   CUE: 'Say',
   WIDEN: 'Widen.',
   CHANGE_SIDE: 'Change side.',
+  SLOWER: 'Ride it slower.',
 } as const;

@@ -78,11 +78,15 @@ export function OnCourse(props: {
       head={props.head}
     >
       {props.children}
-      <SizeStepper
-        setting={setting}
-        chance={setting === undefined ? undefined : isLeft ? known.data?.chanceLeft : known.data?.chanceRight}
-        onSize={onSize}
-      />
+      {!straight && (
+        <SizeStepper
+          setting={setting}
+          chance={
+            setting === undefined ? undefined : isLeft ? known.data?.chanceLeft : known.data?.chanceRight
+          }
+          onSize={onSize}
+        />
+      )}
       <Sizes course={course} stands={stands} setting={setting} onSetting={choose} />
       {proposed !== undefined && setting !== undefined && (
         <MoveCones

@@ -15,6 +15,8 @@ public record Advice(Move move, Said reason) {
         HOLD,
         CUE,
         WIDEN,
-        CHANGE_SIDE
+        CHANGE_SIDE,
+        /** The same, ridden more slowly. */
+        SLOWER
     }
 }

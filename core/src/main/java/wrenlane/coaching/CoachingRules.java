@@ -94,10 +94,9 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
                             "“%s”. %s; the same again.",
                             cue.cue(), capital(cue.fault().label())));
         }
-        return hold(
-                enough(runs)
-                        ? Said.of("%d of the last %d clean: slower now, or the next drill.", clean, of)
-                        : Said.of("%s: stay; %d clean of %d, then slower.", counted(runs), clean, of));
+        return enough(runs)
+                ? new Advice(Advice.Move.SLOWER, Said.of("%d of the last %d clean. Or the next drill.", clean, of))
+                : hold(Said.of("%s: stay; %d clean of %d, then slower.", counted(runs), clean, of));
     }
 
     private Advice scoredAdvice(List<RunRecord> here, List<RunRecord> there, Side side) {

@@ -38,8 +38,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
     static final double AHEAD_SECONDS = 1.5;
 
     /** Said where nobody can stand safely. */
-    static final String NO_PLACE = "look to the exit. The instructor has no place here: nowhere beyond the exit is "
-            + Math.round(Ground.PEOPLE_METRES) + " m clear of everything that is ridden and its run-outs";
+    static final String NO_PLACE = "look to the exit; there is no safe place for the instructor beyond it";
 
     /** More bends than this are one rhythm, and are not chalked one by one; chosen by us. */
     private static final int MOST_BENDS = 3;

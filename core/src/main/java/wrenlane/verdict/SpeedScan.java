@@ -178,9 +178,9 @@ public final class SpeedScan {
         return at(step).room();
     }
 
-    /** What was found at the step nearest to a speed in m/s. */
+    /** What was found at the step nearest to a speed in m/s, the slower of two as near. */
     synchronized At near(double speed) {
-        return at(stepTo(speed + STEP / 2));
+        return at(stepTo(speed + STEP / 2 - STEP * ROUNDING * 2));
     }
 
     private static final double ROUNDING = 1e-6;

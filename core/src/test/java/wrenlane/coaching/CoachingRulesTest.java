@@ -56,7 +56,7 @@ class CoachingRulesTest {
     @CsvSource({
         "'', HOLD, No runs yet",
         "L. R. L., HOLD, 3 of 3 clean: stay",
-        "L. R. L. L., HOLD, slower now",
+        "L. R. L. L., SLOWER, 4 of the last 5 clean",
         "L. RF, CUE, the same again",
         "RF LF RF, HOLD, Go back to the drill before",
         "L. LD, HOLD, A drop"

@@ -117,7 +117,7 @@ class RidingMarkTest {
         CourseFit fit = fit(course);
         List<RidingMark> none = RidingMark.of(course, fit, fit.drawn(), place -> false);
         assertThat(none).extracting(RidingMark::label).containsExactly("H", "T");
-        assertThat(none.get(1).what()).contains("The instructor has no place here");
+        assertThat(none.get(1).what()).contains("no safe place for the instructor");
         Point free = only(marks(course, fit), Use.INSTRUCTOR).at();
         Predicate<Point> elsewhere = place -> place.distanceTo(free) > 1;
         Point other = only(RidingMark.of(course, fit, fit.drawn(), elsewhere), Use.INSTRUCTOR)
