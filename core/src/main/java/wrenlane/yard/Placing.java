@@ -1,7 +1,9 @@
 package wrenlane.yard;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +40,13 @@ public record Placing(
      * @param wanted courses to find places for
      */
     public static Placing find(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
-        PlacingSearch search = new PlacingSearch(yard, fixed, wanted);
+        PlacingSearch search = new PlacingSearch(yard, fixed, wanted, PlacingSearch.Room.CLEAR);
         @Nullable Stand[] best = search.run();
+        if (!search.unfinished() && Arrays.stream(best).anyMatch(Objects::isNull)) {
+            // Rather all courses with a poorer place to wait, which is said, than a course less.
+            search = new PlacingSearch(yard, fixed, wanted, PlacingSearch.Room.BESIDE);
+            best = search.run();
+        }
         List<StandingCourse> all = new ArrayList<>(fixed);
         List<CourseGround> left = new ArrayList<>();
         List<Optional<Stand>> stands = new ArrayList<>();

@@ -38,6 +38,8 @@ final class PlacingSearch {
     private final Conflicts conflicts;
     private final WayIn wayIn;
     private final FreeSpace ground;
+    private final FreeSpace peoplesGround;
+    private final Room wait;
     private final Set<Finding> known;
     private final Point middle;
     private final double freeSquareMetres;
@@ -46,7 +48,16 @@ final class PlacingSearch {
     private int mostPlaced;
     private @Nullable Stand[] best;
 
-    PlacingSearch(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted) {
+    /** What has to be left for riders who wait. */
+    enum Room {
+        /** A square two metres clear of everything that is ridden and its run-outs. */
+        CLEAR,
+        /** A square beside the run-outs. */
+        BESIDE
+    }
+
+    PlacingSearch(Yard yard, List<StandingCourse> fixed, List<CourseGround> wanted, Room wait) {
+        this.wait = wait;
         this.yard = yard;
         this.fixed = fixed;
         this.wanted = wanted;
@@ -58,8 +69,9 @@ final class PlacingSearch {
         this.conflicts = new Conflicts(yard);
         this.wayIn = new WayIn(yard);
         this.ground = FreeSpace.of(yard).without(fixed);
+        this.peoplesGround = wait == Room.CLEAR ? FreeSpace.of(yard).forPeople(fixed) : ground;
         // What is wrong with courses that stand already is not the fault of those to be placed.
-        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn, ground));
+        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn, peoplesGround));
         Polygon outline = Shapes.polygon(yard.outline());
         this.middle = Shapes.at(outline.getCentroid().getCoordinate());
         this.freeSquareMetres = outline.getArea();
@@ -73,7 +85,7 @@ final class PlacingSearch {
     @Nullable
     Stand[] run() {
         try {
-            place(0, ground, new Stand[wanted.size()]);
+            place(0, ground, peoplesGround, new Stand[wanted.size()]);
         } catch (BudgetSpentException e) {
             unfinished = true;
         }
@@ -86,7 +98,7 @@ final class PlacingSearch {
     }
 
     /** Places the courses from a depth on; true once all stand. */
-    private boolean place(int depth, FreeSpace free, @Nullable Stand[] stands) {
+    private boolean place(int depth, FreeSpace free, FreeSpace people, @Nullable Stand[] stands) {
         if (depth == largestFirst.size()) {
             return mostPlaced == wanted.size();
         }
@@ -103,13 +115,16 @@ final class PlacingSearch {
             @Nullable Stand[] with = stands.clone();
             with[which] = stand;
             FreeSpace left = free.without(standing.runOutPolygon());
+            FreeSpace toWait = wait == Room.CLEAR ? people.without(standing.closedToPeople()) : left;
             // One more course never opens a way or leaves more room to wait: what is unsafe now stays so.
-            if (conflicts.withSlipperyGround(standing).isEmpty() && sound(with, left) && place(depth + 1, left, with)) {
+            if (conflicts.withSlipperyGround(standing).isEmpty()
+                    && sound(with, toWait)
+                    && place(depth + 1, left, toWait, with)) {
                 return true;
             }
         }
         // Without this one the others may still all find a place.
-        return place(depth + 1, free, stands);
+        return place(depth + 1, free, people, stands);
     }
 
     /** Whether more courses could stand than in the best way known, if ground could be cut to measure. */

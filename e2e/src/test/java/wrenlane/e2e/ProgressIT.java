@@ -51,7 +51,7 @@ class ProgressIT {
         page.getByText("Machines ridden, hours and notes").click();
         Locator twin = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("300 twin"));
         assertThat(twin).containsText("3");
-        assertThat(twin).containsText("of 30");
+        assertThat(twin).containsText("of 36");
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Touring 850")))
                 .containsText("of 10");
     }
@@ -62,11 +62,11 @@ class ProgressIT {
         page.getByText("Compare two days").click();
         Locator change = page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("Change"));
         assertThat(change).isVisible();
-        Locator left = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("left"));
-        assertThat(left.first()).containsText(", then ");
-        assertThat(left.first()).not().containsText("too few runs");
+        Locator right = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("right"));
+        assertThat(right.first()).containsText(", then ");
+        assertThat(right.first()).not().containsText("too few runs");
         page.getByLabel("Another day").selectOption(new SelectOption().setIndex(0));
-        assertThat(left.first()).containsText("too few runs");
+        assertThat(right.first()).containsText("too few runs");
     }
 
     @Test
@@ -148,9 +148,9 @@ class ProgressIT {
     /** What holds a rider back is said with what it costs; the table of causes is put right, and speaks of the rider anew. */
     @Test
     void aCauseIsPutRightAndSaysSoOfRiders() {
-        Page page = APP.desk("/progress/5");
+        Page page = APP.desk("/progress/3");
         Locator held = region(page, "What holds them back");
-        assertThat(held).containsText("Line crossed: 5 of 8 with head late.");
+        assertThat(held).containsText("Line crossed to the left: 3 of 4 with head late.");
         assertThat(held).containsText("Likely: the head goes late");
         assertThat(held).containsText("turned in half a second late costs");
         held.getByText("Likely").first().click();
@@ -163,7 +163,7 @@ class ProgressIT {
         fill(page, "Cue, at most five words", "over your shoulder");
         page.keyboard().press("Enter");
         assertThat(page.getByText("“over your shoulder”")).isVisible();
-        page.navigate(APP.address() + "/progress/5");
+        page.navigate(APP.address() + "/progress/3");
         assertThat(held).containsText("Likely: the gaze stays on the kerb. Say “over your shoulder”");
         page.navigate(APP.address() + "/lesson/causes");
         press(page, "Put the table back as it came");
@@ -183,7 +183,7 @@ class ProgressIT {
         assertThat(page.getByText("You say: tired after work")).isVisible();
         page.navigate(APP.address() + "/progress/debrief?day=4");
         assertThat(region(page, "Marek Dunlin")).containsText("Likely: tired after work.");
-        page.navigate(APP.address() + "/progress/5");
+        page.navigate(APP.address() + "/progress/3");
         press(page, "Change what you say");
         fill(page, "What is behind it, in your words", "");
         press(page, "Take it away");

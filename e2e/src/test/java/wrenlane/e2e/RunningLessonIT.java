@@ -73,7 +73,7 @@ class RunningLessonIT {
         assertThat(page.getByText(Pattern.compile("turn\\s*2\\s*of"))).isVisible();
         assertThat(next(page)).hasText("Next: Tomas Ekvik");
         next(page).click();
-        assertThat(page).hasURL(Pattern.compile("/range/2\\?.*side=RIGHT"));
+        assertThat(page).hasURL(Pattern.compile("/range/2\\?.*side=LEFT"));
         page.keyboard().press("0");
         assertThat(next(page)).hasText("Next: Brigid Vanner");
         Page other = APP.desk("/range/7");
