@@ -2,6 +2,8 @@ package wrenlane.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -403,7 +405,7 @@ class RunsTest {
 
     /** What is ridden straight on has no side: not in the run, not in what follows, not in the progress, nor the table. */
     @Test
-    void runsOnALaneHaveNoSide() {
+    void runsOnALaneHaveNoSide() throws IOException {
         aLane();
         Map<String, Object> without = run("LEFT", 1.4);
         without.remove("side");
@@ -429,6 +431,11 @@ class RunsTest {
         assertThat(APP.get("/api/riders/" + rider + "/report.pdf?kind=lane").status())
                 .isEqualTo(200);
         assertThat(APP.get("/api/runs.csv?dayId=" + day).raw().body()).doesNotContain(",left,", ",right,");
+        JsonNode out = APP.get("/api/runs.json?dayId=" + day).body();
+        assertThat(out.at("/runs/0").has("side")).isFalse();
+        assertThat(RunFilesTest.schemaOf(Path.of("../docs/formats/wren-lane-runs-2.schema.json"))
+                        .validate(out))
+                .isEmpty();
     }
 
     /** Whoever rides a lane rides it as it is: there is no width that is too wide for them. */
