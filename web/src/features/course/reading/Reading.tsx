@@ -105,7 +105,7 @@ export function Reading(props: {
       )}
       {(windows.data ?? settled) && (
         <div
-          className={`${windows.data ? '' : 'min-h-32'} ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}
+          className={`min-h-35 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}
         >
           {windows.data ? (
             <SpeedStrip

@@ -84,7 +84,7 @@ function SpeedSlider(props: {
       />
       <p className="text-[0.9rem]">
         Line drawn at <span className="figures">{speedText(at, system)}</span>
-        {props.speed === undefined ? ', in the middle of what is recommended.' : '. '}
+        {props.speed === undefined ? ', as recommended.' : '. '}
         {props.speed !== undefined && (
           <button type="button" className="underline" onClick={() => props.onSpeed(undefined)}>
             Use the recommended speed
