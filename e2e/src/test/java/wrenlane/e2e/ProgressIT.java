@@ -53,7 +53,7 @@ class ProgressIT {
         assertThat(twin).containsText("3");
         assertThat(twin).containsText("of 36");
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Touring 850")))
-                .containsText("of 10");
+                .containsText("of 12");
     }
 
     @Test
@@ -183,7 +183,7 @@ class ProgressIT {
         assertThat(page.getByText("You say: tired after work")).isVisible();
         page.navigate(APP.address() + "/progress/debrief?day=4");
         assertThat(region(page, "Marek Dunlin")).containsText("Likely: tired after work.");
-        page.navigate(APP.address() + "/progress/3");
+        page.navigate(APP.address() + "/progress/5");
         press(page, "Change what you say");
         fill(page, "What is behind it, in your words", "");
         press(page, "Take it away");

@@ -44,7 +44,7 @@ class RangeIT {
         assertThat(rung).containsText("4.30");
         button(page, "Next rider").click();
         assertThat(page).hasURL(Pattern.compile("/range/2"));
-        assertThat(rung).containsText("8.70");
+        assertThat(rung).containsText("6.70");
         page.close();
     }
 
@@ -53,14 +53,14 @@ class RangeIT {
     void asksBeforeConesAreMovedAndTellsEverybody() {
         Page page = APP.desk("/range/3?course=3");
         Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
-        assertThat(rung).containsText("4.50");
+        assertThat(rung).containsText("3.60");
         button(page, "Tighter").click();
-        assertThat(page.getByText("The cones stand at 4.50")).isVisible();
+        assertThat(page.getByText("The cones stand at 3.60")).isVisible();
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
-        assertThat(rung).containsText("4.50");
+        assertThat(rung).containsText("3.60");
         page.getByText("Moved to").click();
-        assertThat(rung).not().containsText("4.50");
+        assertThat(rung).not().containsText("3.60");
         String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d"))
                 .first()
                 .innerText()

@@ -71,8 +71,9 @@ class YardIT {
         Locator course = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Slipway box: drag")));
         BoundingBox whole = course.boundingBox();
-        String stands =
-                page.getByText(Pattern.compile("^7\\.50\u2009m · ")).first().innerText();
+        String stands = page.getByText(Pattern.compile("^\\d+\\.\\d\\d\u2009m · "))
+                .first()
+                .innerText();
         press(page, "Closer");
         Locator ground = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The drawing: drag, or move with the arrow keys"));
