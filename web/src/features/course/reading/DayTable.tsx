@@ -79,7 +79,7 @@ function Row(props: {
   const answer = fit?.answer && ANSWERS[fit.answer];
   return (
     // As tall as it becomes, so that nothing below moves when a chance is known.
-    <tr className={`${pair.rider ? 'h-[4.63rem]' : ''} ${chosen ? 'bg-page' : ''}`}>
+    <tr className={`${pair.rider ? 'h-[5.15rem]' : ''} ${chosen ? 'bg-page' : ''}`}>
       <td>
         <button
           type="button"
