@@ -104,7 +104,7 @@ export function Reading(props: {
         )
       )}
       {(windows.data ?? settled) && (
-        <div className={`min-h-35 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
+        <div className={`min-h-40 ${windows.stale || settled === undefined ? 'opacity-50' : ''}`}>
           {windows.data ? (
             <SpeedStrip
               windows={windows.data}

@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -85,11 +86,11 @@ class YardIT {
         BoundingBox drawing = ground.boundingBox();
         BoundingBox moved = course.boundingBox();
         Assertions.assertThat(closer.x - moved.x).isCloseTo(drawing.height / 4, within(2.0));
-        // By its lower edge, where nothing stands.
-        double y = drawing.y + drawing.height - 5;
-        page.mouse().move(drawing.x + 100, y);
+        // By a place on which no course lies, wherever another test has left them.
+        double[] free = openPlace(page, drawing);
+        page.mouse().move(free[0], free[1]);
         page.mouse().down();
-        page.mouse().move(drawing.x + 140, y - 10);
+        page.mouse().move(free[0] + 40, free[1]);
         page.mouse().up();
         BoundingBox dragged = course.boundingBox();
         Assertions.assertThat(dragged.x - moved.x).isCloseTo(40, within(2.0));
@@ -100,6 +101,22 @@ class YardIT {
                         .first())
                 .isVisible();
         page.close();
+    }
+
+    /** A place of the drawing, in the page's pixels, that is none of a course's. */
+    private static double[] openPlace(Page page, BoundingBox drawing) {
+        Object found = page.evaluate("""
+                ([x0, y0, w, h]) => {
+                  for (let y = y0 + 5; y < y0 + h; y += 7)
+                    for (let x = x0 + 5; x < x0 + w - 50; x += 7) {
+                      const at = document.elementFromPoint(x, y);
+                      const named = at?.closest('[role=button],[aria-label]')?.getAttribute('aria-label') ?? '';
+                      if (named.startsWith('The drawing')) return [x, y];
+                    }
+                  throw new Error('no open place');
+                }""", List.of(drawing.x, drawing.y, drawing.width, drawing.height));
+        return ((List<?>) found)
+                .stream().mapToDouble(v -> ((Number) v).doubleValue()).toArray();
     }
 
     @Test
