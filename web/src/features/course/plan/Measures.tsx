@@ -54,6 +54,9 @@ export function roomFor(plan: Plan, labels: boolean, width: number): Margin {
 /** A line shorter than this has no room for its figure, in pixels. */
 const SHORT = 105;
 
+/** The same of an upright line without a handle, in pixels: its figure lies across it. */
+const SHORT_UPRIGHT = 60;
+
 /** How near a rung a drag has to come to snap to it, in pixels. */
 const REACH_PIXELS = 7;
 
@@ -162,9 +165,10 @@ function placed(plan: Plan, m: Plan['measures'][number], view: View, labels: boo
   // On a short line the figure stands beyond its end, so that the handle stays free; or beyond the other, if there is no room.
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   const after = beyond(from, to);
-  const upright = view.width < NARROW && Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
+  const isUpright = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
+  const upright = view.width < NARROW && isUpright;
   const beside =
-    length < SHORT
+    length < (labels && isUpright ? SHORT_UPRIGHT : SHORT)
       ? upright
         ? outside(from, to, m.away.x)
         : isWithin(after, view)
