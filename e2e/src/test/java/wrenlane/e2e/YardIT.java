@@ -110,8 +110,9 @@ class YardIT {
                   for (let y = y0 + 5; y < y0 + h; y += 7)
                     for (let x = x0 + 5; x < x0 + w - 50; x += 7) {
                       const at = document.elementFromPoint(x, y);
-                      const named = at?.closest('[role=button],[aria-label]')?.getAttribute('aria-label') ?? '';
-                      if (named.startsWith('The drawing')) return [x, y];
+                      const held = at?.closest('[tabindex]');
+                      const ground = held?.getAttribute('aria-label')?.startsWith('The drawing');
+                      if (at?.closest('.cursor-grab') && (held === null || ground)) return [x, y];
                     }
                   throw new Error('no open place');
                 }""", List.of(drawing.x, drawing.y, drawing.width, drawing.height));
