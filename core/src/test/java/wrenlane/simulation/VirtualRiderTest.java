@@ -48,7 +48,7 @@ class VirtualRiderTest {
                 .toList());
         assertThat(rider.choose(ladder, Side.LEFT).difficulty().orElseThrow()).isBetween(0.40, 0.45);
         IntStream.range(0, 300).forEach(i -> rider.ride(Side.LEFT, 0.5));
-        assertThat(rider.choose(ladder, Side.LEFT).difficulty().orElseThrow()).isGreaterThan(0.6);
+        assertThat(rider.choose(ladder, Side.LEFT).difficulty().orElseThrow()).isGreaterThan(0.55);
     }
 
     @Test
