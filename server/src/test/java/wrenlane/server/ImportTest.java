@@ -66,7 +66,7 @@ class ImportTest {
                 "\"7.2 m\" | \"seven\" | seven",
                 "\"key\": \"twin\" | \"key\": \"scooter\" | twice",
                 "\"daysAgo\": 0 | \"nothing\": null | daysAgo",
-                "\"learning\": 0.035 | \"learning\": 7 | learning",
+                "\"learning\": 0.05 | \"learning\": 7 | learning",
                 "\"5.32 m\" | \"1 m\" | 1.00 m",
                 "\"level\": \"SKILLED\" | \"level\": \"EXPERT\" | /riders/5/level",
                 "\"fallPercent\": 1.2 | \"fallPercent\": 1.2, \"fallPercnt\": 2 | fallPercnt",
@@ -115,7 +115,7 @@ class ImportTest {
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(201);
         assertThat(answer.body().get("riders").asInt()).isEqualTo(7);
         assertThat(answer.body().get("machines").asInt()).isEqualTo(7);
-        assertThat(answer.body().get("simulatedRuns").asInt()).isBetween(270, 330);
+        assertThat(answer.body().get("simulatedRuns").asInt()).isBetween(360, 440);
         assertThat(APP.get("/api/kit").body().at("/conesOwned/TALL").asInt()).isEqualTo(14);
     }
 

@@ -56,7 +56,7 @@ class PaperTest {
         }
     }
 
-    /** By Pythagoras: 8.7, 7.7 and 5.4 m wide, 7.5 m deep. */
+    /** By Pythagoras: 8.7, 6.7 and 4.3 m wide, 7.5 m deep. */
     @Test
     void theSheetOfThreeWidthsHasTheConesAndDiagonalsOfEach() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?line=SIDE&dayId=" + today()))) {
@@ -65,8 +65,8 @@ class PaperTest {
                     .contains(
                             "the quay kerb AB, from A",
                             "A to Ca: 11.49 m",
-                            "A to Cb: 10.75 m",
-                            "A to Cc: 9.24 m",
+                            "A to Cb: 10.06 m",
+                            "A to Cc: 8.65 m",
                             "Da",
                             "Db",
                             "Dc");
