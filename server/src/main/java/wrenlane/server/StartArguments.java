@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import wrenlane.server.storage.StartException;
+import wrenlane.server.platform.storage.StartException;
 
 /** What is said on the command line, as far as it can be wrong before anything starts. */
 final class StartArguments {

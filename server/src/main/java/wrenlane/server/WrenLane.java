@@ -16,12 +16,12 @@ import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.util.FileSystemUtils;
-import wrenlane.server.network.NetworkConnector;
-import wrenlane.server.network.OwnAddresses;
-import wrenlane.server.network.PassphraseAsking;
-import wrenlane.server.storage.Copies;
-import wrenlane.server.storage.DataFile;
-import wrenlane.server.storage.StartException;
+import wrenlane.server.platform.network.NetworkConnector;
+import wrenlane.server.platform.network.OwnAddresses;
+import wrenlane.server.platform.signin.PassphraseAsking;
+import wrenlane.server.platform.storage.Copies;
+import wrenlane.server.platform.storage.DataFile;
+import wrenlane.server.platform.storage.StartException;
 
 /**
  * The application. {@code --wren.data=DIR} says where the data file lies; the folder is made where it is missing. With

@@ -12,6 +12,8 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import wrenlane.server.fixture.Courses;
+import wrenlane.server.fixture.RunningApp;
 
 /** Several devices on one yard log at the same time: every run is stored once, none is refused for being late. */
 class ManyAtOnceTest {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.server.fixture.RunningApp;
 
 /** The pages' types are made from {@code openapi.json}; run with {@code -Dopenapi.write=true} to write it anew. */
 class OpenApiDocumentTest {

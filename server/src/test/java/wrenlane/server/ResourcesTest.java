@@ -9,6 +9,8 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
+import wrenlane.server.fixture.Courses;
+import wrenlane.server.fixture.RunningApp;
 
 /** Each resource is made, read back, changed and deleted. */
 class ResourcesTest {

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import wrenlane.server.RunningApp.Answer;
+import wrenlane.server.fixture.Courses;
+import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.RunningApp.Answer;
 
 /** What is said comes in the units whoever asks reads lengths in: a box of 30 m is 98' 5", the least 2.5 m are 8' 2.5". */
 class SentencesTest {

@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -17,6 +18,51 @@ class ServerArchitectureTest {
     private static final JavaClasses SERVER = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("wrenlane.server");
+
+    /** In the order they build on one another: a module depends only on those before it. */
+    private static final List<String> MODULES =
+            List.of("platform", "people", "course", "ground", "day", "progress", "lesson", "exchange");
+
+    private static final int MOST_FILES_OF_A_FOLDER = 20;
+
+    @Test
+    void moduleDependsOnlyOnModulesBeforeIt() {
+        for (int i = 0; i < MODULES.size() - 1; i++) {
+            noClasses()
+                    .that()
+                    .resideInAPackage(packages(MODULES.get(i)))
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(MODULES.subList(i + 1, MODULES.size()).stream()
+                            .map(ServerArchitectureTest::packages)
+                            .toArray(String[]::new))
+                    .check(SERVER);
+        }
+    }
+
+    @Test
+    void everyFolderBelongsToModule() {
+        classes()
+                .that()
+                .resideOutsideOfPackage("wrenlane.server")
+                .should()
+                .resideInAnyPackage(
+                        MODULES.stream().map(ServerArchitectureTest::packages).toArray(String[]::new))
+                .check(SERVER);
+    }
+
+    @Test
+    void folderHoldsAtMostTwentyFiles() {
+        Map<String, Long> files = SERVER.stream()
+                .filter(JavaClass::isTopLevelClass)
+                .collect(Collectors.groupingBy(JavaClass::getPackageName, Collectors.counting()));
+        assertThat(files).hasSizeGreaterThan(30);
+        assertThat(files.entrySet()).allMatch(folder -> folder.getValue() <= MOST_FILES_OF_A_FOLDER);
+    }
+
+    private static String packages(String module) {
+        return "wrenlane.server." + module + "..";
+    }
 
     @Test
     void aMapperIsKnownOnlyInItsOwnFolder() {

@@ -14,8 +14,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import wrenlane.server.network.Passphrase;
-import wrenlane.server.storage.StartException;
+import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.platform.signin.Passphrase;
+import wrenlane.server.platform.storage.StartException;
 
 /** What keeps the app from starting is one sentence with what to do, and exit code 1. */
 class StartTest {

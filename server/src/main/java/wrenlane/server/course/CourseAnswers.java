@@ -7,9 +7,11 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
-import wrenlane.server.reckoning.Kept;
-import wrenlane.server.reckoning.Rank;
-import wrenlane.server.reckoning.Reckoning;
+import wrenlane.server.course.evaluation.EvaluationService;
+import wrenlane.server.course.evaluation.RiddenCourse;
+import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedWindow;
@@ -20,7 +22,7 @@ import wrenlane.verdict.SwingOutValue;
  * answer, and the narrowest width with and without a swing takes a dozen searches.
  */
 @Service
-class CourseAnswers {
+public class CourseAnswers {
     /** Memory for the answers to one sort of question, in bytes. */
     private static final long MOST_BYTES = 2_000_000;
 
@@ -47,7 +49,7 @@ class CourseAnswers {
     }
 
     /** What swinging out buys; empty on kinds without a swing-out. */
-    Optional<SwingOutValue> swingOut(Course course, Ride ride) {
+    public Optional<SwingOutValue> swingOut(Course course, Ride ride) {
         return known(
                 swingOuts,
                 new RiddenCourse(course, ride),
@@ -56,7 +58,7 @@ class CourseAnswers {
     }
 
     /** What mistakes cost at a speed in m/s, or at the one to ride at. */
-    List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
+    public List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
         return known(
                 mistakes,
                 new RiddenCourse(course, ride, speed),
@@ -70,7 +72,7 @@ class CourseAnswers {
     }
 
     /** The speeds the course can be ridden at; empty where it fits at none. */
-    Optional<SpeedWindow> window(Course course, Ride ride) {
+    public Optional<SpeedWindow> window(Course course, Ride ride) {
         return known(
                 windows,
                 new RiddenCourse(course, ride),

@@ -24,8 +24,9 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.EdgeMarks;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.server.creation.Creations;
-import wrenlane.server.http.Expected;
+import wrenlane.server.course.evaluation.PlanJson;
+import wrenlane.server.platform.creation.Creations;
+import wrenlane.server.platform.http.Expected;
 
 /** Courses as saved, and the kinds there are. */
 @RestController

@@ -17,10 +17,10 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseSettings;
 import wrenlane.finding.Checks;
 import wrenlane.machine.Side;
-import wrenlane.server.http.RefusedException;
-import wrenlane.server.http.Visible;
-import wrenlane.server.kit.MarkerJson;
-import wrenlane.server.length.LengthJson;
+import wrenlane.server.course.kit.MarkerJson;
+import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.length.LengthJson;
+import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.MeasuredLength;
 
 /**

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Map;
 import wrenlane.course.Course;
 import wrenlane.machine.Side;
-import wrenlane.server.http.Versioned;
-import wrenlane.server.kit.MarkerJson;
-import wrenlane.server.length.LengthJson;
+import wrenlane.server.course.kit.MarkerJson;
+import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.length.LengthJson;
 
 /** A course as stored. */
 public record CourseResponse(

@@ -8,14 +8,14 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
-import wrenlane.server.http.Expected;
-import wrenlane.server.http.NotFoundException;
-import wrenlane.server.kit.KitService;
-import wrenlane.server.length.LengthJson;
-import wrenlane.server.reckoning.Kept;
-import wrenlane.server.stamp.Stamped;
-import wrenlane.server.stamp.Stamps;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.course.kit.KitService;
+import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.length.LengthJson;
+import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.platform.version.Stamped;
+import wrenlane.server.platform.version.Stamps;
 
 /** Courses as stored. */
 @Service

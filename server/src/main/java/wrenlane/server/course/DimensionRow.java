@@ -1,6 +1,6 @@
 package wrenlane.server.course;
 
-import wrenlane.server.length.LengthJson;
+import wrenlane.server.platform.length.LengthJson;
 import wrenlane.units.LengthMethod;
 
 /** A row of the course_dimension table. */

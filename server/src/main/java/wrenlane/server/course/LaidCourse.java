@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
-import wrenlane.server.http.RefusedException;
+import wrenlane.server.platform.problem.RefusedException;
 
 /**
  * A course as its cones are laid.

@@ -3,7 +3,7 @@ package wrenlane.server.course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.finding.TypedText;
-import wrenlane.server.http.RefusedException;
+import wrenlane.server.platform.problem.RefusedException;
 
 /** A kind of course as a request names it. */
 public final class NamedKind {

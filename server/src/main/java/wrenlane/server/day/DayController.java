@@ -1,7 +1,6 @@
 package wrenlane.server.day;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -14,26 +13,20 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.creation.Creations;
-import wrenlane.server.http.Expected;
-import wrenlane.units.LengthSystem;
+import wrenlane.server.platform.creation.Creations;
+import wrenlane.server.platform.http.Expected;
 
-/** Days, and the briefing of each. */
+/** Days. */
 @RestController
 @RequestMapping("/api/days")
 class DayController {
     private final DayService service;
-    private final BriefingService briefings;
-    private final StandingService standing;
     private final Creations creations;
 
-    DayController(DayService service, BriefingService briefings, StandingService standing, Creations creations) {
+    DayController(DayService service, Creations creations) {
         this.service = service;
-        this.briefings = briefings;
-        this.standing = standing;
         this.creations = creations;
     }
 
@@ -47,28 +40,6 @@ class DayController {
     @GetMapping("/{id}")
     DayResponse getDay(@PathVariable long id) {
         return service.get(id);
-    }
-
-    /** The day on one page: what to bring, what is not ready, who rides what. */
-    @GetMapping("/{id}/briefing")
-    BriefingResponse getBriefing(@PathVariable long id, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
-        return briefings.briefing(id, system);
-    }
-
-    /** Cones of the day's courses that are another's, too, where they stand: laid once for both. */
-    @GetMapping("/{id}/shared-cones")
-    List<AlsoCone> listSharedCones(@PathVariable long id) {
-        return standing.also(id);
-    }
-
-    /** What a course stands at, who rides which of it, and what would serve most; or the same for other settings. */
-    @GetMapping("/{id}/courses/{courseId}/standing")
-    StandingResponse getStanding(
-            @PathVariable long id,
-            @PathVariable long courseId,
-            @RequestParam(required = false) @Nullable List<@NotNull Double> at,
-            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
-        return standing.standing(id, courseId, at, system);
     }
 
     /** Stores a new day. */

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wrenlane.server.day.DayRequest.DaySettings;
 import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.placing.StandJson;
+import wrenlane.server.ground.placement.StandJson;
 
 /**
  * A row of the day_course table, columns in their order; the stand is all there or not at all.

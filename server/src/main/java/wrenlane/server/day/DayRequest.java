@@ -8,8 +8,8 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.NestedCourse;
-import wrenlane.server.http.Visible;
-import wrenlane.server.placing.StandJson;
+import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.platform.http.Visible;
 
 /**
  * A day as a person plans it.

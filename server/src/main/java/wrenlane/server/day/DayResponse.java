@@ -7,7 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.NestedCourse;
 import wrenlane.server.course.CourseResponse;
-import wrenlane.server.http.Versioned;
+import wrenlane.server.platform.http.Versioned;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.StandingCourse;
 

@@ -14,17 +14,17 @@ import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
 import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.http.Expected;
-import wrenlane.server.http.NotFoundException;
-import wrenlane.server.http.RefusedException;
-import wrenlane.server.machine.MachineService;
-import wrenlane.server.news.News;
-import wrenlane.server.news.Newsroom;
-import wrenlane.server.placing.StandJson;
-import wrenlane.server.rider.RiderService;
-import wrenlane.server.storage.Storage;
-import wrenlane.server.use.Uses;
-import wrenlane.server.yard.YardService;
+import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.ground.yard.YardService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.event.News;
+import wrenlane.server.platform.event.Newsroom;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.server.platform.reference.Uses;
+import wrenlane.server.platform.storage.Storage;
 
 /** Days as stored. */
 @Service
@@ -67,7 +67,7 @@ public class DayService {
     }
 
     /** The day alone, without its riders and courses. */
-    DayRow row(long id) {
+    private DayRow row(long id) {
         return storage.read(() -> mapper.find(id).orElseThrow(() -> new NotFoundException("day", id)));
     }
 
@@ -105,13 +105,19 @@ public class DayService {
         });
     }
 
+    /** Date and title of a stored day. */
+    public DayHeading heading(long id) {
+        DayRow day = row(id);
+        return new DayHeading(LocalDate.parse(day.date()), day.title());
+    }
+
     /** Whether a rider is on a day. */
-    boolean hasRider(long dayId, long riderId) {
+    public boolean hasRider(long dayId, long riderId) {
         return mapper.hasRider(dayId, riderId);
     }
 
     /** Whether a course is on a day, also one that was taken away since. */
-    boolean hasCourse(long dayId, long courseId) {
+    public boolean hasCourse(long dayId, long courseId) {
         return mapper.hasCourse(dayId, courseId);
     }
 

@@ -7,9 +7,9 @@ import java.util.Set;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.Station;
-import wrenlane.server.day.StandingService.Rides;
-import wrenlane.server.drill.RiderDrills;
 import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.lesson.drill.RiderDrills;
+import wrenlane.server.lesson.size.StandingService.Rides;
 
 /**
  * Who takes part in a lesson and where each could ride what.
@@ -19,7 +19,7 @@ import wrenlane.server.lesson.LessonSettings.WishJson;
  * @param rides of what stands, by course and rider, as far as it is known
  * @param stations the open ground, then the day's courses
  */
-record Gathered(
+public record Gathered(
         LessonOfDay of,
         List<RiderDrills> riders,
         Map<String, LessonTasks> tasks,
@@ -27,7 +27,7 @@ record Gathered(
         List<Station> stations) {
 
     /** What the lesson is planned from; empty where nobody takes part, or somebody has nothing to ride at all. */
-    Optional<LessonBrief> brief() {
+    public Optional<LessonBrief> brief() {
         Set<String> ids = tasks.keySet();
         if (ids.isEmpty() || !stations.get(0).isForAll(ids)) {
             return Optional.empty();

@@ -13,14 +13,14 @@ import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
 import wrenlane.lesson.WayOut;
 import wrenlane.machine.Side;
-import wrenlane.server.day.StandingService.Rides;
-import wrenlane.server.drill.RiderDrills;
 import wrenlane.server.lesson.LessonResponse.LessonRider;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonResponse.WayOutJson;
 import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.lesson.drill.RiderDrills;
+import wrenlane.server.lesson.size.StandingService.Rides;
 import wrenlane.server.progress.ChanceJson;
 
 /** A planned lesson as it is answered: with names, sides and chances. */

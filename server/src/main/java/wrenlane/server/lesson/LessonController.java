@@ -15,7 +15,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.finding.Finding;
-import wrenlane.server.http.Expected;
+import wrenlane.server.lesson.check.CheckJson;
+import wrenlane.server.lesson.check.CheckResponse;
+import wrenlane.server.lesson.check.CheckService;
+import wrenlane.server.lesson.live.RunningAct;
+import wrenlane.server.lesson.live.RunningResponse;
+import wrenlane.server.lesson.live.RunningService;
+import wrenlane.server.platform.http.Expected;
 import wrenlane.units.LengthSystem;
 
 /** The running order of a day. */

@@ -13,18 +13,18 @@ import wrenlane.course.NestedCourse;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.Station;
 import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.StandingService;
-import wrenlane.server.day.StandingService.Rides;
-import wrenlane.server.drill.RiderDrillService;
-import wrenlane.server.drill.RiderDrills;
-import wrenlane.server.reckoning.Kept;
+import wrenlane.server.lesson.drill.RiderDrillService;
+import wrenlane.server.lesson.drill.RiderDrills;
+import wrenlane.server.lesson.size.StandingService;
+import wrenlane.server.lesson.size.StandingService.Rides;
+import wrenlane.server.platform.calculation.Kept;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.SharedCones;
 import wrenlane.yard.StandingCourse;
 
 /** Gathers who takes part in a lesson and where each could ride what. */
 @Component
-class LessonGathering {
+public class LessonGathering {
     /** Memory for how long courses take to set out, in bytes. */
     private static final long MOST_BYTES = 3_000_000;
 
@@ -47,7 +47,7 @@ class LessonGathering {
      *
      * @param system whose lengths the rungs are that riders begin at
      */
-    Gathered gather(LessonOfDay of, List<DayRider> riders, LengthSystem system) {
+    public Gathered gather(LessonOfDay of, List<DayRider> riders, LengthSystem system) {
         return gather(of, riders, standing.rides(of.day(), of.courses(), system));
     }
 

@@ -10,8 +10,8 @@ import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayResponse;
-import wrenlane.server.http.RefusedException;
 import wrenlane.server.lesson.LessonSettings.WishJson;
+import wrenlane.server.platform.problem.RefusedException;
 
 /**
  * What is stored of a day's lesson, as of one moment.
@@ -22,7 +22,7 @@ import wrenlane.server.lesson.LessonSettings.WishJson;
  * @param version of the settings; the least there is where the usual hold
  * @param kept whether the settings were stored; the usual hold where they were not
  */
-record LessonOfDay(
+public record LessonOfDay(
         DayResponse day,
         List<CourseResponse> courses,
         Catalogue catalogue,
@@ -31,7 +31,7 @@ record LessonOfDay(
         boolean kept) {
 
     /** Riders of the day who are there. */
-    List<DayRider> present() {
+    public List<DayRider> present() {
         return day.riders().stream()
                 .filter(r -> !settings.absent().contains(r.riderId()))
                 .toList();

@@ -5,13 +5,13 @@ import org.springframework.stereotype.Component;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
-import wrenlane.server.drill.DrillService;
 import wrenlane.server.lesson.LessonStore.Said;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.lesson.drill.DrillService;
+import wrenlane.server.platform.storage.Storage;
 
 /** Reads what is stored of a day's lesson. */
 @Component
-class LessonReader {
+public class LessonReader {
     private final LessonStore store;
     private final DayService days;
     private final CourseService courses;
@@ -27,7 +27,7 @@ class LessonReader {
     }
 
     /** All of it, of one state of the data. */
-    LessonOfDay read(long dayId) {
+    public LessonOfDay read(long dayId) {
         return storage.read(() -> {
             DayResponse day = days.get(dayId);
             Optional<Said> said = store.find(dayId);

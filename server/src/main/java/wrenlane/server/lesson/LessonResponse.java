@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
-import wrenlane.server.http.Versioned;
+import wrenlane.server.platform.http.Versioned;
 import wrenlane.server.progress.ChanceJson;
 
 /**

@@ -10,15 +10,15 @@ import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTemplate;
 import wrenlane.lesson.WayOut;
-import wrenlane.server.http.Expected;
-import wrenlane.server.http.RefusedException;
-import wrenlane.server.http.Versioned;
 import wrenlane.server.lesson.LessonStore.Said;
-import wrenlane.server.news.News;
-import wrenlane.server.news.Newsroom;
-import wrenlane.server.reckoning.Kept;
-import wrenlane.server.reckoning.KeptUntilStored;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.platform.calculation.KeptUntilStored;
+import wrenlane.server.platform.event.News;
+import wrenlane.server.platform.event.Newsroom;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.server.platform.storage.Storage;
 import wrenlane.units.LengthSystem;
 
 /** Plans the lesson of a day from what is stored of it. */
@@ -76,7 +76,7 @@ public class LessonService {
     }
 
     /** The same as it was reckoned. */
-    ReckonedLesson reckoned(long dayId, LengthSystem system) {
+    public ReckonedLesson reckoned(long dayId, LengthSystem system) {
         return kept.get(new OfDay(dayId, system), () -> reckoned(lessons.read(dayId), system));
     }
 
@@ -103,7 +103,7 @@ public class LessonService {
      *
      * @throws RefusedException where nobody takes part
      */
-    List<Block> blocks(long dayId, LengthSystem system) {
+    public List<Block> blocks(long dayId, LengthSystem system) {
         return reckoned(dayId, system)
                 .lesson()
                 .map(Lesson::blocks)

@@ -17,7 +17,7 @@ import wrenlane.lesson.PassTime;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseResponse;
-import wrenlane.server.day.StandingService.Rides;
+import wrenlane.server.lesson.size.StandingService.Rides;
 
 /** Makes stations of open ground and the day's courses, with what each rider would ride there. */
 final class LessonStations {

@@ -3,12 +3,11 @@ package wrenlane.server.lesson;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
-import wrenlane.server.day.DayLessons;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.platform.storage.Storage;
 
 /** What was said of the lessons of days, as it is stored. */
 @Component
-public class LessonStore implements DayLessons {
+public class LessonStore {
     private final LessonMapper mapper;
     private final JsonMapper json;
     private final Storage storage;
@@ -43,7 +42,7 @@ public class LessonStore implements DayLessons {
         put(dayId, new Said(storage.leastVersion() + 1, settings));
     }
 
-    @Override
+    /** Whether anything was said of the day's lesson. */
     public boolean isSaid(long dayId) {
         return mapper.find(dayId).isPresent();
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.lesson.Lesson;
 import wrenlane.lesson.WayOut;
-import wrenlane.server.drill.RiderDrills;
+import wrenlane.server.lesson.drill.RiderDrills;
 
 /**
  * The lesson of a day with what it was planned from.
@@ -12,7 +12,7 @@ import wrenlane.server.drill.RiderDrills;
  * @param lesson missing where nobody takes part, or somebody has nothing to ride at all
  * @param waysOut of what the lesson breaks
  */
-record ReckonedLesson(Gathered gathered, Optional<Lesson> lesson, List<WayOut> waysOut) {
+public record ReckonedLesson(Gathered gathered, Optional<Lesson> lesson, List<WayOut> waysOut) {
     LessonResponse answer() {
         return LessonAnswer.of(gathered, lesson, waysOut);
     }

@@ -10,10 +10,10 @@ import wrenlane.coaching.StopRules.Ridden;
 import wrenlane.finding.Finding;
 import wrenlane.run.Fault;
 import wrenlane.server.day.DayService;
-import wrenlane.server.rider.RiderService;
-import wrenlane.server.run.RunResponse;
-import wrenlane.server.run.RunService;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunResponse;
+import wrenlane.server.progress.run.RunService;
 
 /** Watches a day: what speaks for stopping, or for a rest. */
 @Service

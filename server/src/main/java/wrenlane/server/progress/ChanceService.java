@@ -9,11 +9,11 @@ import wrenlane.course.CourseKind;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.reckoning.Rank;
-import wrenlane.server.reckoning.Reckoning;
-import wrenlane.server.rider.RiderResponse;
-import wrenlane.server.rider.RiderService;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
 
 /** The chances of riders wherever a course is judged for them. */
 @Service

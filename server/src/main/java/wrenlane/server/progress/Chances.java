@@ -15,22 +15,22 @@ import wrenlane.verdict.Difficulty;
  * @param overLeft how tight each setting is to the left
  * @param overRight how tight it is to the right
  */
-record Chances(CleanChance left, CleanChance right, Difficulty overLeft, Difficulty overRight) {
+public record Chances(CleanChance left, CleanChance right, Difficulty overLeft, Difficulty overRight) {
     /** Of a clean run to a side at a setting in metres; empty where nothing is known of how tight that is. */
-    Optional<ChanceJson> at(Side side, double settingMetres) {
+    public Optional<ChanceJson> at(Side side, double settingMetres) {
         Difficulty over = side == Side.LEFT ? overLeft : overRight;
         return over.at(settingMetres).map(t -> ChanceJson.of(of(side), t));
     }
 
     /** The same to the side where it is less. */
-    Optional<ChanceJson> at(double settingMetres) {
+    public Optional<ChanceJson> at(double settingMetres) {
         return Arrays.stream(Side.values())
                 .flatMap(side -> at(side, settingMetres).stream())
                 .min(Comparator.comparingDouble(ChanceJson::chance));
     }
 
     /** The chance of a clean run at a difficulty, to the side where it is less. */
-    double less(double difficulty) {
+    public double less(double difficulty) {
         return Math.min(left.at(difficulty), right.at(difficulty));
     }
 

@@ -15,11 +15,11 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
+import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressService.ReadProgress;
-import wrenlane.server.rider.RiderResponse;
-import wrenlane.server.run.RunService;
+import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 

@@ -24,7 +24,7 @@ public record EstimateJson(
         @Nullable Double highMetres) {
 
     /** Of a side; null where too few runs speak for it. */
-    static @Nullable EstimateJson of(CleanChance chance, Difficulty over) {
+    public static @Nullable EstimateJson of(CleanChance chance, Difficulty over) {
         return chance.runs() < CleanSetting.FEWEST_RUNS ? null : of(chance.fourInFive(), over);
     }
 

@@ -23,10 +23,10 @@ import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.RunSort;
-import wrenlane.server.course.CourseDifficulty;
-import wrenlane.server.practice.ToldRuns;
-import wrenlane.server.reckoning.Kept;
-import wrenlane.server.run.RiddenRun;
+import wrenlane.server.course.difficulty.CourseDifficulty;
+import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.progress.practice.ToldRuns;
+import wrenlane.server.progress.run.RiddenRun;
 import wrenlane.verdict.Difficulty;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */

@@ -12,8 +12,8 @@ import wrenlane.progress.Drift;
 import wrenlane.run.Score;
 import wrenlane.server.progress.ProgressResponse.Measurement;
 import wrenlane.server.progress.ProgressResponse.Measurement.Unit;
-import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunResponse;
+import wrenlane.server.progress.run.RiddenRun;
+import wrenlane.server.progress.run.RunResponse;
 
 /** What was measured of a rider's runs, and where it is going: by the watch, over a lane, by tape. */
 final class Measurements {

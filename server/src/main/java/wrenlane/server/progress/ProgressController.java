@@ -10,6 +10,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wrenlane.server.progress.comparison.CompareService;
+import wrenlane.server.progress.comparison.DaysCompared;
+import wrenlane.server.progress.mistake.MistakeService;
+import wrenlane.server.progress.mistake.MistakesMade;
+import wrenlane.server.progress.range.RangeResponse;
+import wrenlane.server.progress.range.RangeService;
 import wrenlane.units.LengthSystem;
 
 /** A rider's progress over all days, and standing on one. */

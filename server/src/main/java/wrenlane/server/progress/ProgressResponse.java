@@ -11,8 +11,8 @@ import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
 import wrenlane.run.Fault;
 import wrenlane.run.RunSort;
-import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunResponse;
+import wrenlane.server.progress.run.RiddenRun;
+import wrenlane.server.progress.run.RunResponse;
 
 /**
  * A rider's runs on one kind of course over all days.

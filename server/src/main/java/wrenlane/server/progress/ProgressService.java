@@ -25,25 +25,27 @@ import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Tally;
 import wrenlane.run.RunRecord;
-import wrenlane.server.cause.CauseService;
-import wrenlane.server.course.CourseDifficulty;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.machine.MachineService;
-import wrenlane.server.machine.RiddenMachine;
-import wrenlane.server.opinion.OpinionService;
+import wrenlane.server.course.difficulty.CourseDifficulty;
+import wrenlane.server.day.DayHeading;
+import wrenlane.server.day.DayService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressResponse.ChangeSaid;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressResponse.SideTally;
-import wrenlane.server.reckoning.Rank;
-import wrenlane.server.reckoning.Reckoning;
-import wrenlane.server.rider.RiderResponse;
-import wrenlane.server.rider.RiderService;
-import wrenlane.server.run.RiddenRun;
-import wrenlane.server.run.RunService;
-import wrenlane.server.storage.Storage;
+import wrenlane.server.progress.cause.CauseService;
+import wrenlane.server.progress.opinion.OpinionService;
+import wrenlane.server.progress.run.RiddenRun;
+import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Difficulty;
 
@@ -56,7 +58,7 @@ public class ProgressService {
     private final MachineService machines;
     private final CourseDifficulty difficulty;
     private final Estimates estimates;
-    private final ProgressDays days;
+    private final DayService days;
     private final CauseService causes;
     private final OpinionService opinions;
     private final Storage storage;
@@ -69,7 +71,7 @@ public class ProgressService {
             MachineService machines,
             CourseDifficulty difficulty,
             Estimates estimates,
-            ProgressDays days,
+            DayService days,
             CauseService causes,
             OpinionService opinions,
             Storage storage,
@@ -107,7 +109,7 @@ public class ProgressService {
             RiderResponse rider,
             CourseKind kind,
             ReadRuns ofKind,
-            Map<Long, ProgressDays.Heading> headings,
+            Map<Long, DayHeading> headings,
             List<CourseKind> kinds,
             Optional<RiddenMachine> machine,
             Course course,
@@ -146,7 +148,7 @@ public class ProgressService {
         Long machineId = all.isEmpty()
                 ? rider.machineId()
                 : Long.valueOf(all.get(all.size() - 1).run().machineId());
-        Map<Long, ProgressDays.Heading> headings = new LinkedHashMap<>();
+        Map<Long, DayHeading> headings = new LinkedHashMap<>();
         all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
         return new ReadProgress(
                 rider,
@@ -209,7 +211,7 @@ public class ProgressService {
         return level.isEmpty() ? null : Standstill.of(level);
     }
 
-    static List<HoldsBack> heldBack(ReadProgress read) {
+    public static List<HoldsBack> heldBack(ReadProgress read) {
         return HoldsBack.from(
                 Estimates.latest(read.ofKind().runs()).stream()
                         .map(ProgressService::attempt)
@@ -218,7 +220,7 @@ public class ProgressService {
     }
 
     /** As far as causes ask. */
-    static HoldsBack.Attempt attempt(RiddenRun ridden) {
+    public static HoldsBack.Attempt attempt(RiddenRun ridden) {
         return new HoldsBack.Attempt(
                 Optional.ofNullable(ridden.run().side()),
                 Set.copyOf(ridden.run().faults()),
@@ -266,8 +268,7 @@ public class ProgressService {
         for (SideHistories.DayChances day : histories.days()) {
             CleanChance ofLeft = day.of(Side.LEFT);
             CleanChance ofRight = day.of(Side.RIGHT);
-            ProgressDays.Heading heading =
-                    Objects.requireNonNull(read.headings().get(day.dayId()));
+            DayHeading heading = Objects.requireNonNull(read.headings().get(day.dayId()));
             result.add(new ProgressDay(
                     day.dayId(),
                     heading.date(),

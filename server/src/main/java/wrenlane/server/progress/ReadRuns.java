@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.stream.Stream;
 import wrenlane.coaching.Aim;
 import wrenlane.machine.MachineTurn;
-import wrenlane.server.practice.ToldRuns;
-import wrenlane.server.run.RiddenRun;
+import wrenlane.server.progress.practice.ToldRuns;
+import wrenlane.server.progress.run.RiddenRun;
 
 /**
  * Runs as read, with the turns of the machines they were ridden on.

@@ -21,7 +21,7 @@ import wrenlane.progress.Pace;
 public record SideHistories(CleanChance before, List<DayChances> days) {
     /** At the end of one day. */
     public record DayChances(long dayId, Map<Side, CleanChance> of) {
-        CleanChance of(Side side) {
+        public CleanChance of(Side side) {
             return Objects.requireNonNull(of.get(side));
         }
     }

@@ -12,7 +12,7 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
-import wrenlane.server.RunningApp;
+import wrenlane.server.fixture.RunningApp;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedScan;

@@ -1,5 +1,0 @@
-/** How often a run should be clean: the instructor's choice that rungs are proposed by. */
-@NullMarked
-package wrenlane.server.aim;
-
-import org.jspecify.annotations.NullMarked;

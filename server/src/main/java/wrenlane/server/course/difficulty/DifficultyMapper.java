@@ -1,0 +1,20 @@
+package wrenlane.server.course.difficulty;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** All SQL about difficulty as it was reckoned. */
+@Mapper
+interface DifficultyMapper {
+    /** A row of the difficulty table. */
+    record DifficultyRow(String key, String points) {}
+
+    /** Those reckoned last, whatever way they were reckoned. */
+    List<DifficultyRow> latest(int most);
+
+    void put(DifficultyRow row);
+
+    /** Forgets all but those reckoned last. */
+    void keepLatest(@Param("most") int most);
+}

@@ -1,0 +1,5 @@
+/** What the school owns to set courses out with. */
+@NullMarked
+package wrenlane.server.course.kit;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,0 @@
-package wrenlane.server.creation;
-
-/** A row of the table of creations, without its key and time. */
-record CreationRow(String what, String made) {}

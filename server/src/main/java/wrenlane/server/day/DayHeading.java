@@ -1,0 +1,6 @@
+package wrenlane.server.day;
+
+import java.time.LocalDate;
+
+/** Date and title of a day. */
+public record DayHeading(LocalDate date, String title) {}

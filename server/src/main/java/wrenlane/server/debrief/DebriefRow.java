@@ -1,4 +1,0 @@
-package wrenlane.server.debrief;
-
-/** A row of the debrief table. */
-record DebriefRow(Long dayId, Long riderId, Long version, String text) {}

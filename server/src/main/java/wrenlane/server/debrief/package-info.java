@@ -1,5 +1,0 @@
-/** A day's debrief: what each rider is told, reckoned from their runs and put right by whoever was there. */
-@NullMarked
-package wrenlane.server.debrief;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The catalogue of drills as shipped and as changed here, the way of teaching, and who has mastered what. */
-@NullMarked
-package wrenlane.server.drill;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,84 @@
+package wrenlane.server.exchange.records;
+
+import java.time.Clock;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.server.exchange.records.RecordsFile.Wanted;
+import wrenlane.server.lesson.goal.GoalService;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.event.News;
+import wrenlane.server.platform.event.Newsroom;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunService;
+
+/** All that is kept of one rider. */
+@Service
+class RecordsService {
+    private final RecordsMapper mapper;
+    private final RiderService riders;
+    private final RunService runs;
+    private final GoalService goals;
+    private final Newsroom newsroom;
+    private final Storage storage;
+    private final Clock clock;
+
+    RecordsService(
+            RecordsMapper mapper,
+            RiderService riders,
+            RunService runs,
+            GoalService goals,
+            Newsroom newsroom,
+            Storage storage,
+            Clock clock) {
+        this.mapper = mapper;
+        this.riders = riders;
+        this.runs = runs;
+        this.goals = goals;
+        this.newsroom = newsroom;
+        this.storage = storage;
+        this.clock = clock;
+    }
+
+    /** How much is kept. */
+    KeptRecords kept(long riderId) {
+        return storage.read(() -> {
+            riders.get(riderId);
+            return mapper.kept(riderId);
+        });
+    }
+
+    /** Everything, of one state of the data. */
+    RecordsFile file(long riderId) {
+        return storage.read(() -> new RecordsFile(
+                RecordsFile.FORMAT,
+                clock.instant(),
+                riders.get(riderId),
+                mapper.days(riderId),
+                mapper.drills(riderId),
+                goal(riderId).orElse(null),
+                mapper.opinions(riderId),
+                mapper.practice(riderId),
+                runs.everOfRider(riderId)));
+    }
+
+    private Optional<Wanted> goal(long riderId) {
+        return goals.find(riderId)
+                .map(goal -> new Wanted(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
+    }
+
+    /** Deletes somebody with all that is kept of them; nothing brings it back but a copy made before. */
+    void delete(long riderId, Expected expected) {
+        storage.change(() -> {
+            RiderResponse stored = riders.get(riderId);
+            expected.check(stored.version(), () -> stored);
+            mapper.writeOver();
+            mapper.letGoOfCorrections(riderId);
+            mapper.days(riderId).forEach(day -> newsroom.tell(News.Topic.RUNS, day.dayId()));
+            mapper.deleteRuns(riderId);
+            mapper.takeOffDays(riderId);
+            mapper.deleteRider(riderId);
+        });
+    }
+}

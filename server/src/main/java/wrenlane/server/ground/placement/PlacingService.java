@@ -1,0 +1,262 @@
+package wrenlane.server.ground.placement;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
+import wrenlane.course.plan.Cone;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.finding.Said;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.course.LaidCourse;
+import wrenlane.server.ground.placement.AmongResponse.AmongOthers;
+import wrenlane.server.ground.placement.GroundPlanRequest.PlacedCourse;
+import wrenlane.server.ground.placement.GroundPlanResponse.SharedJson;
+import wrenlane.server.ground.placement.GroundPlanResponse.StandingCone;
+import wrenlane.server.ground.placement.GroundPlanResponse.StandingJson;
+import wrenlane.server.ground.yard.YardService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.yard.Caution;
+import wrenlane.yard.CourseGround;
+import wrenlane.yard.GroundPlan;
+import wrenlane.yard.Placing;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.SharedPlace;
+import wrenlane.yard.Stand;
+import wrenlane.yard.StandingCourse;
+import wrenlane.yard.Yard;
+
+/** Judges and finds places for courses on a yard. */
+@Service
+public class PlacingService {
+    private final YardService yards;
+    private final CourseService courses;
+    private final RidesAmongOthers rides;
+    private final Reckoning reckoning;
+
+    PlacingService(YardService yards, CourseService courses, RidesAmongOthers rides, Reckoning reckoning) {
+        this.rides = rides;
+        this.yards = yards;
+        this.courses = courses;
+        this.reckoning = reckoning;
+    }
+
+    /** Days whose cautions are kept: every page asks for them, and they change only when somebody moves something. */
+    private static final int DAYS_KEPT = 8;
+
+    private record OnYard(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {}
+
+    /** A course with all settings it stands at. */
+    public record NamedCourse(long id, String name, NestedCourse course) {}
+
+    private final Cache<OnYard, List<Caution>> cautions =
+            Caffeine.newBuilder().maximumSize(DAYS_KEPT).build();
+
+    /** A stored course on its way to a place. */
+    private record Placed(NamedCourse course, CourseGround ground, Optional<Stand> stand) {
+        Optional<StandingCourse> standing() {
+            return stand.map(ground::at);
+        }
+    }
+
+    /** The courses that have a place, as they stand. */
+    GroundPlanResponse judge(GroundPlanRequest request) {
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        return reckoning.whole(
+                Rank.DRAGGED,
+                "how safely these courses stand",
+                () -> response(yard, placed, request.novices(), List.of(), false));
+    }
+
+    /** The same after a place was looked for, for each course without one. */
+    GroundPlanResponse find(GroundPlanRequest request) {
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        List<Placed> open = placed.stream().filter(p -> p.stand().isEmpty()).toList();
+        Placing placing = reckoning.whole(
+                Rank.ONE,
+                "places for these courses",
+                () -> Placing.find(
+                        yard,
+                        standing(placed),
+                        open.stream().map(Placed::ground).toList()));
+        List<Placed> all = new ArrayList<>();
+        int next = 0;
+        for (Placed p : placed) {
+            all.add(
+                    p.stand().isPresent()
+                            ? p
+                            : new Placed(
+                                    p.course(), p.ground(), placing.stands().get(next++)));
+        }
+        return response(yard, all, request.novices(), placing.findings(), placing.unfinished());
+    }
+
+    /**
+     * What to mind about a day's courses on its yard: those that do not suit it, and what is unsafe about where they stand.
+     *
+     * @param stands of those that stand at once, by the numbers of the courses
+     */
+    public List<Caution> cautions(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {
+        OnYard asked = new OnYard(yard, List.copyOf(courses), Map.copyOf(stands), novices);
+        List<Caution> known = cautions.getIfPresent(asked);
+        if (known == null) {
+            known = reckoning.whole(Rank.ONE, "how safely the courses stand", () -> cautions(asked));
+            cautions.put(asked, known);
+        }
+        return known;
+    }
+
+    private static List<Caution> cautions(OnYard asked) {
+        List<Caution> found = new ArrayList<>();
+        List<StandingCourse> standing = new ArrayList<>();
+        for (NamedCourse c : asked.courses()) {
+            asked.yard()
+                    .cautionsFor(c.course().plan().area())
+                    .forEach(caution ->
+                            found.add(new Caution(caution.code(), Said.of("%s: %s", c.name(), caution.message()))));
+            StandJson stand = asked.stands().get(c.id());
+            if (stand != null) {
+                standing.add(CourseGround.of(c.name(), c.course()).at(stand.stand()));
+            }
+        }
+        new GroundPlan(asked.yard(), standing)
+                .findings(asked.novices())
+                .forEach(f -> found.add(new Caution(f.code(), f.message())));
+        return List.copyOf(found);
+    }
+
+    private Yard yard(GroundPlanRequest request) {
+        return yards.get(request.yardId()).yard();
+    }
+
+    private List<Placed> placed(GroundPlanRequest request) {
+        return placed(request.courses());
+    }
+
+    private List<Placed> placed(List<PlacedCourse> asked) {
+        Checks checks = new Checks();
+        for (PlacedCourse c : asked) {
+            if (c.stand() != null) {
+                checks.addAll(c.stand().check("courses." + c.courseId()));
+            }
+        }
+        RefusedException.unlessNone(checks);
+        return asked.stream()
+                .map(c -> {
+                    CourseResponse course = courses.get(c.courseId());
+                    NestedCourse nested = new LaidCourse(course.request(), c.standsAt()).nested();
+                    return new Placed(
+                            new NamedCourse(course.id(), course.name(), nested),
+                            CourseGround.of(course.name(), nested),
+                            Optional.ofNullable(c.stand()).map(StandJson::stand));
+                })
+                .toList();
+    }
+
+    private static List<StandingCourse> standing(List<Placed> placed) {
+        return placed.stream().flatMap(p -> p.standing().stream()).toList();
+    }
+
+    private static GroundPlanResponse response(
+            Yard yard, List<Placed> placed, boolean novices, List<Finding> more, boolean unfinished) {
+        GroundPlan plan = new GroundPlan(yard, standing(placed));
+        List<Finding> findings = new ArrayList<>(more);
+        findings.addAll(plan.findings(novices));
+        return new GroundPlanResponse(
+                placed.stream()
+                        .flatMap(p -> p.standing().stream().map(s -> json(p, s)))
+                        .toList(),
+                plan.courses().isEmpty() ? null : plan.waiting().orElse(null),
+                shared(placed),
+                SharedCones.markers(plan.courses()),
+                findings,
+                unfinished);
+    }
+
+    private static List<SharedJson> shared(List<Placed> placed) {
+        List<SharedJson> shared = new ArrayList<>();
+        List<Placed> standing =
+                placed.stream().filter(p -> p.stand().isPresent()).toList();
+        for (int i = 0; i < standing.size(); i++) {
+            for (Placed other : standing.subList(i + 1, standing.size())) {
+                Placed one = standing.get(i);
+                List<SharedCones.SharedCone> cones = SharedCones.between(
+                        one.standing().orElseThrow(), other.standing().orElseThrow());
+                if (!cones.isEmpty()) {
+                    shared.add(new SharedJson(one.course().id(), other.course().id(), cones));
+                }
+            }
+        }
+        return shared;
+    }
+
+    /** Places for one of the courses where it shares cones with others that stand. */
+    List<SharedPlaceJson> share(long courseId, GroundPlanRequest request) {
+        Yard yard = yard(request);
+        List<Placed> placed = placed(request);
+        Placed course = placed.stream()
+                .filter(p -> p.course().id() == courseId)
+                .findFirst()
+                .orElseThrow(() -> RefusedException.of(
+                        "no-such-course", "courseId", "That course is not among those on this yard."));
+        List<Placed> others = placed.stream()
+                .filter(p -> p != course && p.stand().isPresent())
+                .toList();
+        return reckoning
+                .whole(
+                        Rank.ONE,
+                        "places with shared cones",
+                        () -> SharedPlace.find(
+                                yard,
+                                standing(others),
+                                course.ground(),
+                                course.stand().orElse(NOWHERE)))
+                .stream()
+                .map(place -> new SharedPlaceJson(
+                        others.get(place.with()).course().id(), place.cones(), StandJson.of(place.stand())))
+                .toList();
+    }
+
+    /** Where a course is taken to be that stands nowhere. */
+    private static final Stand NOWHERE = new Stand(0, 0, 0);
+
+    /** Each course with tall cones of others on its ground, ridden among them. */
+    AmongResponse among(AmongRequest request) {
+        List<Placed> standing = placed(request.courses()).stream()
+                .filter(p -> p.stand().isPresent())
+                .toList();
+        List<StandingCourse> all = standing(standing);
+        List<AmongOthers> asked = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            List<Cone> others = SharedCones.amongWhich(all.get(i), all);
+            if (!others.isEmpty()) {
+                asked.add(new AmongOthers(standing.get(i).course(), others));
+            }
+        }
+        return rides.ridden(asked, request.rides(), request.yardId());
+    }
+
+    private static StandingJson json(Placed p, StandingCourse s) {
+        return new StandingJson(
+                p.course().id(),
+                s.name(),
+                StandJson.of(s.stand()),
+                s.area(),
+                s.runOut(),
+                s.way(),
+                p.course().course().plan().cones().stream()
+                        .map(c -> new StandingCone(
+                                c.label(), c.marker(), s.stand().toYard(c.centre())))
+                        .toList());
+    }
+}

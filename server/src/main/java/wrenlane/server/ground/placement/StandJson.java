@@ -1,0 +1,32 @@
+package wrenlane.server.ground.placement;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import wrenlane.finding.Checks;
+import wrenlane.finding.Finding;
+import wrenlane.yard.Stand;
+
+/** Where a course stands: its origin and its x axis, in the yard's axes. */
+public record StandJson(
+        @NotNull Double xMetres,
+        @NotNull Double yMetres,
+        @NotNull Double turnRadians) {
+    static StandJson of(Stand s) {
+        return new StandJson(s.xMetres(), s.yMetres(), s.turnRadians());
+    }
+
+    /** What is out of range. */
+    public List<Finding> check(String where) {
+        double far = Stand.FARTHEST_METRES;
+        return new Checks()
+                .add(Checks.range(where, "Along", xMetres, -far, far, "m"))
+                .add(Checks.range(where, "Across", yMetres, -far, far, "m"))
+                .add(Checks.range(where, "The turn", turnRadians, -2 * Math.PI, 2 * Math.PI, "rad"))
+                .findings();
+    }
+
+    /** To the core; has been checked. */
+    public Stand stand() {
+        return new Stand(xMetres, yMetres, turnRadians);
+    }
+}

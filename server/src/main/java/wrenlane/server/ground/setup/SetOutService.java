@@ -1,0 +1,140 @@
+package wrenlane.server.ground.setup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.course.NestedCourse;
+import wrenlane.finding.Checks;
+import wrenlane.server.course.evaluation.PlanJson;
+import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.ground.setup.SetOutRequest.AlongLine;
+import wrenlane.server.ground.setup.SetOutRequest.YardLine;
+import wrenlane.server.ground.setup.SetOutResponse.ChalkMark;
+import wrenlane.server.ground.setup.SetOutResponse.MarkUse;
+import wrenlane.server.ground.yard.YardResponse;
+import wrenlane.server.ground.yard.YardService;
+import wrenlane.server.platform.calculation.KeptUntilStored;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.setout.Baseline;
+import wrenlane.setout.CountedSheet;
+import wrenlane.setout.RingSheet;
+import wrenlane.setout.SetOutSheet;
+import wrenlane.setout.TwoTapes;
+import wrenlane.units.Calibration;
+import wrenlane.units.Calibrations;
+import wrenlane.units.LengthSystem;
+import wrenlane.units.MeasuredLength;
+
+/** Sets courses out on the yard they stand on. */
+@Service
+public class SetOutService {
+    /** Memory for what is set out, in bytes. */
+    private static final long MOST_BYTES = 4_000_000;
+
+    /** A cone by every way of measuring, in bytes: an estimate. */
+    private static final int CONE_BYTES = 3_000;
+
+    private final YardService yards;
+    private final Reckoning reckoning;
+    private final KeptUntilStored<SetOutRequest, SetOutResponse> kept;
+
+    SetOutService(YardService yards, Reckoning reckoning, Storage storage) {
+        this.yards = yards;
+        this.reckoning = reckoning;
+        this.kept = new KeptUntilStored<>(
+                storage::state, MOST_BYTES, of -> of.sheet().steps().size() * CONE_BYTES, of -> true);
+    }
+
+    SetOutResponse setOut(SetOutRequest request) {
+        return kept.get(request, () -> reckoning.whole(Rank.ONE, "where the cones go", () -> reckoned(request)));
+    }
+
+    private SetOutResponse reckoned(SetOutRequest request) {
+        SetOutSheet sheet =
+                sheet(request.laid().nested(), request.system(), request.yardId(), request.stand(), request.along());
+        TwoTapes tapes = TwoTapes.of(sheet);
+        RingSheet rings = RingSheet.of(sheet);
+        Calibrations known = Optional.ofNullable(request.yardId())
+                .map(yards::get)
+                .map(YardResponse::calibrations)
+                .orElse(Calibrations.NONE);
+        return new SetOutResponse(
+                PlanJson.of(request.laid().nested().plan()),
+                sheet,
+                sheet.walk(),
+                tapes,
+                rings.rings().isEmpty() ? null : rings,
+                bay(request, known).map(bay -> CountedSheet.inBays(sheet, bay)).orElse(null),
+                known.pace().map(pace -> CountedSheet.inPaces(sheet, pace)).orElse(null),
+                marks(sheet, tapes, rings));
+    }
+
+    /** The sheet of a course from a side of the yard it stands on, or else from its own corner. */
+    public SetOutSheet sheet(
+            NestedCourse course,
+            LengthSystem system,
+            @Nullable Long yardId,
+            @Nullable StandJson stand,
+            @Nullable AlongLine along) {
+        return SetOutSheet.of(course, baseline(course, yardId, stand, along), SetOutSheet.handyStep(system));
+    }
+
+    private Baseline baseline(
+            NestedCourse course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongLine along) {
+        if (yardId == null || stand == null || along == null) {
+            return Baseline.ownCorner(course);
+        }
+        YardResponse yard = yards.get(yardId);
+        checkLine(yard, along);
+        RefusedException.unlessNone(new Checks().addAll(stand.check("stand")));
+        return along.line() == YardLine.SIDE
+                ? Baseline.alongSide(
+                        yard.corners(),
+                        along.number(),
+                        yard.ground().sideCalled(along.number()),
+                        along.fromItsEnd(),
+                        stand.stand())
+                : Baseline.alongBays(yard.yard().bays().get(along.number()), stand.stand());
+    }
+
+    private static void checkLine(YardResponse yard, AlongLine along) {
+        int lines = along.line() == YardLine.SIDE
+                ? yard.corners().size()
+                : yard.ground().bayRows().size();
+        RefusedException.unlessNone(
+                new Checks().add(Checks.range("along.number", "The line's number", along.number(), 0, lines - 1, "")));
+    }
+
+    /** The bays counted: those of the row measured along, else the yard's. */
+    private Optional<Calibration> bay(SetOutRequest request, Calibrations known) {
+        AlongLine along = request.along();
+        Long yardId = request.yardId();
+        if (along == null || yardId == null || along.line() != YardLine.BAY_ROW) {
+            return known.bay();
+        }
+        YardResponse yard = yards.get(yardId);
+        checkLine(yard, along);
+        return Optional.of(new Calibration(
+                1, MeasuredLength.taped(yard.yard().bays().get(along.number()).bayMetres())));
+    }
+
+    private static List<ChalkMark> marks(SetOutSheet sheet, TwoTapes tapes, RingSheet rings) {
+        Baseline baseline = sheet.baseline();
+        List<ChalkMark> marks = new ArrayList<>();
+        marks.add(new ChalkMark("datum", MarkUse.DATUM, baseline.datum()));
+        marks.add(new ChalkMark("P", MarkUse.TWO_TAPES, baseline.place(tapes.first())));
+        marks.add(new ChalkMark("Q", MarkUse.TWO_TAPES, baseline.place(tapes.second())));
+        for (int i = 0; i < rings.rings().size(); i++) {
+            marks.add(new ChalkMark(
+                    "centre " + (i + 1),
+                    MarkUse.RINGS,
+                    baseline.place(rings.rings().get(i).centre())));
+        }
+        return marks;
+    }
+}

@@ -1,0 +1,5 @@
+/** Set-out figures and the square check. */
+@NullMarked
+package wrenlane.server.ground.setup;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** A day's riders side by side: who works on what, and at which settings most of them would learn next time. */
-@NullMarked
-package wrenlane.server.group;
-
-import org.jspecify.annotations.NullMarked;

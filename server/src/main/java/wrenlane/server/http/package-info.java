@@ -1,5 +1,0 @@
-/** What every request passes: host and size checks, security headers, problem details. */
-@NullMarked
-package wrenlane.server.http;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,0 @@
-package wrenlane.server.kit;
-
-/** A row of the kit table. */
-record KitRow(String sort, Integer owned) {}

@@ -1,5 +1,0 @@
-/** What the school owns to set courses out with. */
-@NullMarked
-package wrenlane.server.kit;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Reading a length as typed. */
-@NullMarked
-package wrenlane.server.length;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,250 @@
+package wrenlane.server.lesson.briefing;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import wrenlane.briefing.ConeCount;
+import wrenlane.briefing.DayState;
+import wrenlane.briefing.Gear;
+import wrenlane.course.Course;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.rider.RiderLevel;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.course.kit.KitService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.ground.placement.PlacingService;
+import wrenlane.server.ground.placement.PlacingService.NamedCourse;
+import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.ground.yard.YardResponse;
+import wrenlane.server.ground.yard.YardService;
+import wrenlane.server.lesson.LessonStore;
+import wrenlane.server.lesson.briefing.BriefingResponse.RiderBriefing;
+import wrenlane.server.lesson.size.StandingService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.KeptUntilStored;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.run.RunService;
+import wrenlane.units.LengthSystem;
+import wrenlane.yard.Caution;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
+
+/** Puts the day on one page: what to bring, who rides what, and what is not ready. */
+@Service
+public class BriefingService {
+    /** Memory for briefings, in bytes. */
+    private static final long MOST_BYTES = 1_000_000;
+
+    /** One of them, in bytes: an estimate for a dozen riders. */
+    private static final int BRIEFING_BYTES = 20_000;
+
+    private final DayService days;
+    private final YardService yards;
+    private final CourseService courses;
+    private final MachineService machines;
+    private final RiderService riders;
+    private final RunService runs;
+    private final LessonStore lessons;
+    private final Standings standings;
+    private final KitService kit;
+    private final PlacingService placing;
+    private final Storage storage;
+    private final Reckoning reckoning;
+    private final Clock clock;
+    private final KeptUntilStored<Asked, BriefingResponse> kept;
+
+    BriefingService(
+            DayService days,
+            YardService yards,
+            CourseService courses,
+            MachineService machines,
+            RiderService riders,
+            RunService runs,
+            LessonStore lessons,
+            Standings standings,
+            KitService kit,
+            PlacingService placing,
+            Storage storage,
+            Reckoning reckoning,
+            Clock clock) {
+        this.days = days;
+        this.yards = yards;
+        this.courses = courses;
+        this.machines = machines;
+        this.riders = riders;
+        this.runs = runs;
+        this.lessons = lessons;
+        this.standings = standings;
+        this.kit = kit;
+        this.placing = placing;
+        this.storage = storage;
+        this.reckoning = reckoning;
+        this.clock = clock;
+        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, of -> BRIEFING_BYTES, of -> !of.unfinished());
+    }
+
+    private record Asked(long dayId, LengthSystem system, LocalDate today) {}
+
+    /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
+    public BriefingResponse briefing(long dayId, LengthSystem system) {
+        Asked asked = new Asked(dayId, system, LocalDate.now(clock));
+        return kept.get(asked, () -> reckoned(asked));
+    }
+
+    private BriefingResponse reckoned(Asked asked) {
+        LengthSystem system = asked.system();
+        Read read = storage.read(() -> read(days.get(asked.dayId())));
+        DayResponse day = read.day();
+        List<CourseResponse> set = read.courses();
+        DayState state = state(read, asked.today());
+        List<Optional<Standing>> known = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r -> (Supplier<Standing>)
+                                () -> standings.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
+                        .toList());
+        List<Double> stands = set.stream()
+                .limit(1)
+                .flatMap(c -> day.nested(c).settingsMetres().stream())
+                .toList();
+        List<RiderBriefing> riders = IntStream.range(0, known.size())
+                .mapToObj(i -> briefing(read.riders().get(i), known.get(i), stands))
+                .toList();
+        return new BriefingResponse(
+                asked.dayId(),
+                state.cones(),
+                Gear.besidesCones(system),
+                riders,
+                cautions(read),
+                state.stops(),
+                state.next(),
+                read.logged(),
+                known.stream().anyMatch(Optional::isEmpty));
+    }
+
+    /** What a briefing reads. */
+    private record Read(
+            DayResponse day,
+            Optional<YardResponse> yard,
+            List<CourseResponse> courses,
+            List<RiddenMachine> machines,
+            List<ReadRider> riders,
+            Map<String, Integer> owned,
+            boolean lesson,
+            int logged) {}
+
+    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+
+    private Read read(DayResponse day) {
+        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
+        Map<Long, RiddenMachine> ridden = machines.ridden(
+                day.riders().stream().map(DayRider::machineId).distinct().toList());
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            RiddenMachine machine = Objects.requireNonNull(ridden.get(pair.machineId()));
+            read.add(new ReadRider(
+                    riders.get(pair.riderId()),
+                    machine,
+                    standings.latest(pair.riderId(), first(set).kind())));
+        }
+        return new Read(
+                day,
+                Optional.ofNullable(day.yardId()).map(yards::get),
+                set,
+                List.copyOf(ridden.values()),
+                read,
+                kit.get().ownedByName(),
+                lessons.isSaid(day.id()),
+                runs.countOnDay(day.id()));
+    }
+
+    private DayState state(Read read, LocalDate today) {
+        Map<Long, StandingCourse> placed = read.day().standing(read.courses());
+        List<StandingCourse> standing = List.copyOf(placed.values());
+        List<CourseResponse> unplaced =
+                read.courses().stream().filter(c -> !placed.containsKey(c.id())).toList();
+        return new DayState(
+                read.yard().isPresent(),
+                read.yard().map(y -> !y.cautions().isEmpty()).orElse(false),
+                read.courses().size(),
+                read.yard().isEmpty()
+                        ? List.of()
+                        : unplaced.stream().map(CourseResponse::name).toList(),
+                ConeCount.of(
+                        SharedCones.markers(standing),
+                        unplaced.stream().map(c -> read.day().nested(c).plan()).toList(),
+                        read.owned()),
+                read.riders().size(),
+                read.machines().stream()
+                        .filter(m -> !m.measured())
+                        .map(RiddenMachine::name)
+                        .toList(),
+                read.lesson(),
+                read.logged(),
+                read.day().date().isBefore(today));
+    }
+
+    /** The course that rungs are said for: the day's first. */
+    private static Course first(List<CourseResponse> set) {
+        return set.isEmpty() ? Course.standard(CourseKinds.usual()) : set.get(0).course();
+    }
+
+    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, List<Double> stands) {
+        Optional<Double> rides = standing.flatMap(
+                s -> StandingService.rides(read.rider(), s, stands).settingMetres());
+        return new RiderBriefing(
+                read.rider().id(),
+                read.rider().name(),
+                read.rider().level(),
+                read.rider().mostLeanRadians(),
+                read.machine().id(),
+                read.machine().name(),
+                standing.map(Standing::rung).orElse(null),
+                rides.orElse(null),
+                rides.flatMap(metres -> standing.map(s -> s.chanceAt(metres))).orElse(null),
+                standing.map(Standing::left).orElse(null),
+                standing.map(Standing::right).orElse(null));
+    }
+
+    private List<Caution> cautions(Read read) {
+        List<Caution> cautions = new ArrayList<>();
+        read.yard().ifPresent(y -> {
+            cautions.addAll(y.cautions());
+            boolean novices = read.riders().stream().anyMatch(r -> r.rider().level() == RiderLevel.NOVICE);
+            cautions.addAll(placing.cautions(
+                    y.yard(),
+                    read.courses().stream()
+                            .map(c ->
+                                    new NamedCourse(c.id(), c.name(), read.day().nested(c)))
+                            .toList(),
+                    stands(read.day()),
+                    novices));
+        });
+        return List.copyOf(cautions);
+    }
+
+    private static Map<Long, StandJson> stands(DayResponse day) {
+        Map<Long, StandJson> stands = new LinkedHashMap<>();
+        day.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
+        return stands;
+    }
+}

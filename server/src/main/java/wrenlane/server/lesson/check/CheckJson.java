@@ -1,0 +1,18 @@
+package wrenlane.server.lesson.check;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import wrenlane.server.platform.http.Visible;
+
+/**
+ * Items of the range check that somebody saw to, or passes over.
+ *
+ * @param items their ids
+ * @param doneBy the name of whoever did
+ * @param reason why they are passed over; empty where they were seen to
+ */
+public record CheckJson(
+        @NotNull @Size(min = 1, max = 60) List<@NotNull @Size(max = 60) String> items,
+        @Visible @Size(max = 80) String doneBy,
+        @NotNull @Size(max = 200) String reason) {}

@@ -1,0 +1,267 @@
+package wrenlane.server.lesson.debrief;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Debrief;
+import wrenlane.coaching.Homework;
+import wrenlane.drill.Catalogue;
+import wrenlane.finding.TypedText;
+import wrenlane.lesson.LessonReview;
+import wrenlane.lesson.LessonReview.Ends;
+import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.Station;
+import wrenlane.run.Fault;
+import wrenlane.run.RunSort;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.lesson.debrief.DebriefResponse.DrillCount;
+import wrenlane.server.lesson.debrief.DebriefResponse.Review;
+import wrenlane.server.lesson.debrief.DebriefResponse.ReviewPart;
+import wrenlane.server.lesson.debrief.DebriefResponse.RiderDebrief;
+import wrenlane.server.lesson.drill.DrillService;
+import wrenlane.server.lesson.live.RunningService;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.DayProgress;
+import wrenlane.server.progress.DayProgress.DayFacts;
+import wrenlane.server.progress.DayProgress.ReadDay;
+import wrenlane.server.progress.run.RunResponse;
+import wrenlane.server.progress.run.RunService;
+import wrenlane.units.LengthSystem;
+
+/** Tells riders of their day. */
+@Service
+public class DebriefService {
+    private final DebriefMapper mapper;
+    private final DayService days;
+    private final RunService runs;
+    private final RiderService riders;
+    private final DrillService drills;
+    private final DayProgress progress;
+    private final RunningService lessons;
+    private final CourseService courses;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    DebriefService(
+            DebriefMapper mapper,
+            DayService days,
+            RunService runs,
+            RiderService riders,
+            DrillService drills,
+            DayProgress progress,
+            RunningService lessons,
+            CourseService courses,
+            Storage storage,
+            Reckoning reckoning) {
+        this.mapper = mapper;
+        this.days = days;
+        this.runs = runs;
+        this.riders = riders;
+        this.drills = drills;
+        this.progress = progress;
+        this.lessons = lessons;
+        this.courses = courses;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(
+            DayResponse day,
+            List<RunResponse> runs,
+            List<ReadRider> riders,
+            Catalogue catalogue,
+            Optional<RunningLesson> begun,
+            boolean over,
+            Map<String, String> riderNames,
+            Map<String, String> courseNames) {}
+
+    private record ReadRider(RiderResponse rider, Optional<ReadDay> day, DebriefText own) {}
+
+    /** The debrief of a day. Read of one state of the data, and reckoned after that. */
+    public DebriefResponse get(long dayId, LengthSystem system) {
+        Read read = storage.read(() -> read(days.get(dayId)));
+        List<Optional<RiderDebrief>> told = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r -> (Supplier<RiderDebrief>) () ->
+                                told(read, r, r.day().map(day -> progress.facts(day, system))))
+                        .toList());
+        List<RunResponse> counted =
+                read.runs().stream().filter(r -> r.sort().scored()).toList();
+        return new DebriefResponse(
+                dayId,
+                read.day().date(),
+                read.day().title(),
+                counted.size(),
+                (int) counted.stream().filter(r -> r.faults().isEmpty()).count(),
+                (int) read.runs().stream()
+                        .filter(r -> r.faults().contains(Fault.DROP))
+                        .count(),
+                minutes(read.runs()),
+                told.stream().flatMap(Optional::stream).toList(),
+                review(read),
+                told.stream().anyMatch(Optional::isEmpty));
+    }
+
+    private static long minutes(List<RunResponse> oldestFirst) {
+        if (oldestFirst.isEmpty()) {
+            return 0;
+        }
+        Instant first = oldestFirst.get(0).loggedAt();
+        Instant last = oldestFirst.get(oldestFirst.size() - 1).loggedAt();
+        return Duration.between(first, last).toMinutes();
+    }
+
+    private Read read(DayResponse day) {
+        Map<Long, DebriefRow> own = new HashMap<>();
+        mapper.ofDay(day.id()).forEach(row -> own.put(row.riderId(), row));
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            RiderResponse rider = riders.get(pair.riderId());
+            read.add(new ReadRider(
+                    rider,
+                    progress.readDay(rider, day.id()),
+                    Optional.ofNullable(own.get(rider.id()))
+                            .map(row -> new DebriefText(row.version(), row.text()))
+                            .orElseGet(() -> DebriefText.none(storage.leastVersion()))));
+        }
+        return new Read(
+                day,
+                runs.ofDay(day.id()),
+                read,
+                drills.catalogue(),
+                lessons.begun(day.id()),
+                lessons.find(day.id()).map(RunningLesson::isOver).orElse(true),
+                riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), RiderResponse::name)),
+                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name)));
+    }
+
+    private static Review review(Read read) {
+        LessonReview review = LessonReview.of(
+                read.begun(),
+                read.over(),
+                read.runs().stream().map(DebriefService::entry).toList());
+        UnaryOperator<String> station = id -> id.equals(Station.OPEN)
+                ? "Open ground"
+                : read.courseNames().getOrDefault(id, "a course no longer here");
+        UnaryOperator<String> rider = id -> read.riderNames().getOrDefault(id, "somebody no longer here");
+        return new Review(
+                read.begun().isPresent(),
+                read.over(),
+                review.ends().map(Ends::plannedMinutes).orElse(null),
+                review.ends().map(Ends::minutes).orElse(null),
+                parts(review.stations(), station),
+                parts(review.riders(), rider),
+                review.changes(station, rider));
+    }
+
+    private static LessonReview.Entry entry(RunResponse run) {
+        boolean scored = run.sort().scored();
+        return new LessonReview.Entry(
+                String.valueOf(run.riderId()),
+                RunningService.stationOf(run),
+                run.loggedAt(),
+                scored,
+                scored && run.faults().isEmpty(),
+                run.faults().contains(Fault.DROP));
+    }
+
+    private static List<ReviewPart> parts(List<LessonReview.Part> parts, UnaryOperator<String> named) {
+        return parts.stream()
+                .map(p ->
+                        new ReviewPart(named.apply(p.id()), p.planned(), p.ridden(), p.scored(), p.clean(), p.drops()))
+                .toList();
+    }
+
+    /** Drills a rider rode on no course, in the order they came first. */
+    private static List<DrillCount> drills(List<RunResponse> runs, long riderId) {
+        Map<String, List<RunResponse>> byDrill = new LinkedHashMap<>();
+        runs.stream()
+                .filter(r -> r.riderId() == riderId && r.courseId() == null && r.sort() != RunSort.BROKEN_OFF)
+                .forEach(r -> byDrill.computeIfAbsent(String.valueOf(r.drillName()), name -> new ArrayList<>())
+                        .add(r));
+        return byDrill.entrySet().stream()
+                .map(e -> count(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static DrillCount count(String name, List<RunResponse> of) {
+        List<Double> minutes =
+                of.stream().flatMap(r -> r.detail().minutes().stream()).toList();
+        return new DrillCount(
+                name,
+                of.size(),
+                (int) of.stream().filter(r -> r.faults().isEmpty()).count(),
+                minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
+    }
+
+    private static RiderDebrief told(Read all, ReadRider read, Optional<DayFacts> facts) {
+        Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
+        return new RiderDebrief(
+                read.rider().id(),
+                read.rider().name(),
+                facts.flatMap(DayFacts::machineName).orElse(null),
+                facts.map(DayFacts::kindLabel).orElse(null),
+                facts.map(f -> f.facts().runs()).orElse(0),
+                facts.map(f -> f.facts().clean()).orElse(0),
+                debrief.better(),
+                debrief.holdsBack(),
+                debrief.next(),
+                drills(all.runs(), read.rider().id()),
+                facts.map(f -> homework(read, f, all.catalogue())).orElse(List.of()),
+                read.own());
+    }
+
+    private static List<Homework> homework(ReadRider read, DayFacts facts, Catalogue catalogue) {
+        return Homework.LENGTHS.stream()
+                .flatMap(minutes -> facts
+                        .transmission()
+                        .flatMap(transmission -> Homework.of(
+                                minutes,
+                                catalogue,
+                                transmission,
+                                read.rider().level(),
+                                facts.facts().heldBack(),
+                                facts.facts().weakSide()))
+                        .stream())
+                .toList();
+    }
+
+    /** Keeps what a rider is told. */
+    DebriefText put(long dayId, long riderId, Expected expected, DebriefText.Said said) {
+        return storage.write(() -> {
+            boolean ofDay = days.get(dayId).riders().stream().anyMatch(r -> r.riderId() == riderId);
+            if (!ofDay) {
+                throw RefusedException.of("rider-not-of-day", "riderId", "This rider is not on that day.");
+            }
+            DebriefText stored = mapper.find(dayId, riderId)
+                    .map(row -> new DebriefText(row.version(), row.text()))
+                    .orElseGet(() -> DebriefText.none(storage.leastVersion()));
+            expected.check(stored.version(), () -> stored, said);
+            DebriefText next = new DebriefText(
+                    stored.version() + 1, TypedText.cleaned(said.text()).strip());
+            mapper.put(new DebriefRow(dayId, riderId, next.version(), next.text()));
+            return next;
+        });
+    }
+}

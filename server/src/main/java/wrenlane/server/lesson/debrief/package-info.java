@@ -1,0 +1,5 @@
+/** A day's debrief: what each rider is told, reckoned from their runs and put right by whoever was there. */
+@NullMarked
+package wrenlane.server.lesson.debrief;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,356 @@
+package wrenlane.server.lesson.drill;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.drill.Catalogue;
+import wrenlane.drill.Drill;
+import wrenlane.drill.DrillCourse;
+import wrenlane.drill.DrillPath;
+import wrenlane.drill.DrillRuns;
+import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillStanding.Known;
+import wrenlane.drill.PassMark;
+import wrenlane.drill.TaughtDrill;
+import wrenlane.drill.Teaching;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.machine.Transmission;
+import wrenlane.rider.School;
+import wrenlane.server.course.difficulty.CourseDifficulty;
+import wrenlane.server.day.DayRequest;
+import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
+import wrenlane.server.lesson.teaching.TeachingService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.DrillRun;
+import wrenlane.server.progress.run.RunService;
+
+/** Where riders stand on the stages: from what an instructor saw, and from what their runs say. */
+@Service
+public class RiderDrillService {
+    /** Runs a side that are looked at for a kind; as many as the longest pass mark looks at. */
+    private static final int LATEST = 20;
+
+    private final DrillMapper mapper;
+    private final DrillService drills;
+    private final TeachingService teaching;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final RunService runs;
+    private final CourseDifficulty difficulty;
+    private final Reckoning reckoning;
+    private final Storage storage;
+    private final Clock clock;
+
+    RiderDrillService(
+            DrillMapper mapper,
+            DrillService drills,
+            TeachingService teaching,
+            RiderService riders,
+            MachineService machines,
+            RunService runs,
+            CourseDifficulty difficulty,
+            Reckoning reckoning,
+            Storage storage,
+            Clock clock) {
+        this.mapper = mapper;
+        this.drills = drills;
+        this.teaching = teaching;
+        this.riders = riders;
+        this.machines = machines;
+        this.runs = runs;
+        this.difficulty = difficulty;
+        this.reckoning = reckoning;
+        this.storage = storage;
+        this.clock = clock;
+    }
+
+    /**
+     * What is read of one state of the data.
+     *
+     * @param ofKind the latest runs on each kind of course, whatever drill they name
+     * @param named the latest runs that name a drill, by its id
+     * @param turns of the machines all of them were ridden on
+     */
+    private record Read(
+            RiderResponse rider,
+            RiddenMachine machine,
+            Transmission transmission,
+            Teaching teaching,
+            List<MasteredRow> shown,
+            Map<String, List<DrillRun>> ofKind,
+            Map<String, List<DrillRun>> named,
+            Map<Long, MachineTurn> turns) {}
+
+    /**
+     * The standing of the riders of a day on the drills of a catalogue that was read before.
+     *
+     * @param school that all of them ride by that day; empty for everybody's own
+     */
+    public List<RiderDrills> of(Catalogue catalogue, List<DayRequest.DayRider> riders, Optional<School> school) {
+        return standings(
+                catalogue,
+                school,
+                new StandingsRequest(riders.stream()
+                        .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
+                        .toList()));
+    }
+
+    /** The standing of several riders. */
+    List<RiderDrills> standings(StandingsRequest request) {
+        return standings(drills.catalogue(), Optional.empty(), request);
+    }
+
+    private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, StandingsRequest request) {
+        List<Read> read = storage.read(() -> request.pairs().stream()
+                .map(p -> read(p.riderId(), p.machineId(), school))
+                .toList());
+        List<Supplier<Met>> work = new ArrayList<>();
+        read.forEach(r -> work.add(() -> met(catalogue, r)));
+        List<Optional<Met>> met = reckoning.parts(Rank.MANY, work);
+        List<RiderDrills> standings = new ArrayList<>();
+        for (int i = 0; i < read.size(); i++) {
+            standings.add(standing(catalogue, read.get(i), met.get(i)));
+        }
+        return standings;
+    }
+
+    /** The drills before a kind of course that a rider has not mastered on a machine, each after those it rests on. */
+    public List<TaughtDrill> before(String kind, long riderId, long machineId) {
+        Catalogue catalogue = drills.catalogue();
+        Read read = storage.read(() -> read(riderId, machineId, Optional.empty()));
+        Met met = reckoning.whole(Rank.ONE, "the drills on the way", () -> met(catalogue, read));
+        List<RiderDrill> all = standing(catalogue, read, Optional.of(met)).drills();
+        Map<String, TaughtDrill> taught = new LinkedHashMap<>();
+        all.forEach(d -> taught.put(d.drill().id(), d.drill()));
+        return DrillPath.to(
+                        kind,
+                        catalogue,
+                        List.copyOf(taught.values()),
+                        all.stream().map(RiderDrill::standing).toList())
+                .stream()
+                .map(id -> Objects.requireNonNull(taught.get(id)))
+                .toList();
+    }
+
+    private Read read(long riderId, long machineId, Optional<School> school) {
+        RiderResponse rider = riders.get(riderId);
+        RiddenMachine machine =
+                Objects.requireNonNull(machines.ridden(List.of(machineId)).get(machineId));
+        Map<String, List<DrillRun>> ofKind = new HashMap<>();
+        runs.kindsRidden(riderId)
+                .forEach(kind -> ofKind.put(
+                        kind,
+                        runs.latest(riderId, kind, LATEST).stream()
+                                .map(DrillRun::of)
+                                .toList()));
+        Map<String, List<DrillRun>> named = new HashMap<>();
+        runs.drillsRidden(riderId)
+                .forEach(drill -> named.put(drill, runs.latestOfDrill(riderId, drill, Side.values().length * LATEST)));
+        List<Long> ridden = Stream.concat(ofKind.values().stream(), named.values().stream())
+                .flatMap(List::stream)
+                .map(r -> r.run().machineId())
+                .distinct()
+                .toList();
+        return new Read(
+                rider,
+                machine,
+                machine.turn().machine().transmission(),
+                teaching.of(school.orElse(rider.school())),
+                mapper.masteredBy(riderId),
+                ofKind,
+                named,
+                machines.turns(ridden));
+    }
+
+    /**
+     * Drills by what runs say.
+     *
+     * @param here whose mark was met on the machine asked for
+     * @param any whose mark was met on some machine
+     * @param tried that were ridden on the machine asked for
+     */
+    private record Met(Set<String> here, Set<String> any, Set<String> tried) {}
+
+    private Met met(Catalogue catalogue, Read read) {
+        Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
+        for (Drill drill : catalogue.drills()) {
+            List<DrillRun> counting = counting(catalogue, drill, read);
+            if (!counting.isEmpty()) {
+                look(drill, read, counting, met);
+            }
+        }
+        return met;
+    }
+
+    /** The latest runs that count for a drill, on any machine. */
+    private static List<DrillRun> counting(Catalogue catalogue, Drill drill, Read read) {
+        Optional<DrillCourse> plain = drill.course().filter(DrillCourse::plain);
+        List<DrillRun> some = plain.isPresent()
+                ? read.ofKind().getOrDefault(plain.get().kind(), List.of())
+                : read.named().getOrDefault(drill.id(), List.of());
+        return some.stream()
+                .filter(r -> drill.counts(r.run().drill().flatMap(catalogue::find), r.course()))
+                .toList();
+    }
+
+    private void look(Drill drill, Read read, List<DrillRun> counting, Met met) {
+        long machineId = read.machine().id();
+        boolean onAnother =
+                read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
+        Map<Long, List<DrillRun>> byMachine =
+                counting.stream().collect(Collectors.groupingBy(r -> r.run().machineId()));
+        for (Map.Entry<Long, List<DrillRun>> other : byMachine.entrySet()) {
+            if (other.getKey() != machineId && meets(drill.pass(), drill, read, other.getValue())) {
+                met.any().add(drill.id());
+                onAnother = true;
+            }
+        }
+        List<DrillRun> here = byMachine.getOrDefault(machineId, List.of());
+        if (!here.isEmpty()) {
+            met.tried().add(drill.id());
+            if (meets(drill.passAgain(onAnother), drill, read, here)) {
+                met.any().add(drill.id());
+                met.here().add(drill.id());
+            }
+        }
+    }
+
+    private boolean meets(PassMark mark, Drill drill, Read read, List<DrillRun> some) {
+        return DrillRuns.meet(
+                mark,
+                drill.riding().sides(),
+                some.stream().map(r -> ridden(r, read)).toList());
+    }
+
+    private DrillRuns.Ridden ridden(DrillRun r, Read read) {
+        MachineTurn turn = Objects.requireNonNull(read.turns().get(r.run().machineId()));
+        return r.ridden(r.course()
+                .flatMap(course -> difficulty
+                        .of(course, turn, Optional.ofNullable(r.run().side()).orElse(course.firstTurn()))
+                        .at(Objects.requireNonNull(r.run().settingMetres()))));
+    }
+
+    private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
+        Met met = reckoned.orElseGet(() -> new Met(Set.of(), Set.of(), Set.of()));
+        Map<String, LocalDate> shownHere = new HashMap<>();
+        Set<String> any = new HashSet<>(met.any());
+        for (MasteredRow row : read.shown()) {
+            any.add(row.drillId());
+            if (row.machineId() == read.machine().id()) {
+                shownHere.put(row.drillId(), LocalDate.parse(row.shownOn()));
+            }
+        }
+        Set<String> here = new HashSet<>(met.here());
+        here.addAll(shownHere.keySet());
+        List<TaughtDrill> taught = catalogue.taught(
+                read.teaching(), read.transmission(), read.rider().level());
+        List<DrillStanding> standings = DrillStanding.of(taught, new Known(here, any, met.tried()));
+        List<RiderDrill> all = new ArrayList<>();
+        for (int i = 0; i < taught.size(); i++) {
+            String id = taught.get(i).id();
+            PassMark pass =
+                    catalogue.find(id).orElseThrow().passAgain(standings.get(i).fewerRuns());
+            all.add(new RiderDrill(
+                    taught.get(i), standings.get(i), pass, met.any().contains(id), shownHere.get(id)));
+        }
+        return new RiderDrills(
+                read.rider().id(),
+                read.rider().name(),
+                read.machine().id(),
+                read.machine().name(),
+                read.transmission(),
+                read.teaching().school(),
+                all,
+                reckoned.isEmpty());
+    }
+
+    /** A rider on a day and a drill that is ridden on no course. */
+    DrillRange onRange(long dayId, long riderId, long machineId, String drillId) {
+        return storage.read(() -> {
+            there(riderId, machineId, drillId);
+            Drill drill = drills.get(drillId).drill();
+            List<DrillRun> counting = runs.latestOfDrill(riderId, drillId, Side.values().length * LATEST).stream()
+                    .filter(r -> drill.counts(Optional.of(drill), r.course()))
+                    .toList();
+            List<DrillRuns.Ridden> here = counting.stream()
+                    .filter(r -> r.run().machineId() == machineId)
+                    .map(r -> r.ridden(Optional.empty()))
+                    .toList();
+            return new DrillRange(
+                    counting.stream()
+                            .map(DrillRun::run)
+                            .filter(r -> r.dayId() == dayId)
+                            .toList(),
+                    drill.pass(),
+                    DrillRuns.progress(drill.pass(), drill.riding().sides(), here));
+        });
+    }
+
+    /** Notes that a rider has shown a drill on a machine, today; once noted it stays as it was. */
+    void master(long riderId, long machineId, String drillId) {
+        storage.change(() -> {
+            there(riderId, machineId, drillId);
+            mapper.master(new MasteredRow(
+                    riderId, machineId, drillId, LocalDate.now(clock).toString()));
+        });
+    }
+
+    /** Notes drills seen mastered on a machine, as a file says that is brought in; on this day where it does not say when. */
+    public void seen(long riderId, long machineId, List<String> drillIds, @Nullable LocalDate on) {
+        String day = (on == null ? LocalDate.now(clock) : on).toString();
+        drillIds.forEach(id -> mapper.master(new MasteredRow(riderId, machineId, id, day)));
+    }
+
+    /** Drills a rider was seen to have mastered on a machine on a day. */
+    public record Seen(long machineId, LocalDate on, List<String> drillIds) {}
+
+    /** All that a rider was seen to have mastered. */
+    public List<Seen> seen(long riderId) {
+        Map<Seen, List<String>> grouped = new LinkedHashMap<>();
+        mapper.masteredBy(riderId)
+                .forEach(row -> grouped.computeIfAbsent(
+                                new Seen(row.machineId(), LocalDate.parse(row.shownOn()), List.of()),
+                                s -> new ArrayList<>())
+                        .add(row.drillId()));
+        return grouped.entrySet().stream()
+                .map(e -> new Seen(e.getKey().machineId(), e.getKey().on(), List.copyOf(e.getValue())))
+                .toList();
+    }
+
+    /** Takes that back. */
+    void unmaster(long riderId, long machineId, String drillId) {
+        storage.change(() -> {
+            there(riderId, machineId, drillId);
+            mapper.unmaster(riderId, machineId, drillId);
+        });
+    }
+
+    private void there(long riderId, long machineId, String drillId) {
+        riders.get(riderId);
+        if (!machines.isThere(machineId)) {
+            throw new NotFoundException("machine", machineId);
+        }
+        Objects.requireNonNull(drills.get(drillId));
+    }
+}

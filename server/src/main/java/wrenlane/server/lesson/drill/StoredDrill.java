@@ -1,0 +1,22 @@
+package wrenlane.server.lesson.drill;
+
+import wrenlane.drill.Drill;
+import wrenlane.server.platform.http.Versioned;
+
+/**
+ * A drill as it holds here.
+ *
+ * @param version for a shipped one that was never changed, the least there is
+ * @param hidden whether it is left out wherever drills are chosen
+ */
+record StoredDrill(Drill drill, Origin origin, boolean hidden, long version) implements Versioned {
+    /** Where it comes from. */
+    enum Origin {
+        /** It came with the app. */
+        SHIPPED,
+        /** It came with the app and was changed here; it can be restored. */
+        CHANGED,
+        /** It was made here. */
+        OWN
+    }
+}

@@ -1,0 +1,191 @@
+package wrenlane.server.lesson.group;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Aim;
+import wrenlane.coaching.GroupSetting;
+import wrenlane.course.NestedCourse;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DaySettings;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.lesson.group.GroupController.NextDayRequest;
+import wrenlane.server.lesson.group.GroupResponse.GroupCourse;
+import wrenlane.server.lesson.group.GroupResponse.GroupRider;
+import wrenlane.server.people.aim.AimService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.problem.BusyException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.ChanceJson;
+import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
+import wrenlane.units.LengthSystem;
+
+/** A day's riders side by side, and the day after. */
+@Service
+class GroupService {
+    private static final int PERCENT = 100;
+
+    private final DayService days;
+    private final CourseService courses;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final Standings standings;
+    private final AimService aim;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    GroupService(
+            DayService days,
+            CourseService courses,
+            RiderService riders,
+            MachineService machines,
+            Standings standings,
+            AimService aim,
+            Storage storage,
+            Reckoning reckoning) {
+        this.days = days;
+        this.courses = courses;
+        this.riders = riders;
+        this.machines = machines;
+        this.standings = standings;
+        this.aim = aim;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** A rider on a course, as read. */
+    private record Pair(CourseResponse course, RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+
+    /** What is read of one state of the data. */
+    private record Read(DayResponse day, List<CourseResponse> courses, List<Pair> pairs, Aim aim) {}
+
+    private Read read(DayResponse day) {
+        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
+        List<Pair> pairs = new ArrayList<>();
+        for (CourseResponse course : set) {
+            for (DayRider of : day.riders()) {
+                pairs.add(new Pair(
+                        course,
+                        riders.get(of.riderId()),
+                        Objects.requireNonNull(
+                                machines.ridden(List.of(of.machineId())).get(of.machineId())),
+                        standings.latest(of.riderId(), course.course().kind())));
+            }
+        }
+        return new Read(day, set, pairs, aim.aim());
+    }
+
+    GroupResponse group(long dayId, LengthSystem system) {
+        Read read = storage.read(() -> read(days.get(dayId)));
+        List<Optional<Standing>> known = reckoning.parts(
+                Rank.MANY,
+                read.pairs().stream()
+                        .map(p -> (Supplier<Standing>) () -> standings.standing(
+                                p.rider(), p.machine().turn(), p.course().course(), p.latest(), system))
+                        .toList());
+        return new GroupResponse(
+                dayId,
+                (int) Math.round(PERCENT * read.aim().chance()),
+                read.courses().stream()
+                        .map(course -> course(read, course, known, system))
+                        .toList(),
+                known.stream().anyMatch(Optional::isEmpty));
+    }
+
+    /** A rider with what is known of them on a course. */
+    private record Known(Pair pair, Optional<Standing> standing) {}
+
+    private static GroupCourse course(
+            Read read, CourseResponse course, List<Optional<Standing>> standings, LengthSystem system) {
+        List<Known> on = IntStream.range(0, standings.size())
+                .filter(i -> read.pairs().get(i).course().equals(course))
+                .mapToObj(i -> new Known(read.pairs().get(i), standings.get(i)))
+                .toList();
+        Optional<Double> next = next(course, on, read.aim(), system);
+        return new GroupCourse(
+                course.id(),
+                course.name(),
+                course.course().kind().ladder().label(),
+                read.day().nested(course).settingsMetres(),
+                next.orElse(null),
+                on.stream().map(known -> rider(known, next)).toList());
+    }
+
+    /** The setting at which they come nearest to what is aimed at, among those between the rungs that each works on. */
+    private static Optional<Double> next(CourseResponse course, List<Known> on, Aim aim, LengthSystem system) {
+        List<Double> rungs =
+                on.stream().flatMap(known -> working(known.standing()).stream()).toList();
+        if (rungs.isEmpty()) {
+            return Optional.empty();
+        }
+        double least = rungs.stream().min(Comparator.naturalOrder()).orElseThrow();
+        double most = rungs.stream().max(Comparator.naturalOrder()).orElseThrow();
+        List<Double> candidates = course.course().handy(system).between(least, most).stream()
+                .filter(m -> NestedCourse.check(course.course(), List.of(m)).isEmpty())
+                .toList();
+        List<DoubleFunction<Optional<Double>>> chances = on.stream()
+                .flatMap(known -> known.standing().stream())
+                .map(s -> (DoubleFunction<Optional<Double>>)
+                        metres -> Optional.ofNullable(s.chanceAt(metres)).map(ChanceJson::chance))
+                .toList();
+        return GroupSetting.of(candidates, chances, aim).map(GroupSetting::settingMetres);
+    }
+
+    private static Optional<Double> working(Optional<Standing> standing) {
+        return standing.map(Standing::working).map(w -> w.rung().settingMetres());
+    }
+
+    private static GroupRider rider(Known known, Optional<Double> next) {
+        @Nullable Standing standing = known.standing().orElse(null);
+        return new GroupRider(
+                known.pair().rider().id(),
+                known.pair().rider().name(),
+                known.pair().machine().name(),
+                standing == null ? null : standing.left(),
+                standing == null ? null : standing.right(),
+                standing == null ? null : standing.weakSide(),
+                working(known.standing()).orElse(null),
+                standing == null ? null : next.map(standing::chanceAt).orElse(null));
+    }
+
+    /** Makes the day after. What stands several settings wide there now stands at the one proposed. */
+    DayResponse next(long dayId, NextDayRequest request, LengthSystem system) {
+        GroupResponse group = group(dayId, system);
+        if (group.unfinished()) {
+            throw new BusyException();
+        }
+        DayResponse day = days.get(dayId);
+        List<DaySettings> standsAt = group.courses().stream()
+                .filter(c -> c.nextMetres() != null)
+                .map(c -> new DaySettings(c.courseId(), List.of(Objects.requireNonNull(c.nextMetres()))))
+                .toList();
+        return days.create(new DayRequest(
+                request.date(),
+                request.title(),
+                day.yardId(),
+                day.courseIds(),
+                day.stands(),
+                standsAt,
+                day.riders().stream()
+                        .filter(r -> !riders.get(r.riderId()).archived())
+                        .toList()));
+    }
+}

@@ -1,0 +1,93 @@
+package wrenlane.server.lesson.live;
+
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wrenlane.drill.Drill;
+import wrenlane.drill.DrillRiding.SpeedBand;
+import wrenlane.lesson.Block;
+import wrenlane.machine.Side;
+import wrenlane.server.lesson.drill.ScoreMark;
+
+/**
+ * Where a lesson is.
+ *
+ * @param step which of its steps is on, the first is 0
+ * @param steps how many there are
+ * @param now by this server's clock, to which the other instants belong
+ * @param on what is on, one for each area; none before it has begun and when it is over
+ * @param next what comes after
+ * @param endsAt when this step should end
+ * @param restAt when the next rest should begin
+ * @param behindMinutes how far behind the plan it will be when this step ends; below zero where it is ahead
+ * @param riders everybody of the running order
+ */
+public record RunningResponse(
+        long dayId,
+        Status status,
+        int step,
+        int steps,
+        Instant now,
+        List<RunningBlock> on,
+        List<RunningBlock> next,
+        @Nullable Instant endsAt,
+        @Nullable Instant restAt,
+        long behindMinutes,
+        List<RunningRider> riders) {
+    /** Where it is. */
+    public enum Status {
+        NOT_BEGUN,
+        ON,
+        PAUSED,
+        OVER
+    }
+
+    /**
+     * A block that is on, or comes after.
+     *
+     * @param label what happens, in words
+     * @param stationName missing for talks and rests
+     * @param courseId missing in the open, and for talks and rests
+     * @param order everybody with turns left, the next first
+     * @param done everybody who has ridden all of theirs
+     */
+    public record RunningBlock(
+            Block.Sort sort,
+            String label,
+            int minutes,
+            @Nullable String stationName,
+            @Nullable Long courseId,
+            List<UpNext> order,
+            List<UpNext> done) {}
+
+    /**
+     * Somebody with turns in a block.
+     *
+     * @param loggedBy what one entry in the log is for this drill
+     * @param side to turn to; missing where sides are not ridden one at a time
+     * @param settingMetres of what stands; missing in the open, and where it is not known
+     * @param longestMinutes without a break, on this rider's machine
+     * @param speed the band the drill is ridden in; missing where the machine stands
+     * @param mark what it is mastered by; missing where by clean runs
+     * @param done turns ridden, or gone by
+     * @param of how many are planned
+     */
+    public record UpNext(
+            long riderId,
+            String riderName,
+            String machineName,
+            String drillId,
+            String drillName,
+            Drill.LoggedBy loggedBy,
+            String cue,
+            @Nullable Side side,
+            @Nullable Double settingMetres,
+            int longestMinutes,
+            @Nullable SpeedBand speed,
+            @Nullable ScoreMark mark,
+            int done,
+            int of) {}
+
+    /** A rider of the running order. */
+    public record RunningRider(long riderId, String name, boolean away) {}
+}

@@ -1,0 +1,327 @@
+package wrenlane.server.lesson.size;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.StandingChoice;
+import wrenlane.coaching.StandingChoice.Range;
+import wrenlane.coaching.StandingChoice.Served;
+import wrenlane.coaching.StandingMarkers;
+import wrenlane.coaching.StandingMarkers.Owned;
+import wrenlane.course.Course;
+import wrenlane.course.NestedCourse;
+import wrenlane.course.plan.ConeSort;
+import wrenlane.course.plan.MarkerCount;
+import wrenlane.finding.Finding;
+import wrenlane.machine.Side;
+import wrenlane.server.course.CourseResponse;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.course.kit.KitMarkerJson;
+import wrenlane.server.course.kit.KitResponse;
+import wrenlane.server.course.kit.KitService;
+import wrenlane.server.course.kit.MarkerJson;
+import wrenlane.server.day.DayRequest.DayRider;
+import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.day.DayResponse;
+import wrenlane.server.day.DayService;
+import wrenlane.server.lesson.size.StandingResponse.LyingJson;
+import wrenlane.server.lesson.size.StandingResponse.RiderOnIt;
+import wrenlane.server.lesson.size.StandingResponse.SettingJson;
+import wrenlane.server.lesson.size.StandingResponse.SettingsChoice;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.KeptUntilStored;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.ChanceJson;
+import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
+import wrenlane.units.LengthSystem;
+import wrenlane.yard.SharedCones;
+import wrenlane.yard.StandingCourse;
+
+/** What a course of a day stands at, who rides which of it, and which settings would serve most. */
+@Service
+public class StandingService {
+    /** Memory for what courses stand at, in bytes. */
+    private static final long MOST_BYTES = 1_000_000;
+
+    /** One answer, in bytes: an estimate for a dozen riders. */
+    private static final int ANSWER_BYTES = 10_000;
+
+    private final DayService days;
+    private final CourseService courses;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final Standings standings;
+    private final KitService kit;
+    private final Storage storage;
+    private final Reckoning reckoning;
+    private final KeptUntilStored<Asked, StandingResponse> kept;
+
+    StandingService(
+            DayService days,
+            CourseService courses,
+            RiderService riders,
+            MachineService machines,
+            Standings standings,
+            KitService kit,
+            Storage storage,
+            Reckoning reckoning) {
+        this.days = days;
+        this.courses = courses;
+        this.riders = riders;
+        this.machines = machines;
+        this.standings = standings;
+        this.kit = kit;
+        this.storage = storage;
+        this.reckoning = reckoning;
+        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, of -> ANSWER_BYTES, of -> !of.unfinished());
+    }
+
+    private record Asked(
+            long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {}
+
+    /** Cones of a day's courses that are another's, too, where they stand. */
+    List<AlsoCone> also(long dayId) {
+        Map<Long, StandingCourse> standing = storage.read(() -> {
+            DayResponse day = days.get(dayId);
+            return day.standing(day.courseIds().stream().map(courses::get).toList());
+        });
+        List<StandingCourse> all = List.copyOf(standing.values());
+        List<AlsoCone> found = new ArrayList<>();
+        standing.forEach((id, course) ->
+                SharedCones.also(course, all).forEach((label, also) -> found.add(new AlsoCone(id, label, also))));
+        return found;
+    }
+
+    /** What is read of one state of the data. */
+    private record Read(DayResponse day, CourseResponse course, List<ReadRider> riders) {}
+
+    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+
+    /**
+     * What stands, and what would serve most.
+     *
+     * @param at settings to ask about instead of those that stand; nothing is stored
+     */
+    StandingResponse standing(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+        return kept.get(new Asked(dayId, courseId, at, system), () -> reckoned(dayId, courseId, at, system));
+    }
+
+    private StandingResponse reckoned(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+        Read read = storage.read(() -> read(days.get(dayId), courseId));
+        List<Owned> owned = storage.read(() -> owned(read.day(), courseId));
+        Course course = read.course().course();
+        List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
+        List<Finding> findings = NestedCourse.check(course, asked);
+        NestedCourse nested = NestedCourse.asFarAsItCan(course, asked);
+        List<Optional<Standing>> standings = reckoning.parts(
+                Rank.MANY,
+                read.riders().stream()
+                        .map(r -> (Supplier<Standing>) () -> standing(read, r, system))
+                        .toList());
+        List<Optional<Range>> ranges = ranges(read, standings);
+        List<Range> known = ranges.stream().flatMap(Optional::stream).toList();
+        return new StandingResponse(
+                courseId,
+                course.kind().nests(),
+                course.kind().ladder().label(),
+                new SettingsChoice(
+                        settings(nested),
+                        on(read, standings, ranges, StandingChoice.at(known, nested.settingsMetres()))),
+                course.kind().isStraight() ? null : proposal(read, course, standings, ranges, known, system),
+                LyingJson.of(StandingMarkers.asChosen(nested, owned)),
+                LyingJson.of(StandingMarkers.best(nested, owned)),
+                findings,
+                standings.stream().anyMatch(Optional::isEmpty));
+    }
+
+    /**
+     * What a rider rides of what a course stands at.
+     *
+     * @param settingMetres missing where none suits
+     * @param weakSide to begin on; missing where both are level, or not known
+     * @param chance of a clean run there, to the side where it is less; missing where nothing is known of it
+     */
+    public record Rides(Optional<Double> settingMetres, Optional<Side> weakSide, Optional<ChanceJson> chance) {}
+
+    /**
+     * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is reckoned in the
+     * background.
+     */
+    public Map<Long, Map<Long, Rides>> rides(DayResponse day, List<CourseResponse> of, LengthSystem system) {
+        List<Read> read =
+                storage.read(() -> of.stream().map(c -> read(day, c.id())).toList());
+        Map<Long, Map<Long, Rides>> rides = new LinkedHashMap<>();
+        for (Read r : read) {
+            List<Double> settings = day.nested(r.course()).settingsMetres();
+            Map<Long, Rides> onIt = new LinkedHashMap<>();
+            for (ReadRider rider : r.riders()) {
+                standings
+                        .standingIfKnown(
+                                rider.rider(),
+                                rider.machine().turn(),
+                                r.course().course(),
+                                rider.latest(),
+                                system)
+                        .ifPresent(s -> onIt.put(rider.rider().id(), rides(rider.rider(), s, settings)));
+            }
+            rides.put(r.course().id(), onIt);
+        }
+        return rides;
+    }
+
+    /** What a rider who stands there rides of some settings. */
+    public static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
+        Optional<Double> setting = range(rider, standing)
+                .flatMap(range -> StandingChoice.at(List.of(range), settings)
+                        .riders()
+                        .get(0)
+                        .settingMetres());
+        return new Rides(
+                setting,
+                Optional.ofNullable(standing.weakSide()),
+                setting.flatMap(metres -> Optional.ofNullable(standing.chanceAt(metres))));
+    }
+
+    private Standing standing(Read read, ReadRider r, LengthSystem system) {
+        return standings.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
+    }
+
+    private Read read(DayResponse day, long courseId) {
+        CourseResponse course = courses.get(courseId);
+        List<ReadRider> read = new ArrayList<>();
+        for (DayRider pair : day.riders()) {
+            read.add(new ReadRider(
+                    riders.get(pair.riderId()),
+                    Objects.requireNonNull(
+                            machines.ridden(List.of(pair.machineId())).get(pair.machineId())),
+                    standings.latest(pair.riderId(), course.course().kind())));
+        }
+        return new Read(day, course, read);
+    }
+
+    /** The flat markers there are, less what the day's other courses stand in at the same time. */
+    private List<Owned> owned(DayResponse day, long courseId) {
+        Map<String, Integer> taken = byName(SharedCones.markers(List.copyOf(day.standing(day.stands().stream()
+                        .map(DayStand::courseId)
+                        .filter(id -> id != courseId)
+                        .map(courses::get)
+                        .toList())
+                .values())));
+        KitResponse has = kit.get();
+        Map<String, Integer> counted = has.ownedByName();
+        return Stream.concat(Stream.of(has.usualFlat()), has.markers().stream().map(KitMarkerJson::marker))
+                .map(MarkerJson::marker)
+                .filter(marker -> marker.sort() == ConeSort.FLAT)
+                .map(marker -> new Owned(
+                        marker,
+                        Optional.ofNullable(counted.get(marker.name()))
+                                .map(n -> Math.max(0, n - taken.getOrDefault(marker.name(), 0)))))
+                .toList();
+    }
+
+    private static Map<String, Integer> byName(List<MarkerCount> counts) {
+        return counts.stream().collect(Collectors.toMap(c -> c.marker().name(), MarkerCount::count));
+    }
+
+    /** What suits each rider; empty where their machine has no rung here, or time ran out. */
+    private static List<Optional<Range>> ranges(Read read, List<Optional<Standing>> standings) {
+        return IntStream.range(0, standings.size())
+                .mapToObj(i ->
+                        standings.get(i).flatMap(s -> range(read.riders().get(i).rider(), s)))
+                .toList();
+    }
+
+    /** What suits a rider who stands there. */
+    public static Optional<Range> range(RiderResponse rider, Standing standing) {
+        return Optional.ofNullable(standing.rung())
+                .map(rung ->
+                        Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingRules.USUAL.easier()));
+    }
+
+    private static List<SettingJson> settings(NestedCourse nested) {
+        List<Double> metres = nested.settingsMetres();
+        List<Set<String>> letters =
+                nested.plan().cones().stream().map(nested::lettersOf).toList();
+        return IntStream.range(0, metres.size())
+                .mapToObj(i -> new SettingJson(
+                        NestedCourse.letter(i),
+                        metres.get(i),
+                        Collections.frequency(letters, Set.of(NestedCourse.letter(i)))))
+                .toList();
+    }
+
+    private static List<RiderOnIt> on(
+            Read read, List<Optional<Standing>> standings, List<Optional<Range>> ranges, StandingChoice choice) {
+        boolean straight = read.course().course().kind().isStraight();
+        List<RiderOnIt> on = new ArrayList<>();
+        for (int i = 0; i < read.riders().size(); i++) {
+            int at = i;
+            ReadRider r = read.riders().get(i);
+            Optional<Range> range = ranges.get(i);
+            Optional<Served> served = choice.riders().stream()
+                    .filter(s -> s.rider().equals(String.valueOf(r.rider().id())))
+                    .findFirst();
+            on.add(new RiderOnIt(
+                    r.rider().id(),
+                    r.rider().name(),
+                    r.machine().name(),
+                    straight ? null : range.map(Range::beginMetres).orElse(null),
+                    served.flatMap(Served::settingMetres).orElse(null),
+                    served.map(Served::offMetres).orElse(null),
+                    served.flatMap(Served::settingMetres)
+                            .flatMap(metres -> standings.get(at).map(s -> s.chanceAt(metres)))
+                            .orElse(null)));
+        }
+        return on;
+    }
+
+    private static @Nullable SettingsChoice proposal(
+            Read read,
+            Course course,
+            List<Optional<Standing>> standings,
+            List<Optional<Range>> ranges,
+            List<Range> known,
+            LengthSystem system) {
+        int most = course.kind().nests() ? NestedCourse.MOST : 1;
+        while (most > 0) {
+            Optional<StandingChoice> choice = StandingChoice.best(known, candidates(course, known, system), most);
+            if (choice.isEmpty()) {
+                return null;
+            }
+            if (NestedCourse.check(course, choice.get().settingsMetres()).isEmpty()) {
+                NestedCourse nested = NestedCourse.of(course, choice.get().settingsMetres());
+                return new SettingsChoice(settings(nested), on(read, standings, ranges, choice.get()));
+            }
+            // Where tall cones would stand in the way, one setting less may do.
+            most--;
+        }
+        return null;
+    }
+
+    private static List<Double> candidates(Course course, List<Range> known, LengthSystem system) {
+        double least = known.stream().mapToDouble(Range::tightestMetres).min().orElse(0);
+        double most = known.stream().mapToDouble(Range::widestMetres).max().orElse(0);
+        return course.handy(system).between(least, most).stream()
+                .filter(m -> NestedCourse.check(course, List.of(m)).isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,8 @@
+package wrenlane.server.lesson.teaching;
+
+import java.util.Set;
+import wrenlane.drill.TeachingChoice;
+import wrenlane.server.platform.http.Versioned;
+
+/** The choices beside the school, as stored. */
+record TeachingResponse(long version, Set<TeachingChoice> choices) implements Versioned {}

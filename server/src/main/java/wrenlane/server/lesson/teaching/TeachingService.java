@@ -1,0 +1,104 @@
+package wrenlane.server.lesson.teaching;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.drill.ClutchHeat;
+import wrenlane.drill.Teaching;
+import wrenlane.drill.TeachingChange;
+import wrenlane.drill.TeachingChoice;
+import wrenlane.machine.Machine;
+import wrenlane.rider.School;
+import wrenlane.server.lesson.drill.DrillService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.problem.RefusedException;
+import wrenlane.server.platform.storage.Storage;
+
+/** How drills are taught here, and what another way would change. */
+@Service
+public class TeachingService {
+    /** Speed of a turn that heats are compared at, m/s: 10 km/h, in the middle of what turns are ridden at. */
+    private static final double TURNING_SPEED = 10 / 3.6;
+
+    private final TeachingMapper mapper;
+    private final DrillService drills;
+    private final MachineService machines;
+    private final Storage storage;
+
+    TeachingService(TeachingMapper mapper, DrillService drills, MachineService machines, Storage storage) {
+        this.mapper = mapper;
+        this.drills = drills;
+        this.machines = machines;
+        this.storage = storage;
+    }
+
+    TeachingResponse get() {
+        return storage.read(() -> new TeachingResponse(mapper.version(), choices()));
+    }
+
+    /** A school as it is taught here. */
+    public Teaching of(School school) {
+        return new Teaching(school, choices());
+    }
+
+    private Set<TeachingChoice> choices() {
+        Set<TeachingChoice> said = new TreeSet<>();
+        mapper.choices().lines().map(TeachingChoice::valueOf).forEach(said::add);
+        return said.isEmpty() ? Teaching.USUAL_CHOICES : Collections.unmodifiableSet(said);
+    }
+
+    TeachingResponse put(Expected expected, TeachingJson wanted) {
+        check(wanted);
+        return storage.write(() -> {
+            expected.check(mapper.version(), this::get, wanted);
+            mapper.put(new TreeSet<>(wanted.choices()).stream().map(Enum::name).collect(Collectors.joining("\n")));
+            return get();
+        });
+    }
+
+    private static void check(TeachingJson wanted) {
+        if (!Teaching.oneEach(wanted.choices())) {
+            throw RefusedException.of("choices", "choices", "Choose one answer to each question.");
+        }
+    }
+
+    /** What changes for a rider taught so far in one way when it becomes another. */
+    List<TeachingChange> changes(TeachingController.ChangesRequest asked) {
+        check(new TeachingJson(asked.from().choices()));
+        check(new TeachingJson(asked.to().choices()));
+        return drills.catalogue()
+                .changes(
+                        new Teaching(asked.from().school(), asked.from().choices()),
+                        new Teaching(asked.to().school(), asked.to().choices()),
+                        asked.transmission(),
+                        asked.level());
+    }
+
+    /**
+     * How warm each school makes a machine's clutch: an estimate.
+     *
+     * @param slowLane index at 6 km/h; 1 is the clutch alone
+     * @param turning index at 10 km/h
+     */
+    record SchoolHeat(School school, String label, double slowLane, double turning) {}
+
+    /** Empty for a machine without a hand clutch. */
+    List<SchoolHeat> heat(long machineId) {
+        Machine machine = machines.turn(machineId).machine();
+        if (!machine.transmission().drivesAtIdle()) {
+            return List.of();
+        }
+        return List.of(School.values()).stream()
+                .filter(s -> s != School.DRIVE_AND_BRAKE)
+                .map(s -> new SchoolHeat(
+                        s,
+                        s.label(),
+                        ClutchHeat.of(machine, s, ClutchHeat.REFERENCE_SPEED).index(),
+                        ClutchHeat.of(machine, s, TURNING_SPEED).index()))
+                .toList();
+    }
+}

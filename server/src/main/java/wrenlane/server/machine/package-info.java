@@ -1,5 +1,0 @@
-/** Machines, their figures and measured circles, and the turn computed from them. */
-@NullMarked
-package wrenlane.server.machine;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What an instructor holds to be behind a rider's faults, beside what the counts say. */
-@NullMarked
-package wrenlane.server.opinion;
-
-import org.jspecify.annotations.NullMarked;

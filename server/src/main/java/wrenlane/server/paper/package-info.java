@@ -1,5 +1,0 @@
-/** What leaves the app on paper or in open formats: PDF, CSV, SVG and DXF. */
-@NullMarked
-package wrenlane.server.paper;
-
-import org.jspecify.annotations.NullMarked;

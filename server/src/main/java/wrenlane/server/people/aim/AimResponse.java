@@ -1,0 +1,10 @@
+package wrenlane.server.people.aim;
+
+import wrenlane.server.platform.http.Versioned;
+
+/**
+ * What is aimed at, as stored.
+ *
+ * @param cleanPercent how many runs in 100 should be clean
+ */
+record AimResponse(long version, int cleanPercent) implements Versioned {}

@@ -1,0 +1,5 @@
+/** How often a run should be clean: the instructor's choice that rungs are proposed by. */
+@NullMarked
+package wrenlane.server.people.aim;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,18 @@
+package wrenlane.server.people.machine;
+
+import java.util.List;
+import wrenlane.machine.Transmission;
+import wrenlane.server.platform.http.Versioned;
+
+/** A machine as stored, with what it can do. */
+public record MachineResponse(
+        long id,
+        long version,
+        String name,
+        String classId,
+        String classLabel,
+        Transmission transmission,
+        List<FigureJson> figures,
+        List<CircleJson> circles,
+        TurnReport turn)
+        implements Versioned {}

@@ -1,0 +1,234 @@
+package wrenlane.server.people.machine;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.finding.TypedText;
+import wrenlane.machine.MachineClass;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Provenance;
+import wrenlane.machine.Transmission;
+import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.reference.Uses;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.platform.version.Stamped;
+import wrenlane.server.platform.version.Stamps;
+
+/** Machines as stored. */
+@Service
+public class MachineService {
+    private static final Comparator<FigureJson> BY_DIMENSION = Comparator.comparing(FigureJson::dimension);
+
+    /** Memory for machines that were read, in bytes. */
+    private static final long MOST_BYTES = 2_000_000;
+
+    /** One of them, in bytes, about. */
+    private static final int MACHINE_BYTES = 4_000;
+
+    private final Kept<Stamped, Stored> kept = Kept.within(MOST_BYTES, stamped -> MACHINE_BYTES);
+    private final MachineMapper mapper;
+    private final Stamps stamps;
+    private final Uses uses;
+    private final Storage storage;
+
+    MachineService(MachineMapper mapper, Stamps stamps, Uses uses, Storage storage) {
+        this.mapper = mapper;
+        this.stamps = stamps;
+        this.uses = uses;
+        this.storage = storage;
+    }
+
+    /** Every machine, by name. */
+    public List<MachineResponse> all() {
+        return storage.read(() -> {
+            List<Long> ids = mapper.ids();
+            Map<Long, Stored> found = stored(ids);
+            return ids.stream()
+                    .map(id -> response(id, present(found.get(id), id)))
+                    .toList();
+        });
+    }
+
+    public MachineResponse get(long id) {
+        return response(id, one(id));
+    }
+
+    /** A machine for the core to reckon with. */
+    public MachineTurn turn(long id) {
+        return one(id).turn();
+    }
+
+    /** Several machines for the core to reckon with, by their ids. */
+    public Map<Long, MachineTurn> turns(Collection<Long> ids) {
+        Map<Long, Stored> found = storage.read(() -> stored(ids));
+        return ids.stream()
+                .distinct()
+                .collect(Collectors.toMap(
+                        id -> id, id -> present(found.get(id), id).turn()));
+    }
+
+    /**
+     * Sees to it that there is one.
+     *
+     * @throws NotFoundException where there is none
+     */
+    public void require(long id) {
+        if (!isThere(id)) {
+            throw new NotFoundException("machine", id);
+        }
+    }
+
+    /** Whether there is one. */
+    public boolean isThere(long id) {
+        return !stamps.of(Stamps.Of.MACHINE, List.of(id)).isEmpty();
+    }
+
+    /** Several machines as a day needs them, by their ids. */
+    public Map<Long, RiddenMachine> ridden(Collection<Long> ids) {
+        Map<Long, Stored> found = storage.read(() -> stored(ids));
+        return ids.stream()
+                .distinct()
+                .collect(Collectors.toMap(id -> id, id -> ridden(id, present(found.get(id), id))));
+    }
+
+    private static RiddenMachine ridden(long id, Stored stored) {
+        MachineRequest m = stored.machine();
+        boolean measured =
+                !m.circles().isEmpty() || m.figures().stream().anyMatch(f -> f.provenance() != Provenance.TYPICAL);
+        return new RiddenMachine(id, m.name(), measured, stored.turn());
+    }
+
+    MachineResponse create(MachineRequest request) {
+        return get(insert(request, request.turn()));
+    }
+
+    /** Stores one that was checked before, and gives its number. */
+    public long insert(MachineRequest checked, MachineTurn turn) {
+        return storage.write(() -> {
+            long id = mapper.insert(row(null, checked));
+            writeParts(id, checked, turn);
+            return id;
+        });
+    }
+
+    MachineResponse update(long id, Expected expected, MachineRequest request) {
+        MachineTurn turn = request.turn();
+        storage.change(() -> {
+            Stored stored = one(id);
+            expected.check(stored.version(), () -> response(id, stored), request);
+            mapper.update(row(id, request));
+            writeParts(id, request, turn);
+        });
+        return get(id);
+    }
+
+    void delete(long id, Expected expected) {
+        storage.change(() -> {
+            Stored stored = one(id);
+            expected.check(stored.version(), () -> response(id, stored));
+            uses.noneOfMachine(id);
+            mapper.delete(id);
+        });
+    }
+
+    private void writeParts(long id, MachineRequest request, MachineTurn turn) {
+        mapper.clearFigures(id);
+        mapper.clearCircles(id);
+        turn.machine()
+                .figures()
+                .forEach((dimension, figure) -> mapper.insertFigure(new FigureRow(
+                        id,
+                        dimension.name(),
+                        figure.value(),
+                        figure.provenance().name())));
+        request.circles().forEach(c -> mapper.insertCircle(CircleRow.of(id, c)));
+    }
+
+    /** A machine as it would be asked for again, how often it was changed, and what the core makes of it. */
+    private record Stored(long version, MachineRequest machine, MachineTurn turn) {}
+
+    private Stored one(long id) {
+        return present(storage.read(() -> stored(List.of(id))).get(id), id);
+    }
+
+    private static Stored present(@Nullable Stored machine, long id) {
+        if (machine == null) {
+            throw new NotFoundException("machine", id);
+        }
+        return machine;
+    }
+
+    private static MachineRow row(@Nullable Long id, MachineRequest request) {
+        return new MachineRow(
+                id,
+                null,
+                TypedText.line(request.name()),
+                request.classId(),
+                request.transmission().name());
+    }
+
+    /** Machines of some ids as they would be asked for again; read anew only where they were written since. */
+    private Map<Long, Stored> stored(Collection<Long> ids) {
+        Map<Long, Stamped> now = stamps.of(Stamps.Of.MACHINE, ids);
+        Map<Long, Stored> known = new HashMap<>();
+        now.forEach((id, stamped) -> kept.known(stamped).ifPresent(stored -> known.put(id, stored)));
+        Set<Long> unknown = new HashSet<>(now.keySet());
+        unknown.removeAll(known.keySet());
+        read(unknown).forEach((id, stored) -> {
+            kept.put(Objects.requireNonNull(now.get(id)), stored);
+            known.put(id, stored);
+        });
+        return known;
+    }
+
+    /** Three questions to the tables, however many they are. */
+    private Map<Long, Stored> read(Collection<Long> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        Map<Long, List<FigureRow>> figures =
+                mapper.figures(ids).stream().collect(Collectors.groupingBy(FigureRow::machineId));
+        Map<Long, List<CircleRow>> circles =
+                mapper.circles(ids).stream().collect(Collectors.groupingBy(CircleRow::machineId));
+        Map<Long, Stored> machines = new HashMap<>();
+        for (MachineRow row : mapper.find(ids)) {
+            long id = row.id() == null ? 0 : row.id();
+            machines.put(id, stored(row, figures.getOrDefault(id, List.of()), circles.getOrDefault(id, List.of())));
+        }
+        return machines;
+    }
+
+    private static Stored stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
+        MachineRequest machine = new MachineRequest(
+                row.name(),
+                row.classId(),
+                Transmission.valueOf(row.transmission()),
+                figures.stream().map(FigureRow::json).sorted(BY_DIMENSION).toList(),
+                circles.stream().map(CircleRow::json).toList());
+        return new Stored(row.version() == null ? 0 : row.version(), machine, machine.turn());
+    }
+
+    private static MachineResponse response(long id, Stored stored) {
+        MachineRequest machine = stored.machine();
+        return new MachineResponse(
+                id,
+                stored.version(),
+                machine.name(),
+                machine.classId(),
+                MachineClass.find(machine.classId()).map(MachineClass::label).orElse(machine.classId()),
+                machine.transmission(),
+                machine.figures(),
+                machine.circles(),
+                TurnReport.of(stored.turn()));
+    }
+}

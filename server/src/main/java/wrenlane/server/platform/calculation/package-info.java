@@ -1,0 +1,8 @@
+/**
+ * Computing for people who wait: in turn, within a budget, and no longer than they wait. Read
+ * {@link wrenlane.server.platform.calculation.Reckoning} first.
+ */
+@NullMarked
+package wrenlane.server.platform.calculation;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,76 @@
+package wrenlane.server.platform.http;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.http.HttpHeaders;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
+import wrenlane.finding.Said;
+import wrenlane.units.DecimalSign;
+import wrenlane.units.Figures;
+import wrenlane.units.LengthSystem;
+
+/**
+ * Sentences say their figures as whoever asks reads them: in feet and inches where the request says
+ * {@code Prefer: lengths=imperial} or names the system in its address, else in metres; with a decimal comma where the first language of
+ * {@code Accept-Language} has one.
+ *
+ * <p>Source: RFC 7240, section 2 (a preference that is not understood is passed over); RFC 9110, section 12.5.4.
+ */
+@Component
+public class ReadIn implements JsonMapperBuilderCustomizer {
+    private static final String PREFER = "Prefer";
+    /** Parameter of an address by which rungs, too, are rounded. */
+    private static final String SYSTEM = "system";
+
+    private static final String FEET = "lengths=imperial";
+
+    @Override
+    public void customize(JsonMapper.Builder builder) {
+        builder.addModule(new SimpleModule("said").addSerializer(Said.class, new Writer()));
+    }
+
+    /** A sentence as whoever asks reads it. */
+    public static String said(Said sentence) {
+        return figures(asked().filter(ReadIn::inFeet).isPresent() ? LengthSystem.IMPERIAL : LengthSystem.METRIC)
+                .of(sentence);
+    }
+
+    private static boolean inFeet(HttpServletRequest request) {
+        return FEET.equals(request.getHeader(PREFER))
+                || LengthSystem.IMPERIAL.name().equals(request.getParameter(SYSTEM));
+    }
+
+    /** Figures in a system, with the decimal sign of whoever asks. */
+    public static Figures figures(LengthSystem system) {
+        return new Figures(
+                system,
+                asked().filter(request -> request.getHeader(HttpHeaders.ACCEPT_LANGUAGE) != null)
+                        .map(request -> DecimalSign.of(request.getLocale()))
+                        .orElse(DecimalSign.POINT));
+    }
+
+    private static Optional<HttpServletRequest> asked() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked
+                ? Optional.of(asked.getRequest())
+                : Optional.empty();
+    }
+
+    private static final class Writer extends StdSerializer<Said> {
+        Writer() {
+            super(Said.class);
+        }
+
+        @Override
+        public void serialize(Said sentence, JsonGenerator json, SerializationContext context) {
+            json.writeString(said(sentence));
+        }
+    }
+}

@@ -1,5 +1,0 @@
-/** What riders practised alone, as they tell it. */
-@NullMarked
-package wrenlane.server.practice;
-
-import org.jspecify.annotations.NullMarked;

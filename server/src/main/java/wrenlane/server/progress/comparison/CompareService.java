@@ -1,0 +1,119 @@
+package wrenlane.server.progress.comparison;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import wrenlane.machine.Side;
+import wrenlane.progress.CleanChance;
+import wrenlane.progress.CleanSetting;
+import wrenlane.progress.Tally;
+import wrenlane.server.course.NamedKind;
+import wrenlane.server.course.difficulty.CourseDifficulty;
+import wrenlane.server.day.DayHeading;
+import wrenlane.server.people.machine.RiddenMachine;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.EstimateJson;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.progress.SideHistories.DayChances;
+import wrenlane.server.progress.comparison.DaysCompared.Of;
+import wrenlane.server.progress.comparison.DaysCompared.SideCompared;
+import wrenlane.verdict.Difficulty;
+
+/** Puts two days of a rider side by side. */
+@Service
+public class CompareService {
+    private final ProgressService progress;
+    private final RiderService riders;
+    private final CourseDifficulty difficulty;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    CompareService(
+            ProgressService progress,
+            RiderService riders,
+            CourseDifficulty difficulty,
+            Storage storage,
+            Reckoning reckoning) {
+        this.progress = progress;
+        this.riders = riders;
+        this.difficulty = difficulty;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** Two days with runs on a kind, whichever was first. */
+    public DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
+        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), NamedKind.of(kindId)));
+        return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
+    }
+
+    private DaysCompared compared(ReadProgress read, long oneDay, long otherDay) {
+        List<DayChances> days = progress.histories(read).days();
+        DayChances one = of(days, oneDay);
+        DayChances other = of(days, otherDay);
+        boolean inOrder = days.indexOf(one) <= days.indexOf(other);
+        DayChances from = inOrder ? one : other;
+        DayChances to = inOrder ? other : one;
+        return new DaysCompared(
+                heading(read, from),
+                heading(read, to),
+                Arrays.stream(Side.values())
+                        .map(side -> side(read, side, from, to))
+                        .toList());
+    }
+
+    private static DayChances of(List<DayChances> days, long dayId) {
+        return days.stream()
+                .filter(d -> d.dayId() == dayId)
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("day with runs", dayId));
+    }
+
+    private static Of heading(ReadProgress read, DayChances day) {
+        DayHeading heading = Objects.requireNonNull(read.headings().get(day.dayId()));
+        LocalDate date = heading.date();
+        return new Of(day.dayId(), date, heading.title());
+    }
+
+    private SideCompared side(ReadProgress read, Side side, DayChances from, DayChances to) {
+        CleanChance before = from.of(side);
+        CleanChance now = to.of(side);
+        boolean known = before.runs() >= CleanSetting.FEWEST_RUNS && now.runs() >= CleanSetting.FEWEST_RUNS;
+        Tally first = tally(read, side, from);
+        Tally second = tally(read, side, to);
+        return new SideCompared(
+                side,
+                read.machine()
+                        .map(m -> EstimateJson.of(before, over(read, m, side)))
+                        .orElse(null),
+                read.machine()
+                        .map(m -> EstimateJson.of(now, over(read, m, side)))
+                        .orElse(null),
+                known ? ChangeJson.of(before, now) : null,
+                first.runs(),
+                first.clean(),
+                second.runs(),
+                second.clean());
+    }
+
+    private Difficulty over(ReadProgress read, RiddenMachine machine, Side side) {
+        return difficulty.of(read.course(), machine.turn(), side);
+    }
+
+    private static Tally tally(ReadProgress read, Side side, DayChances day) {
+        return Tally.of(read.ofKind().runs().stream()
+                .filter(r -> r.run().dayId() == day.dayId()
+                        && r.side() == side
+                        && r.run().sort().scored())
+                .map(r -> r.record(Optional.empty()))
+                .toList());
+    }
+}

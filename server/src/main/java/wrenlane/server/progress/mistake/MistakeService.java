@@ -1,0 +1,59 @@
+package wrenlane.server.progress.mistake;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.HoldsBack;
+import wrenlane.course.CourseKind;
+import wrenlane.riding.Ride;
+import wrenlane.server.course.NamedKind;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.verdict.CourseFit;
+import wrenlane.verdict.MistakeCost;
+import wrenlane.verdict.MistakeCost.Mistake;
+import wrenlane.verdict.SpeedScan;
+
+/** What the mistakes that hold a rider back cost in room, where they last rode. */
+@Service
+public class MistakeService {
+    private final ProgressService progress;
+    private final RiderService riders;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    MistakeService(ProgressService progress, RiderService riders, Storage storage, Reckoning reckoning) {
+        this.progress = progress;
+        this.riders = riders;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
+    public MistakesMade costs(long riderId, String kindId) {
+        CourseKind kind = NamedKind.of(kindId);
+        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), kind));
+        Set<Mistake> made = ProgressService.heldBack(read).stream()
+                .map(HoldsBack::mistake)
+                .flatMap(Optional::stream)
+                .collect(Collectors.toSet());
+        if (made.isEmpty() || read.machine().isEmpty()) {
+            return MistakesMade.NONE;
+        }
+        double settingMetres = read.course().settings().of(kind.ladder());
+        Ride ride = Ride.firm(read.machine().get().turn(), read.rider().limits());
+        List<MistakeCost> costs = reckoning.whole(
+                Rank.ONE,
+                "what mistakes cost",
+                () -> MistakeCost.of(read.course(), ride, CourseFit.ridden(new SpeedScan(read.course(), ride))));
+        return new MistakesMade(
+                settingMetres,
+                costs.stream().filter(c -> made.contains(c.mistake())).toList());
+    }
+}

@@ -1,0 +1,174 @@
+package wrenlane.server.progress.range;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wrenlane.coaching.Advice;
+import wrenlane.coaching.Causes;
+import wrenlane.coaching.CoachingRules;
+import wrenlane.course.Course;
+import wrenlane.course.Sizes;
+import wrenlane.machine.MachineTurn;
+import wrenlane.machine.Side;
+import wrenlane.run.RunRecord;
+import wrenlane.server.course.CourseService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.calculation.Rank;
+import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.ProgressService;
+import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.cause.CauseService;
+import wrenlane.server.progress.run.RiddenRun;
+import wrenlane.server.progress.run.RunResponse;
+import wrenlane.server.progress.run.RunService;
+import wrenlane.units.LengthSystem;
+
+/** What the range is told of a rider: today's runs on a course, and what the next might be. */
+@Service
+public class RangeService {
+    /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
+    private static final int SHOWN = 60;
+
+    private final RunService runs;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final CourseService courses;
+    private final Standings standings;
+    private final CauseService causes;
+    private final Storage storage;
+    private final Reckoning reckoning;
+
+    RangeService(
+            RunService runs,
+            RiderService riders,
+            MachineService machines,
+            CourseService courses,
+            Standings standings,
+            CauseService causes,
+            Storage storage,
+            Reckoning reckoning) {
+        this.runs = runs;
+        this.riders = riders;
+        this.machines = machines;
+        this.courses = courses;
+        this.standings = standings;
+        this.causes = causes;
+        this.storage = storage;
+        this.reckoning = reckoning;
+    }
+
+    /** What is read of one state of the data. */
+    private record Asked(
+            Course course,
+            RiderResponse rider,
+            MachineTurn turn,
+            ReadRuns latest,
+            List<RiddenRun> today,
+            Causes causes) {}
+
+    /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
+    public RangeResponse range(
+            long dayId,
+            long riderId,
+            long courseId,
+            long machineId,
+            @Nullable Double settingMetres,
+            LengthSystem system) {
+        Asked asked = storage.read(() -> {
+            Course course = courses.get(courseId).course();
+            return new Asked(
+                    course,
+                    riders.get(riderId),
+                    machines.turn(machineId),
+                    standings.latest(riderId, course.kind()),
+                    runs.latestOfDay(riderId, dayId, courseId, SHOWN),
+                    causes.causes());
+        });
+        List<RiddenRun> today = asked.today();
+        Standing standing = reckoning.whole(
+                Rank.ONE,
+                "the rungs of this course",
+                () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
+        if (settingMetres == null) {
+            return new RangeResponse(
+                    standing, shown(today), unscored(asked, dayId, courseId), null, null, null, null, null, null);
+        }
+        // Advice looks at sides and faults alone.
+        List<RunRecord> here = today.stream()
+                .filter(r -> r.run().sort().scored() && Sizes.areSame(r.sizeMetres(), settingMetres))
+                .map(r -> r.record(Optional.empty()))
+                .toList();
+        if (asked.course().kind().isStraight()) {
+            Advice next = CoachingRules.USUAL.adviseStraight(here);
+            return new RangeResponse(standing, shown(today), List.of(), next, next, null, null, null, null);
+        }
+        boolean isNew = isNew(asked, dayId, courseId, settingMetres);
+        Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres);
+        Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres);
+        return new RangeResponse(
+                standing,
+                shown(today),
+                unscored(asked, dayId, courseId),
+                left,
+                right,
+                back(asked, left, Side.LEFT),
+                back(asked, right, Side.RIGHT),
+                standing.chances().at(Side.LEFT, settingMetres).orElse(null),
+                standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
+    }
+
+    /** By the rules, as the estimate bears it out. */
+    private static Advice advice(
+            Asked asked, Standing standing, List<RunRecord> here, boolean isNew, Side side, double settingMetres) {
+        return asked.latest()
+                .aim()
+                .heldBack(
+                        CoachingRules.USUAL.advise(here, isNew, side),
+                        settingMetres,
+                        standing.ladder(),
+                        standing.chances()::less);
+    }
+
+    private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {
+        return advice.move() != Advice.Move.WIDEN
+                ? null
+                : asked.causes()
+                        .latest(asked.today().stream()
+                                .filter(r -> r.side() == side && r.run().sort().scored())
+                                .map(ProgressService::attempt)
+                                .toList())
+                        .map(BackTo::of)
+                        .orElse(null);
+    }
+
+    private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
+        return asked.latest().runs().stream()
+                .noneMatch(r -> r.run().dayId() != dayId
+                        && r.courseId() == courseId
+                        && Sizes.areSame(r.sizeMetres(), settingMetres));
+    }
+
+    /** Today's runs that are the first at a setting new to the rider, and so not scored. */
+    private static List<String> unscored(Asked asked, long dayId, long courseId) {
+        if (asked.course().kind().isStraight()) {
+            return List.of();
+        }
+        List<RiddenRun> scored =
+                asked.today().stream().filter(r -> r.run().sort().scored()).toList();
+        return Sizes.grouped(scored, RiddenRun::sizeMetres).stream()
+                .filter(at -> isNew(asked, dayId, courseId, at.get(0).sizeMetres()))
+                .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
+                .map(r -> r.run().id())
+                .toList();
+    }
+
+    private static List<RunResponse> shown(List<RiddenRun> today) {
+        return today.stream().map(RiddenRun::run).toList();
+    }
+}

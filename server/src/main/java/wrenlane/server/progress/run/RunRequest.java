@@ -1,0 +1,109 @@
+package wrenlane.server.progress.run;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import wrenlane.finding.TypedText;
+import wrenlane.machine.Side;
+import wrenlane.run.Fault;
+import wrenlane.run.Observed;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunSort;
+
+/**
+ * A run as logged on the yard: of a drill, on a course or on none. Its id, in the address, is made by the page.
+ *
+ * @param drillId missing where no drill is named: then it counts for every drill its course is for
+ * @param courseId missing where it was ridden on none
+ * @param side turned to; missing on a course ridden straight on, and without a course where the drill has no side
+ * @param settingMetres the size ridden; missing without a course
+ * @param faults empty for a clean run
+ * @param loggedAt by the page's clock
+ * @param sort of entry; a run where missing
+ * @param seconds by the watch
+ * @param minutes of a spell
+ * @param laps of a spell
+ * @param faultCounts how often each fault was seen in a spell
+ * @param note in the instructor's words
+ * @param observed how it was ridden, where somebody said
+ * @param score what was measured of it
+ * @param replaces id of the run this one corrects, in whose place it stands
+ * @param device the name the device goes by that it was logged on
+ */
+public record RunRequest(
+        @NotNull Long dayId,
+        @NotNull Long riderId,
+        @NotNull Long machineId,
+        @Nullable @Size(max = 80) String drillId,
+        @Nullable Long courseId,
+        @Nullable Side side,
+        @Nullable Double settingMetres,
+        @NotNull @Size(max = 7) Set<@NotNull Fault> faults,
+        @NotNull Instant loggedAt,
+        @Nullable RunSort sort,
+        @Nullable Double seconds,
+        @Nullable Double minutes,
+        @Nullable Integer laps,
+        @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
+        @Nullable @Size(max = 400) String note,
+        @Nullable @Valid ObservedJson observed,
+        @Nullable @Valid ScoreJson score,
+        @Nullable String replaces,
+        @Nullable @Size(max = 200) String device) {
+
+    /** A run on a course of which only its faults, and perhaps how it was ridden, are known. */
+    public RunRequest(
+            Long dayId,
+            Long riderId,
+            Long machineId,
+            Long courseId,
+            Side side,
+            Double settingMetres,
+            Set<Fault> faults,
+            Instant loggedAt,
+            @Nullable ObservedJson observed) {
+        this(
+                dayId,
+                riderId,
+                machineId,
+                null,
+                courseId,
+                side,
+                settingMetres,
+                faults,
+                loggedAt,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                observed,
+                null,
+                null,
+                null);
+    }
+
+    /** What it says beside its faults. */
+    RunDetail detail() {
+        return new RunDetail(
+                sort == null ? RunSort.RUN : sort,
+                Optional.ofNullable(seconds),
+                Optional.ofNullable(minutes),
+                Optional.ofNullable(laps),
+                faultCounts == null ? Map.of() : faultCounts,
+                note == null ? "" : TypedText.line(note),
+                observed == null ? Observed.NOTHING : observed.observed(),
+                Optional.ofNullable(score).map(ScoreJson::score));
+    }
+
+    /** The name of the device, tidied; empty where it did not say. */
+    String deviceName() {
+        return device == null ? "" : TypedText.line(device);
+    }
+}

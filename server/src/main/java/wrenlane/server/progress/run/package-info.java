@@ -1,0 +1,5 @@
+/** Runs as logged on the yard. */
+@NullMarked
+package wrenlane.server.progress.run;
+
+import org.jspecify.annotations.NullMarked;

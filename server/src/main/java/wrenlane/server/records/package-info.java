@@ -1,5 +1,0 @@
-/** All that is kept of one person: told, handed out, and deleted wholly. */
-@NullMarked
-package wrenlane.server.records;
-
-import org.jspecify.annotations.NullMarked;

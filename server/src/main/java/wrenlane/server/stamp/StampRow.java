@@ -1,4 +1,0 @@
-package wrenlane.server.stamp;
-
-/** A row of the stamp table, without what it is of. */
-record StampRow(Long id, String stamp) {}

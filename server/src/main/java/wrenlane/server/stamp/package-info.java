@@ -1,5 +1,0 @@
-/** Marks of what things are now, so that what was read of them need not be read again. */
-@NullMarked
-package wrenlane.server.stamp;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Which cones of a course are on the ground on a day. */
-@NullMarked
-package wrenlane.server.tick;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,0 @@
-package wrenlane.server.use;
-
-/** How often a thing is referred to by others of a sort, in the singular. */
-record UseRow(String sort, Integer count) {}
