@@ -12,7 +12,7 @@ export type Score = NonNullable<RunRequest['score']>;
 export type Measured = Score['measured'];
 export type BackTo = NonNullable<RangeView['backLeft']>;
 export type Observed = NonNullable<RunRequest['observed']>;
-export type RunLog = Api<'LoggedRun'>[];
+export type RunLog = Api<'RunHistoryResponse'>[];
 
 /** What is asked about a rider on the range. */
 export interface RangeQuestion {

@@ -15,6 +15,7 @@ class ArchitectureTest {
     /** Left to right; a new package takes its place here. */
     private static final List<String> ORDER = List.of(
             "budget",
+            "id",
             "finding",
             "units",
             "plane",

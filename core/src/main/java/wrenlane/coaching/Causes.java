@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import wrenlane.finding.Checks;
 import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
+import wrenlane.run.Run;
 import wrenlane.run.Technique;
 
 /**
@@ -148,7 +149,7 @@ public record Causes(List<Cause> rows) {
      *
      * @param runs to one side, oldest first
      */
-    public Optional<Cause> latest(List<HoldsBack.Attempt> runs) {
+    public Optional<Cause> latest(List<Run> runs) {
         for (int i = runs.size() - 1; i >= 0 && !runs.get(i).faults().isEmpty(); i--) {
             Optional<Cause> cause = of(runs.get(i));
             if (cause.isPresent()) {
@@ -159,12 +160,12 @@ public record Causes(List<Cause> rows) {
     }
 
     /** Of one run: by what came before a drop, else by its gravest fault of which the table has something. */
-    private Optional<Cause> of(HoldsBack.Attempt run) {
+    private Optional<Cause> of(Run run) {
         return Stream.concat(
-                        run.observed().beforeDrop().stream().flatMap(last -> of(last).stream()),
+                        run.detail().observed().beforeDrop().stream().flatMap(last -> of(last).stream()),
                         run.faults().stream()
                                 .sorted()
-                                .flatMap(fault -> run.observed().technique().stream()
+                                .flatMap(fault -> run.detail().observed().technique().stream()
                                         .sorted()
                                         .flatMap(with -> of(fault, with).stream())))
                 .findFirst();

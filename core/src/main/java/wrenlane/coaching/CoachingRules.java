@@ -5,7 +5,7 @@ import java.util.Locale;
 import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
-import wrenlane.run.RunRecord;
+import wrenlane.run.Run;
 
 /**
  * When to tighten, hold, say something, widen or change side: a little past comfort, never far.
@@ -48,11 +48,11 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
      * @param isNew whether the rider had never ridden this setting before
      * @param side the side now being ridden
      */
-    public Advice advise(List<RunRecord> runs, boolean isNew, Side side) {
+    public Advice advise(List<Run> runs, boolean isNew, Side side) {
         if (runs.isEmpty()) {
             return hold(Said.of("No runs at this setting yet; %d clean of %d tightens.", clean, of));
         }
-        List<RunRecord> here = ofSide(runs, side);
+        List<Run> here = ofSide(runs, side);
         if (!here.isEmpty() && here.get(here.size() - 1).faults().contains(Fault.DROP)) {
             return new Advice(
                     Advice.Move.WIDEN,
@@ -62,7 +62,7 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
             return hold(Said.of(
                     "New setting: the first %d runs are not scored; this was number %d.", unscored, runs.size()));
         }
-        List<RunRecord> scored = isNew ? runs.subList(unscored, runs.size()) : runs;
+        List<Run> scored = isNew ? runs.subList(unscored, runs.size()) : runs;
         return scoredAdvice(ofSide(scored, side), ofSide(scored, side.opposite()), side);
     }
 
@@ -72,11 +72,11 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
      *
      * @param runs of one rider on one course this day, oldest first
      */
-    public Advice adviseStraight(List<RunRecord> runs) {
+    public Advice adviseStraight(List<Run> runs) {
         if (runs.isEmpty()) {
             return hold(Said.of("No runs yet: %d clean of %d, then slower.", clean, of));
         }
-        RunRecord last = runs.get(runs.size() - 1);
+        Run last = runs.get(runs.size() - 1);
         if (last.faults().contains(Fault.DROP)) {
             return hold(Said.plain("A drop. Rest, check rider and machine, then the drill before this one."));
         }
@@ -99,7 +99,7 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
                 : hold(Said.of("%s: stay; %d clean of %d, then slower.", counted(runs), clean, of));
     }
 
-    private Advice scoredAdvice(List<RunRecord> here, List<RunRecord> there, Side side) {
+    private Advice scoredAdvice(List<Run> here, List<Run> there, Side side) {
         int faults = faultsInARow(here);
         if (faults > failedCues) {
             return new Advice(
@@ -138,33 +138,35 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
         return new Advice(Advice.Move.HOLD, reason);
     }
 
-    private static List<RunRecord> ofSide(List<RunRecord> runs, Side side) {
-        return runs.stream().filter(r -> r.side() == side).toList();
+    private static List<Run> ofSide(List<Run> runs, Side side) {
+        return runs.stream()
+                .filter(r -> r.sideOfCourse().filter(s -> s == side).isPresent())
+                .toList();
     }
 
-    private static int faultsInARow(List<RunRecord> runs) {
+    private static int faultsInARow(List<Run> runs) {
         int faults = 0;
-        while (faults < runs.size() && !runs.get(runs.size() - 1 - faults).clean()) {
+        while (faults < runs.size() && !runs.get(runs.size() - 1 - faults).isClean()) {
             faults++;
         }
         return faults;
     }
 
-    private List<RunRecord> last(List<RunRecord> runs) {
+    private List<Run> last(List<Run> runs) {
         return runs.subList(Math.max(0, runs.size() - of), runs.size());
     }
 
-    private static int cleanOf(List<RunRecord> runs) {
-        return (int) runs.stream().filter(RunRecord::clean).count();
+    private static int cleanOf(List<Run> runs) {
+        return (int) runs.stream().filter(Run::isClean).count();
     }
 
-    private boolean enough(List<RunRecord> runs) {
+    private boolean enough(List<Run> runs) {
         return cleanOf(last(runs)) >= clean;
     }
 
     /** As “3 of the last 5 clean”. */
-    private String counted(List<RunRecord> runs) {
-        List<RunRecord> last = last(runs);
+    private String counted(List<Run> runs) {
+        List<Run> last = last(runs);
         return "%d of %d clean".formatted(cleanOf(last), last.size());
     }
 

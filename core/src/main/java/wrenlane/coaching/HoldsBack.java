@@ -6,12 +6,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 import wrenlane.machine.Side;
 import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
+import wrenlane.run.Run;
 import wrenlane.run.Technique;
 import wrenlane.verdict.MistakeCost.Mistake;
 
@@ -53,9 +53,6 @@ public record HoldsBack(
     /** A side is named where this share of the pair was to it. */
     private static final double ONE_SIDED = 0.75;
 
-    /** A run as far as causes ask. */
-    public record Attempt(Optional<Side> side, Set<Fault> faults, Observed observed) {}
-
     /** Something that may be seen with a fault. */
     private record Trait(String words, Optional<Cause> cause, Optional<Mistake> mistake, Predicate<Observed> seen) {}
 
@@ -65,8 +62,9 @@ public record HoldsBack(
      * @param runs of one rider on one kind, in any order
      * @param causes what faults come from
      */
-    public static List<HoldsBack> from(List<Attempt> runs, Causes causes) {
-        List<Attempt> told = runs.stream().filter(r -> isTold(r.observed())).toList();
+    public static List<HoldsBack> from(List<Run> runs, Causes causes) {
+        List<Run> told =
+                runs.stream().filter(r -> isTold(r.detail().observed())).toList();
         List<HoldsBack> pairs = new ArrayList<>();
         for (Fault fault : Fault.values()) {
             traits(fault, causes).forEach(trait -> pair(told, fault, trait).ifPresent(pairs::add));
@@ -121,18 +119,19 @@ public record HoldsBack(
         };
     }
 
-    private static Optional<HoldsBack> pair(List<Attempt> told, Fault fault, Trait trait) {
-        List<Attempt> faulty =
-                told.stream().filter(r -> r.faults().contains(fault)).toList();
-        List<Attempt> with =
-                faulty.stream().filter(r -> trait.seen().test(r.observed())).toList();
+    private static Optional<HoldsBack> pair(List<Run> told, Fault fault, Trait trait) {
+        List<Run> faulty = told.stream().filter(r -> r.faults().contains(fault)).toList();
+        List<Run> with = faulty.stream()
+                .filter(r -> trait.seen().test(r.detail().observed()))
+                .toList();
         if (faulty.size() < FEWEST || with.size() < FEWEST_WITH || 2 * with.size() < faulty.size()) {
             return Optional.empty();
         }
-        List<Attempt> others =
+        List<Run> others =
                 told.stream().filter(r -> !r.faults().contains(fault)).toList();
-        long othersWith =
-                others.stream().filter(r -> trait.seen().test(r.observed())).count();
+        long othersWith = others.stream()
+                .filter(r -> trait.seen().test(r.detail().observed()))
+                .count();
         if (!others.isEmpty() && (double) othersWith / others.size() >= (double) with.size() / faulty.size()) {
             return Optional.empty();
         }
@@ -149,7 +148,7 @@ public record HoldsBack(
                 trait.mistake()));
     }
 
-    private static long to(List<Attempt> runs, Side side) {
+    private static long to(List<Run> runs, Side side) {
         return runs.stream()
                 .filter(r -> r.side().filter(s -> s == side).isPresent())
                 .count();

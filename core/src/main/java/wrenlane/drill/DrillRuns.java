@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.course.Course;
 import wrenlane.machine.Side;
+import wrenlane.run.AssessedRun;
 import wrenlane.run.RunDetail;
 import wrenlane.run.Score;
 
@@ -15,22 +16,6 @@ public final class DrillRuns {
     private static final double ROUNDING = 0.03;
 
     private DrillRuns() {}
-
-    /**
-     * An entry in the log that counts for a drill.
-     *
-     * @param side turned to; missing where it has none
-     * @param difficulty of the size ridden, on its machine; missing without a course, and on kinds ridden straight on
-     * @param clean whether nothing went wrong
-     * @param course as it was set then; missing where it was ridden on none
-     * @param detail what was timed or measured of it
-     */
-    public record Ridden(
-            Optional<Side> side,
-            Optional<Double> difficulty,
-            boolean clean,
-            Optional<Course> course,
-            RunDetail detail) {}
 
     /**
      * How far a rider is from a pass mark.
@@ -47,13 +32,13 @@ public final class DrillRuns {
      *
      * @param ridden on the drill's course, oldest first
      */
-    public static boolean meet(PassMark pass, DrillRiding.Sides sides, List<Ridden> ridden) {
+    public static boolean meet(PassMark pass, DrillRiding.Sides sides, List<AssessedRun> ridden) {
         return progress(pass, sides, ridden).good() >= pass.clean();
     }
 
     /** How far it is from being met, as {@link #meet} looks at it. */
-    public static Progress progress(PassMark pass, DrillRiding.Sides sides, List<Ridden> ridden) {
-        List<Ridden> counting = ridden.stream()
+    public static Progress progress(PassMark pass, DrillRiding.Sides sides, List<AssessedRun> ridden) {
+        List<AssessedRun> counting = ridden.stream()
                 .filter(r -> counts(pass, r) && hardEnough(pass, r))
                 .toList();
         if (sides != DrillRiding.Sides.EACH) {
@@ -63,45 +48,46 @@ public final class DrillRuns {
                 .map(side -> latest(
                         pass,
                         counting.stream()
-                                .filter(r -> r.side().filter(s -> s == side).isPresent())
+                                .filter(r ->
+                                        r.run().side().filter(s -> s == side).isPresent())
                                 .toList()))
                 .min(Comparator.comparingInt(Progress::good))
                 .orElseThrow();
     }
 
-    private static boolean counts(PassMark pass, Ridden ridden) {
+    private static boolean counts(PassMark pass, AssessedRun ridden) {
         return pass.measure() == PassMark.Measure.CLEAN_RUNS
-                ? ridden.detail().sort().scored()
+                ? ridden.run().detail().sort().scored()
                 : score(pass.measure(), ridden).isPresent();
     }
 
-    private static boolean hardEnough(PassMark pass, Ridden ridden) {
+    private static boolean hardEnough(PassMark pass, AssessedRun ridden) {
         return pass.difficulty().isEmpty()
                 || ridden.difficulty().isEmpty()
                 || ridden.difficulty().get() >= pass.difficulty().get() * (1 - ROUNDING);
     }
 
-    private static Progress latest(PassMark pass, List<Ridden> ridden) {
-        List<Ridden> latest = ridden.subList(Math.max(0, ridden.size() - pass.of()), ridden.size());
+    private static Progress latest(PassMark pass, List<AssessedRun> ridden) {
+        List<AssessedRun> latest = ridden.subList(Math.max(0, ridden.size() - pass.of()), ridden.size());
         return new Progress((int) latest.stream().filter(r -> isGood(pass, r)).count(), latest.size());
     }
 
-    private static boolean isGood(PassMark pass, Ridden ridden) {
+    private static boolean isGood(PassMark pass, AssessedRun ridden) {
         boolean reached = pass.target().isEmpty()
                 || score(pass.measure(), ridden).filter(pass::reachedBy).isPresent();
-        return ridden.clean() && reached;
+        return ridden.isClean() && reached;
     }
 
     /**
      * What an entry scores; empty where that was not taken. A time is that over a course as long as is usual, ridden as fast:
      * a longer lane is no easier to be slow on.
      */
-    static Optional<Double> score(PassMark.Measure measure, Ridden ridden) {
-        RunDetail detail = ridden.detail();
+    static Optional<Double> score(PassMark.Measure measure, AssessedRun ridden) {
+        RunDetail detail = ridden.run().detail();
         return switch (measure) {
             case CLEAN_RUNS -> Optional.empty();
             case TIME_SECONDS ->
-                detail.seconds().flatMap(seconds -> ridden.course().flatMap(course -> usual(seconds, course)));
+                detail.seconds().flatMap(seconds -> ridden.run().ride().flatMap(ride -> usual(seconds, ride.course())));
             case SPELL_MINUTES -> detail.minutes();
             case PLANK_METRES, LEVER_METRES, CIRCLE_METRES ->
                 detail.score()

@@ -4,7 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import wrenlane.run.Fault;
-import wrenlane.run.RunRecord;
+import wrenlane.run.Run;
 
 /**
  * Runs counted.
@@ -19,10 +19,9 @@ public record Tally(int runs, int clean, Map<Fault, Integer> faults) {
     }
 
     /** Counts runs. */
-    public static Tally of(List<RunRecord> runs) {
+    public static Tally of(List<Run> runs) {
         Map<Fault, Integer> faults = new EnumMap<>(Fault.class);
         runs.forEach(run -> run.faults().forEach(fault -> faults.merge(fault, 1, Integer::sum)));
-        return new Tally(
-                runs.size(), (int) runs.stream().filter(RunRecord::clean).count(), faults);
+        return new Tally(runs.size(), (int) runs.stream().filter(Run::isClean).count(), faults);
     }
 }

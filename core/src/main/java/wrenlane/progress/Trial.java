@@ -2,9 +2,9 @@ package wrenlane.progress;
 
 import java.time.Instant;
 import java.util.Optional;
+import wrenlane.run.AssessedRun;
+import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
-import wrenlane.run.RunRecord;
-import wrenlane.run.RunSort;
 
 /**
  * What one entry of the log says of what a rider can do: runs at a difficulty, so many of them clean. A spell says less than
@@ -32,31 +32,26 @@ public record Trial(double difficulty, double clean, double faulty, Instant at) 
         }
     }
 
-    /** One run; empty where its difficulty is not known. */
-    public static Optional<Trial> of(RunRecord run) {
-        return run.difficulty().map(t -> new Trial(t, run.clean() ? 1 : 0, run.clean() ? 0 : 1, run.at()));
+    /**
+     * An entry of the log; empty where it says nothing: broken off, a spell without laps, no known difficulty. A lap has a
+     * fault with the share of faults to laps, at most one.
+     */
+    public static Optional<Trial> of(AssessedRun assessed) {
+        return assessed.difficulty().flatMap(difficulty -> of(assessed.run(), difficulty));
     }
 
-    /**
-     * An entry of any sort; empty where it says nothing: broken off, a spell without laps, no known difficulty. A lap has a
-     * fault with the share of faults to laps, at most one.
-     *
-     * @param run the entry as a run
-     * @param detail what it is
-     */
-    public static Optional<Trial> of(RunRecord run, RunDetail detail) {
-        if (detail.sort() == RunSort.BROKEN_OFF) {
-            return Optional.empty();
-        }
-        if (detail.sort() == RunSort.RUN) {
-            return of(run);
-        }
-        if (detail.laps().isEmpty() || run.difficulty().isEmpty()) {
-            return Optional.empty();
-        }
-        double weight = Math.min(MOST_OF_A_SPELL, detail.laps().get() / LAPS_A_RUN);
-        double faulty = weight * Math.min(1, detail.faultsPerLap().orElseThrow());
-        return Optional.of(new Trial(run.difficulty().get(), weight - faulty, faulty, run.at()));
+    private static Optional<Trial> of(Run run, double difficulty) {
+        RunDetail detail = run.detail();
+        return switch (detail.sort()) {
+            case BROKEN_OFF -> Optional.empty();
+            case RUN -> Optional.of(new Trial(difficulty, run.isClean() ? 1 : 0, run.isClean() ? 0 : 1, run.at()));
+            case SPELL ->
+                detail.laps().map(laps -> {
+                    double weight = Math.min(MOST_OF_A_SPELL, laps / LAPS_A_RUN);
+                    double faulty = weight * Math.min(1, detail.faultsPerLap().orElseThrow());
+                    return new Trial(difficulty, weight - faulty, faulty, run.at());
+                });
+        };
     }
 
     /**

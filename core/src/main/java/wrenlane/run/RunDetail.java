@@ -31,8 +31,12 @@ public record RunDetail(
         Observed observed,
         Optional<Score> score) {
     /** A plain run. */
-    public static final RunDetail PLAIN = new RunDetail(
-            RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", Observed.NOTHING);
+    public static final RunDetail PLAIN = seen(Observed.NOTHING);
+
+    /** A run of which only technique was noted. */
+    public static RunDetail seen(Observed observed) {
+        return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
+    }
 
     /** Longest time by the watch, in seconds: an hour. */
     public static final double MOST_SECONDS = 3600;

@@ -1,7 +1,4 @@
-/**
- * One attempt at a course by one rider to one side, and what could be seen of it.
- * Read {@link wrenlane.run.RunRecord} first.
- */
+/** The log: runs, what was noted about them, and their corrections. Read {@link wrenlane.run.Run} first. */
 @NullMarked
 package wrenlane.run;
 

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
@@ -19,25 +18,22 @@ import org.junit.jupiter.params.provider.EnumSource;
 import wrenlane.coaching.Advice.Move;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
-import wrenlane.run.RunRecord;
+import wrenlane.run.Run;
+import wrenlane.run.RunFixture;
 
 class CoachingRulesTest {
     private static final CoachingRules RULES = CoachingRules.USUAL;
 
     /** Runs as {@code L.} or {@code RF}: the side, then a dot for a clean one or the letters of its faults. */
-    private static List<RunRecord> history(String said) {
-        List<RunRecord> runs = new ArrayList<>();
+    private static List<Run> history(String said) {
+        List<Run> runs = new ArrayList<>();
         for (String one : said.isBlank() ? new String[0] : said.split(" ")) {
             Set<Fault> faults = new HashSet<>();
             Arrays.stream(Fault.values())
                     .filter(f -> one.indexOf(f.letter(), 1) > 0)
                     .forEach(faults::add);
-            runs.add(new RunRecord(
-                    one.charAt(0) == 'L' ? Side.LEFT : Side.RIGHT,
-                    7,
-                    Optional.of(1.4),
-                    faults,
-                    Instant.EPOCH.plusSeconds(runs.size())));
+            runs.add(RunFixture.run(
+                    one.charAt(0) == 'L' ? Side.LEFT : Side.RIGHT, 7, faults, Instant.EPOCH.plusSeconds(runs.size())));
         }
         return runs;
     }

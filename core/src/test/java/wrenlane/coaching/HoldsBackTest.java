@@ -2,20 +2,27 @@ package wrenlane.coaching;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wrenlane.coaching.HoldsBack.Attempt;
+import wrenlane.course.Course;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.run.BeforeDrop;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
+import wrenlane.run.Run;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunFixture;
+import wrenlane.run.RunSort;
 import wrenlane.run.Technique;
 
 class HoldsBackTest {
@@ -23,17 +30,26 @@ class HoldsBackTest {
      * Runs as text: how often, side, fault letter or a dot for a clean one, and what was seen: techniques joined by plus, or
      * an exclamation mark and what came before a drop; a dash where nothing was said.
      */
-    private static List<Attempt> runs(String text) {
-        List<Attempt> runs = new ArrayList<>();
+    private static List<Run> runs(String text) {
+        List<Run> runs = new ArrayList<>();
         for (String one : text.strip().split("\\s+")) {
             String[] part = one.split("/");
-            Attempt run = new Attempt(
-                    Optional.of(part[1].equals("l") ? Side.LEFT : Side.RIGHT), faults(part[2]), seen(part[3]));
+            Run run = RunFixture.run(
+                    Course.standard(CourseKinds.usual()),
+                    Optional.of(part[1].equals("l") ? Side.LEFT : Side.RIGHT),
+                    7,
+                    faults(part[2]),
+                    detail(seen(part[3])),
+                    Instant.EPOCH);
             for (int i = 0; i < Integer.parseInt(part[0]); i++) {
                 runs.add(run);
             }
         }
         return runs;
+    }
+
+    private static RunDetail detail(Observed observed) {
+        return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
 
     private static Set<Fault> faults(String letters) {

@@ -17,29 +17,30 @@ import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.DrillRiding.Sides;
-import wrenlane.drill.DrillRuns.Ridden;
 import wrenlane.drill.PassMark.Measure;
 import wrenlane.machine.Side;
+import wrenlane.run.AssessedRun;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
 import wrenlane.run.RunDetail;
-import wrenlane.run.RunRecord;
+import wrenlane.run.RunFixture;
 import wrenlane.run.RunSort;
 import wrenlane.run.Score;
 import wrenlane.run.Score.Measured;
 
 class PassMarkTest {
+    private static final Course BOX = Course.standard(CourseKinds.usual());
     private static final Course LANE = Course.standard(CourseKinds.find("lane").orElseThrow());
 
     /** Runs as L or R, small where faulty, all at one difficulty. */
-    private static List<Ridden> runs(String said, double difficulty) {
-        List<Ridden> runs = new ArrayList<>();
+    private static List<AssessedRun> runs(String said, double difficulty) {
+        List<AssessedRun> runs = new ArrayList<>();
         for (char c : said.toCharArray()) {
             runs.add(ridden(
                     Character.toUpperCase(c) == 'L' ? Side.LEFT : Side.RIGHT,
                     difficulty,
                     Character.isUpperCase(c) ? Set.of() : Set.of(Fault.LINE),
-                    LANE,
+                    BOX,
                     RunDetail.PLAIN));
         }
         return runs;
@@ -80,9 +81,10 @@ class PassMarkTest {
                 .isEqualTo(reached);
     }
 
-    private static Ridden ridden(Side side, double difficulty, Set<Fault> faults, Course course, RunDetail detail) {
-        RunRecord run = new RunRecord(side, 6, Optional.of(difficulty), faults, Instant.EPOCH);
-        return new Ridden(Optional.of(run.side()), run.difficulty(), run.clean(), Optional.of(course), detail);
+    private static AssessedRun ridden(
+            Side side, double difficulty, Set<Fault> faults, Course course, RunDetail detail) {
+        return new AssessedRun(
+                RunFixture.run(course, Optional.of(side), 6, faults, detail, Instant.EPOCH), Optional.of(difficulty));
     }
 
     private static RunDetail detail(RunSort sort, Optional<Double> seconds, Optional<Double> minutes, Score... score) {
@@ -97,7 +99,7 @@ class PassMarkTest {
                 Stream.of(score).findFirst());
     }
 
-    private static Ridden timed(Course lane, double seconds, Fault... faults) {
+    private static AssessedRun timed(Course lane, double seconds, Fault... faults) {
         return ridden(
                 Side.LEFT, 0.5, Set.of(faults), lane, detail(RunSort.RUN, Optional.of(seconds), Optional.empty()));
     }
@@ -138,7 +140,7 @@ class PassMarkTest {
         PassMark slow = of(Measure.TIME_SECONDS, 2, 2, 12);
         assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, List.of(timed(LANE, 13), timed(LANE, 20, Fault.FOOT))))
                 .isFalse();
-        List<Ridden> untimedBetween = new ArrayList<>(List.of(timed(LANE, 13)));
+        List<AssessedRun> untimedBetween = new ArrayList<>(List.of(timed(LANE, 13)));
         untimedBetween.addAll(runs("lll", 0.5));
         untimedBetween.add(timed(LANE, 13));
         assertThat(DrillRuns.meet(slow, Sides.STRAIGHT, untimedBetween)).isTrue();
@@ -149,12 +151,12 @@ class PassMarkTest {
     @ParameterizedTest
     @CsvSource({"6.4, CIRCLE, true", "6.6, CIRCLE, false", "0.1, PLANK, false"})
     void whatIsMeasuredIsWhatIsAskedFor(double metres, Measured measured, boolean met) {
-        List<Ridden> ridden = Stream.of(Side.values())
+        List<AssessedRun> ridden = Stream.of(Side.values())
                 .map(side -> ridden(
                         side,
                         0.5,
                         Set.of(),
-                        LANE,
+                        BOX,
                         detail(RunSort.RUN, Optional.empty(), Optional.empty(), new Score(measured, metres))))
                 .toList();
         assertThat(DrillRuns.meet(of(Measure.CIRCLE_METRES, 1, 1, 6.5), Sides.EACH, ridden))
@@ -165,7 +167,7 @@ class PassMarkTest {
 
     @Test
     void aSpellCountsByItsMinutesAndIsNoCleanRun() {
-        Ridden spell =
+        AssessedRun spell =
                 ridden(Side.LEFT, 0.5, Set.of(), LANE, detail(RunSort.SPELL, Optional.empty(), Optional.of(5.0)));
         assertThat(DrillRuns.meet(of(Measure.SPELL_MINUTES, 1, 1, 5), Sides.LINKED, List.of(spell)))
                 .isTrue();

@@ -16,12 +16,16 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wrenlane.course.Course;
+import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Side;
 import wrenlane.rider.RiderLevel;
+import wrenlane.run.AssessedRun;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
+import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
-import wrenlane.run.RunRecord;
+import wrenlane.run.RunFixture;
 import wrenlane.run.RunSort;
 import wrenlane.simulation.VirtualRider;
 
@@ -160,16 +164,12 @@ class CleanChanceTest {
     /** Nine laps with three faults say as much as three runs, one of them faulty; what was broken off says nothing. */
     @Test
     void aSpellCountsByItsFaultsPerLap() {
-        RunRecord run = new RunRecord(Side.LEFT, 7, Optional.of(0.56), Set.of(Fault.LINE), FIRST);
-        Trial spell =
-                Trial.of(run, spell(Optional.of(9), Map.of(Fault.LINE, 3))).orElseThrow();
+        Trial spell = trial(spell(Optional.of(9), Map.of(Fault.LINE, 3))).orElseThrow();
         assertThat(spell.faulty()).isCloseTo(1, within(1e-9));
         assertThat(spell.clean()).isCloseTo(2, within(1e-9));
-        Trial endless =
-                Trial.of(run, spell(Optional.of(300), Map.of(Fault.LINE, 500))).orElseThrow();
+        Trial endless = trial(spell(Optional.of(300), Map.of(Fault.LINE, 500))).orElseThrow();
         assertThat(endless).isEqualTo(new Trial(0.56, 0, 4, FIRST));
-        assertThat(Trial.of(run, spell(Optional.empty(), Map.of(Fault.LINE, 3))))
-                .isEmpty();
+        assertThat(trial(spell(Optional.empty(), Map.of(Fault.LINE, 3)))).isEmpty();
         RunDetail off = new RunDetail(
                 RunSort.BROKEN_OFF,
                 Optional.empty(),
@@ -178,8 +178,14 @@ class CleanChanceTest {
                 Map.of(),
                 "",
                 Observed.NOTHING);
-        assertThat(Trial.of(run, off)).isEmpty();
-        assertThat(Trial.of(run, RunDetail.PLAIN)).contains(new Trial(0.56, 0, 1, FIRST));
+        assertThat(trial(off)).isEmpty();
+        assertThat(trial(RunDetail.PLAIN)).contains(new Trial(0.56, 0, 1, FIRST));
+    }
+
+    private static Optional<Trial> trial(RunDetail detail) {
+        Run run = RunFixture.run(
+                Course.standard(CourseKinds.usual()), Optional.of(Side.LEFT), 7, Set.of(Fault.LINE), detail, FIRST);
+        return Trial.of(new AssessedRun(run, Optional.of(0.56)));
     }
 
     private static RunDetail spell(Optional<Integer> laps, Map<Fault, Integer> counts) {

@@ -75,6 +75,11 @@ class ServerArchitectureTest {
     }
 
     @Test
+    void rowIsKnownOnlyInItsOwnFolder() {
+        classes().that().haveSimpleNameEndingWith("Row").should().bePackagePrivate().check(SERVER);
+    }
+
+    @Test
     void controllersDoNotTouchTheTables() {
         noClasses()
                 .that()

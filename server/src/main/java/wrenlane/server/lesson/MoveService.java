@@ -9,8 +9,11 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.Sizes;
 import wrenlane.finding.Checks;
+import wrenlane.id.CourseId;
+import wrenlane.id.RiderId;
 import wrenlane.lesson.MoveMoment;
 import wrenlane.lesson.RunningLesson;
+import wrenlane.run.Run;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -23,7 +26,6 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.setout.Baseline;
 import wrenlane.setout.ChangeOver;
@@ -65,7 +67,7 @@ class MoveService {
     private record Read(
             CourseResponse course,
             NestedCourse stands,
-            List<RunResponse> runs,
+            List<Run> runs,
             Optional<RunningLesson> lesson,
             Map<String, String> names) {}
 
@@ -104,9 +106,10 @@ class MoveService {
                         read.runs().stream().map(RunningService::ridden).toList(),
                         clock.instant()))
                 .orElseGet(() -> MoveMoment.without(read.runs().stream()
-                        .filter(r -> r.isOn(courseId) && r.riderId() != riderId)
+                        .filter(r ->
+                                r.isOn(new CourseId(courseId)) && !r.riderId().equals(new RiderId(riderId)))
                         .filter(r -> goes.stream().anyMatch(r::isAt))
-                        .map(r -> String.valueOf(r.riderId()))
+                        .map(r -> r.riderId().toString())
                         .distinct()
                         .toList()));
     }

@@ -9,10 +9,10 @@ import wrenlane.coaching.StopRules;
 import wrenlane.coaching.StopRules.Ridden;
 import wrenlane.finding.Finding;
 import wrenlane.run.Fault;
+import wrenlane.run.Run;
 import wrenlane.server.day.DayService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 
 /** Watches a day: what speaks for stopping, or for a rest. */
@@ -44,14 +44,14 @@ class StopService {
                     .map(r -> ridden(
                             r,
                             names.computeIfAbsent(
-                                    r.riderId(), id -> riders.get(id).name())))
+                                    r.riderId().value(), id -> riders.get(id).name())))
                     .toList();
             return StopRules.USUAL.watch(
                     today, lessons.settings(dayId).weather().longestMinutes(), clock.instant());
         });
     }
 
-    private static Ridden ridden(RunResponse run, String rider) {
-        return new Ridden(rider, run.loggedAt(), run.faults().contains(Fault.DROP));
+    private static Ridden ridden(Run run, String rider) {
+        return new Ridden(rider, run.at(), run.faults().contains(Fault.DROP));
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.id.DayId;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.progress.Tally;
@@ -45,8 +46,9 @@ public class DayProgress {
     public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         runs.ofRider(rider.id()).stream()
-                .filter(r -> r.run().dayId() == dayId && r.run().sort().scored())
-                .forEach(r -> counts.merge(r.course().kind().id(), 1, Integer::sum));
+                .filter(r -> r.isOfDay(new DayId(dayId)) && r.isScored())
+                .flatMap(r -> r.kind().stream())
+                .forEach(kind -> counts.merge(kind.id(), 1, Integer::sum));
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .flatMap(e -> CourseKinds.find(e.getKey()))
@@ -73,8 +75,7 @@ public class DayProgress {
             histories.sinceLast(side, read.dayId()).ifPresent(c -> trends.put(side, c.trend()));
         }
         Tally tally = Tally.of(read.progress().ofKind().runs().stream()
-                .filter(r -> r.run().dayId() == read.dayId() && r.run().sort().scored())
-                .map(r -> r.record(Optional.empty()))
+                .filter(r -> r.isOfDay(new DayId(read.dayId())) && r.isScored())
                 .toList());
         Optional<Standing> standing = Optional.ofNullable(all.standing());
         return new DayFacts(

@@ -15,18 +15,19 @@ import org.springframework.stereotype.Component;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
 import wrenlane.course.Course;
-import wrenlane.course.Sizes;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
+import wrenlane.run.AssessedRun;
+import wrenlane.run.CourseRide;
+import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.platform.calculation.Kept;
 import wrenlane.server.progress.practice.ToldRuns;
-import wrenlane.server.progress.run.RiddenRun;
 import wrenlane.verdict.Difficulty;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
@@ -57,7 +58,7 @@ class Estimates {
      *
      * @param some of the runs read, oldest first
      */
-    Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<RiddenRun> some) {
+    Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<Run> some) {
         Map<Side, List<Trial>> trials = trials(read, some);
         List<Map<Side, List<Trial>>> elsewhere = read.elsewhere().stream()
                 .flatMap(other -> upTo(until(read, some), other).stream().map(runs -> trials(other, runs)))
@@ -92,17 +93,16 @@ class Estimates {
     }
 
     /** Up to when what was done elsewhere counts: the last of some runs, or now where they are all. */
-    private static Instant until(ReadRuns read, List<RiddenRun> some) {
+    private static Instant until(ReadRuns read, List<Run> some) {
         return some.size() == read.runs().size()
                 ? Instant.MAX
-                : some.get(some.size() - 1).run().loggedAt();
+                : some.get(some.size() - 1).at();
     }
 
     /** Runs of another kind up to an instant; empty where there are none. */
-    private static Optional<List<RiddenRun>> upTo(Instant until, ReadRuns other) {
-        List<RiddenRun> runs = other.runs().stream()
-                .filter(r -> !r.run().loggedAt().isAfter(until))
-                .toList();
+    private static Optional<List<Run>> upTo(Instant until, ReadRuns other) {
+        List<Run> runs =
+                other.runs().stream().filter(r -> !r.at().isAfter(until)).toList();
         return runs.isEmpty() ? Optional.empty() : Optional.of(runs);
     }
 
@@ -120,14 +120,19 @@ class Estimates {
             this.read = read;
         }
 
-        Optional<Double> of(RiddenRun ridden) {
-            long machineId = ridden.run().machineId();
+        AssessedRun assess(Run run) {
+            return new AssessedRun(run, run.ride().flatMap(ride -> of(run, ride)));
+        }
+
+        private Optional<Double> of(Run run, CourseRide ride) {
+            long machineId = run.machineId().value();
             MachineTurn turn = read.turns().get(machineId);
+            Side side = run.side().orElse(ride.course().firstTurn());
             return turn == null
                     ? Optional.empty()
-                    : found.computeIfAbsent(ridden.course(), c -> new HashMap<>())
-                            .computeIfAbsent(machineId, id -> difficulty.of(ridden.course(), turn, ridden.side()))
-                            .at(ridden.sizeMetres());
+                    : found.computeIfAbsent(ride.course(), c -> new HashMap<>())
+                            .computeIfAbsent(machineId, id -> difficulty.of(ride.course(), turn, side))
+                            .at(ride.sizeMetres());
         }
     }
 
@@ -136,25 +141,21 @@ class Estimates {
      * was broken off; and what practice alone says, up to the last of some runs, or to now where they are all, and where only
      * the latest are read, since the first of those.
      */
-    private Map<Side, List<Trial>> trials(ReadRuns read, List<RiddenRun> some) {
-        List<RiddenRun> latest = latest(some);
+    private Map<Side, List<Trial>> trials(ReadRuns read, List<Run> some) {
+        List<Run> latest = latest(some);
         boolean fromTheFirst = isFromTheFirst(latest);
-        List<RiddenRun> counted = fromTheFirst
-                ? FirstRuns.scored(
-                        latest,
-                        (one, other) -> one.courseId() == other.courseId()
-                                && Sizes.areSame(one.sizeMetres(), other.sizeMetres()),
-                        CoachingRules.USUAL.unscored())
-                : latest;
+        List<Run> counted =
+                fromTheFirst ? FirstRuns.scored(latest, Run::isLike, CoachingRules.USUAL.unscored()) : latest;
         Tights tights = new Tights(read);
         Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
         Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));
-        for (RiddenRun ridden : counted) {
-            Trial.of(ridden.record(tights.of(ridden)), ridden.run().detail())
-                    .ifPresent(trial -> trials.computeIfAbsent(ridden.side(), s -> new ArrayList<>())
-                            .add(trial));
+        for (Run run : counted) {
+            Trial.of(tights.assess(run))
+                    .ifPresent(
+                            trial -> trials.computeIfAbsent(run.sideOfCourse().orElseThrow(), s -> new ArrayList<>())
+                                    .add(trial));
         }
-        addTold(trials, read, fromTheFirst ? Instant.MIN : latest.get(0).run().loggedAt(), until(read, some));
+        addTold(trials, read, fromTheFirst ? Instant.MIN : latest.get(0).at(), until(read, some));
         return trials;
     }
 
@@ -174,13 +175,13 @@ class Estimates {
     }
 
     /** As many to each side as are read where only the latest are, so that every page says the same. */
-    static List<RiddenRun> latest(List<RiddenRun> all) {
+    static List<Run> latest(List<Run> all) {
         Map<Side, Integer> more = new EnumMap<>(Side.class);
-        List<RiddenRun> latest = new ArrayList<>();
+        List<Run> latest = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            RiddenRun r = all.get(i);
-            if (r.run().sort() != RunSort.BROKEN_OFF
-                    && more.merge(r.side(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
+            Run r = all.get(i);
+            if (r.detail().sort() != RunSort.BROKEN_OFF
+                    && more.merge(r.sideOfCourse().orElseThrow(), 1, Integer::sum) <= CleanSetting.LATEST_RUNS) {
                 latest.add(r);
             }
         }
@@ -189,8 +190,8 @@ class Estimates {
     }
 
     /** Whether runs reach back to the rider's first, and are not the latest alone. */
-    private static boolean isFromTheFirst(List<RiddenRun> some) {
+    private static boolean isFromTheFirst(List<Run> some) {
         return Arrays.stream(Side.values())
-                .allMatch(side -> some.stream().filter(r -> r.side() == side).count() != CleanSetting.LATEST_RUNS);
+                .allMatch(side -> some.stream().filter(r -> r.isTo(side)).count() != CleanSetting.LATEST_RUNS);
     }
 }

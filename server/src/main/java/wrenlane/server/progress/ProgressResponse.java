@@ -3,16 +3,16 @@ package wrenlane.server.progress;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
+import wrenlane.run.AssessedRun;
+import wrenlane.run.CourseRide;
 import wrenlane.run.Fault;
+import wrenlane.run.Run;
+import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
-import wrenlane.server.progress.run.RiddenRun;
-import wrenlane.server.progress.run.RunResponse;
 
 /**
  * A rider's runs on one kind of course over all days.
@@ -76,24 +76,26 @@ public record ProgressResponse(
             @Nullable Map<Fault, Integer> faultCounts,
             @Nullable String note,
             boolean simulated) {
-        static ShownRun of(RiddenRun ridden, Optional<Double> difficulty) {
-            RunResponse run = ridden.run();
+        static ShownRun of(AssessedRun assessed) {
+            Run run = assessed.run();
+            CourseRide ride = run.ride().orElseThrow();
+            RunDetail detail = run.detail();
             return new ShownRun(
-                    run.id(),
-                    run.machineId(),
-                    Objects.requireNonNull(run.courseName(), "a run on a course has its name"),
-                    run.side(),
-                    ridden.sizeMetres(),
-                    difficulty.orElse(null),
-                    run.faults(),
-                    run.sort(),
-                    run.seconds(),
-                    run.speedMetresPerSecond(),
-                    run.minutes(),
-                    run.laps(),
-                    run.faultCounts().isEmpty() ? null : run.faultCounts(),
-                    run.note().isEmpty() ? null : run.note(),
-                    run.simulated());
+                    run.id().value(),
+                    run.machineId().value(),
+                    ride.courseName(),
+                    run.side().orElse(null),
+                    ride.sizeMetres(),
+                    assessed.difficulty().orElse(null),
+                    List.copyOf(run.faults()),
+                    detail.sort(),
+                    detail.seconds().orElse(null),
+                    run.speedMetresPerSecond().orElse(null),
+                    detail.minutes().orElse(null),
+                    detail.laps().orElse(null),
+                    detail.faultCounts().isEmpty() ? null : detail.counted(),
+                    detail.note().isEmpty() ? null : detail.note(),
+                    run.log().simulated());
         }
     }
 

@@ -24,7 +24,7 @@ import wrenlane.machine.Side;
 import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Tally;
-import wrenlane.run.RunRecord;
+import wrenlane.run.Run;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
@@ -44,7 +44,6 @@ import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.progress.cause.CauseService;
 import wrenlane.server.progress.opinion.OpinionService;
-import wrenlane.server.progress.run.RiddenRun;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Difficulty;
@@ -89,15 +88,6 @@ public class ProgressService {
         this.reckoning = reckoning;
     }
 
-    /** For the core to reckon with; how tight each setting was is reckoned anew. */
-    private List<RunRecord> records(ReadRuns read, List<RiddenRun> some) {
-        Estimates.Tights tights = estimates.tights(read);
-        return some.stream()
-                .filter(r -> r.run().sort().scored())
-                .map(r -> r.record(tights.of(r)))
-                .toList();
-    }
-
     /**
      * What is read for a rider's progress on a kind.
      *
@@ -128,11 +118,11 @@ public class ProgressService {
     }
 
     private ReadProgress read(RiderResponse rider, Optional<CourseKind> named) {
-        List<RiddenRun> ridden = runs.ofRider(rider.id());
+        List<Run> ridden = runs.ofRider(rider.id());
         return read(rider, named.orElseGet(() -> usual(ridden)), ridden);
     }
 
-    private static CourseKind usual(List<RiddenRun> ridden) {
+    private static CourseKind usual(List<Run> ridden) {
         List<CourseKind> kinds = kinds(ridden);
         return kinds.isEmpty() || kinds.contains(CourseKinds.usual()) ? CourseKinds.usual() : kinds.get(0);
     }
@@ -142,14 +132,13 @@ public class ProgressService {
         return read(rider, kind, runs.ofRider(rider.id()));
     }
 
-    private ReadProgress read(RiderResponse rider, CourseKind kind, List<RiddenRun> ridden) {
-        List<RiddenRun> all =
-                ridden.stream().filter(r -> r.course().kind().equals(kind)).toList();
+    private ReadProgress read(RiderResponse rider, CourseKind kind, List<Run> ridden) {
+        List<Run> all = ridden.stream().filter(r -> r.isOfKind(kind)).toList();
         Long machineId = all.isEmpty()
                 ? rider.machineId()
-                : Long.valueOf(all.get(all.size() - 1).run().machineId());
+                : Long.valueOf(all.get(all.size() - 1).machineId().value());
         Map<Long, DayHeading> headings = new LinkedHashMap<>();
-        all.forEach(r -> headings.computeIfAbsent(r.run().dayId(), days::heading));
+        all.forEach(r -> headings.computeIfAbsent(r.dayId().value(), days::heading));
         return new ReadProgress(
                 rider,
                 kind,
@@ -165,11 +154,11 @@ public class ProgressService {
     }
 
     /** Runs on every other kind, by kind; estimates look at the latest of them, whether more are read or not. */
-    private static Map<String, List<RiddenRun>> elsewhere(List<RiddenRun> ridden, CourseKind kind) {
-        Map<String, List<RiddenRun>> byKind = new TreeMap<>();
+    private static Map<String, List<Run>> elsewhere(List<Run> ridden, CourseKind kind) {
+        Map<String, List<Run>> byKind = new TreeMap<>();
         ridden.stream()
-                .filter(r -> !r.course().kind().equals(kind))
-                .forEach(r -> byKind.computeIfAbsent(r.course().kind().id(), k -> new ArrayList<>())
+                .filter(r -> !r.isOfKind(kind))
+                .forEach(r -> byKind.computeIfAbsent(r.kind().orElseThrow().id(), k -> new ArrayList<>())
                         .add(r));
         return byKind;
     }
@@ -181,7 +170,7 @@ public class ProgressService {
 
     /** The same where the histories are reckoned already. */
     ProgressResponse reckoned(ReadProgress read, SideHistories histories, LengthSystem system) {
-        List<RunRecord> records = records(read.ofKind(), read.ofKind().runs());
+        List<Run> scored = read.ofKind().runs().stream().filter(Run::isScored).toList();
         Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
         Standing standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
@@ -197,8 +186,8 @@ public class ProgressService {
                 standing,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 changes(histories),
-                read.kind().isStraight() ? tally(Side.LEFT, records) : tally(records, Side.LEFT),
-                tally(read.kind().isStraight() ? List.of() : records, Side.RIGHT),
+                read.kind().isStraight() ? tally(Side.LEFT, scored) : tally(scored, Side.LEFT),
+                tally(read.kind().isStraight() ? List.of() : scored, Side.RIGHT),
                 standing == null ? null : GapJson.of(standing),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
@@ -212,35 +201,28 @@ public class ProgressService {
     }
 
     public static List<HoldsBack> heldBack(ReadProgress read) {
-        return HoldsBack.from(
-                Estimates.latest(read.ofKind().runs()).stream()
-                        .map(ProgressService::attempt)
-                        .toList(),
-                read.causes());
-    }
-
-    /** As far as causes ask. */
-    public static HoldsBack.Attempt attempt(RiddenRun ridden) {
-        return new HoldsBack.Attempt(
-                Optional.ofNullable(ridden.run().side()),
-                Set.copyOf(ridden.run().faults()),
-                ridden.run().detail().observed());
+        return HoldsBack.from(Estimates.latest(read.ofKind().runs()), read.causes());
     }
 
     /** The course last ridden of a kind, for its other dimensions; a new one where there is none. */
-    private static Course lastRidden(List<RiddenRun> all, CourseKind kind) {
-        return all.isEmpty() ? Course.standard(kind) : all.get(all.size() - 1).course();
+    private static Course lastRidden(List<Run> all, CourseKind kind) {
+        return all.isEmpty()
+                ? Course.standard(kind)
+                : all.get(all.size() - 1).ride().orElseThrow().course();
     }
 
     /** The kinds ridden, in the order they are taught. */
-    private static List<CourseKind> kinds(List<RiddenRun> ridden) {
-        Set<String> ids = ridden.stream().map(r -> r.course().kind().id()).collect(Collectors.toSet());
+    private static List<CourseKind> kinds(List<Run> ridden) {
+        Set<String> ids = ridden.stream()
+                .flatMap(r -> r.kind().stream())
+                .map(CourseKind::id)
+                .collect(Collectors.toSet());
         return CourseKinds.all().stream().filter(k -> ids.contains(k.id())).toList();
     }
 
     /** Reckons what was known at the end of each day. Asks nothing of the tables, so that it can be reckoned in turn. */
     public SideHistories histories(ReadProgress read) {
-        List<RiddenRun> sofar = new ArrayList<>();
+        List<Run> sofar = new ArrayList<>();
         List<SideHistories.DayChances> days = new ArrayList<>();
         grouped(read).forEach((dayId, ridden) -> {
             sofar.addAll(ridden);
@@ -250,11 +232,11 @@ public class ProgressService {
         return new SideHistories(CleanChance.ofLevel(read.rider().level()), days);
     }
 
-    private static Map<Long, List<RiddenRun>> grouped(ReadProgress read) {
-        Map<Long, List<RiddenRun>> grouped = new LinkedHashMap<>();
+    private static Map<Long, List<Run>> grouped(ReadProgress read) {
+        Map<Long, List<Run>> grouped = new LinkedHashMap<>();
         read.ofKind()
                 .runs()
-                .forEach(r -> grouped.computeIfAbsent(r.run().dayId(), d -> new ArrayList<>())
+                .forEach(r -> grouped.computeIfAbsent(r.dayId().value(), d -> new ArrayList<>())
                         .add(r));
         return grouped;
     }
@@ -262,7 +244,7 @@ public class ProgressService {
     private List<ProgressDay> byDay(ReadProgress read, SideHistories histories, MachineTurn turn) {
         Difficulty overLeft = difficulty.of(read.course(), turn, Side.LEFT);
         Difficulty overRight = difficulty.of(read.course(), turn, Side.RIGHT);
-        Map<Long, List<RiddenRun>> grouped = grouped(read);
+        Map<Long, List<Run>> grouped = grouped(read);
         List<ProgressDay> result = new ArrayList<>();
         Estimates.Tights tights = estimates.tights(read.ofKind());
         for (SideHistories.DayChances day : histories.days()) {
@@ -274,7 +256,8 @@ public class ProgressService {
                     heading.date(),
                     heading.title(),
                     Objects.requireNonNull(grouped.get(day.dayId())).stream()
-                            .map(r -> ShownRun.of(r, tights.of(r)))
+                            .map(tights::assess)
+                            .map(ShownRun::of)
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),
                     EstimateJson.of(ofRight, overRight)));
@@ -303,11 +286,11 @@ public class ProgressService {
         return new ChangeSaid((side == Side.LEFT ? "Left" : "Right") + ", since " + since, change.words());
     }
 
-    private static SideTally tally(List<RunRecord> all, Side side) {
-        return tally(side, all.stream().filter(r -> r.side() == side).toList());
+    private static SideTally tally(List<Run> all, Side side) {
+        return tally(side, all.stream().filter(r -> r.isTo(side)).toList());
     }
 
-    private static SideTally tally(Side side, List<RunRecord> counted) {
+    private static SideTally tally(Side side, List<Run> counted) {
         Tally tally = Tally.of(counted);
         List<FaultCount> faults = tally.faults().entrySet().stream()
                 .map(e -> new FaultCount(e.getKey(), e.getKey().label(), e.getValue()))

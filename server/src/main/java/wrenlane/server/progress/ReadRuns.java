@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.stream.Stream;
 import wrenlane.coaching.Aim;
 import wrenlane.machine.MachineTurn;
+import wrenlane.run.Run;
 import wrenlane.server.progress.practice.ToldRuns;
-import wrenlane.server.progress.run.RiddenRun;
 
 /**
  * Runs as read, with the turns of the machines they were ridden on.
@@ -17,7 +17,7 @@ import wrenlane.server.progress.run.RiddenRun;
  * @param elsewhere the same of the rider's other kinds that ask for a turn
  */
 public record ReadRuns(
-        List<RiddenRun> runs, Map<Long, MachineTurn> turns, Aim aim, List<ToldRuns> told, List<ReadRuns> elsewhere) {
+        List<Run> runs, Map<Long, MachineTurn> turns, Aim aim, List<ToldRuns> told, List<ReadRuns> elsewhere) {
     /** These, and what was read of other kinds. */
     Stream<ReadRuns> withElsewhere() {
         return Stream.concat(Stream.of(this), elsewhere.stream());

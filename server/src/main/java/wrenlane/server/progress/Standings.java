@@ -17,13 +17,13 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
+import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.people.aim.AimService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.practice.PracticeService;
 import wrenlane.server.progress.practice.ToldRuns;
-import wrenlane.server.progress.run.RiddenRun;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
@@ -67,7 +67,7 @@ public class Standings {
      *
      * @param elsewhere on other kinds, by kind
      */
-    ReadRuns read(long riderId, CourseKind kind, List<RiddenRun> ridden, Map<String, List<RiddenRun>> elsewhere) {
+    ReadRuns read(long riderId, CourseKind kind, List<Run> ridden, Map<String, List<Run>> elsewhere) {
         List<ReadRuns> others = new ArrayList<>();
         elsewhere.forEach((id, of) -> CourseKinds.find(id)
                 .filter(other -> !other.isStraight())
@@ -75,11 +75,11 @@ public class Standings {
         return read(ridden, practice.told(riderId, kind), others);
     }
 
-    private ReadRuns read(List<RiddenRun> ridden, List<ToldRuns> told, List<ReadRuns> elsewhere) {
+    private ReadRuns read(List<Run> ridden, List<ToldRuns> told, List<ReadRuns> elsewhere) {
         return new ReadRuns(
                 ridden,
                 machines.turns(Stream.concat(
-                                ridden.stream().map(r -> r.run().machineId()),
+                                ridden.stream().map(r -> r.machineId().value()),
                                 told.stream().map(ToldRuns::machineId))
                         .distinct()
                         .toList()),
@@ -107,9 +107,10 @@ public class Standings {
     /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
     private boolean isKnown(ReadRuns read) {
         boolean known = true;
-        for (RiddenRun ridden : read.runs()) {
-            MachineTurn on = read.turns().get(ridden.run().machineId());
-            known &= on == null || difficulty.isKnown(ridden.course(), on, ridden.side());
+        for (Run run : read.runs()) {
+            Course course = run.ride().orElseThrow().course();
+            MachineTurn on = read.turns().get(run.machineId().value());
+            known &= on == null || difficulty.isKnown(course, on, run.side().orElse(course.firstTurn()));
         }
         for (ToldRuns told : read.told()) {
             MachineTurn on = read.turns().get(told.machineId());

@@ -91,7 +91,7 @@ class Arrival {
             return day.id();
         });
         runs.insertAll(ridden.stream()
-                .map(r -> r.row(dayIds, riderIds, machineIds, courseIds))
+                .map(r -> r.run(dayIds, riderIds, machineIds, courseIds))
                 .toList());
     }
 

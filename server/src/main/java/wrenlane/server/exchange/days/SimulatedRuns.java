@@ -16,10 +16,22 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import wrenlane.course.Course;
 import wrenlane.finding.Checks;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
+import wrenlane.id.RunId;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.run.CourseRide;
 import wrenlane.run.Fault;
+import wrenlane.run.Observed;
+import wrenlane.run.Run;
+import wrenlane.run.RunContext;
+import wrenlane.run.RunDetail;
+import wrenlane.run.RunLog;
 import wrenlane.run.Technique;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.exchange.days.ImportDocument.DayRiderItem;
@@ -28,9 +40,6 @@ import wrenlane.server.exchange.days.Prepared.Ready;
 import wrenlane.server.exchange.days.Prepared.ReadyCourse;
 import wrenlane.server.exchange.days.Prepared.ReadyDay;
 import wrenlane.server.platform.problem.RefusedException;
-import wrenlane.server.progress.run.ObservedJson;
-import wrenlane.server.progress.run.RunRequest;
-import wrenlane.server.progress.run.RunRow;
 import wrenlane.simulation.VirtualRider;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
@@ -72,26 +81,25 @@ class SimulatedRuns {
             Set<Technique> technique,
             Instant at) {
         /** The run with the numbers its things were given. */
-        RunRow row(List<Long> days, Keys<Long> riders, Keys<Long> machines, Keys<Long> courses) {
-            RunRequest request = new RunRequest(
-                    days.get(day),
-                    riders.get(pair.rider()),
-                    machines.get(pair.machine()),
-                    courses.get(course.key()),
-                    side,
-                    settingMetres,
+        Run run(List<Long> days, Keys<Long> riders, Keys<Long> machines, Keys<Long> courses) {
+            DayId dayId = new DayId(days.get(day));
+            RiderId riderId = new RiderId(riders.get(pair.rider()));
+            String name = "simulated/" + dayId + "/" + riderId + "/" + index;
+            Course set = course.thing().course();
+            Course ridden = set.with(set.kind().ladder(), settingMetres);
+            return new Run(
+                    new RunId(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
+                            .toString()),
+                    new RunContext(dayId, riderId, new MachineId(machines.get(pair.machine())), Optional.empty()),
+                    Optional.of(new CourseRide(
+                            new CourseId(courses.get(course.key())),
+                            course.name(),
+                            settingMetres,
+                            new Course(ridden.kind(), ridden.settings(), side))),
+                    Optional.of(side),
                     faults,
-                    at,
-                    technique.isEmpty() ? null : new ObservedJson(technique, null, null, null));
-            String name = "simulated/" + request.dayId() + "/" + request.riderId() + "/" + index;
-            return RunRow.of(
-                    UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
-                            .toString(),
-                    request,
-                    Optional.empty(),
-                    course.name(),
-                    course.thing().course(),
-                    true);
+                    RunDetail.seen(new Observed(technique, Optional.empty(), Optional.empty(), Optional.empty())),
+                    RunLog.first(at, true, ""));
         }
     }
 

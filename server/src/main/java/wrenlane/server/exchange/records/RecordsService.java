@@ -11,6 +11,7 @@ import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 
 /** All that is kept of one rider. */
@@ -60,7 +61,7 @@ class RecordsService {
                 goal(riderId).orElse(null),
                 mapper.opinions(riderId),
                 mapper.practice(riderId),
-                runs.everOfRider(riderId)));
+                runs.everOfRider(riderId).stream().map(RunResponse::of).toList()));
     }
 
     private Optional<Wanted> goal(long riderId) {

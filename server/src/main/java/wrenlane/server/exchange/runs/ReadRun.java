@@ -4,12 +4,21 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
+import wrenlane.course.Course;
 import wrenlane.drill.Drill;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
+import wrenlane.id.RunId;
 import wrenlane.machine.Side;
+import wrenlane.run.CourseRide;
 import wrenlane.run.Fault;
+import wrenlane.run.NamedDrill;
+import wrenlane.run.Run;
+import wrenlane.run.RunContext;
 import wrenlane.run.RunDetail;
-import wrenlane.server.progress.run.RunRequest;
-import wrenlane.server.progress.run.RunRow;
+import wrenlane.run.RunLog;
 
 /**
  * A run as a line of a table says it.
@@ -34,28 +43,28 @@ record ReadRun(
         RunDetail detail,
         boolean simulated) {
     /** As it is stored on a day. */
-    RunRow row(long dayId) {
-        RunRequest request = new RunRequest(
-                dayId,
-                riderId,
-                machineId,
-                drill.map(Drill::id).orElse(null),
-                course.map(c -> c.stored().id()).orElse(null),
-                side.orElse(null),
-                settingMetres.orElse(null),
+    Run run(long dayId) {
+        return new Run(
+                new RunId(id),
+                new RunContext(
+                        new DayId(dayId),
+                        new RiderId(riderId),
+                        new MachineId(machineId),
+                        drill.map(d -> new NamedDrill(d.id(), d.name()))),
+                course.map(this::ride),
+                side,
                 faults,
-                at,
-                detail.sort(),
-                detail.seconds().orElse(null),
-                detail.minutes().orElse(null),
-                detail.laps().orElse(null),
-                detail.faultCounts(),
-                detail.note(),
-                null,
-                null,
-                null,
-                "file");
-        return course.map(c -> RunRow.of(id, request, drill, c.stored().name(), c.course(), simulated))
-                .orElseGet(() -> RunRow.of(id, request, drill.orElseThrow(), simulated));
+                detail,
+                RunLog.first(at, simulated, "file"));
+    }
+
+    private CourseRide ride(RunLines.Ridden on) {
+        double size = settingMetres.orElseThrow();
+        Course sized = on.course().with(on.course().kind().ladder(), size);
+        return new CourseRide(
+                new CourseId(on.stored().id()),
+                on.stored().name(),
+                size,
+                new Course(sized.kind(), sized.settings(), side.orElse(sized.firstTurn())));
     }
 }

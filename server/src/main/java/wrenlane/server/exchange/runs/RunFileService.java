@@ -15,6 +15,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
+import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -26,7 +27,6 @@ import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunRow;
 import wrenlane.server.progress.run.RunService;
 
 /**
@@ -110,12 +110,12 @@ class RunFileService {
                     dayIds.put(date, days.create(day(date, read.runs())).id()));
             Set<String> meanwhile =
                     runs.stored(read.runs().stream().map(ReadRun::id).toList());
-            List<RunRow> rows = read.runs().stream()
+            List<Run> added = read.runs().stream()
                     .filter(run -> !meanwhile.contains(run.id()))
-                    .map(run -> run.row(Objects.requireNonNull(dayIds.get(run.date()))))
+                    .map(run -> run.run(Objects.requireNonNull(dayIds.get(run.date()))))
                     .toList();
-            runs.insertAll(rows);
-            return new CameIn(rows.size(), read.already() + meanwhile.size(), made.size());
+            runs.insertAll(added);
+            return new CameIn(added.size(), read.already() + meanwhile.size(), made.size());
         });
     }
 

@@ -7,18 +7,16 @@ import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -26,11 +24,20 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.course.CourseKind;
-import wrenlane.course.kind.CourseKinds;
-import wrenlane.run.Fault;
+import wrenlane.id.DayId;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
+import wrenlane.run.CourseRide;
+import wrenlane.run.NamedDrill;
 import wrenlane.run.OutcomeText;
+import wrenlane.run.Run;
+import wrenlane.run.RunDetail;
 import wrenlane.run.Technique;
-import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.day.DayService;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.progress.run.RunPage;
+import wrenlane.server.progress.run.RunService;
 
 /** Writes runs that count as CSV (RFC 4180) or JSON, a few thousand at a time, however many there are. */
 @Component
@@ -68,14 +75,24 @@ class RunTable {
 
     static final String FORMAT = "wren-lane-runs/2";
 
-    private final RunFileMapper mapper;
-    private final Storage storage;
+    private final RunService runs;
+    private final DayService days;
+    private final RiderService riders;
+    private final MachineService machines;
     private final Clock clock;
     private final JsonMapper json;
 
-    RunTable(RunFileMapper mapper, Storage storage, Clock clock, JsonMapper json) {
-        this.mapper = mapper;
-        this.storage = storage;
+    RunTable(
+            RunService runs,
+            DayService days,
+            RiderService riders,
+            MachineService machines,
+            Clock clock,
+            JsonMapper json) {
+        this.runs = runs;
+        this.days = days;
+        this.riders = riders;
+        this.machines = machines;
         this.clock = clock;
         this.json = json;
     }
@@ -88,84 +105,76 @@ class RunTable {
      */
     record Of(@Nullable Long riderId, @Nullable Long dayId) {}
 
-    private void each(Of of, Consumer<NamedRun> with) {
-        long afterMs = Long.MIN_VALUE;
-        long afterRow = 0;
-        List<NamedRun> piece;
-        do {
-            long ms = afterMs;
-            long row = afterRow;
-            piece = storage.read(() -> mapper.named(of.riderId(), of.dayId(), ms, row, PIECE));
-            piece.forEach(with);
-            if (!piece.isEmpty()) {
-                NamedRun last = piece.get(piece.size() - 1);
-                afterMs = last.loggedAtMs();
-                afterRow = last.rowNumber();
-            }
-        } while (piece.size() == PIECE);
+    private void each(Of of, Consumer<List<@Nullable Object>> with) {
+        Names names = new Names();
+        Optional<RunPage.Place> next = Optional.of(RunPage.Place.START);
+        while (next.isPresent()) {
+            RunPage page = runs.page(of.riderId(), of.dayId(), next.get(), PIECE);
+            page.runs().forEach(run -> with.accept(cells(run, names)));
+            next = page.next();
+        }
     }
 
-    private static @Nullable String side(NamedRun run) {
-        boolean straight = Optional.ofNullable(run.kind())
-                .flatMap(CourseKinds::find)
-                .filter(CourseKind::isStraight)
-                .isPresent();
-        return straight || run.side() == null ? null : run.side().toLowerCase(Locale.ROOT);
+    /** Names of what runs refer to, each looked up once. */
+    private final class Names {
+        private final Map<DayId, String> ofDays = new HashMap<>();
+        private final Map<RiderId, String> ofRiders = new HashMap<>();
+        private final Map<MachineId, String> ofMachines = new HashMap<>();
+
+        String day(Run run) {
+            return ofDays.computeIfAbsent(
+                    run.dayId(), id -> days.heading(id.value()).title());
+        }
+
+        String rider(Run run) {
+            return ofRiders.computeIfAbsent(
+                    run.riderId(), id -> riders.get(id.value()).name());
+        }
+
+        String machine(Run run) {
+            return ofMachines.computeIfAbsent(
+                    run.machineId(), id -> machines.get(id.value()).name());
+        }
     }
 
-    private List<Object> cells(NamedRun run) {
-        ZonedDateTime at = Instant.ofEpochMilli(run.loggedAtMs()).atZone(clock.getZone());
+    private List<@Nullable Object> cells(Run run, Names names) {
+        ZonedDateTime at = run.at().atZone(clock.getZone());
+        RunDetail detail = run.detail();
         return Arrays.asList(
-                run.id(),
+                run.id().value(),
                 at.toLocalDate().toString(),
                 TIME.format(at),
-                run.day(),
-                run.rider(),
-                run.machine(),
-                run.drillId(),
-                run.drill(),
-                run.course(),
-                run.kind(),
-                side(run),
-                run.settingM() == null ? null : Math.round(run.settingM() * STEPS_A_METRE) / STEPS_A_METRE,
-                OutcomeText.of(faults(run)),
-                run.sort().toLowerCase(Locale.ROOT).replace('_', ' '),
-                run.seconds(),
-                run.minutes(),
-                run.laps(),
-                seen(run),
-                run.note(),
-                run.simulated());
-    }
-
-    /** How often each was seen; once in anything but a spell. */
-    private static Map<Fault, Integer> faults(NamedRun run) {
-        Map<Fault, Integer> faults = new EnumMap<>(Fault.class);
-        split(run.faults()).forEach(name -> faults.put(Fault.valueOf(name), 1));
-        split(run.faultCounts()).forEach(pair -> {
-            String[] parts = pair.split(":");
-            faults.put(Fault.valueOf(parts[0]), Integer.valueOf(parts[1]));
-        });
-        return faults;
-    }
-
-    private static Stream<String> split(String joined) {
-        return joined.isEmpty() ? Stream.empty() : Arrays.stream(joined.split(","));
-    }
-
-    private static String seen(NamedRun run) {
-        return split(run.technique())
-                .map(name -> Technique.valueOf(name).label())
-                .collect(Collectors.joining(", "));
+                names.day(run),
+                names.rider(run),
+                names.machine(run),
+                run.drillId().orElse(null),
+                run.context().drill().map(NamedDrill::name).orElse(null),
+                run.ride().map(CourseRide::courseName).orElse(null),
+                run.kind().map(CourseKind::id).orElse(null),
+                run.side().map(side -> side.name().toLowerCase(Locale.ROOT)).orElse(null),
+                run.sizeMetres()
+                        .map(size -> Math.round(size * STEPS_A_METRE) / STEPS_A_METRE)
+                        .orElse(null),
+                detail.faultCounts().isEmpty() ? OutcomeText.of(run.faults()) : OutcomeText.of(detail.faultCounts()),
+                detail.sort().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                detail.seconds().orElse(null),
+                detail.minutes().orElse(null),
+                detail.laps().orElse(null),
+                detail.observed().technique().stream()
+                        .sorted()
+                        .map(Technique::label)
+                        .collect(Collectors.joining(", ")),
+                detail.note(),
+                run.log().simulated());
     }
 
     void csv(Of of, OutputStream out) throws IOException {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         CSVPrinter printer = new CSVPrinter(
                 writer, CSVFormat.RFC4180.builder().setHeader(HEAD).get());
-        each(of, run -> {
+        each(of, cells -> {
             try {
-                printer.printRecord(cells(run).stream()
+                printer.printRecord(cells.stream()
                         .map(cell -> cell instanceof String text ? CsvTable.guarded(text) : cell)
                         .toList());
             } catch (IOException e) {
@@ -180,9 +189,8 @@ class RunTable {
         generator.writeStartObject();
         generator.writeStringProperty("format", FORMAT);
         generator.writeArrayPropertyStart("runs");
-        each(of, run -> {
+        each(of, cells -> {
             generator.writeStartObject();
-            List<Object> cells = cells(run);
             for (int i = 0; i < HEAD.length; i++) {
                 if (cells.get(i) != null) {
                     generator.writePOJOProperty(HEAD[i], cells.get(i));

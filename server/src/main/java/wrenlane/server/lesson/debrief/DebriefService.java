@@ -21,6 +21,7 @@ import wrenlane.lesson.LessonReview.Ends;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
 import wrenlane.run.Fault;
+import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
@@ -43,7 +44,6 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
 import wrenlane.server.progress.DayProgress.ReadDay;
-import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 
@@ -87,7 +87,7 @@ public class DebriefService {
     /** What is read of one state of the data. */
     private record Read(
             DayResponse day,
-            List<RunResponse> runs,
+            List<Run> runs,
             List<ReadRider> riders,
             Catalogue catalogue,
             Optional<RunningLesson> begun,
@@ -106,14 +106,13 @@ public class DebriefService {
                         .map(r -> (Supplier<RiderDebrief>) () ->
                                 told(read, r, r.day().map(day -> progress.facts(day, system))))
                         .toList());
-        List<RunResponse> counted =
-                read.runs().stream().filter(r -> r.sort().scored()).toList();
+        List<Run> counted = read.runs().stream().filter(Run::isScored).toList();
         return new DebriefResponse(
                 dayId,
                 read.day().date(),
                 read.day().title(),
                 counted.size(),
-                (int) counted.stream().filter(r -> r.faults().isEmpty()).count(),
+                (int) counted.stream().filter(Run::isClean).count(),
                 (int) read.runs().stream()
                         .filter(r -> r.faults().contains(Fault.DROP))
                         .count(),
@@ -123,12 +122,12 @@ public class DebriefService {
                 told.stream().anyMatch(Optional::isEmpty));
     }
 
-    private static long minutes(List<RunResponse> oldestFirst) {
+    private static long minutes(List<Run> oldestFirst) {
         if (oldestFirst.isEmpty()) {
             return 0;
         }
-        Instant first = oldestFirst.get(0).loggedAt();
-        Instant last = oldestFirst.get(oldestFirst.size() - 1).loggedAt();
+        Instant first = oldestFirst.get(0).at();
+        Instant last = oldestFirst.get(oldestFirst.size() - 1).at();
         return Duration.between(first, last).toMinutes();
     }
 
@@ -175,14 +174,14 @@ public class DebriefService {
                 review.changes(station, rider));
     }
 
-    private static LessonReview.Entry entry(RunResponse run) {
-        boolean scored = run.sort().scored();
+    private static LessonReview.Entry entry(Run run) {
+        boolean scored = run.isScored();
         return new LessonReview.Entry(
-                String.valueOf(run.riderId()),
+                run.riderId().toString(),
                 RunningService.stationOf(run),
-                run.loggedAt(),
+                run.at(),
                 scored,
-                scored && run.faults().isEmpty(),
+                scored && run.isClean(),
                 run.faults().contains(Fault.DROP));
     }
 
@@ -194,24 +193,27 @@ public class DebriefService {
     }
 
     /** Drills a rider rode on no course, in the order they came first. */
-    private static List<DrillCount> drills(List<RunResponse> runs, long riderId) {
-        Map<String, List<RunResponse>> byDrill = new LinkedHashMap<>();
+    private static List<DrillCount> drills(List<Run> runs, long riderId) {
+        Map<String, List<Run>> byDrill = new LinkedHashMap<>();
         runs.stream()
-                .filter(r -> r.riderId() == riderId && r.courseId() == null && r.sort() != RunSort.BROKEN_OFF)
-                .forEach(r -> byDrill.computeIfAbsent(String.valueOf(r.drillName()), name -> new ArrayList<>())
+                .filter(r -> r.riderId().value() == riderId
+                        && r.ride().isEmpty()
+                        && r.detail().sort() != RunSort.BROKEN_OFF)
+                .forEach(r -> byDrill.computeIfAbsent(
+                                r.context().drill().orElseThrow().name(), name -> new ArrayList<>())
                         .add(r));
         return byDrill.entrySet().stream()
                 .map(e -> count(e.getKey(), e.getValue()))
                 .toList();
     }
 
-    private static DrillCount count(String name, List<RunResponse> of) {
+    private static DrillCount count(String name, List<Run> of) {
         List<Double> minutes =
                 of.stream().flatMap(r -> r.detail().minutes().stream()).toList();
         return new DrillCount(
                 name,
                 of.size(),
-                (int) of.stream().filter(r -> r.faults().isEmpty()).count(),
+                (int) of.stream().filter(Run::isClean).count(),
                 minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
     }
 

@@ -26,10 +26,14 @@ import wrenlane.drill.DrillStanding.Known;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
+import wrenlane.id.DayId;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.School;
+import wrenlane.run.AssessedRun;
+import wrenlane.run.CourseRide;
+import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
@@ -42,7 +46,7 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.DrillRun;
+import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 
 /** Where riders stand on the stages: from what an instructor saw, and from what their runs say. */
@@ -98,8 +102,8 @@ public class RiderDrillService {
             Transmission transmission,
             Teaching teaching,
             List<MasteredRow> shown,
-            Map<String, List<DrillRun>> ofKind,
-            Map<String, List<DrillRun>> named,
+            Map<String, List<Run>> ofKind,
+            Map<String, List<Run>> named,
             Map<Long, MachineTurn> turns) {}
 
     /**
@@ -157,19 +161,14 @@ public class RiderDrillService {
         RiderResponse rider = riders.get(riderId);
         RiddenMachine machine =
                 Objects.requireNonNull(machines.ridden(List.of(machineId)).get(machineId));
-        Map<String, List<DrillRun>> ofKind = new HashMap<>();
-        runs.kindsRidden(riderId)
-                .forEach(kind -> ofKind.put(
-                        kind,
-                        runs.latest(riderId, kind, LATEST).stream()
-                                .map(DrillRun::of)
-                                .toList()));
-        Map<String, List<DrillRun>> named = new HashMap<>();
+        Map<String, List<Run>> ofKind = new HashMap<>();
+        runs.kindsRidden(riderId).forEach(kind -> ofKind.put(kind, runs.latest(riderId, kind, LATEST)));
+        Map<String, List<Run>> named = new HashMap<>();
         runs.drillsRidden(riderId)
                 .forEach(drill -> named.put(drill, runs.latestOfDrill(riderId, drill, Side.values().length * LATEST)));
         List<Long> ridden = Stream.concat(ofKind.values().stream(), named.values().stream())
                 .flatMap(List::stream)
-                .map(r -> r.run().machineId())
+                .map(r -> r.machineId().value())
                 .distinct()
                 .toList();
         return new Read(
@@ -195,7 +194,7 @@ public class RiderDrillService {
     private Met met(Catalogue catalogue, Read read) {
         Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
         for (Drill drill : catalogue.drills()) {
-            List<DrillRun> counting = counting(catalogue, drill, read);
+            List<Run> counting = counting(catalogue, drill, read);
             if (!counting.isEmpty()) {
                 look(drill, read, counting, met);
             }
@@ -204,29 +203,30 @@ public class RiderDrillService {
     }
 
     /** The latest runs that count for a drill, on any machine. */
-    private static List<DrillRun> counting(Catalogue catalogue, Drill drill, Read read) {
+    private static List<Run> counting(Catalogue catalogue, Drill drill, Read read) {
         Optional<DrillCourse> plain = drill.course().filter(DrillCourse::plain);
-        List<DrillRun> some = plain.isPresent()
+        List<Run> some = plain.isPresent()
                 ? read.ofKind().getOrDefault(plain.get().kind(), List.of())
                 : read.named().getOrDefault(drill.id(), List.of());
         return some.stream()
-                .filter(r -> drill.counts(r.run().drill().flatMap(catalogue::find), r.course()))
+                .filter(r -> drill.counts(
+                        r.drillId().flatMap(catalogue::find), r.ride().map(CourseRide::course)))
                 .toList();
     }
 
-    private void look(Drill drill, Read read, List<DrillRun> counting, Met met) {
+    private void look(Drill drill, Read read, List<Run> counting, Met met) {
         long machineId = read.machine().id();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
-        Map<Long, List<DrillRun>> byMachine =
-                counting.stream().collect(Collectors.groupingBy(r -> r.run().machineId()));
-        for (Map.Entry<Long, List<DrillRun>> other : byMachine.entrySet()) {
+        Map<Long, List<Run>> byMachine = counting.stream()
+                .collect(Collectors.groupingBy(r -> r.machineId().value()));
+        for (Map.Entry<Long, List<Run>> other : byMachine.entrySet()) {
             if (other.getKey() != machineId && meets(drill.pass(), drill, read, other.getValue())) {
                 met.any().add(drill.id());
                 onAnother = true;
             }
         }
-        List<DrillRun> here = byMachine.getOrDefault(machineId, List.of());
+        List<Run> here = byMachine.getOrDefault(machineId, List.of());
         if (!here.isEmpty()) {
             met.tried().add(drill.id());
             if (meets(drill.passAgain(onAnother), drill, read, here)) {
@@ -236,19 +236,25 @@ public class RiderDrillService {
         }
     }
 
-    private boolean meets(PassMark mark, Drill drill, Read read, List<DrillRun> some) {
+    private boolean meets(PassMark mark, Drill drill, Read read, List<Run> some) {
         return DrillRuns.meet(
                 mark,
                 drill.riding().sides(),
-                some.stream().map(r -> ridden(r, read)).toList());
+                some.stream().map(r -> assess(r, read)).toList());
     }
 
-    private DrillRuns.Ridden ridden(DrillRun r, Read read) {
-        MachineTurn turn = Objects.requireNonNull(read.turns().get(r.run().machineId()));
-        return r.ridden(r.course()
-                .flatMap(course -> difficulty
-                        .of(course, turn, Optional.ofNullable(r.run().side()).orElse(course.firstTurn()))
-                        .at(Objects.requireNonNull(r.run().settingMetres()))));
+    private AssessedRun assess(Run run, Read read) {
+        MachineTurn turn =
+                Objects.requireNonNull(read.turns().get(run.machineId().value()));
+        return new AssessedRun(
+                run,
+                run.ride()
+                        .flatMap(ride -> difficulty
+                                .of(
+                                        ride.course(),
+                                        turn,
+                                        run.side().orElse(ride.course().firstTurn()))
+                                .at(ride.sizeMetres())));
     }
 
     private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
@@ -290,17 +296,17 @@ public class RiderDrillService {
         return storage.read(() -> {
             there(riderId, machineId, drillId);
             Drill drill = drills.get(drillId).drill();
-            List<DrillRun> counting = runs.latestOfDrill(riderId, drillId, Side.values().length * LATEST).stream()
-                    .filter(r -> drill.counts(Optional.of(drill), r.course()))
+            List<Run> counting = runs.latestOfDrill(riderId, drillId, Side.values().length * LATEST).stream()
+                    .filter(r -> drill.counts(Optional.of(drill), r.ride().map(CourseRide::course)))
                     .toList();
-            List<DrillRuns.Ridden> here = counting.stream()
-                    .filter(r -> r.run().machineId() == machineId)
-                    .map(r -> r.ridden(Optional.empty()))
+            List<AssessedRun> here = counting.stream()
+                    .filter(r -> r.machineId().value() == machineId)
+                    .map(r -> new AssessedRun(r, Optional.empty()))
                     .toList();
             return new DrillRange(
                     counting.stream()
-                            .map(DrillRun::run)
-                            .filter(r -> r.dayId() == dayId)
+                            .filter(r -> r.isOfDay(new DayId(dayId)))
+                            .map(RunResponse::of)
                             .toList(),
                     drill.pass(),
                     DrillRuns.progress(drill.pass(), drill.riding().sides(), here));

@@ -14,11 +14,13 @@ import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
+import wrenlane.id.CourseId;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
 import wrenlane.lesson.Station;
+import wrenlane.run.Run;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -39,7 +41,6 @@ import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 
@@ -209,18 +210,13 @@ public class RunningService {
         return lesson.pausedAt().isPresent() ? Status.PAUSED : Status.ON;
     }
 
-    public static Ridden ridden(RunResponse run) {
-        return new Ridden(
-                String.valueOf(run.riderId()),
-                stationOf(run),
-                run.drill(),
-                Optional.ofNullable(run.side()),
-                run.loggedAt());
+    public static Ridden ridden(Run run) {
+        return new Ridden(run.riderId().toString(), stationOf(run), run.drillId(), run.side(), run.at());
     }
 
     /** The station a run was ridden at: its course, or the open ground. */
-    public static String stationOf(RunResponse run) {
-        return run.courseId() == null ? Station.OPEN : String.valueOf(run.courseId());
+    public static String stationOf(Run run) {
+        return run.courseId().map(CourseId::toString).orElse(Station.OPEN);
     }
 
     /** What things are called, by the ids the running order knows them by. */

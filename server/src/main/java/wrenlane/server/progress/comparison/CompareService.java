@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
+import wrenlane.id.DayId;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
@@ -110,10 +110,7 @@ public class CompareService {
 
     private static Tally tally(ReadProgress read, Side side, DayChances day) {
         return Tally.of(read.ofKind().runs().stream()
-                .filter(r -> r.run().dayId() == day.dayId()
-                        && r.side() == side
-                        && r.run().sort().scored())
-                .map(r -> r.record(Optional.empty()))
+                .filter(r -> r.isOfDay(new DayId(day.dayId())) && r.isTo(side) && r.isScored())
                 .toList());
     }
 }

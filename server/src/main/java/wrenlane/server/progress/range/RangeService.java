@@ -1,7 +1,6 @@
 package wrenlane.server.progress.range;
 
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Advice;
@@ -9,9 +8,11 @@ import wrenlane.coaching.Causes;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.Sizes;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
-import wrenlane.run.RunRecord;
+import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderResponse;
@@ -19,12 +20,10 @@ import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
 import wrenlane.server.progress.cause.CauseService;
-import wrenlane.server.progress.run.RiddenRun;
 import wrenlane.server.progress.run.RunResponse;
 import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
@@ -65,12 +64,7 @@ public class RangeService {
 
     /** What is read of one state of the data. */
     private record Asked(
-            Course course,
-            RiderResponse rider,
-            MachineTurn turn,
-            ReadRuns latest,
-            List<RiddenRun> today,
-            Causes causes) {}
+            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<Run> today, Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     public RangeResponse range(
@@ -90,7 +84,7 @@ public class RangeService {
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN),
                     causes.causes());
         });
-        List<RiddenRun> today = asked.today();
+        List<Run> today = asked.today();
         Standing standing = reckoning.whole(
                 Rank.ONE,
                 "the rungs of this course",
@@ -100,9 +94,8 @@ public class RangeService {
                     standing, shown(today), unscored(asked, dayId, courseId), null, null, null, null, null, null);
         }
         // Advice looks at sides and faults alone.
-        List<RunRecord> here = today.stream()
-                .filter(r -> r.run().sort().scored() && Sizes.areSame(r.sizeMetres(), settingMetres))
-                .map(r -> r.record(Optional.empty()))
+        List<Run> here = today.stream()
+                .filter(r -> r.isScored() && r.isAt(settingMetres))
                 .toList();
         if (asked.course().kind().isStraight()) {
             Advice next = CoachingRules.USUAL.adviseStraight(here);
@@ -125,7 +118,7 @@ public class RangeService {
 
     /** By the rules, as the estimate bears it out. */
     private static Advice advice(
-            Asked asked, Standing standing, List<RunRecord> here, boolean isNew, Side side, double settingMetres) {
+            Asked asked, Standing standing, List<Run> here, boolean isNew, Side side, double settingMetres) {
         return asked.latest()
                 .aim()
                 .heldBack(
@@ -140,8 +133,7 @@ public class RangeService {
                 ? null
                 : asked.causes()
                         .latest(asked.today().stream()
-                                .filter(r -> r.side() == side && r.run().sort().scored())
-                                .map(ProgressService::attempt)
+                                .filter(r -> r.isTo(side) && r.isScored())
                                 .toList())
                         .map(BackTo::of)
                         .orElse(null);
@@ -149,9 +141,8 @@ public class RangeService {
 
     private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
         return asked.latest().runs().stream()
-                .noneMatch(r -> r.run().dayId() != dayId
-                        && r.courseId() == courseId
-                        && Sizes.areSame(r.sizeMetres(), settingMetres));
+                .noneMatch(
+                        r -> !r.isOfDay(new DayId(dayId)) && r.isOn(new CourseId(courseId)) && r.isAt(settingMetres));
     }
 
     /** Today's runs that are the first at a setting new to the rider, and so not scored. */
@@ -159,16 +150,16 @@ public class RangeService {
         if (asked.course().kind().isStraight()) {
             return List.of();
         }
-        List<RiddenRun> scored =
-                asked.today().stream().filter(r -> r.run().sort().scored()).toList();
-        return Sizes.grouped(scored, RiddenRun::sizeMetres).stream()
-                .filter(at -> isNew(asked, dayId, courseId, at.get(0).sizeMetres()))
+        List<Run> scored = asked.today().stream().filter(Run::isScored).toList();
+        return Sizes.grouped(scored, r -> r.sizeMetres().orElseThrow()).stream()
+                .filter(at ->
+                        isNew(asked, dayId, courseId, at.get(0).sizeMetres().orElseThrow()))
                 .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
-                .map(r -> r.run().id())
+                .map(r -> r.id().value())
                 .toList();
     }
 
-    private static List<RunResponse> shown(List<RiddenRun> today) {
-        return today.stream().map(RiddenRun::run).toList();
+    private static List<RunResponse> shown(List<Run> today) {
+        return today.stream().map(RunResponse::of).toList();
     }
 }

@@ -18,7 +18,9 @@ class DayRunsController {
 
     /** All that was logged on a day, the newest first, with what was corrected and undone, when, and on which device. */
     @GetMapping
-    List<LoggedRun> listRunsOfDay(@PathVariable long dayId) {
-        return service.logOf(dayId);
+    List<RunHistoryResponse> listRunsOfDay(@PathVariable long dayId) {
+        return service.historiesOfDay(dayId).stream()
+                .map(RunHistoryResponse::of)
+                .toList();
     }
 }

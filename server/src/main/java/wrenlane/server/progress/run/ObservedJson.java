@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
 import wrenlane.run.BeforeDrop;
@@ -24,11 +25,24 @@ public record ObservedJson(
         @Nullable @Size(max = 100) String mark,
         @Nullable Double offMetres) {
 
-    Observed observed() {
-        return new Observed(
-                technique,
-                Optional.ofNullable(beforeDrop),
-                Optional.ofNullable(mark).map(TypedText::line),
-                Optional.ofNullable(offMetres));
+    /** Missing where nobody said anything. */
+    static @Nullable ObservedJson of(Observed observed) {
+        return observed.equals(Observed.NOTHING)
+                ? null
+                : new ObservedJson(
+                        new TreeSet<>(observed.technique()),
+                        observed.beforeDrop().orElse(null),
+                        observed.mark().orElse(null),
+                        observed.offMetres().orElse(null));
+    }
+
+    static Observed observed(@Nullable ObservedJson said) {
+        return said == null
+                ? Observed.NOTHING
+                : new Observed(
+                        said.technique,
+                        Optional.ofNullable(said.beforeDrop),
+                        Optional.ofNullable(said.mark).map(TypedText::line),
+                        Optional.ofNullable(said.offMetres));
     }
 }

@@ -24,7 +24,7 @@ class RunController {
     /** Stores a run under the id the page made; sending it again changes nothing. */
     @PutMapping("/{id}")
     RunResponse putRun(@PathVariable String id, @Valid @RequestBody RunRequest request) {
-        return service.put(id, request);
+        return RunResponse.of(service.put(id, request));
     }
 
     /**

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+import wrenlane.machine.Side;
 
 /** All SQL about runs. */
 @Mapper
@@ -29,11 +31,19 @@ interface RunMapper {
     /** Kinds with runs of a rider that count. */
     List<String> kindsRidden(long riderId);
 
-    /** Those that count of a rider on a kind to a side, the newest first. */
+    /** Those that count of a rider on a kind to a side, the newest first; to none where it is ridden straight on. */
     List<RunRow> latest(
             @Param("riderId") long riderId,
             @Param("kind") String kind,
-            @Param("side") String side,
+            @Param("side") @Nullable Side side,
+            @Param("most") int most);
+
+    /** Those that count, by the time they were ridden, from a place on. */
+    List<RunRow> page(
+            @Param("riderId") @Nullable Long riderId,
+            @Param("dayId") @Nullable Long dayId,
+            @Param("afterMs") long afterMs,
+            @Param("afterRow") long afterRow,
             @Param("most") int most);
 
     /** All of a rider, also what was withdrawn. */

@@ -8,10 +8,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import wrenlane.course.CourseKind;
+import wrenlane.drill.Drill;
 import wrenlane.finding.TypedText;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
+import wrenlane.id.RunId;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.NamedDrill;
+import wrenlane.run.Run;
+import wrenlane.run.RunContext;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
 
@@ -35,7 +44,7 @@ import wrenlane.run.RunSort;
  * @param replaces id of the run this one corrects, in whose place it stands
  * @param device the name the device goes by that it was logged on
  */
-public record RunRequest(
+record RunRequest(
         @NotNull Long dayId,
         @NotNull Long riderId,
         @NotNull Long machineId,
@@ -56,39 +65,6 @@ public record RunRequest(
         @Nullable String replaces,
         @Nullable @Size(max = 200) String device) {
 
-    /** A run on a course of which only its faults, and perhaps how it was ridden, are known. */
-    public RunRequest(
-            Long dayId,
-            Long riderId,
-            Long machineId,
-            Long courseId,
-            Side side,
-            Double settingMetres,
-            Set<Fault> faults,
-            Instant loggedAt,
-            @Nullable ObservedJson observed) {
-        this(
-                dayId,
-                riderId,
-                machineId,
-                null,
-                courseId,
-                side,
-                settingMetres,
-                faults,
-                loggedAt,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                observed,
-                null,
-                null,
-                null);
-    }
-
     /** What it says beside its faults. */
     RunDetail detail() {
         return new RunDetail(
@@ -98,8 +74,31 @@ public record RunRequest(
                 Optional.ofNullable(laps),
                 faultCounts == null ? Map.of() : faultCounts,
                 note == null ? "" : TypedText.line(note),
-                observed == null ? Observed.NOTHING : observed.observed(),
+                ObservedJson.observed(observed),
                 Optional.ofNullable(score).map(ScoreJson::score));
+    }
+
+    RunContext context(Optional<Drill> drill) {
+        return new RunContext(
+                new DayId(dayId),
+                new RiderId(riderId),
+                new MachineId(machineId),
+                drill.map(d -> new NamedDrill(d.id(), d.name())));
+    }
+
+    /** Whether a stored run is this one, sent again; whatever has become since of what it was ridden on. */
+    boolean isSameAs(Run run) {
+        return dayId == run.dayId().value()
+                && riderId == run.riderId().value()
+                && machineId == run.machineId().value()
+                && Optional.ofNullable(drillId).equals(run.drillId())
+                && Optional.ofNullable(courseId).map(CourseId::new).equals(run.courseId())
+                && (Optional.ofNullable(side).equals(run.side())
+                        || run.kind().filter(CourseKind::isStraight).isPresent())
+                && Optional.ofNullable(settingMetres).equals(run.sizeMetres())
+                && faults.equals(run.faults())
+                && detail().equals(run.detail())
+                && Optional.ofNullable(replaces).equals(run.log().replaces().map(RunId::value));
     }
 
     /** The name of the device, tidied; empty where it did not say. */

@@ -3,13 +3,17 @@ package wrenlane.server.progress.run;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Sizes;
+import wrenlane.course.CourseKind;
+import wrenlane.id.CourseId;
+import wrenlane.id.RunId;
 import wrenlane.machine.Side;
+import wrenlane.run.CourseRide;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.NamedDrill;
+import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
+import wrenlane.run.RunLog;
 import wrenlane.run.RunSort;
 
 /**
@@ -65,31 +69,39 @@ public record RunResponse(
         String device,
         @Nullable Instant withdrawnAt,
         String withdrawnOn) {
-    /** Whether it was ridden at a size, in metres. */
-    public boolean isAt(double sizeMetres) {
-        return settingMetres != null && Sizes.areSame(settingMetres, sizeMetres);
-    }
-
-    /** Whether it was ridden on a course. */
-    public boolean isOn(long course) {
-        return courseId != null && courseId == course;
-    }
-
-    /** The drill it names. */
-    public Optional<String> drill() {
-        return Optional.ofNullable(drillId);
-    }
-
-    /** What it says beside its faults. */
-    public RunDetail detail() {
-        return new RunDetail(
-                sort,
-                Optional.ofNullable(seconds),
-                Optional.ofNullable(minutes),
-                Optional.ofNullable(laps),
-                faultCounts,
-                note,
-                observed == null ? Observed.NOTHING : observed.observed(),
-                Optional.ofNullable(score).map(ScoreJson::score));
+    /** As it goes over the wire. */
+    public static RunResponse of(Run run) {
+        RunDetail detail = run.detail();
+        RunLog log = run.log();
+        return new RunResponse(
+                run.id().value(),
+                run.dayId().value(),
+                run.riderId().value(),
+                run.machineId().value(),
+                run.drillId().orElse(null),
+                run.context().drill().map(NamedDrill::name).orElse(null),
+                run.courseId().map(CourseId::value).orElse(null),
+                run.ride().map(CourseRide::courseName).orElse(null),
+                run.kind().map(CourseKind::id).orElse(null),
+                run.side().orElse(null),
+                run.sizeMetres().orElse(null),
+                List.copyOf(run.faults()),
+                run.at(),
+                log.simulated(),
+                run.isWithdrawn(),
+                detail.sort(),
+                detail.seconds().orElse(null),
+                run.speedMetresPerSecond().orElse(null),
+                detail.minutes().orElse(null),
+                detail.laps().orElse(null),
+                detail.counted(),
+                detail.note(),
+                ObservedJson.of(detail.observed()),
+                detail.score().map(ScoreJson::of).orElse(null),
+                log.replaces().map(RunId::value).orElse(null),
+                log.correction().map(RunLog.Correction::at).orElse(null),
+                log.device(),
+                log.withdrawal().map(RunLog.Withdrawal::at).orElse(null),
+                log.withdrawal().map(RunLog.Withdrawal::device).orElse(""));
     }
 }

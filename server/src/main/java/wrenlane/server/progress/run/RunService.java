@@ -3,25 +3,35 @@ package wrenlane.server.progress.run;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.Drill;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
+import wrenlane.id.RunId;
 import wrenlane.machine.Side;
+import wrenlane.run.CourseRide;
+import wrenlane.run.Run;
+import wrenlane.run.RunHistory;
+import wrenlane.run.RunLog;
 import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
@@ -52,8 +62,6 @@ public class RunService {
     /** Longest name of a device, in characters. */
     private static final int LONGEST_DEVICE = 40;
 
-    private static final Pattern ID = Pattern.compile("[0-9A-Za-z-]{8,64}");
-
     /** Memory for runs that were read, in bytes. */
     private static final long MOST_BYTES = 8_000_000;
 
@@ -63,16 +71,17 @@ public class RunService {
     /** What was asked for, of runs as they were. */
     private record Latest(Stamped riders, String kind, int most) {}
 
-    private final Kept<Latest, List<RiddenRun>> latest =
+    private final Kept<Latest, List<Run>> latest =
             Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
-    private final Kept<Latest, Map<String, List<RiddenRun>>> elsewhere =
+    private final Kept<Latest, Map<String, List<Run>>> elsewhere =
             Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
 
     /** All of a rider: one page asks for them several times over. */
-    private final Kept<Stamped, List<RiddenRun>> ofRider =
+    private final Kept<Stamped, List<Run>> ofRider =
             Kept.within(2 * MOST_BYTES, (rider, runs) -> runs.size() * RUN_BYTES + RUN_BYTES);
 
     private final RunMapper mapper;
+    private final RunRows rows;
     private final Stamps stamps;
     private final CourseService courses;
     private final MachineService machines;
@@ -85,6 +94,7 @@ public class RunService {
 
     RunService(
             RunMapper mapper,
+            RunRows rows,
             Stamps stamps,
             CourseService courses,
             MachineService machines,
@@ -95,6 +105,7 @@ public class RunService {
             Storage storage,
             Clock clock) {
         this.mapper = mapper;
+        this.rows = rows;
         this.stamps = stamps;
         this.courses = courses;
         this.machines = machines;
@@ -110,62 +121,69 @@ public class RunService {
      * Stores a run, or gives the one already stored under this id, whatever has become since of what it was ridden on. What
      * it takes to reckon is done before the writer is taken.
      */
-    public RunResponse put(String id, RunRequest request) {
+    Run put(String id, RunRequest request) {
         check(id, request);
-        Optional<RunResponse> stored = again(id, request);
+        Optional<Run> stored = again(id, request);
         if (stored.isPresent()) {
             return stored.get();
         }
-        RunRow row = storage.read(() -> row(id, request));
+        Run run = storage.read(() -> run(id, request));
         return storage.write(() -> again(id, request).orElseGet(() -> {
-            Optional<RunRow> before = corrected(request);
+            Optional<Run> before = corrected(request);
             ofTheDay(request, before);
-            before.ifPresent(old -> mapper.withdraw(old.id(), clock.instant().toString(), request.deviceName()));
-            mapper.insert(row);
-            newsroom.tell(News.Topic.RUNS, row.dayId());
-            return row.response();
+            before.ifPresent(
+                    old -> mapper.withdraw(old.id().value(), clock.instant().toString(), request.deviceName()));
+            mapper.insert(rows.row(run));
+            newsroom.tell(News.Topic.RUNS, run.dayId().value());
+            return run;
         }));
     }
 
+    private Optional<Run> find(String id) {
+        return mapper.find(id).map(rows::run);
+    }
+
     /** The run a request corrects; nobody else has corrected it meanwhile. */
-    private Optional<RunRow> corrected(RunRequest request) {
+    private Optional<Run> corrected(RunRequest request) {
         if (request.replaces() == null) {
             return Optional.empty();
         }
-        RunRow old = mapper.find(request.replaces())
+        Run old = find(request.replaces())
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-run", "replaces", "There is no run here to correct: it never reached the server."));
-        if (!old.dayId().equals(request.dayId())) {
+        if (!old.isOfDay(new DayId(request.dayId()))) {
             throw RefusedException.of("another-day", "dayId", "A run stays on the day it was ridden.");
         }
-        mapper.correctionOf(old.id()).ifPresent(RunService::meanwhile);
+        refuseIfCorrected(old.id().value());
         return Optional.of(old);
     }
 
-    private static void meanwhile(RunRow newer) {
-        String where = newer.device().isEmpty() ? "elsewhere" : "on " + newer.device();
-        throw new ConflictException(
-                "This run was corrected " + where + " meanwhile. Nothing was changed: look at it there first.");
+    private void refuseIfCorrected(String id) {
+        mapper.correctionOf(id).map(rows::run).ifPresent(newer -> {
+            String device = newer.log().device();
+            throw new ConflictException("This run was corrected " + (device.isEmpty() ? "elsewhere" : "on " + device)
+                    + " meanwhile. Nothing was changed: look at it there first.");
+        });
     }
 
-    private Optional<RunResponse> again(String id, RunRequest request) {
-        Optional<RunRow> stored = mapper.find(id);
-        if (stored.isPresent() && !stored.get().says(request)) {
+    private Optional<Run> again(String id, RunRequest request) {
+        Optional<Run> stored = find(id);
+        if (stored.isPresent() && !request.isSameAs(stored.get())) {
             throw new ConflictException("Another run is stored under this id. Nothing was changed.");
         }
-        return stored.map(RunRow::response);
+        return stored;
     }
 
     /** A correction may keep who and what is on the day no longer. */
-    private void ofTheDay(RunRequest request, Optional<RunRow> before) {
+    private void ofTheDay(RunRequest request, Optional<Run> before) {
         Checks checks = new Checks();
-        if (before.filter(old -> old.riderId().equals(request.riderId())).isEmpty()
+        if (before.filter(old -> old.riderId().value() == request.riderId()).isEmpty()
                 && !days.hasRider(request.dayId(), request.riderId())) {
             checks.add("rider-not-of-day", "riderId", "This rider is not on that day. Put the rider on the day first.");
         }
         Long course = request.courseId();
         if (course != null
-                && before.filter(old -> course.equals(old.courseId())).isEmpty()
+                && before.filter(old -> old.isOn(new CourseId(course))).isEmpty()
                 && !days.hasCourse(request.dayId(), course)) {
             checks.add(
                     "course-not-of-day",
@@ -182,7 +200,7 @@ public class RunService {
 
     /** Whether a text can be the id of a run. */
     public static boolean isId(String text) {
-        return ID.matcher(text).matches();
+        return RunId.isValid(text);
     }
 
     /** Those of some ids that runs are stored under, also runs that were undone. */
@@ -195,8 +213,9 @@ public class RunService {
     }
 
     /** Stores runs as they were reckoned or read before; nobody else's are under their ids. */
-    public void insertAll(List<RunRow> rows) {
-        storage.change(() -> rows.forEach(mapper::insert));
+    public void insertAll(List<Run> runs) {
+        List<RunRow> all = runs.stream().map(rows::row).toList();
+        storage.change(() -> all.forEach(mapper::insert));
     }
 
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
@@ -205,7 +224,7 @@ public class RunService {
         RefusedException.unlessNone(new Checks().add(longName(on)));
         storage.change(() -> {
             RunRow row = mapper.find(id).orElseThrow(() -> new NotFoundException("run", id));
-            mapper.correctionOf(id).ifPresent(RunService::meanwhile);
+            refuseIfCorrected(id);
             mapper.withdraw(id, clock.instant().toString(), on);
             newsroom.tell(News.Topic.RUNS, row.dayId());
         });
@@ -219,11 +238,10 @@ public class RunService {
     }
 
     /** All that was logged on a day, the newest first, with what was corrected and undone. */
-    public List<LoggedRun> logOf(long dayId) {
+    List<RunHistory> historiesOfDay(long dayId) {
         return storage.read(() -> {
             days.heading(dayId);
-            return LoggedRun.of(
-                    mapper.everOfDay(dayId).stream().map(RunRow::response).toList());
+            return RunHistory.of(rows.runs(mapper.everOfDay(dayId)));
         });
     }
 
@@ -233,20 +251,27 @@ public class RunService {
     }
 
     /** The latest runs of a rider on a kind that still count, so many to each side, oldest first. */
-    public List<RiddenRun> latest(long riderId, String kind, int most) {
+    public List<Run> latest(long riderId, String kind, int most) {
         return storage.read(() -> latest.get(
                 new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most),
-                () -> RunRow.ridden(Arrays.stream(Side.values())
-                        .flatMap(side -> oldestFirst(mapper.latest(riderId, kind, side.name(), most)))
+                () -> rows.runs(sides(kind)
+                        .flatMap(side -> oldestFirst(mapper.latest(riderId, kind, side, most)))
                         .sorted(Comparator.comparing(RunRow::loggedAtMs))
                         .toList())));
     }
 
+    /** The sides runs on a kind are stored with: none on one that is ridden straight on. */
+    private static Stream<@Nullable Side> sides(String kind) {
+        return CourseKinds.find(kind).filter(CourseKind::isStraight).isPresent()
+                ? Stream.of((@Nullable Side) null)
+                : Arrays.stream(Side.values());
+    }
+
     /** The same on every other kind that the rider has runs on, by kind. */
-    public Map<String, List<RiddenRun>> latestElsewhere(long riderId, String kind, int most) {
+    public Map<String, List<Run>> latestElsewhere(long riderId, String kind, int most) {
         return storage.read(() ->
                 elsewhere.get(new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most), () -> {
-                    Map<String, List<RiddenRun>> byKind = new TreeMap<>();
+                    Map<String, List<Run>> byKind = new TreeMap<>();
                     kindsRidden(riderId).stream()
                             .filter(other -> !other.equals(kind))
                             .forEach(other -> byKind.put(other, latest(riderId, other, most)));
@@ -255,8 +280,8 @@ public class RunService {
     }
 
     /** The latest runs of a rider on one day and course that still count, oldest first. */
-    public List<RiddenRun> latestOfDay(long riderId, long dayId, long courseId, int most) {
-        return RunRow.ridden(
+    public List<Run> latestOfDay(long riderId, long dayId, long courseId, int most) {
+        return rows.runs(
                 oldestFirst(mapper.latestOfDay(riderId, dayId, courseId, most)).toList());
     }
 
@@ -265,16 +290,14 @@ public class RunService {
     }
 
     /** Runs of a rider on courses that still count, oldest first. */
-    public List<RiddenRun> ofRider(long riderId) {
+    public List<Run> ofRider(long riderId) {
         return storage.read(() ->
-                ofRider.get(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), () -> RunRow.ridden(mapper.ofRider(riderId))));
+                ofRider.get(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), () -> rows.runs(mapper.ofRider(riderId))));
     }
 
     /** The latest runs of a rider that count and name a drill, so many at most, oldest first. */
-    public List<DrillRun> latestOfDrill(long riderId, String drillId, int most) {
-        return oldestFirst(mapper.ofDrill(riderId, drillId, most))
-                .map(RunRow::ofDrill)
-                .toList();
+    public List<Run> latestOfDrill(long riderId, String drillId, int most) {
+        return rows.runs(oldestFirst(mapper.ofDrill(riderId, drillId, most)).toList());
     }
 
     /** Drills that runs of a rider name which count. */
@@ -288,13 +311,28 @@ public class RunService {
     }
 
     /** All that was ever logged of a rider, also what was corrected and undone, oldest first. */
-    public List<RunResponse> everOfRider(long riderId) {
-        return mapper.everOfRider(riderId).stream().map(RunRow::response).toList();
+    public List<Run> everOfRider(long riderId) {
+        return rows.runs(mapper.everOfRider(riderId));
     }
 
     /** Runs of a day that still count, oldest first. */
-    public List<RunResponse> ofDay(long dayId) {
-        return mapper.ofDay(dayId).stream().map(RunRow::response).toList();
+    public List<Run> ofDay(long dayId) {
+        return rows.runs(mapper.ofDay(dayId));
+    }
+
+    /**
+     * Runs that count, by the time they were ridden, a page at a time.
+     *
+     * @param riderId of everybody where missing
+     * @param dayId of all days where missing
+     * @param after the place where the page before ended
+     */
+    public RunPage page(@Nullable Long riderId, @Nullable Long dayId, RunPage.Place after, int most) {
+        List<RunRow> found =
+                storage.read(() -> mapper.page(riderId, dayId, after.loggedAtMs(), after.rowNumber(), most));
+        return new RunPage(
+                rows.runs(found),
+                found.size() < most ? Optional.empty() : Optional.of(RunPage.Place.of(found.get(found.size() - 1))));
     }
 
     /** How many runs of a day still count. */
@@ -304,7 +342,7 @@ public class RunService {
 
     private void check(String id, RunRequest request) {
         Checks checks = new Checks();
-        if (!ID.matcher(id).matches()) {
+        if (!RunId.isValid(id)) {
             checks.add("run-id", "id", "A run's id is 8 to 64 letters, digits or hyphens.");
         }
 
@@ -317,15 +355,36 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
-    private RunRow row(String id, RunRequest request) {
+    private Run run(String id, RunRequest request) {
         riders.get(request.riderId());
         machines.require(request.machineId());
-        Optional<RunRow> before = Optional.ofNullable(request.replaces()).flatMap(mapper::find);
+        Optional<Run> before = Optional.ofNullable(request.replaces()).flatMap(this::find);
         Optional<Drill> drill = Optional.ofNullable(request.drillId()).map(this::drill);
-        Optional<RunRow.OnCourse> on = Optional.ofNullable(request.courseId()).map(course -> on(course, before));
-        RefusedException.unlessNone(place(request, drill, on));
-        return before.map(old -> old.corrected(id, request, drill, on))
-                .orElseGet(() -> RunRow.first(id, request, drill, on));
+        Optional<CourseThen> course = Optional.ofNullable(request.courseId()).map(courseId -> course(courseId, before));
+        RefusedException.unlessNone(place(request, drill, course));
+        return new Run(
+                new RunId(id),
+                request.context(drill),
+                course.map(c -> c.ride(request)),
+                Optional.ofNullable(request.side()),
+                request.faults(),
+                request.detail(),
+                log(request, before));
+    }
+
+    private static RunLog log(RunRequest request, Optional<Run> before) {
+        return before.map(old -> new RunLog(
+                        old.at(),
+                        old.log().simulated(),
+                        request.deviceName(),
+                        Optional.of(new RunLog.Correction(old.id(), millis(request.loggedAt()))),
+                        Optional.empty()))
+                .orElseGet(() -> RunLog.first(millis(request.loggedAt()), false, request.deviceName()));
+    }
+
+    /** To the millisecond, as it is stored. */
+    private static Instant millis(Instant at) {
+        return at.truncatedTo(ChronoUnit.MILLIS);
     }
 
     private Drill drill(String id) {
@@ -334,13 +393,27 @@ public class RunService {
                         "no-such-drill", "drillId", "This drill is no longer here. Choose another one."));
     }
 
-    /** What is kept of a course: as it is set now, or as it was for the run that is corrected. */
-    private RunRow.OnCourse on(long courseId, Optional<RunRow> before) {
-        return before.filter(old -> old.isOn(courseId))
-                .flatMap(RunRow::onCourse)
+    /** A course as a run keeps it, before it is known at which size and to which side it was ridden. */
+    private record CourseThen(long id, String name, Course course) {
+        CourseRide ride(RunRequest request) {
+            double size = Objects.requireNonNull(request.settingMetres(), "checked before");
+            Course sized = course.with(course.kind().ladder(), size);
+            return new CourseRide(
+                    new CourseId(id),
+                    name,
+                    size,
+                    request.side() == null ? sized : new Course(sized.kind(), sized.settings(), request.side()));
+        }
+    }
+
+    /** A course as it is set now, or as it was for the run that is corrected. */
+    private CourseThen course(long courseId, Optional<Run> before) {
+        return before.flatMap(Run::ride)
+                .filter(ride -> ride.courseId().value() == courseId)
+                .map(ride -> new CourseThen(courseId, ride.courseName(), ride.course()))
                 .orElseGet(() -> {
                     CourseResponse course = courses.get(courseId);
-                    return RunRow.OnCourse.of(course.name(), course.course());
+                    return new CourseThen(courseId, course.name(), course.course());
                 });
     }
 
@@ -361,13 +434,13 @@ public class RunService {
     }
 
     /** What is wrong with where a run was ridden, at which size and to which side. */
-    private static Checks place(RunRequest request, Optional<Drill> drill, Optional<RunRow.OnCourse> on) {
+    private static Checks place(RunRequest request, Optional<Drill> drill, Optional<CourseThen> course) {
         Checks checks = new Checks();
-        drill.ifPresent(
-                d -> checks.addAll(d.checkRun(on.map(RunRow.OnCourse::kind), Optional.ofNullable(request.side()))));
+        drill.ifPresent(d -> checks.addAll(
+                d.checkRun(course.map(c -> c.course().kind().id()), Optional.ofNullable(request.side()))));
         Double size = request.settingMetres();
-        if (on.isPresent() && size != null) {
-            CourseKind kind = CourseKinds.find(on.get().kind()).orElseThrow();
+        if (course.isPresent() && size != null) {
+            CourseKind kind = course.get().course().kind();
             checks.add(kind.ladder().check(size));
             if (request.side() == null && !kind.isStraight()) {
                 checks.add("side-missing", "side", "A run on this course has a side: the first it turns to.");

@@ -1,26 +1,18 @@
 package wrenlane.server.lesson.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -248,55 +240,5 @@ class RunsOfDrillsTest {
                         .get("runs")
                         .asInt())
                 .isEqualTo(2);
-    }
-
-    /** Runs of before name no drill and keep all they said; a correction still stands in the place of the one it corrects. */
-    @Test
-    void runsStoredBeforeKeepTheirMeaning(@TempDir Path folder) throws SQLException {
-        String url = "jdbc:sqlite:" + folder.resolve("old.db");
-        Flyway.configure().dataSource(url, null, null).target("24").load().migrate();
-        try (Connection connection = DriverManager.getConnection(url);
-                Statement sql = connection.createStatement()) {
-            sql.execute(
-                    "INSERT INTO machine (id, name, class_id, transmission) VALUES (1, 'Twin', 'twin-300', 'HAND_CLUTCH')");
-            sql.execute("INSERT INTO rider (id, name, level, school, notes) VALUES (1, 'Ada', 'NOVICE', 'DRAG', '')");
-            sql.execute("INSERT INTO course (id, name, kind, first_turn) VALUES (1, 'Box', 'u-turn-box', 'LEFT')");
-            sql.execute("INSERT INTO day (id, date, title) VALUES (1, '2026-05-14', 'A day')");
-            String columns = "INSERT INTO run (id, day_id, rider_id, machine_id, course_id, course_name, kind, side,"
-                    + " setting_m, settings, faults, logged_at_ms, simulated, withdrawn_at, note, replaces) VALUES ";
-            sql.execute(columns
-                    + "('aaaaaaaa', 1, 1, 1, 1, 'Box', 'u-turn-box', 'LEFT', 7.2, 'depthMetres=7.5', 'FOOT', 5, 0,"
-                    + " '2026-05-14T09:00:00Z', '', NULL)");
-            sql.execute(
-                    columns + "('bbbbbbbb', 1, 1, 1, 1, 'Box', 'u-turn-box', 'RIGHT', 7.2, 'depthMetres=7.5', '', 5, 0,"
-                            + " NULL, 'eyes up', 'aaaaaaaa')");
-        }
-        Flyway.configure().dataSource(url, null, null).load().migrate();
-        try (Connection connection = DriverManager.getConnection(url);
-                Statement sql = connection.createStatement()) {
-            try (ResultSet row =
-                    sql.executeQuery("SELECT drill_id, course_name, side, setting_m, note, replaces FROM run"
-                            + " WHERE withdrawn_at IS NULL")) {
-                assertThat(row.next()).isTrue();
-                assertThat(row.getString(1)).isNull();
-                assertThat(List.of(row.getString(2), row.getString(3), row.getString(5), row.getString(6)))
-                        .containsExactly("Box", "RIGHT", "eyes up", "aaaaaaaa");
-                assertThat(row.getDouble(4)).isEqualTo(7.2);
-                assertThat(row.next()).isFalse();
-            }
-            String stamp = stamp(sql);
-            sql.execute("UPDATE run SET note = 'seen' WHERE id = 'bbbbbbbb'");
-            assertThat(stamp(sql))
-                    .as("what was read of a rider's runs is old now")
-                    .isNotEqualTo(stamp);
-            assertThatThrownBy(() -> sql.execute("UPDATE run SET course_id = NULL WHERE id = 'bbbbbbbb'"))
-                    .hasMessageContaining("CHECK constraint failed");
-        }
-    }
-
-    private static String stamp(Statement sql) throws SQLException {
-        try (ResultSet row = sql.executeQuery("SELECT stamp FROM stamp WHERE what = 'RUNS_OF_RIDER' AND id = 1")) {
-            return row.getString(1);
-        }
     }
 }
