@@ -76,7 +76,12 @@ class ServerArchitectureTest {
 
     @Test
     void rowIsKnownOnlyInItsOwnFolder() {
-        classes().that().haveSimpleNameEndingWith("Row").should().bePackagePrivate().check(SERVER);
+        classes()
+                .that()
+                .haveSimpleNameEndingWith("Row")
+                .should()
+                .bePackagePrivate()
+                .check(SERVER);
     }
 
     @Test
