@@ -12,6 +12,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.flywaydb.core.Flyway;
@@ -112,10 +113,10 @@ class RunMigrationTest {
                 "UPDATE run SET corrected_at_ms = 9 WHERE id = 'bbbbbbbb'");
         migrate(null);
         Map<String, Run> runs = runs();
-        Run before = runs.get("aaaaaaaa");
+        Run before = Objects.requireNonNull(runs.get("aaaaaaaa"));
         assertThat(before.isWithdrawn()).isTrue();
         assertThat(before.faults()).containsExactly(Fault.FOOT);
-        Run run = runs.get("bbbbbbbb");
+        Run run = Objects.requireNonNull(runs.get("bbbbbbbb"));
         assertThat(run.context().drill()).isEmpty();
         assertThat(run.ride().orElseThrow().courseName()).isEqualTo("Box");
         assertThat(run.isAt(7.2)).isTrue();
@@ -143,7 +144,7 @@ class RunMigrationTest {
                 PLAIN + "('lane-run', 1, 1, 1, 2, 'Lane', 'lane', 'LEFT', 0.6, '', '', 7, 0, NULL, '', NULL)");
         migrate(null);
         Map<String, Run> runs = runs();
-        Run spell = runs.get("spell-01");
+        Run spell = Objects.requireNonNull(runs.get("spell-01"));
         assertThat(spell.detail().sort()).isEqualTo(RunSort.SPELL);
         assertThat(spell.detail().faultCounts()).isEqualTo(Map.of(Fault.LINE, 3, Fault.DROP, 1));
         assertThat(spell.detail().laps()).contains(9);
@@ -157,10 +158,10 @@ class RunMigrationTest {
         assertThat(spell.ride().orElseThrow().course().settings().options()).containsEntry("start", "FROM_A_STOP");
         assertThat(spell.log().simulated()).isTrue();
         assertThat(spell.log().device()).isEqualTo("Ada's phone");
-        Run plank = runs.get("plank-01");
+        Run plank = Objects.requireNonNull(runs.get("plank-01"));
         assertThat(plank.ride()).isEmpty();
         assertThat(plank.detail().score()).contains(new Score(Score.Measured.PLANK, 0.2));
-        assertThat(runs.get("lane-run").side()).isEmpty();
+        assertThat(Objects.requireNonNull(runs.get("lane-run")).side()).isEmpty();
     }
 
     @Test
