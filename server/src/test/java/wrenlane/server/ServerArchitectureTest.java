@@ -78,6 +78,8 @@ class ServerArchitectureTest {
     void rowIsKnownOnlyInItsOwnFolder() {
         classes()
                 .that()
+                .areTopLevelClasses()
+                .and()
                 .haveSimpleNameEndingWith("Row")
                 .should()
                 .bePackagePrivate()
