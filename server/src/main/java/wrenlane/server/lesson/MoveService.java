@@ -26,7 +26,7 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.setout.Baseline;
 import wrenlane.setout.ChangeOver;
 import wrenlane.setout.SetOutSheet;
@@ -37,7 +37,7 @@ import wrenlane.units.LengthSystem;
 class MoveService {
     private final DayService days;
     private final CourseService courses;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final RunningService running;
     private final Storage storage;
@@ -47,7 +47,7 @@ class MoveService {
     MoveService(
             DayService days,
             CourseService courses,
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             RunningService running,
             Storage storage,

@@ -13,20 +13,25 @@ import wrenlane.run.Run;
 import wrenlane.server.day.DayService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 
 /** Watches a day: what speaks for stopping, or for a rest. */
 @Service
 class StopService {
     private final DayService days;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final LessonReader lessons;
     private final Storage storage;
     private final Clock clock;
 
     StopService(
-            DayService days, RunService runs, RiderService riders, LessonReader lessons, Storage storage, Clock clock) {
+            DayService days,
+            RunRepository runs,
+            RiderService riders,
+            LessonReader lessons,
+            Storage storage,
+            Clock clock) {
         this.days = days;
         this.runs = runs;
         this.riders = riders;

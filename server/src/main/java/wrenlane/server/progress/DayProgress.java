@@ -20,17 +20,17 @@ import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressService.ReadProgress;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
 /** What is known of a rider's day, for whoever tells them of it. */
 @Service
 public class DayProgress {
-    private final RunService runs;
+    private final RunRepository runs;
     private final ProgressService progress;
 
-    DayProgress(RunService runs, ProgressService progress) {
+    DayProgress(RunRepository runs, ProgressService progress) {
         this.runs = runs;
         this.progress = progress;
     }

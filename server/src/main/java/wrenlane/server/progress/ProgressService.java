@@ -44,7 +44,7 @@ import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.progress.cause.CauseService;
 import wrenlane.server.progress.opinion.OpinionService;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Difficulty;
 
@@ -52,7 +52,7 @@ import wrenlane.verdict.Difficulty;
 @Service
 public class ProgressService {
     private final Standings standings;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseDifficulty difficulty;
@@ -65,7 +65,7 @@ public class ProgressService {
 
     ProgressService(
             Standings standings,
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseDifficulty difficulty,

@@ -24,14 +24,14 @@ import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.practice.PracticeService;
 import wrenlane.server.progress.practice.ToldRuns;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
 /** Where riders stand on a kind, by their latest runs. */
 @Service
 public class Standings {
-    private final RunService runs;
+    private final RunRepository runs;
     private final PracticeService practice;
     private final MachineService machines;
     private final AimService aim;
@@ -39,7 +39,7 @@ public class Standings {
     private final Estimates estimates;
 
     Standings(
-            RunService runs,
+            RunRepository runs,
             PracticeService practice,
             MachineService machines,
             AimService aim,

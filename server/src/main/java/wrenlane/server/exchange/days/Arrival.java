@@ -19,7 +19,7 @@ import wrenlane.server.lesson.goal.GoalService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderRequest;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 
 /** Stores what was prepared. Called while the writer is held: nothing is reckoned here. */
 @Component
@@ -31,7 +31,7 @@ class Arrival {
     private final DayService days;
     private final LessonStore lessons;
     private final KitService kit;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderDrillService drills;
     private final GoalService goals;
     private final KeptFields kept;
@@ -44,7 +44,7 @@ class Arrival {
             DayService days,
             LessonStore lessons,
             KitService kit,
-            RunService runs,
+            RunRepository runs,
             RiderDrillService drills,
             GoalService goals,
             KeptFields kept) {

@@ -33,7 +33,7 @@ import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.opinion.OpinionService;
 import wrenlane.server.progress.run.RiddenMachineRuns;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.Figures;
 
 /** Puts a rider's progress on one kind of course on paper: the lane, and what it says. */
@@ -46,7 +46,7 @@ class ReportPaper {
     private final GoalService goals;
     private final OpinionService opinions;
     private final DrillService drills;
-    private final RunService runs;
+    private final RunRepository runs;
     private final PdfWriter pdf;
 
     ReportPaper(
@@ -55,7 +55,7 @@ class ReportPaper {
             GoalService goals,
             OpinionService opinions,
             DrillService drills,
-            RunService runs,
+            RunRepository runs,
             PdfWriter pdf) {
         this.riders = riders;
         this.progress = progress;

@@ -11,15 +11,15 @@ import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
-import wrenlane.server.progress.run.RunService;
 
 /** All that is kept of one rider. */
 @Service
 class RecordsService {
     private final RecordsMapper mapper;
     private final RiderService riders;
-    private final RunService runs;
+    private final RunRepository runs;
     private final GoalService goals;
     private final Newsroom newsroom;
     private final Storage storage;
@@ -28,7 +28,7 @@ class RecordsService {
     RecordsService(
             RecordsMapper mapper,
             RiderService riders,
-            RunService runs,
+            RunRepository runs,
             GoalService goals,
             Newsroom newsroom,
             Storage storage,

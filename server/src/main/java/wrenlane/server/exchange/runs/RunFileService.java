@@ -27,6 +27,7 @@ import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunService;
 
 /**
@@ -35,7 +36,7 @@ import wrenlane.server.progress.run.RunService;
  */
 @Service
 class RunFileService {
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
@@ -45,7 +46,7 @@ class RunFileService {
     private final Clock clock;
 
     RunFileService(
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseService courses,
@@ -137,7 +138,8 @@ class RunFileService {
                         .map(c -> new RunLines.Ridden(c, c.course()))
                         .toList(),
                 drills.catalogue().drills());
-        RunLines lines = new RunLines(table, columns, request, known, clock.getZone(), runs.latestPossible());
+        RunLines lines =
+                new RunLines(table, columns, request, known, clock.getZone(), RunService.latestPossible(clock));
         Set<String> stored = runs.stored(lines.ids());
         lines.read(stored);
         return new Read(table, columns, lines.runs(), stored.size(), dayIds, lines.findings());

@@ -23,6 +23,7 @@ import wrenlane.course.Course;
 import wrenlane.drill.Drill;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
+import wrenlane.id.RunId;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
@@ -34,7 +35,6 @@ import wrenlane.server.exchange.runs.RunFilePreview.LineFinding;
 import wrenlane.server.people.machine.MachineResponse;
 import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.platform.http.ReadIn;
-import wrenlane.server.progress.run.RunService;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthReading;
@@ -329,7 +329,7 @@ final class RunLines {
     }
 
     private String checked(String id) {
-        if (!RunService.isId(id)) {
+        if (!RunId.isValid(id)) {
             throw new Unreadable(
                     "The id " + TypedText.quoted(id) + " is none: 8 to 64 letters, digits or hyphens, or nothing.");
         }

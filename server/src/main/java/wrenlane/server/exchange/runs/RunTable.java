@@ -37,7 +37,7 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.run.RunPage;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 
 /** Writes runs that count as CSV (RFC 4180) or JSON, a few thousand at a time, however many there are. */
 @Component
@@ -75,7 +75,7 @@ class RunTable {
 
     static final String FORMAT = "wren-lane-runs/2";
 
-    private final RunService runs;
+    private final RunRepository runs;
     private final DayService days;
     private final RiderService riders;
     private final MachineService machines;
@@ -83,7 +83,7 @@ class RunTable {
     private final JsonMapper json;
 
     RunTable(
-            RunService runs,
+            RunRepository runs,
             DayService days,
             RiderService riders,
             MachineService machines,

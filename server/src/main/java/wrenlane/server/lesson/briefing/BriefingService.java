@@ -42,7 +42,7 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
 import wrenlane.yard.SharedCones;
@@ -62,7 +62,7 @@ public class BriefingService {
     private final CourseService courses;
     private final MachineService machines;
     private final RiderService riders;
-    private final RunService runs;
+    private final RunRepository runs;
     private final LessonStore lessons;
     private final Standings standings;
     private final KitService kit;
@@ -78,7 +78,7 @@ public class BriefingService {
             CourseService courses,
             MachineService machines,
             RiderService riders,
-            RunService runs,
+            RunRepository runs,
             LessonStore lessons,
             Standings standings,
             KitService kit,

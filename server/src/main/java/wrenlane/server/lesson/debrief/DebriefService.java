@@ -44,7 +44,7 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
 import wrenlane.server.progress.DayProgress.ReadDay;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 
 /** Tells riders of their day. */
@@ -52,7 +52,7 @@ import wrenlane.units.LengthSystem;
 public class DebriefService {
     private final DebriefMapper mapper;
     private final DayService days;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final DrillService drills;
     private final DayProgress progress;
@@ -64,7 +64,7 @@ public class DebriefService {
     DebriefService(
             DebriefMapper mapper,
             DayService days,
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             DrillService drills,
             DayProgress progress,

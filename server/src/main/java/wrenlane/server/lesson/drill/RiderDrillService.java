@@ -46,8 +46,8 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
-import wrenlane.server.progress.run.RunService;
 
 /** Where riders stand on the stages: from what an instructor saw, and from what their runs say. */
 @Service
@@ -60,7 +60,7 @@ public class RiderDrillService {
     private final TeachingService teaching;
     private final RiderService riders;
     private final MachineService machines;
-    private final RunService runs;
+    private final RunRepository runs;
     private final CourseDifficulty difficulty;
     private final Reckoning reckoning;
     private final Storage storage;
@@ -72,7 +72,7 @@ public class RiderDrillService {
             TeachingService teaching,
             RiderService riders,
             MachineService machines,
-            RunService runs,
+            RunRepository runs,
             CourseDifficulty difficulty,
             Reckoning reckoning,
             Storage storage,

@@ -34,7 +34,7 @@ import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.progress.SideHistories;
 import wrenlane.server.progress.run.RiddenMachineRuns;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
@@ -46,7 +46,7 @@ public class GoalService {
     private final MachineService machines;
     private final ProgressService progress;
     private final CourseDifficulty difficulty;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderDrillService drills;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -58,7 +58,7 @@ public class GoalService {
             MachineService machines,
             ProgressService progress,
             CourseDifficulty difficulty,
-            RunService runs,
+            RunRepository runs,
             RiderDrillService drills,
             Storage storage,
             Reckoning reckoning,

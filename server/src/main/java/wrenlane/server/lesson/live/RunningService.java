@@ -41,7 +41,7 @@ import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.run.RunService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 
 /** The lesson of a day while it is given: the same on every device. */
@@ -51,7 +51,7 @@ public class RunningService {
     private final LessonService lessons;
     private final RestOfLesson rest;
     private final DayService days;
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
@@ -66,7 +66,7 @@ public class RunningService {
             LessonService lessons,
             RestOfLesson rest,
             DayService days,
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseService courses,

@@ -24,8 +24,8 @@ import wrenlane.server.progress.ReadRuns;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
 import wrenlane.server.progress.cause.CauseService;
+import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
-import wrenlane.server.progress.run.RunService;
 import wrenlane.units.LengthSystem;
 
 /** What the range is told of a rider: today's runs on a course, and what the next might be. */
@@ -34,7 +34,7 @@ public class RangeService {
     /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
     private static final int SHOWN = 60;
 
-    private final RunService runs;
+    private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
@@ -44,7 +44,7 @@ public class RangeService {
     private final Reckoning reckoning;
 
     RangeService(
-            RunService runs,
+            RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseService courses,

@@ -11,10 +11,10 @@ import wrenlane.server.people.rider.RiderService;
 @RestController
 @RequestMapping("/api/riders/{id}/ridden")
 class RiderRunsController {
-    private final RunService service;
+    private final RunRepository service;
     private final RiderService riders;
 
-    RiderRunsController(RunService service, RiderService riders) {
+    RiderRunsController(RunRepository service, RiderService riders) {
         this.service = service;
         this.riders = riders;
     }
