@@ -1,7 +1,11 @@
 package wrenlane.run;
 
+import java.util.Optional;
 import wrenlane.course.Course;
+import wrenlane.course.CourseKind;
+import wrenlane.course.CourseSettings;
 import wrenlane.id.CourseId;
+import wrenlane.machine.Side;
 
 /**
  * A course as a run found it. Changing the course later never rewrites the past.
@@ -15,5 +19,23 @@ public record CourseRide(CourseId courseId, String courseName, double sizeMetres
         if (!(sizeMetres > 0 && sizeMetres < 1000)) {
             throw new IllegalArgumentException("sizeMetres is " + sizeMetres + " m; it lies between 0 and 1000 m");
         }
+    }
+
+    /**
+     * A ride of a course at a size, to a side. Where the course cannot stand at that size as it is set, it is taken as its kind
+     * is set as a rule; the size stays.
+     *
+     * @param side turned to first; empty where it has none
+     */
+    public static CourseRide of(CourseId id, String courseName, double sizeMetres, Course course, Optional<Side> side) {
+        CourseKind kind = course.kind();
+        CourseSettings settings = course.settings().with(kind.ladder(), sizeMetres);
+        return new CourseRide(
+                id,
+                courseName,
+                sizeMetres,
+                settings.check(kind).isEmpty()
+                        ? new Course(kind, settings, side.orElse(course.firstTurn()))
+                        : Course.standard(kind));
     }
 }

@@ -80,6 +80,18 @@ class RunTest {
         assertThat(run.speedMetresPerSecond().orElseThrow()).isCloseTo(length / 9, within(1e-12));
     }
 
+    /** Rings of 9.5 m overlap where their centres are 9 m apart. */
+    @Test
+    void keepsSizeAtWhichCourseCannotStand() {
+        Course eight = Course.standard(CourseKinds.find("figure-eight").orElseThrow());
+        CourseRide ride = CourseRide.of(new CourseId(1), "Eight", 9.5, eight, Optional.of(Side.RIGHT));
+        assertThat(ride.sizeMetres()).isEqualTo(9.5);
+        assertThat(ride.course()).isEqualTo(eight);
+        CourseRide fits = CourseRide.of(new CourseId(1), "Eight", 5, eight, Optional.of(Side.RIGHT));
+        assertThat(fits.course().firstTurn()).isEqualTo(Side.RIGHT);
+        assertThat(fits.course().settings().of(eight.kind().ladder())).isEqualTo(5);
+    }
+
     @Test
     void knowsItsCourseAndSize() {
         Run run = RunFixture.run(Side.LEFT, 6.1, Set.of(), AT);

@@ -16,7 +16,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
-import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
@@ -85,17 +84,16 @@ class SimulatedRuns {
             DayId dayId = new DayId(days.get(day));
             RiderId riderId = new RiderId(riders.get(pair.rider()));
             String name = "simulated/" + dayId + "/" + riderId + "/" + index;
-            Course set = course.thing().course();
-            Course ridden = set.with(set.kind().ladder(), settingMetres);
             return new Run(
                     new RunId(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8))
                             .toString()),
                     new RunContext(dayId, riderId, new MachineId(machines.get(pair.machine())), Optional.empty()),
-                    Optional.of(new CourseRide(
+                    Optional.of(CourseRide.of(
                             new CourseId(courses.get(course.key())),
                             course.name(),
                             settingMetres,
-                            new Course(ridden.kind(), ridden.settings(), side))),
+                            course.thing().course(),
+                            Optional.of(side))),
                     Optional.of(side),
                     faults,
                     RunDetail.seen(new Observed(technique, Optional.empty(), Optional.empty(), Optional.empty())),

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
-import wrenlane.course.Course;
 import wrenlane.drill.Drill;
 import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
@@ -59,12 +58,7 @@ record ReadRun(
     }
 
     private CourseRide ride(RunLines.Ridden on) {
-        double size = settingMetres.orElseThrow();
-        Course sized = on.course().with(on.course().kind().ladder(), size);
-        return new CourseRide(
-                new CourseId(on.stored().id()),
-                on.stored().name(),
-                size,
-                new Course(sized.kind(), sized.settings(), side.orElse(sized.firstTurn())));
+        return CourseRide.of(
+                new CourseId(on.stored().id()), on.stored().name(), settingMetres.orElseThrow(), on.course(), side);
     }
 }

@@ -114,12 +114,7 @@ class RunFactory {
     private record CourseThen(long id, String name, Course course) {
         CourseRide ride(RunRequest request) {
             double size = Objects.requireNonNull(request.settingMetres(), "checked before");
-            Course sized = course.with(course.kind().ladder(), size);
-            return new CourseRide(
-                    new CourseId(id),
-                    name,
-                    size,
-                    request.side() == null ? sized : new Course(sized.kind(), sized.settings(), request.side()));
+            return CourseRide.of(new CourseId(id), name, size, course, Optional.ofNullable(request.side()));
         }
     }
 
