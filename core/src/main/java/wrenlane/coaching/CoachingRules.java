@@ -139,9 +139,7 @@ public record CoachingRules(int clean, int of, int unscored, int failedCues, int
     }
 
     private static List<Run> ofSide(List<Run> runs, Side side) {
-        return runs.stream()
-                .filter(r -> r.sideOfCourse().filter(s -> s == side).isPresent())
-                .toList();
+        return runs.stream().filter(r -> r.isTo(side)).toList();
     }
 
     private static int faultsInARow(List<Run> runs) {

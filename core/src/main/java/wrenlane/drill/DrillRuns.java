@@ -57,7 +57,7 @@ public final class DrillRuns {
 
     private static boolean counts(PassMark pass, AssessedRun ridden) {
         return pass.measure() == PassMark.Measure.CLEAN_RUNS
-                ? ridden.run().detail().sort().scored()
+                ? ridden.run().isScored()
                 : score(pass.measure(), ridden).isPresent();
     }
 

@@ -22,20 +22,21 @@ public record CourseRide(CourseId courseId, String courseName, double sizeMetres
     }
 
     /**
-     * A ride of a course at a size, to a side. Where the course cannot stand at that size as it is set, it is taken as its kind
-     * is set as a rule; the size stays.
+     * A ride of a course at a size, to a side. The size stays also where the course cannot stand at it.
      *
      * @param side turned to first; empty where it has none
      */
     public static CourseRide of(CourseId id, String courseName, double sizeMetres, Course course, Optional<Side> side) {
-        CourseKind kind = course.kind();
-        CourseSettings settings = course.settings().with(kind.ladder(), sizeMetres);
         return new CourseRide(
                 id,
                 courseName,
                 sizeMetres,
-                settings.check(kind).isEmpty()
-                        ? new Course(kind, settings, side.orElse(course.firstTurn()))
-                        : Course.standard(kind));
+                courseAt(sizeMetres, course.kind(), course.settings(), side.orElse(course.firstTurn())));
+    }
+
+    /** A course at a size; as its kind is set as a rule where it cannot stand at that size with these settings. */
+    public static Course courseAt(double sizeMetres, CourseKind kind, CourseSettings settings, Side side) {
+        CourseSettings sized = settings.with(kind.ladder(), sizeMetres);
+        return sized.check(kind).isEmpty() ? new Course(kind, sized, side) : Course.standard(kind);
     }
 }

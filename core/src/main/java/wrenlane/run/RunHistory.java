@@ -1,6 +1,7 @@
 package wrenlane.run;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,9 +34,10 @@ public record RunHistory(Run current, List<Run> earlier) {
         List<RunHistory> histories = new ArrayList<>();
         for (Run run : all) {
             if (!corrections.containsKey(run.id())) {
-                histories.add(0, new RunHistory(run, earlier(run, byId)));
+                histories.add(new RunHistory(run, earlier(run, byId)));
             }
         }
+        Collections.reverse(histories);
         return List.copyOf(histories);
     }
 

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,7 +21,6 @@ import wrenlane.run.Observed;
 import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunFixture;
-import wrenlane.run.RunSort;
 import wrenlane.run.Technique;
 
 class HoldsBackTest {
@@ -39,17 +37,13 @@ class HoldsBackTest {
                     Optional.of(part[1].equals("l") ? Side.LEFT : Side.RIGHT),
                     7,
                     faults(part[2]),
-                    detail(seen(part[3])),
+                    RunDetail.seen(seen(part[3])),
                     Instant.EPOCH);
             for (int i = 0; i < Integer.parseInt(part[0]); i++) {
                 runs.add(run);
             }
         }
         return runs;
-    }
-
-    private static RunDetail detail(Observed observed) {
-        return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
 
     private static Set<Fault> faults(String letters) {

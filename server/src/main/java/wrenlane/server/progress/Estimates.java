@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,21 +12,17 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
-import wrenlane.course.Course;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
-import wrenlane.run.AssessedRun;
-import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.platform.calculation.Kept;
 import wrenlane.server.progress.practice.ToldRuns;
-import wrenlane.verdict.Difficulty;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
 @Component
@@ -106,34 +100,9 @@ class Estimates {
         return runs.isEmpty() ? Optional.empty() : Optional.of(runs);
     }
 
-    /** How tight each run was, reckoned anew for the machine it was ridden on. */
-    Tights tights(ReadRuns read) {
-        return new Tights(read);
-    }
-
-    /** How tight runs were; many of them were ridden on the same, to the same side, which is looked up once. */
-    final class Tights {
-        private final ReadRuns read;
-        private final Map<Course, Map<Long, Difficulty>> found = new IdentityHashMap<>();
-
-        private Tights(ReadRuns read) {
-            this.read = read;
-        }
-
-        AssessedRun assess(Run run) {
-            return new AssessedRun(run, run.ride().flatMap(ride -> of(run, ride)));
-        }
-
-        private Optional<Double> of(Run run, CourseRide ride) {
-            long machineId = run.machineId().value();
-            MachineTurn turn = read.turns().get(machineId);
-            Side side = run.side().orElse(ride.course().firstTurn());
-            return turn == null
-                    ? Optional.empty()
-                    : found.computeIfAbsent(ride.course(), c -> new HashMap<>())
-                            .computeIfAbsent(machineId, id -> difficulty.of(ride.course(), turn, side))
-                            .at(ride.sizeMetres());
-        }
+    /** Finds how hard runs were that were read. */
+    RunAssessor assessor(ReadRuns read) {
+        return new RunAssessor(difficulty, read.turns());
     }
 
     /**
@@ -146,11 +115,11 @@ class Estimates {
         boolean fromTheFirst = isFromTheFirst(latest);
         List<Run> counted =
                 fromTheFirst ? FirstRuns.scored(latest, Run::isLike, CoachingRules.USUAL.unscored()) : latest;
-        Tights tights = new Tights(read);
+        RunAssessor assessor = assessor(read);
         Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
         Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));
         for (Run run : counted) {
-            Trial.of(tights.assess(run))
+            Trial.of(assessor.assess(run))
                     .ifPresent(
                             trial -> trials.computeIfAbsent(run.sideOfCourse().orElseThrow(), s -> new ArrayList<>())
                                     .add(trial));

@@ -246,7 +246,7 @@ public class ProgressService {
         Difficulty overRight = difficulty.of(read.course(), turn, Side.RIGHT);
         Map<Long, List<Run>> grouped = grouped(read);
         List<ProgressDay> result = new ArrayList<>();
-        Estimates.Tights tights = estimates.tights(read.ofKind());
+        RunAssessor assessor = estimates.assessor(read.ofKind());
         for (SideHistories.DayChances day : histories.days()) {
             CleanChance ofLeft = day.of(Side.LEFT);
             CleanChance ofRight = day.of(Side.RIGHT);
@@ -256,7 +256,7 @@ public class ProgressService {
                     heading.date(),
                     heading.title(),
                     Objects.requireNonNull(grouped.get(day.dayId())).stream()
-                            .map(tights::assess)
+                            .map(assessor::assess)
                             .map(ShownRun::of)
                             .toList(),
                     EstimateJson.of(ofLeft, overLeft),

@@ -107,10 +107,9 @@ public class Standings {
     /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
     private boolean isKnown(ReadRuns read) {
         boolean known = true;
+        RunAssessor assessor = estimates.assessor(read);
         for (Run run : read.runs()) {
-            Course course = run.ride().orElseThrow().course();
-            MachineTurn on = read.turns().get(run.machineId().value());
-            known &= on == null || difficulty.isKnown(course, on, run.side().orElse(course.firstTurn()));
+            known &= assessor.isKnown(run);
         }
         for (ToldRuns told : read.told()) {
             MachineTurn on = read.turns().get(told.machineId());

@@ -174,7 +174,7 @@ public class EvaluationService {
     }
 
     /** The speeds of a course that were looked at, or are about to be. */
-    public SpeedScan scan(Course course, Ride ride) {
+    SpeedScan scan(Course course, Ride ride) {
         Course taped = course.taped();
         return scans.get(new RiddenCourse(taped, ride), () -> new SpeedScan(taped, ride));
     }

@@ -20,7 +20,6 @@ import wrenlane.finding.TypedText;
 import wrenlane.machine.MachineTurn;
 import wrenlane.riding.Ride;
 import wrenlane.riding.TurnLimit;
-import wrenlane.server.course.CourseAnswers;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.course.evaluation.ComparisonService.Comparison;
 import wrenlane.server.course.evaluation.ComparisonService.ComparisonRequest;

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
 import wrenlane.run.Run;
+import wrenlane.run.RunLog;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
@@ -28,7 +29,6 @@ import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.run.RunRepository;
-import wrenlane.server.progress.run.RunService;
 
 /**
  * Brings a table of runs in: all of it, or nothing; brought in again, it adds nothing. It is read and checked before the writer
@@ -139,7 +139,7 @@ class RunFileService {
                         .toList(),
                 drills.catalogue().drills());
         RunLines lines =
-                new RunLines(table, columns, request, known, clock.getZone(), RunService.latestPossible(clock));
+                new RunLines(table, columns, request, known, clock.getZone(), RunLog.latestAt(clock.instant()));
         Set<String> stored = runs.stored(lines.ids());
         lines.read(stored);
         return new Read(table, columns, lines.runs(), stored.size(), dayIds, lines.findings());

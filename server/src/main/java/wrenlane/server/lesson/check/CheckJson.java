@@ -12,7 +12,7 @@ import wrenlane.server.platform.http.Visible;
  * @param doneBy the name of whoever did
  * @param reason why they are passed over; empty where they were seen to
  */
-public record CheckJson(
+record CheckJson(
         @NotNull @Size(min = 1, max = 60) List<@NotNull @Size(max = 60) String> items,
         @Visible @Size(max = 80) String doneBy,
         @NotNull @Size(max = 200) String reason) {}

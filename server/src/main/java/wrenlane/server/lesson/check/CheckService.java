@@ -58,7 +58,7 @@ public class CheckService {
     }
 
     /** Notes items as seen to, or as passed over. One that was noted before stays as it was. */
-    public CheckResponse tick(long dayId, CheckJson check) {
+    CheckResponse tick(long dayId, CheckJson check) {
         List<Item> items = having(dayId, check.items());
         String now = clock.instant().toString();
         storage.change(() -> check.items()
@@ -68,7 +68,7 @@ public class CheckService {
     }
 
     /** Opens an item again. */
-    public CheckResponse untick(long dayId, String item) {
+    CheckResponse untick(long dayId, String item) {
         List<Item> items = having(dayId, List.of(item));
         storage.change(() -> mapper.delete(dayId, item));
         return response(dayId, items);

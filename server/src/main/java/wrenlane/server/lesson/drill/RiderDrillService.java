@@ -46,6 +46,7 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.RunAssessor;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
 
@@ -193,10 +194,11 @@ public class RiderDrillService {
 
     private Met met(Catalogue catalogue, Read read) {
         Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
+        RunAssessor assessor = new RunAssessor(difficulty, read.turns());
         for (Drill drill : catalogue.drills()) {
             List<Run> counting = counting(catalogue, drill, read);
             if (!counting.isEmpty()) {
-                look(drill, read, counting, met);
+                look(drill, read, counting, assessor, met);
             }
         }
         return met;
@@ -214,14 +216,14 @@ public class RiderDrillService {
                 .toList();
     }
 
-    private void look(Drill drill, Read read, List<Run> counting, Met met) {
+    private static void look(Drill drill, Read read, List<Run> counting, RunAssessor assessor, Met met) {
         long machineId = read.machine().id();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
         Map<Long, List<Run>> byMachine = counting.stream()
                 .collect(Collectors.groupingBy(r -> r.machineId().value()));
         for (Map.Entry<Long, List<Run>> other : byMachine.entrySet()) {
-            if (other.getKey() != machineId && meets(drill.pass(), drill, read, other.getValue())) {
+            if (other.getKey() != machineId && meets(drill.pass(), drill, assessor, other.getValue())) {
                 met.any().add(drill.id());
                 onAnother = true;
             }
@@ -229,32 +231,18 @@ public class RiderDrillService {
         List<Run> here = byMachine.getOrDefault(machineId, List.of());
         if (!here.isEmpty()) {
             met.tried().add(drill.id());
-            if (meets(drill.passAgain(onAnother), drill, read, here)) {
+            if (meets(drill.passAgain(onAnother), drill, assessor, here)) {
                 met.any().add(drill.id());
                 met.here().add(drill.id());
             }
         }
     }
 
-    private boolean meets(PassMark mark, Drill drill, Read read, List<Run> some) {
+    private static boolean meets(PassMark mark, Drill drill, RunAssessor assessor, List<Run> some) {
         return DrillRuns.meet(
                 mark,
                 drill.riding().sides(),
-                some.stream().map(r -> assess(r, read)).toList());
-    }
-
-    private AssessedRun assess(Run run, Read read) {
-        MachineTurn turn =
-                Objects.requireNonNull(read.turns().get(run.machineId().value()));
-        return new AssessedRun(
-                run,
-                run.ride()
-                        .flatMap(ride -> difficulty
-                                .of(
-                                        ride.course(),
-                                        turn,
-                                        run.side().orElse(ride.course().firstTurn()))
-                                .at(ride.sizeMetres())));
+                some.stream().map(assessor::assess).toList());
     }
 
     private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {

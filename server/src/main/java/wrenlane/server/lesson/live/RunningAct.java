@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param step that was on where it was done; where another is on by now, somebody else was first, and nothing is changed
  * @param riderId for {@link Act#PASS}, {@link Act#LEAVE} and {@link Act#COME}
  */
-public record RunningAct(
+record RunningAct(
         @NotNull Act act, @NotNull Integer step, @Nullable Long riderId) {
     /** What can be done. */
     enum Act {

@@ -22,7 +22,7 @@ import wrenlane.server.lesson.drill.ScoreMark;
  * @param behindMinutes how far behind the plan it will be when this step ends; below zero where it is ahead
  * @param riders everybody of the running order
  */
-public record RunningResponse(
+record RunningResponse(
         long dayId,
         Status status,
         int step,
@@ -35,7 +35,7 @@ public record RunningResponse(
         long behindMinutes,
         List<RunningRider> riders) {
     /** Where it is. */
-    public enum Status {
+    enum Status {
         NOT_BEGUN,
         ON,
         PAUSED,
@@ -51,7 +51,7 @@ public record RunningResponse(
      * @param order everybody with turns left, the next first
      * @param done everybody who has ridden all of theirs
      */
-    public record RunningBlock(
+    record RunningBlock(
             Block.Sort sort,
             String label,
             int minutes,
@@ -72,7 +72,7 @@ public record RunningResponse(
      * @param done turns ridden, or gone by
      * @param of how many are planned
      */
-    public record UpNext(
+    record UpNext(
             long riderId,
             String riderName,
             String machineName,
@@ -89,5 +89,5 @@ public record RunningResponse(
             int of) {}
 
     /** A rider of the running order. */
-    public record RunningRider(long riderId, String name, boolean away) {}
+    record RunningRider(long riderId, String name, boolean away) {}
 }

@@ -91,7 +91,7 @@ public class RunningService {
     }
 
     /** Where the lesson of a day is. */
-    public RunningResponse get(long dayId) {
+    RunningResponse get(long dayId) {
         return storage.read(() -> {
             DayResponse day = days.get(dayId);
             return response(day, find(dayId));
@@ -99,7 +99,7 @@ public class RunningService {
     }
 
     /** Does something to it, and says where it is then. */
-    public RunningResponse act(long dayId, RunningAct act, LengthSystem system) {
+    RunningResponse act(long dayId, RunningAct act, LengthSystem system) {
         if (act.isOfRider() == (act.riderId() == null)) {
             throw RefusedException.of(
                     "whose-turn",

@@ -29,7 +29,7 @@ import wrenlane.verdict.Difficulty;
 
 /** Puts two days of a rider side by side. */
 @Service
-public class CompareService {
+class CompareService {
     private final ProgressService progress;
     private final RiderService riders;
     private final CourseDifficulty difficulty;
@@ -50,7 +50,7 @@ public class CompareService {
     }
 
     /** Two days with runs on a kind, whichever was first. */
-    public DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
+    DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
         ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), NamedKind.of(kindId)));
         return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }

@@ -11,7 +11,7 @@ import wrenlane.server.progress.EstimateJson;
  *
  * @param sides both of them, the left first
  */
-public record DaysCompared(Of from, Of to, List<SideCompared> sides) {
+record DaysCompared(Of from, Of to, List<SideCompared> sides) {
     /** A day. */
     record Of(long dayId, LocalDate date, String title) {}
 

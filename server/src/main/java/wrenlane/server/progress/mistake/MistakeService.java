@@ -22,7 +22,7 @@ import wrenlane.verdict.SpeedScan;
 
 /** What the mistakes that hold a rider back cost in room, where they last rode. */
 @Service
-public class MistakeService {
+class MistakeService {
     private final ProgressService progress;
     private final RiderService riders;
     private final Storage storage;
@@ -36,7 +36,7 @@ public class MistakeService {
     }
 
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
-    public MistakesMade costs(long riderId, String kindId) {
+    MistakesMade costs(long riderId, String kindId) {
         CourseKind kind = NamedKind.of(kindId);
         ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), kind));
         Set<Mistake> made = ProgressService.heldBack(read).stream()

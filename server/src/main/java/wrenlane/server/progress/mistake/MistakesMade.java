@@ -9,6 +9,6 @@ import wrenlane.verdict.MistakeCost;
  *
  * @param settingMetres last ridden; missing where there are none
  */
-public record MistakesMade(@Nullable Double settingMetres, List<MistakeCost> costs) {
+record MistakesMade(@Nullable Double settingMetres, List<MistakeCost> costs) {
     static final MistakesMade NONE = new MistakesMade(null, List.of());
 }

@@ -20,7 +20,7 @@ import wrenlane.server.progress.run.RunResponse;
  * @param chanceLeft of a clean run to the left at the setting asked about
  * @param chanceRight the same to the right
  */
-public record RangeResponse(
+record RangeResponse(
         Standing standing,
         List<RunResponse> runs,
         List<String> unscored,

@@ -30,7 +30,7 @@ import wrenlane.units.LengthSystem;
 
 /** What the range is told of a rider: today's runs on a course, and what the next might be. */
 @Service
-public class RangeService {
+class RangeService {
     /** Most runs of a day that the range is told of; chosen by us: more than anybody rides a course in a day. */
     private static final int SHOWN = 60;
 
@@ -67,7 +67,7 @@ public class RangeService {
             Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<Run> today, Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
-    public RangeResponse range(
+    RangeResponse range(
             long dayId,
             long riderId,
             long courseId,

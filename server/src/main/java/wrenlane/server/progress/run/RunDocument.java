@@ -10,7 +10,8 @@ import wrenlane.run.RunSort;
 
 /**
  * What the run table keeps of a run as JSON. The table's columns {@code kind}, {@code side}, {@code sort} and {@code clean} are
- * generated from it: whoever renames a field here renames it there.
+ * generated from it: whoever renames a field here renames it there. What was observed and measured is stored as it goes over
+ * the wire.
  *
  * @param version of this layout
  * @param drillName what the drill was called then; missing where it names none

@@ -1,7 +1,6 @@
 package wrenlane.server.progress.run;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Objects;
@@ -25,9 +24,6 @@ import wrenlane.server.platform.problem.RefusedException;
 /** Makes runs of requests: checks what they say, and looks up what they name. */
 @Component
 class RunFactory {
-    /** How far a page's clock may be ahead of ours. */
-    private static final Duration CLOCK_AHEAD = Duration.ofDays(1);
-
     private final RunRepository runs;
     private final CourseService courses;
     private final MachineService machines;
@@ -50,21 +46,16 @@ class RunFactory {
         this.clock = clock;
     }
 
-    /** When a run can have been ridden at the latest: clocks of devices may be ahead. */
-    static Instant latestPossible(Clock clock) {
-        return clock.instant().plus(CLOCK_AHEAD);
-    }
-
     /** Refuses what contradicts itself, whatever is stored. */
     void check(String id, RunRequest request) {
         Checks checks = new Checks();
         if (!RunId.isValid(id)) {
             checks.add("run-id", "id", "A run's id is 8 to 64 letters, digits or hyphens.");
         }
-        checks.add(RunService.longName(request.deviceName()));
+        checks.add(RunLog.checkDevice(request.deviceName()));
         checks.addAll(request.detail().check(request.faults()));
         checks.addAll(parts(request).findings());
-        if (request.loggedAt().isAfter(latestPossible(clock))
+        if (request.loggedAt().isAfter(RunLog.latestAt(clock.instant()))
                 || request.loggedAt().getEpochSecond() < 0) {
             checks.add("logged-at", "loggedAt", "The time of the run is not possible. Check the clock of this device.");
         }

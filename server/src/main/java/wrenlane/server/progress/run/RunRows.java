@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -173,11 +174,11 @@ class RunRows {
         /** What the run does not say of its course, or says of dimensions there are no more, is as its kind has it. */
         private static Course course(Key key) {
             CourseKind kind = CourseKinds.find(key.ride().kind()).orElseThrow();
-            CourseSettings settings = CourseSettings.said(kind, key.ride().settings())
-                    .with(kind.ladder(), key.ride().sizeMetres());
-            return settings.check(kind).isEmpty()
-                    ? new Course(kind, settings, key.side() == null ? Side.LEFT : key.side())
-                    : Course.standard(kind);
+            return CourseRide.courseAt(
+                    key.ride().sizeMetres(),
+                    kind,
+                    CourseSettings.said(kind, key.ride().settings()),
+                    Objects.requireNonNullElse(key.side(), Side.LEFT));
         }
     }
 }

@@ -1,12 +1,10 @@
 package wrenlane.server.progress.run;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
-import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
@@ -27,9 +25,6 @@ import wrenlane.server.platform.storage.Storage;
  */
 @Service
 public class RunService {
-    /** Longest name of a device, in characters. */
-    private static final int LONGEST_DEVICE = 40;
-
     private final RunRepository runs;
     private final RunFactory factory;
     private final DayService days;
@@ -122,28 +117,16 @@ public class RunService {
         RefusedException.unlessNone(checks);
     }
 
-    /** When a run can have been ridden at the latest: clocks of devices may be ahead. */
-    public static Instant latestPossible(Clock clock) {
-        return RunFactory.latestPossible(clock);
-    }
-
     /** Undoes a run: it stays on record as withdrawn, so that sending it again does not bring it back. */
     public void withdraw(String id, String device) {
         String on = TypedText.line(device);
-        RefusedException.unlessNone(new Checks().add(longName(on)));
+        RefusedException.unlessNone(new Checks().add(RunLog.checkDevice(on)));
         storage.change(() -> {
             Run run = runs.find(id).orElseThrow(() -> new NotFoundException("run", id));
             refuseIfCorrected(id);
             runs.withdraw(id, now(on));
             newsroom.tell(News.Topic.RUNS, run.dayId().value());
         });
-    }
-
-    static Optional<Finding> longName(String device) {
-        return device.length() <= LONGEST_DEVICE
-                ? Optional.empty()
-                : Optional.of(new Finding(
-                        "device-name", "device", "A device's name is at most " + LONGEST_DEVICE + " characters long."));
     }
 
     /** All that was logged on a day, the newest first, with what was corrected and undone. */

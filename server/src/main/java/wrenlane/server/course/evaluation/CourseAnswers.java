@@ -1,4 +1,4 @@
-package wrenlane.server.course;
+package wrenlane.server.course.evaluation;
 
 import java.util.List;
 import java.util.Optional;
@@ -7,8 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
-import wrenlane.server.course.evaluation.EvaluationService;
-import wrenlane.server.course.evaluation.RiddenCourse;
 import wrenlane.server.platform.calculation.Kept;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -22,7 +20,7 @@ import wrenlane.verdict.SwingOutValue;
  * answer, and the narrowest width with and without a swing takes a dozen searches.
  */
 @Service
-public class CourseAnswers {
+class CourseAnswers {
     /** Memory for the answers to one sort of question, in bytes. */
     private static final long MOST_BYTES = 2_000_000;
 
@@ -49,7 +47,7 @@ public class CourseAnswers {
     }
 
     /** What swinging out buys; empty on kinds without a swing-out. */
-    public Optional<SwingOutValue> swingOut(Course course, Ride ride) {
+    Optional<SwingOutValue> swingOut(Course course, Ride ride) {
         return known(
                 swingOuts,
                 new RiddenCourse(course, ride),
@@ -58,7 +56,7 @@ public class CourseAnswers {
     }
 
     /** What mistakes cost at a speed in m/s, or at the one to ride at. */
-    public List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
+    List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
         return known(
                 mistakes,
                 new RiddenCourse(course, ride, speed),
@@ -72,7 +70,7 @@ public class CourseAnswers {
     }
 
     /** The speeds the course can be ridden at; empty where it fits at none. */
-    public Optional<SpeedWindow> window(Course course, Ride ride) {
+    Optional<SpeedWindow> window(Course course, Ride ride) {
         return known(
                 windows,
                 new RiddenCourse(course, ride),

@@ -1,4 +1,4 @@
-package wrenlane.server.course;
+package wrenlane.server.course.evaluation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
