@@ -117,6 +117,8 @@ public final class Screenshots {
                     .waitFor();
         } while (!on.equals("Slipway box"));
         button(phone, "Run the lesson").click();
+        // Nothing is logged before it is known which size is ridden.
+        phone.getByText(Pattern.compile("clean .* in 100")).first().waitFor();
         phone.locator("body").press("0");
         phone.locator("body").press("0");
         phone.locator("body").press("l");
@@ -125,6 +127,8 @@ public final class Screenshots {
         phone.getByText("All saved on the server").waitFor();
         phone.locator("[data-testid=run]").nth(3).waitFor();
         phone.getByLabel(Pattern.compile("clean of all: 3 / 4")).first().waitFor();
+        // The plan's next turn comes after the runs themselves.
+        phone.getByText(Pattern.compile("turn 5 of")).waitFor();
         shoot(phone, "range");
     }
 
