@@ -31,6 +31,7 @@ class ArchitectureTest {
             "yard",
             "setout",
             "drawing",
+            "day",
             "run",
             "progress",
             "drill",

@@ -86,6 +86,19 @@ class ServerArchitectureTest {
                 .check(SERVER);
     }
 
+    /** Exchange puts some answers on paper as they are; no other folder speaks in the answers of another. */
+    @Test
+    void responseOfAggregateIsKnownOnlyInItsOwnFolder() {
+        classes()
+                .that()
+                .areTopLevelClasses()
+                .and()
+                .haveNameMatching(".*\\.(Rider|Machine|Course|Yard|Day)Response")
+                .should()
+                .bePackagePrivate()
+                .check(SERVER);
+    }
+
     @Test
     void controllersDoNotTouchTheTables() {
         noClasses()

@@ -133,13 +133,13 @@ class CourseController {
     /** Every stored course. */
     @GetMapping("/courses")
     List<CourseResponse> listCourses() {
-        return service.all();
+        return service.responses();
     }
 
     /** One course. */
     @GetMapping("/courses/{id}")
     CourseResponse getCourse(@PathVariable long id) {
-        return service.get(id);
+        return service.response(id);
     }
 
     /** Stores a new course. */
@@ -148,7 +148,7 @@ class CourseController {
     CourseResponse createCourse(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
             @Valid @RequestBody CourseRequest request) {
-        return creations.once(key, "course", () -> service.create(request), CourseResponse::id, service::get);
+        return creations.once(key, "course", () -> service.create(request), CourseResponse::id, service::response);
     }
 
     /** Stores a course anew, as its version says it was read. */

@@ -2,14 +2,13 @@ package wrenlane.server.course;
 
 import java.util.List;
 import java.util.Map;
-import wrenlane.course.Course;
 import wrenlane.machine.Side;
 import wrenlane.server.course.kit.MarkerJson;
 import wrenlane.server.platform.http.Versioned;
 import wrenlane.server.platform.length.LengthJson;
 
 /** A course as stored. */
-public record CourseResponse(
+record CourseResponse(
         long id,
         long version,
         String name,
@@ -21,13 +20,17 @@ public record CourseResponse(
         List<MarkerJson> markers,
         List<MarkerJson> within)
         implements Versioned {
-    /** As it would be asked for again. */
-    public CourseRequest request() {
-        return new CourseRequest(name, kind, lengths, counts, options, firstTurn, markers, within);
-    }
-
-    /** For the core to reckon with. */
-    public Course course() {
-        return request().course();
+    static CourseResponse of(long id, long version, CourseRequest typed) {
+        return new CourseResponse(
+                id,
+                version,
+                typed.name(),
+                typed.kind(),
+                typed.lengths(),
+                typed.counts(),
+                typed.options(),
+                typed.firstTurn(),
+                typed.own(),
+                typed.ownWithin());
     }
 }

@@ -3,10 +3,13 @@ package wrenlane.server.course;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.course.CourseKind;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.id.CourseId;
 import wrenlane.machine.Side;
 import wrenlane.server.course.kit.KitService;
 import wrenlane.server.platform.calculation.Kept;
@@ -26,7 +29,7 @@ public class CourseService {
     /** One of them, in bytes, about. */
     private static final int COURSE_BYTES = 3_000;
 
-    private final Kept<Stamped, CourseResponse> kept = Kept.within(MOST_BYTES, stamped -> COURSE_BYTES);
+    private final Kept<Stamped, Stored> kept = Kept.within(MOST_BYTES, stamped -> COURSE_BYTES);
     private final CourseMapper mapper;
     private final Stamps stamps;
     private final KitService kit;
@@ -41,14 +44,42 @@ public class CourseService {
         this.clock = clock;
     }
 
-    public List<CourseResponse> all() {
-        return storage.read(() -> mapper.all().stream().map(this::response).toList());
+    public List<NamedCourse> all() {
+        return storage.read(
+                () -> mapper.all().stream().map(row -> stored(row).named()).toList());
     }
 
-    public CourseResponse get(long id) {
+    public NamedCourse get(long id) {
+        return one(id).named();
+    }
+
+    public NamedCourse get(CourseId id) {
+        return get(id.value());
+    }
+
+    /** Several courses, in the order of their ids. */
+    public List<NamedCourse> get(List<CourseId> ids) {
+        return ids.stream().map(this::get).toList();
+    }
+
+    /** A course as a person would type it again. */
+    public CourseRequest typed(long id) {
+        return one(id).typed();
+    }
+
+    List<CourseResponse> responses() {
+        return storage.read(
+                () -> mapper.all().stream().map(row -> stored(row).response()).toList());
+    }
+
+    CourseResponse response(long id) {
+        return one(id).response();
+    }
+
+    private Stored one(long id) {
         return storage.read(() -> kept.get(
                 stamps.of(Stamps.Of.COURSE, id),
-                () -> mapper.find(id).map(this::response).orElseThrow(() -> new NotFoundException("course", id))));
+                () -> mapper.find(id).map(this::stored).orElseThrow(() -> new NotFoundException("course", id))));
     }
 
     /** Whether there is one that is not taken away. */
@@ -58,7 +89,7 @@ public class CourseService {
 
     CourseResponse create(CourseRequest request) {
         request.course();
-        return storage.write(() -> get(insert(request)));
+        return storage.write(() -> response(insert(request)));
     }
 
     /** Stores one that was checked before, and gives its number. */
@@ -76,12 +107,12 @@ public class CourseService {
             check(id, expected, request);
             mapper.update(CourseRow.of(id, request));
             writeSettings(id, request);
-            return get(id);
+            return response(id);
         });
     }
 
     private void check(long id, Expected expected, Object... wanted) {
-        CourseResponse stored = get(id);
+        CourseResponse stored = response(id);
         if (!isThere(id)) {
             throw new NotFoundException("course", id);
         }
@@ -100,7 +131,7 @@ public class CourseService {
     CourseResponse bringBack(long id) {
         return storage.write(() -> {
             mapper.bringBack(id);
-            return get(id);
+            return response(id);
         });
     }
 
@@ -114,9 +145,20 @@ public class CourseService {
         kit.putOfCourse(id, c.own(), c.ownWithin());
     }
 
+    /** A course as a person would type it again. */
+    private record Stored(long id, long version, CourseRequest typed) {
+        CourseResponse response() {
+            return CourseResponse.of(id, version, typed);
+        }
+
+        NamedCourse named() {
+            return new NamedCourse(new CourseId(id), typed.name(), typed.course());
+        }
+    }
+
     /** What is stored, and the kind's own where a dimension has come to it since. */
-    private CourseResponse response(CourseRow row) {
-        long id = row.id() == null ? 0 : row.id();
+    private Stored stored(CourseRow row) {
+        long id = Objects.requireNonNull(row.id());
         CourseKind kind = CourseKinds.find(row.kind())
                 .orElseThrow(() -> new IllegalStateException("course " + id + " is of an unknown kind: " + row.kind()));
         Map<String, LengthJson> lengths =
@@ -134,16 +176,6 @@ public class CourseService {
                         Side.valueOf(row.firstTurn()),
                         kit.ofCourse(id),
                         kit.within(id));
-        return new CourseResponse(
-                id,
-                row.version() == null ? 0 : row.version(),
-                row.name(),
-                row.kind(),
-                all.lengths(),
-                all.counts(),
-                all.options(),
-                all.firstTurn(),
-                all.own(),
-                all.ownWithin());
+        return new Stored(id, Objects.requireNonNull(row.version()), all);
     }
 }

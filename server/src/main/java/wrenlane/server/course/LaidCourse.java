@@ -21,7 +21,11 @@ public record LaidCourse(
 
     /** To the core, or refused with everything that is wrong. */
     public NestedCourse nested() {
-        Course of = course.course();
+        return nested(course.course(), standsAt);
+    }
+
+    /** A course at some sizes, or refused with everything that is wrong. */
+    public static NestedCourse nested(Course of, @Nullable List<Double> standsAt) {
         List<Double> settings = standsAt == null ? List.of() : standsAt;
         RefusedException.unlessNone(new Checks().addAll(NestedCourse.check(of, settings)));
         return NestedCourse.of(of, settings);

@@ -33,13 +33,13 @@ class DayController {
     /** Every day. */
     @GetMapping
     List<DayResponse> listDays() {
-        return service.all();
+        return service.editions().stream().map(DayResponse::of).toList();
     }
 
     /** One day. */
     @GetMapping("/{id}")
     DayResponse getDay(@PathVariable long id) {
-        return service.get(id);
+        return response(id);
     }
 
     /** Stores a new day. */
@@ -48,7 +48,7 @@ class DayController {
     DayResponse createDay(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
             @Valid @RequestBody DayRequest request) {
-        return creations.once(key, "day", () -> service.create(request), DayResponse::id, service::get);
+        return creations.once(key, "day", () -> response(service.create(request)), DayResponse::id, this::response);
     }
 
     /** Stores a day anew, as its version says it was read. */
@@ -57,7 +57,7 @@ class DayController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody DayRequest request) {
-        return service.update(id, Expected.of(ifMatch), request);
+        return DayResponse.of(service.update(id, Expected.of(ifMatch), request));
     }
 
     /** Takes a day away; a problem says what of it is in use. */
@@ -65,5 +65,9 @@ class DayController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteDay(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
         service.delete(id, Expected.of(ifMatch));
+    }
+
+    private DayResponse response(long id) {
+        return DayResponse.of(service.edition(id));
     }
 }

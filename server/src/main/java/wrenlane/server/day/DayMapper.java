@@ -14,6 +14,9 @@ interface DayMapper {
 
     List<DayCourseRow> courses(long dayId);
 
+    /** The widest first. */
+    List<DaySizeRow> sizes(long dayId);
+
     List<DayRiderRow> riders(long dayId);
 
     /** Also one that is taken away by now. */
@@ -33,6 +36,8 @@ interface DayMapper {
 
     void insertCourse(
             @Param("dayId") long dayId, @Param("course") DayCourseRow course, @Param("position") int position);
+
+    void insertSize(@Param("dayId") long dayId, @Param("courseId") long courseId, @Param("sizeM") double sizeM);
 
     void insertRider(@Param("dayId") long dayId, @Param("rider") DayRiderRow rider, @Param("position") int position);
 }

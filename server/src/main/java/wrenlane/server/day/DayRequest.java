@@ -4,10 +4,18 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.NestedCourse;
+import wrenlane.day.Day;
+import wrenlane.id.CourseId;
+import wrenlane.id.RiderId;
+import wrenlane.id.YardId;
 import wrenlane.server.ground.placement.StandJson;
 import wrenlane.server.platform.http.Visible;
 
@@ -37,7 +45,13 @@ public record DayRequest(
 
     /** Where a course stands. */
     public record DayStand(
-            @NotNull Long courseId, @NotNull @Valid StandJson stand) {}
+            @NotNull Long courseId, @NotNull @Valid StandJson stand) {
+        static List<DayStand> of(Day day) {
+            return day.placements().entrySet().stream()
+                    .map(p -> new DayStand(p.getKey().value(), StandJson.of(p.getValue())))
+                    .toList();
+        }
+    }
 
     /** Settings of its ladder that a course stands at, in metres, the widest first. */
     public record DaySettings(
@@ -50,6 +64,32 @@ public record DayRequest(
         }
     }
 
+    /**
+     * A day like another one.
+     *
+     * @param sizesMetres the one size each course is set up at
+     * @param rides which of its riders ride again
+     */
+    static DayRequest like(
+            Day day, LocalDate date, String title, Map<CourseId, Double> sizesMetres, Predicate<RiderId> rides) {
+        List<DaySettings> sizes = new ArrayList<>();
+        for (CourseId course : day.courseIds()) {
+            Optional.ofNullable(sizesMetres.get(course))
+                    .ifPresent(size -> sizes.add(new DaySettings(course.value(), List.of(size))));
+        }
+        return new DayRequest(
+                date,
+                title,
+                day.yardId().map(YardId::value).orElse(null),
+                day.courseIds().stream().map(CourseId::value).toList(),
+                DayStand.of(day),
+                sizes,
+                day.riders().stream()
+                        .filter(r -> rides.test(r.riderId()))
+                        .map(DayRider::of)
+                        .toList());
+    }
+
     /** The settings said, the widest first. */
     List<DaySettings> settings() {
         return standsAt == null
@@ -58,5 +98,9 @@ public record DayRequest(
     }
 
     /** A rider with the machine ridden that day. */
-    public record DayRider(@NotNull Long riderId, @NotNull Long machineId) {}
+    public record DayRider(@NotNull Long riderId, @NotNull Long machineId) {
+        static DayRider of(wrenlane.day.DayRider rider) {
+            return new DayRider(rider.riderId().value(), rider.machineId().value());
+        }
+    }
 }

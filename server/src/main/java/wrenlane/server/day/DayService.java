@@ -5,11 +5,16 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
+import wrenlane.day.Day;
 import wrenlane.finding.Checks;
+import wrenlane.id.CourseId;
+import wrenlane.id.DayId;
+import wrenlane.id.YardId;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
@@ -25,6 +30,7 @@ import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.platform.version.Edition;
 
 /** Days as stored. */
 @Service
@@ -58,12 +64,20 @@ public class DayService {
     }
 
     /** Newest first. */
-    public List<DayResponse> all() {
-        return storage.read(() -> mapper.all().stream().map(this::response).toList());
+    public List<Day> all() {
+        return storage.read(() -> mapper.all().stream().map(this::day).toList());
     }
 
-    public DayResponse get(long id) {
-        return storage.read(() -> response(row(id)));
+    List<Edition<Day>> editions() {
+        return storage.read(() -> mapper.all().stream().map(this::edition).toList());
+    }
+
+    public Day get(long id) {
+        return edition(id).value();
+    }
+
+    Edition<Day> edition(long id) {
+        return storage.read(() -> edition(row(id)));
     }
 
     /** The day alone, without its riders and courses. */
@@ -71,38 +85,58 @@ public class DayService {
         return storage.read(() -> mapper.find(id).orElseThrow(() -> new NotFoundException("day", id)));
     }
 
-    public DayResponse create(DayRequest request) {
+    /** Stores a new day, and returns its id. */
+    public long create(DayRequest request) {
         check(request);
         return storage.write(() -> {
-            allThere(request, List.of());
+            allThere(request, Optional.empty());
             long id = mapper.insert(DayRow.of(null, request));
             writeParts(id, request);
             newsroom.tell(News.Topic.DAY, id);
-            return get(id);
+            return id;
         });
     }
 
-    DayResponse update(long id, Expected expected, DayRequest request) {
+    /**
+     * Stores a day like another one: the same yard, courses and placements, with its riders that are still taught.
+     *
+     * @param sizesMetres the one size each course is set up at; a course that is missing is set up as it says itself
+     * @return its id
+     */
+    public long repeat(long dayId, LocalDate date, String title, Map<CourseId, Double> sizesMetres) {
+        return storage.write(() -> create(DayRequest.like(
+                get(dayId),
+                date,
+                title,
+                sizesMetres,
+                rider -> !riders.get(rider).archived())));
+    }
+
+    Edition<Day> update(long id, Expected expected, DayRequest request) {
         check(request);
         return storage.write(() -> {
-            DayResponse stored = get(id);
-            expected.check(stored.version(), () -> stored, request);
-            allThere(request, stored.standsAt());
+            Edition<Day> stored = check(id, expected, request);
+            allThere(request, Optional.of(stored.value()));
             mapper.update(DayRow.of(id, request));
             writeParts(id, request);
             newsroom.tell(News.Topic.DAY, id);
-            return get(id);
+            return edition(id);
         });
     }
 
     void delete(long id, Expected expected) {
         storage.change(() -> {
-            DayResponse stored = get(id);
-            expected.check(stored.version(), () -> stored);
+            check(id, expected);
             uses.noneOfDay(id);
             mapper.delete(id);
             newsroom.tell(News.Topic.DAY, id);
         });
+    }
+
+    private Edition<Day> check(long id, Expected expected, Object... wanted) {
+        Edition<Day> stored = edition(id);
+        expected.check(stored.version(), () -> DayResponse.of(stored), wanted);
+        return stored;
     }
 
     /** Date and title of a stored day. */
@@ -124,12 +158,12 @@ public class DayService {
     /**
      * Refuses what names something that is not there, or cannot stand, each with its place.
      *
-     * @param standAlready settings that are not asked about again
+     * @param before the day as it is stored; sizes it has already are not asked about again
      */
-    private void allThere(DayRequest request, List<DaySettings> standAlready) {
+    private void allThere(DayRequest request, Optional<Day> before) {
         Checks checks = new Checks();
         for (DaySettings settings : request.settings()) {
-            if (!standAlready.contains(settings) && courses.isThere(settings.courseId())) {
+            if (!isActive(settings, before) && courses.isThere(settings.courseId())) {
                 NestedCourse.check(courses.get(settings.courseId()).course(), settings.metres())
                         .forEach(f -> checks.add(f.code(), "standsAt." + settings.courseId(), f.message()));
             }
@@ -160,6 +194,12 @@ public class DayService {
             }
         }
         RefusedException.unlessNone(checks);
+    }
+
+    private static boolean isActive(DaySettings settings, Optional<Day> before) {
+        return before.map(day -> day.activeSizes(new CourseId(settings.courseId())))
+                .filter(sizes -> sizes.equals(settings.metres()))
+                .isPresent();
     }
 
     /** Refuses what contradicts itself, whatever is stored. */
@@ -202,43 +242,32 @@ public class DayService {
         int position = 0;
         Map<Long, StandJson> stands = new HashMap<>();
         request.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
-        Map<Long, List<Double>> settings = new HashMap<>();
-        request.settings().forEach(s -> settings.put(s.courseId(), s.metres()));
         for (Long courseId : request.courseIds()) {
-            mapper.insertCourse(
-                    id,
-                    DayCourseRow.of(courseId, stands.get(courseId), settings.getOrDefault(courseId, List.of())),
-                    position++);
+            mapper.insertCourse(id, DayCourseRow.of(courseId, stands.get(courseId)), position++);
         }
+        request.settings().forEach(s -> s.metres().forEach(size -> mapper.insertSize(id, s.courseId(), size)));
         for (DayRider rider : request.riders()) {
             mapper.insertRider(id, new DayRiderRow(rider.riderId(), rider.machineId()), position++);
         }
     }
 
-    private DayResponse response(DayRow row) {
-        long id = id(row.id());
-        List<DayCourseRow> courses = mapper.courses(id);
-        return new DayResponse(
-                id,
-                row.version() == null ? 0 : row.version(),
-                LocalDate.parse(row.date()),
-                row.title(),
-                row.yardId(),
-                courses.stream().map(DayCourseRow::courseId).toList(),
-                courses.stream()
-                        .map(DayCourseRow::stand)
-                        .flatMap(Stream::ofNullable)
-                        .toList(),
-                courses.stream()
-                        .map(DayCourseRow::settings)
-                        .flatMap(Stream::ofNullable)
-                        .toList(),
-                mapper.riders(id).stream()
-                        .map(r -> new DayRider(r.riderId(), r.machineId()))
-                        .toList());
+    private Edition<Day> edition(DayRow row) {
+        return new Edition<>(Objects.requireNonNull(row.version()), day(row));
     }
 
-    private static long id(@Nullable Long id) {
-        return id == null ? 0 : id;
+    private Day day(DayRow row) {
+        long id = Objects.requireNonNull(row.id());
+        Map<Long, List<Double>> sizes = mapper.sizes(id).stream()
+                .collect(Collectors.groupingBy(
+                        DaySizeRow::courseId, Collectors.mapping(DaySizeRow::sizeM, Collectors.toList())));
+        return new Day(
+                new DayId(id),
+                LocalDate.parse(row.date()),
+                row.title(),
+                Optional.ofNullable(row.yardId()).map(YardId::new),
+                mapper.courses(id).stream()
+                        .map(c -> c.course(sizes.getOrDefault(c.courseId(), List.of())))
+                        .toList(),
+                mapper.riders(id).stream().map(DayRiderRow::rider).toList());
     }
 }

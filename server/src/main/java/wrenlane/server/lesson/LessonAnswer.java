@@ -46,7 +46,7 @@ final class LessonAnswer {
         LessonOfDay of = gathered.of();
         LessonAnswer answer = new LessonAnswer(gathered, lesson);
         return new LessonResponse(
-                of.day().id(),
+                of.day().id().value(),
                 of.version(),
                 of.kept(),
                 of.settings(),

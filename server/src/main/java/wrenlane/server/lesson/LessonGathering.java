@@ -10,9 +10,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import wrenlane.course.NestedCourse;
+import wrenlane.day.DayRider;
+import wrenlane.id.CourseId;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.Station;
-import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.lesson.drill.RiderDrillService;
 import wrenlane.server.lesson.drill.RiderDrills;
 import wrenlane.server.lesson.size.StandingService;
@@ -68,17 +69,17 @@ public class LessonGathering {
     private List<Station> stations(LessonOfDay of, Map<String, LessonTasks> tasks, Map<Long, Map<Long, Rides>> rides) {
         LessonStations made = new LessonStations(
                 of.catalogue(), tasks, rides, course -> laying.get(course, () -> Station.Laying.of(course)));
-        Map<Long, Set<String>> placed = sharing(of.day().standing(of.courses()));
+        Map<CourseId, Set<String>> placed = sharing(of.day().standing(of.courses()));
         List<Station> stations = new ArrayList<>(List.of(made.open()));
         of.courses().forEach(c -> stations.add(made.of(c, of.day().nested(c), placed.get(c.id()))));
         return stations;
     }
 
     /** Which stations each course shares ground with, of those that stand. */
-    private static Map<Long, Set<String>> sharing(Map<Long, StandingCourse> standing) {
-        List<Long> ids = List.copyOf(standing.keySet());
+    private static Map<CourseId, Set<String>> sharing(Map<CourseId, StandingCourse> standing) {
+        List<CourseId> ids = List.copyOf(standing.keySet());
         List<List<Integer>> with = SharedCones.sharingGround(List.copyOf(standing.values()));
-        Map<Long, Set<String>> sharing = new HashMap<>();
+        Map<CourseId, Set<String>> sharing = new HashMap<>();
         for (int i = 0; i < ids.size(); i++) {
             sharing.put(
                     ids.get(i),

@@ -4,12 +4,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wrenlane.course.NamedCourse;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.Checks;
+import wrenlane.id.RiderId;
 import wrenlane.lesson.Station;
-import wrenlane.server.course.CourseResponse;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.platform.problem.RefusedException;
 
@@ -23,24 +24,19 @@ import wrenlane.server.platform.problem.RefusedException;
  * @param kept whether the settings were stored; the usual hold where they were not
  */
 public record LessonOfDay(
-        DayResponse day,
-        List<CourseResponse> courses,
-        Catalogue catalogue,
-        LessonSettings settings,
-        long version,
-        boolean kept) {
+        Day day, List<NamedCourse> courses, Catalogue catalogue, LessonSettings settings, long version, boolean kept) {
 
     /** Riders of the day who are there. */
     public List<DayRider> present() {
         return day.riders().stream()
-                .filter(r -> !settings.absent().contains(r.riderId()))
+                .filter(r -> !settings.absent().contains(r.riderId().value()))
                 .toList();
     }
 
     /** The same without wishes for courses, and absences of riders, that are no longer on the day. */
     LessonOfDay withoutWhatIsGone() {
         Set<String> stations = stationIds();
-        Set<Long> riders = day.riders().stream().map(DayRider::riderId).collect(Collectors.toSet());
+        Set<Long> riders = day.riderIds().stream().map(RiderId::value).collect(Collectors.toSet());
         return with(
                 new LessonSettings(
                         settings.startsAt(),

@@ -2,8 +2,8 @@ package wrenlane.server.lesson;
 
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import wrenlane.day.Day;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.LessonStore.Said;
 import wrenlane.server.lesson.drill.DrillService;
@@ -29,11 +29,11 @@ public class LessonReader {
     /** All of it, of one state of the data. */
     public LessonOfDay read(long dayId) {
         return storage.read(() -> {
-            DayResponse day = days.get(dayId);
+            Day day = days.get(dayId);
             Optional<Said> said = store.find(dayId);
             return new LessonOfDay(
                             day,
-                            day.courseIds().stream().map(courses::get).toList(),
+                            courses.get(day.courseIds()),
                             drills.catalogue(),
                             said.map(Said::settings).orElse(LessonSettings.USUAL),
                             said.map(Said::version).orElseGet(storage::leastVersion),

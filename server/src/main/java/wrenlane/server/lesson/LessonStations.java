@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
@@ -16,7 +17,6 @@ import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.PassTime;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.lesson.size.StandingService.Rides;
 
 /** Makes stations of open ground and the day's courses, with what each rider would ride there. */
@@ -65,10 +65,11 @@ final class LessonStations {
      *
      * @param sharing ids of what it shares ground with; missing where it does not stand from the start
      */
-    Station of(CourseResponse stored, NestedCourse nested, @Nullable Set<String> sharing) {
+    Station of(NamedCourse stored, NestedCourse nested, @Nullable Set<String> sharing) {
         Course course = nested.widest();
         Map<String, RiderTask> tasks = new LinkedHashMap<>();
-        riders.forEach((id, of) -> of.on(course).ifPresent(task -> tasks.put(id, ridden(stored.id(), id, task))));
+        riders.forEach((id, of) ->
+                of.on(course).ifPresent(task -> tasks.put(id, ridden(stored.id().value(), id, task))));
         List<Integer> seconds = new ArrayList<>();
         for (RiderTask task : tasks.values()) {
             Optional<Drill> drill = catalogue.find(task.drillId());

@@ -6,21 +6,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.Sizes;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
 import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
 import wrenlane.lesson.MoveMoment;
 import wrenlane.lesson.RunningLesson;
+import wrenlane.rider.Rider;
 import wrenlane.run.Run;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.live.RunningService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -65,7 +65,7 @@ class MoveService {
 
     /** What is read of one state of the data. */
     private record Read(
-            CourseResponse course,
+            NamedCourse course,
             NestedCourse stands,
             List<Run> runs,
             Optional<RunningLesson> lesson,
@@ -115,8 +115,8 @@ class MoveService {
     }
 
     private Read read(long dayId, long courseId) {
-        DayResponse day = days.get(dayId);
-        CourseResponse course = courses.get(courseId);
+        Day day = days.get(dayId);
+        NamedCourse course = courses.get(courseId);
         return new Read(
                 course,
                 day.nested(course),
@@ -125,7 +125,7 @@ class MoveService {
                 day.riders().stream()
                         .map(DayRider::riderId)
                         .map(riders::get)
-                        .collect(Collectors.toMap(r -> String.valueOf(r.id()), RiderResponse::name)));
+                        .collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)));
     }
 
     private static SetOutSheet sheet(NestedCourse course, LengthSystem system) {

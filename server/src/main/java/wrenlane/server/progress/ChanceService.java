@@ -8,8 +8,8 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.CourseKind;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
+import wrenlane.rider.Rider;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -32,7 +32,7 @@ class ChanceService {
         this.reckoning = reckoning;
     }
 
-    private record Read(ChancesRequest.On on, RiderResponse rider, ReadRuns latest) {}
+    private record Read(ChancesRequest.On on, Rider rider, ReadRuns latest) {}
 
     /** Of a clean run, to the side where it is less, for each rider in the order asked. */
     List<ChanceJson> chances(ChancesRequest request) {

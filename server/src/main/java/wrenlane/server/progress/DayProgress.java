@@ -16,7 +16,7 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.progress.Tally;
 import wrenlane.progress.Trend;
-import wrenlane.server.people.rider.RiderResponse;
+import wrenlane.rider.Rider;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressService.ReadProgress;
@@ -43,9 +43,9 @@ public class DayProgress {
     public record ReadDay(long dayId, CourseKind kind, ReadProgress progress) {}
 
     /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
-    public Optional<ReadDay> readDay(RiderResponse rider, long dayId) {
+    public Optional<ReadDay> readDay(Rider rider, long dayId) {
         Map<String, Integer> counts = new LinkedHashMap<>();
-        runs.ofRider(rider.id()).stream()
+        runs.ofRider(rider.id().value()).stream()
                 .filter(r -> r.isOfDay(new DayId(dayId)) && r.isScored())
                 .flatMap(r -> r.kind().stream())
                 .forEach(kind -> counts.merge(kind.id(), 1, Integer::sum));

@@ -19,19 +19,20 @@ import wrenlane.coaching.Standstill;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.id.MachineId;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Tally;
+import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
 import wrenlane.server.day.DayService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -96,12 +97,12 @@ public class ProgressService {
      * @param opinion what the instructor holds to be behind the faults
      */
     public record ReadProgress(
-            RiderResponse rider,
+            Rider rider,
             CourseKind kind,
             ReadRuns ofKind,
             Map<Long, DayHeading> headings,
             List<CourseKind> kinds,
-            Optional<RiddenMachine> machine,
+            Optional<NamedMachine> machine,
             Course course,
             Causes causes,
             Optional<String> opinion) {}
@@ -117,8 +118,8 @@ public class ProgressService {
         return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, system));
     }
 
-    private ReadProgress read(RiderResponse rider, Optional<CourseKind> named) {
-        List<Run> ridden = runs.ofRider(rider.id());
+    private ReadProgress read(Rider rider, Optional<CourseKind> named) {
+        List<Run> ridden = runs.ofRider(rider.id().value());
         return read(rider, named.orElseGet(() -> usual(ridden)), ridden);
     }
 
@@ -128,29 +129,27 @@ public class ProgressService {
     }
 
     /** What a rider's progress on a kind is reckoned from. */
-    public ReadProgress read(RiderResponse rider, CourseKind kind) {
-        return read(rider, kind, runs.ofRider(rider.id()));
+    public ReadProgress read(Rider rider, CourseKind kind) {
+        return read(rider, kind, runs.ofRider(rider.id().value()));
     }
 
-    private ReadProgress read(RiderResponse rider, CourseKind kind, List<Run> ridden) {
+    private ReadProgress read(Rider rider, CourseKind kind, List<Run> ridden) {
         List<Run> all = ridden.stream().filter(r -> r.isOfKind(kind)).toList();
-        Long machineId = all.isEmpty()
+        Optional<MachineId> machineId = all.isEmpty()
                 ? rider.machineId()
-                : Long.valueOf(all.get(all.size() - 1).machineId().value());
+                : Optional.of(all.get(all.size() - 1).machineId());
         Map<Long, DayHeading> headings = new LinkedHashMap<>();
         all.forEach(r -> headings.computeIfAbsent(r.dayId().value(), days::heading));
         return new ReadProgress(
                 rider,
                 kind,
-                standings.read(rider.id(), kind, all, elsewhere(ridden, kind)),
+                standings.read(rider.id().value(), kind, all, elsewhere(ridden, kind)),
                 headings,
                 kinds(ridden),
-                Optional.ofNullable(machineId)
-                        .map(id -> Objects.requireNonNull(
-                                machines.ridden(List.of(id)).get(id))),
+                machineId.map(machines::get),
                 lastRidden(all, kind),
                 causes.causes(),
-                opinions.words(rider.id(), kind.id()));
+                opinions.words(rider.id().value(), kind.id()));
     }
 
     /** Runs on every other kind, by kind; estimates look at the latest of them, whether more are read or not. */
@@ -171,12 +170,12 @@ public class ProgressService {
     /** The same where the histories are reckoned already. */
     ProgressResponse reckoned(ReadProgress read, SideHistories histories, LengthSystem system) {
         List<Run> scored = read.ofKind().runs().stream().filter(Run::isScored).toList();
-        Optional<MachineTurn> turn = read.machine().map(RiddenMachine::turn);
+        Optional<MachineTurn> turn = read.machine().map(NamedMachine::turn);
         Standing standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
-                read.rider().id(),
-                read.machine().map(RiddenMachine::name).orElse(null),
+                read.rider().id().value(),
+                read.machine().map(NamedMachine::name).orElse(null),
                 read.kind().id(),
                 read.kind().ladder().label(),
                 read.kind().isStraight(),

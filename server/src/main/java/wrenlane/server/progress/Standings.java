@@ -13,15 +13,16 @@ import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.id.RiderId;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
+import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.people.aim.AimService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.practice.PracticeService;
 import wrenlane.server.progress.practice.ToldRuns;
 import wrenlane.server.progress.run.RunRepository;
@@ -54,6 +55,11 @@ public class Standings {
     }
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
+    public ReadRuns latest(RiderId riderId, CourseKind kind) {
+        return latest(riderId.value(), kind);
+    }
+
+    /** As {@link #latest(RiderId, CourseKind)}, for the bare id of a request. */
     public ReadRuns latest(long riderId, CourseKind kind) {
         return read(
                 riderId,
@@ -93,7 +99,7 @@ public class Standings {
      * for pages that have enough to show without it.
      */
     public Optional<Standing> standingIfKnown(
-            RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+            Rider rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
         boolean known = true;
         for (Side side : Side.values()) {
             known &= difficulty.isKnown(course, turn, side);
@@ -123,7 +129,7 @@ public class Standings {
      *
      * @param read runs on its kind, at least the {@link #latest}
      */
-    public Standing standing(RiderResponse rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+    public Standing standing(Rider rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
         Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
                 Objects.requireNonNull(known.get(Side.LEFT)),

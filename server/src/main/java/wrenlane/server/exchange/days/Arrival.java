@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.kit.KitService;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
 import wrenlane.server.exchange.days.ImportDocument.RiderItem;
@@ -70,7 +69,7 @@ class Arrival {
         Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));
         Keys<Long> riderIds = each("rider", file.riders(), ready -> {
             RiderItem r = ready.item();
-            long id = riders.create(rider(r, machineIds)).id();
+            long id = riders.create(rider(r, machineIds));
             ItemReader.orNone(r.shown())
                     .forEach(shown -> drills.seen(id, machineIds.get(shown.machine()), shown.drills(), shown.on()));
             if (r.goal() != null && ready.goal() != null) {
@@ -81,14 +80,14 @@ class Arrival {
         Keys<Long> courseIds = each("course", file.courses(), c -> courses.insert(c.request()));
         List<Long> dayIds = new ArrayList<>();
         each("day", file.days(), d -> {
-            DayResponse day = days.create(
+            long dayId = days.create(
                     Preparation.request(d.item(), d.draft().date(), yardIds, courseIds, riderIds, machineIds));
-            dayIds.add(day.id());
+            dayIds.add(dayId);
             LessonItem lesson = d.item().lesson();
             if (lesson != null) {
-                lessons.putFirst(day.id(), Preparation.lesson(lesson, riderIds, courseIds));
+                lessons.putFirst(dayId, Preparation.lesson(lesson, riderIds, courseIds));
             }
-            return day.id();
+            return dayId;
         });
         runs.insertAll(ridden.stream()
                 .map(r -> r.run(dayIds, riderIds, machineIds, courseIds))

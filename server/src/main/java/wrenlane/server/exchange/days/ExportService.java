@@ -11,11 +11,14 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.day.Day;
+import wrenlane.id.CourseId;
+import wrenlane.id.MachineId;
+import wrenlane.id.YardId;
 import wrenlane.lesson.Station;
-import wrenlane.server.course.CourseResponse;
+import wrenlane.rider.Rider;
+import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.days.ImportDocument.CalibrationItem;
 import wrenlane.server.exchange.days.ImportDocument.CircleItem;
@@ -34,17 +37,17 @@ import wrenlane.server.exchange.days.ImportDocument.StandItem;
 import wrenlane.server.exchange.days.ImportDocument.StandsAtItem;
 import wrenlane.server.exchange.days.ImportDocument.WishItem;
 import wrenlane.server.exchange.days.ImportDocument.YardItem;
+import wrenlane.server.ground.placement.StandJson;
 import wrenlane.server.ground.yard.GroundJson;
-import wrenlane.server.ground.yard.YardResponse;
+import wrenlane.server.ground.yard.YardRequest;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonSettings;
 import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.lesson.drill.RiderDrillService;
 import wrenlane.server.lesson.goal.GoalJson;
 import wrenlane.server.lesson.goal.GoalService;
-import wrenlane.server.people.machine.MachineResponse;
+import wrenlane.server.people.machine.MachineRequest;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.length.CalibrationJson;
 import wrenlane.server.platform.storage.Storage;
@@ -101,7 +104,7 @@ class ExportService {
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(courseItem("course-1", courses.get(id))),
+                List.of(courseItem("course-1", id)),
                 List.of(),
                 null);
     }
@@ -112,47 +115,48 @@ class ExportService {
     }
 
     private ImportDocument documentOfDay(long id) {
-        DayResponse day = days.get(id);
+        Day day = days.get(id);
         Set<Long> machineIds = new LinkedHashSet<>();
-        List<RiderResponse> all =
-                day.riders().stream().map(DayRider::riderId).map(riders::get).toList();
-        day.riders().forEach(r -> machineIds.add(r.machineId()));
+        List<Rider> all = day.riderIds().stream().map(riders::get).toList();
+        day.machineIds().forEach(machine -> machineIds.add(machine.value()));
         all.forEach(r -> {
-            if (r.machineId() != null) {
-                machineIds.add(r.machineId());
-            }
-            drills.seen(r.id()).forEach(seen -> machineIds.add(seen.machineId()));
-            goals.find(r.id()).ifPresent(goal -> machineIds.add(goal.machineId()));
+            r.machineId().map(MachineId::value).ifPresent(machineIds::add);
+            drills.seen(r.id().value()).forEach(seen -> machineIds.add(seen.machineId()));
+            goals.find(r.id().value()).ifPresent(goal -> machineIds.add(goal.machineId()));
         });
         Map<Long, String> machineKeys = keys("machine", List.copyOf(machineIds));
         Map<Long, String> riderKeys =
-                keys("rider", all.stream().map(RiderResponse::id).toList());
-        Map<Long, String> courseKeys = keys("course", day.courseIds());
-        Long yardId = day.yardId();
+                keys("rider", all.stream().map(r -> r.id().value()).toList());
+        Map<Long, String> courseKeys =
+                keys("course", day.courseIds().stream().map(CourseId::value).toList());
         return new ImportDocument(
                 ImportDocument.FORMAT,
                 null,
-                yardId == null ? List.of() : List.of(yardItem("yard-1", yards.get(yardId))),
-                each(machineKeys, (key, machineId) -> machineItem(key, machines.get(machineId))),
+                day.yardId().map(yard -> yardItem("yard-1", yard)).stream().toList(),
+                each(machineKeys, (key, machineId) -> machineItem(key, machineId)),
                 each(riderKeys, (key, riderId) -> riderItem(key, riders.get(riderId), machineKeys)),
-                each(courseKeys, (key, courseId) -> courseItem(key, courses.get(courseId))),
+                each(courseKeys, (key, courseId) -> courseItem(key, courseId)),
                 List.of(new DayItem(
                         day.date(),
                         null,
                         day.title(),
-                        yardId == null ? null : "yard-1",
-                        day.courseIds().stream().map(c -> key(courseKeys, c)).toList(),
-                        day.stands().stream()
-                                .map(s -> new StandItem(key(courseKeys, s.courseId()), s.stand()))
+                        day.yardId().map(yard -> "yard-1").orElse(null),
+                        day.courseIds().stream()
+                                .map(c -> key(courseKeys, c.value()))
                                 .toList(),
-                        day.standsAt().isEmpty()
-                                ? null
-                                : day.standsAt().stream()
-                                        .map(s -> new StandsAtItem(key(courseKeys, s.courseId()), s.metres()))
-                                        .toList(),
+                        day.placements().entrySet().stream()
+                                .map(p ->
+                                        new StandItem(key(courseKeys, p.getKey().value()), StandJson.of(p.getValue())))
+                                .toList(),
+                        orMissing(day.courses().stream()
+                                .filter(c -> !c.activeSizesMetres().isEmpty())
+                                .map(c -> new StandsAtItem(
+                                        key(courseKeys, c.courseId().value()), c.activeSizesMetres()))
+                                .toList()),
                         day.riders().stream()
-                                .map(r ->
-                                        new DayRiderItem(key(riderKeys, r.riderId()), key(machineKeys, r.machineId())))
+                                .map(r -> new DayRiderItem(
+                                        key(riderKeys, r.riderId().value()),
+                                        key(machineKeys, r.machineId().value())))
                                 .toList(),
                         lessons.settings(id)
                                 .map(said -> lessonItem(day, said, riderKeys, courseKeys))
@@ -163,7 +167,7 @@ class ExportService {
 
     /** What is no longer on the day is left out. */
     private static LessonItem lessonItem(
-            DayResponse day, LessonSettings said, Map<Long, String> riderKeys, Map<Long, String> courseKeys) {
+            Day day, LessonSettings said, Map<Long, String> riderKeys, Map<Long, String> courseKeys) {
         Set<String> there =
                 day.courseIds().stream().map(String::valueOf).collect(Collectors.toCollection(HashSet::new));
         there.add(Station.OPEN);
@@ -215,7 +219,8 @@ class ExportService {
         return items;
     }
 
-    private YardItem yardItem(String key, YardResponse y) {
+    private YardItem yardItem(String key, YardId id) {
+        YardRequest y = yards.typed(id);
         GroundJson g = y.ground();
         OutlineItem outline = new OutlineItem(
                 g.outline().sides().stream().map(LengthItem::of).toList(),
@@ -238,14 +243,15 @@ class ExportService {
                 y.notes(),
                 calibration(y.pace()),
                 calibration(y.bay()),
-                kept.of("yard", y.id()));
+                kept.of("yard", id.value()));
     }
 
     private static @Nullable CalibrationItem calibration(@Nullable CalibrationJson c) {
         return c == null ? null : new CalibrationItem(c.count(), LengthItem.of(c.taped()));
     }
 
-    private MachineItem machineItem(String key, MachineResponse m) {
+    private MachineItem machineItem(String key, long id) {
+        MachineRequest m = machines.typed(id);
         return new MachineItem(
                 key,
                 m.name(),
@@ -255,26 +261,26 @@ class ExportService {
                 m.circles().stream()
                         .map(c -> new CircleItem(c.side(), c.posture(), LengthItem.of(c.diameter())))
                         .toList(),
-                kept.of("machine", m.id()));
+                kept.of("machine", id));
     }
 
-    private RiderItem riderItem(String key, RiderResponse r, Map<Long, String> machineKeys) {
+    private RiderItem riderItem(String key, Rider r, Map<Long, String> machineKeys) {
         return new RiderItem(
                 key,
                 r.name(),
                 r.level(),
                 r.school(),
-                r.mostLeanRadians(),
-                r.machineId() == null ? null : key(machineKeys, r.machineId()),
-                r.reach(),
+                r.mostLeanRadians().orElse(null),
+                r.machineId().map(id -> key(machineKeys, id.value())).orElse(null),
+                r.reach().orElse(null),
                 r.notes(),
-                drills.seen(r.id()).stream()
+                drills.seen(r.id().value()).stream()
                         .map(seen -> new ShownItem(key(machineKeys, seen.machineId()), seen.drillIds(), seen.on()))
                         .toList(),
-                goals.find(r.id())
+                goals.find(r.id().value())
                         .map(goal -> goalItem(goal, key(machineKeys, goal.machineId())))
                         .orElse(null),
-                kept.of("rider", r.id()));
+                kept.of("rider", r.id().value()));
     }
 
     private static GoalItem goalItem(GoalJson goal, String machine) {
@@ -286,7 +292,8 @@ class ExportService {
         return some.isEmpty() ? null : some;
     }
 
-    private CourseItem courseItem(String key, CourseResponse c) {
+    private CourseItem courseItem(String key, long id) {
+        CourseRequest c = courses.typed(id);
         Map<String, LengthItem> lengths = new LinkedHashMap<>();
         c.lengths().forEach((name, length) -> lengths.put(name, LengthItem.of(length)));
         return new CourseItem(
@@ -297,8 +304,8 @@ class ExportService {
                 c.counts(),
                 c.options(),
                 c.firstTurn(),
-                orMissing(c.markers()),
-                orMissing(c.within()),
-                kept.of("course", c.id()));
+                orMissing(c.own()),
+                orMissing(c.ownWithin()),
+                kept.of("course", id));
     }
 }

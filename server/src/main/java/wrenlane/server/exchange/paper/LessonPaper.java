@@ -13,13 +13,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
+import wrenlane.day.Day;
 import wrenlane.drawing.Drawing;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillStep;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.LessonResponse;
 import wrenlane.server.lesson.LessonResponse.LessonRider;
@@ -58,7 +58,7 @@ class LessonPaper {
 
     /** The lesson of a day as PDF. */
     byte[] lessonPdf(long dayId, Figures figures, Paper paper) {
-        DayResponse day = days.get(dayId);
+        Day day = days.get(dayId);
         LessonResponse lesson = lessons.get(dayId, figures.system());
         Catalogue catalogue = drills.catalogue();
         Map<String, Object> words = new LinkedHashMap<>();
@@ -144,7 +144,7 @@ class LessonPaper {
     }
 
     /** The course a drill is ridden on, as it stands; empty for one in the open. */
-    private Optional<PaperDrawing> plan(DayResponse day, LessonResponse lesson, Drill drill, Paper paper) {
+    private Optional<PaperDrawing> plan(Day day, LessonResponse lesson, Drill drill, Paper paper) {
         return lesson.blocks().stream()
                 .filter(b -> b.turns().stream().anyMatch(t -> t.task().drillId().equals(drill.id())))
                 .flatMap(b -> Stream.ofNullable(b.station()))

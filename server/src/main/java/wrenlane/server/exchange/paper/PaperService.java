@@ -10,30 +10,31 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.MarkerCount;
+import wrenlane.day.Day;
 import wrenlane.drawing.Drawing;
+import wrenlane.id.CourseId;
+import wrenlane.id.YardId;
 import wrenlane.plane.Point;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rider.RiderLimits;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.evaluation.EvaluationService;
-import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
-import wrenlane.server.ground.placement.StandJson;
 import wrenlane.server.ground.setup.SetOutService;
-import wrenlane.server.ground.yard.YardResponse;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.briefing.BriefingResponse;
 import wrenlane.server.lesson.briefing.BriefingService;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.setout.SetOutSheet;
 import wrenlane.verdict.RidingMark;
+import wrenlane.yard.NamedYard;
 import wrenlane.yard.SharedCones;
+import wrenlane.yard.Stand;
 import wrenlane.yard.StandingCourse;
 
 /** Puts courses and days on paper and in files. */
@@ -69,26 +70,26 @@ class PaperService {
 
     /** A course's sheet, measured from where a day has it stand. */
     SetOutSheet sheet(long courseId, PaperRequest request) {
-        Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
+        Optional<Day> day = Optional.ofNullable(request.dayId()).map(days::get);
         return setOuts.sheet(
                 nested(courses.get(courseId), day),
                 request.figures().system(),
-                day.map(DayResponse::yardId).orElse(null),
-                day.map(d -> stand(d, courseId)).orElse(null),
+                yardId(day),
+                placement(day, new CourseId(courseId)),
                 request.along());
     }
 
     /** At all settings it stands at on a day. */
-    private static NestedCourse nested(CourseResponse course, Optional<DayResponse> day) {
+    private static NestedCourse nested(NamedCourse course, Optional<Day> day) {
         return day.map(d -> d.nested(course)).orElseGet(() -> NestedCourse.of(course.course()));
     }
 
-    private static @Nullable StandJson stand(DayResponse day, long courseId) {
-        return day.stands().stream()
-                .filter(s -> s.courseId() == courseId)
-                .map(DayStand::stand)
-                .findFirst()
-                .orElse(null);
+    private static @Nullable Stand placement(Optional<Day> day, CourseId courseId) {
+        return day.flatMap(d -> d.placement(courseId)).orElse(null);
+    }
+
+    private static @Nullable Long yardId(Optional<Day> day) {
+        return day.flatMap(Day::yardId).map(YardId::value).orElse(null);
     }
 
     /** The set-out sheet as PDF. */
@@ -100,7 +101,7 @@ class PaperService {
     }
 
     private PaperSheet paperSheet(long courseId, PaperRequest request) {
-        CourseResponse course = courses.get(courseId);
+        NamedCourse course = courses.get(courseId);
         return PaperSheet.of(
                 course.name(),
                 course.course().kind().label(),
@@ -115,30 +116,22 @@ class PaperService {
 
     /** What else each of its cones is, where it stands on the day. */
     private Map<String, String> also(long courseId, PaperRequest request) {
-        Map<Long, StandingCourse> standing = Optional.ofNullable(request.dayId())
+        Map<CourseId, StandingCourse> standing = Optional.ofNullable(request.dayId())
                 .map(days::get)
-                .map(day ->
-                        day.standing(day.courseIds().stream().map(courses::get).toList()))
+                .map(day -> day.standing(courses.get(day.courseIds())))
                 .orElse(Map.of());
-        StandingCourse course = standing.get(courseId);
+        StandingCourse course = standing.get(new CourseId(courseId));
         return course == null ? Map.of() : SharedCones.also(course, List.copyOf(standing.values()));
     }
 
-    private List<RidingMark> marks(CourseResponse course, PaperRequest request) {
+    private List<RidingMark> marks(NamedCourse course, PaperRequest request) {
         PaperRequest.Rider rider = request.rider();
         if (rider == null) {
             return List.of();
         }
-        Optional<DayResponse> day = Optional.ofNullable(request.dayId()).map(days::get);
+        Optional<Day> day = Optional.ofNullable(request.dayId()).map(days::get);
         return evaluations
-                .drawn(
-                        course.course(),
-                        rider.machineId(),
-                        rider.limits(),
-                        day.map(DayResponse::yardId).orElse(null),
-                        day.map(d -> stand(d, course.id()))
-                                .map(StandJson::stand)
-                                .orElse(null))
+                .drawn(course.course(), rider.machineId(), rider.limits(), yardId(day), placement(day, course.id()))
                 .marks();
     }
 
@@ -150,18 +143,16 @@ class PaperService {
 
     /** The day's cone plan as PDF: the yard with what stands on it, what to bring and to mind, then every sheet. */
     byte[] conePlanPdf(long dayId, PaperRequest request) {
-        DayResponse day = days.get(dayId);
+        Day day = days.get(dayId);
         BriefingResponse briefing = briefings.briefing(dayId, request.figures().system());
         Map<String, Object> words = words(request);
         words.put("title", day.title());
         words.put("date", DATE.format(day.date()));
         Map<String, Object> plan = new LinkedHashMap<>();
-        Long yardId = day.yardId();
-        if (yardId != null) {
-            YardResponse yard = yards.get(yardId);
+        day.yardId().map(yards::get).ifPresent(yard -> {
             plan.put("yard", yard.name());
             plan.put("drawing", PaperDrawing.of(yardDrawing(yard, day), request.paper()));
-        }
+        });
         plan.put(
                 "bring",
                 briefing.cones().stream()
@@ -177,34 +168,34 @@ class PaperService {
         words.put("plan", plan);
         words.put(
                 "sheets",
-                day.courseIds().stream().map(id -> paperSheet(id, request)).toList());
+                day.courseIds().stream()
+                        .map(id -> paperSheet(id.value(), request))
+                        .toList());
         return pdf.write("cones.html", words);
     }
 
     /** The yard of a day with its courses. */
     Drawing yardDrawing(long dayId) {
-        DayResponse day = days.get(dayId);
-        Long yardId = day.yardId();
-        if (yardId == null) {
-            throw RefusedException.of(
-                    "no-yard", "yardId", "No yard is chosen for this day, so there is no plan of it.");
-        }
-        return yardDrawing(yards.get(yardId), day);
+        Day day = days.get(dayId);
+        return day.yardId()
+                .map(yards::get)
+                .map(yard -> yardDrawing(yard, day))
+                .orElseThrow(() -> RefusedException.of(
+                        "no-yard", "yardId", "No yard is chosen for this day, so there is no plan of it."));
     }
 
-    private Drawing yardDrawing(YardResponse yard, DayResponse day) {
+    private Drawing yardDrawing(NamedYard yard, Day day) {
         List<Drawing.Standing> standing = new ArrayList<>();
-        for (DayStand s : day.stands()) {
-            CourseResponse course = courses.get(s.courseId());
-            standing.add(new Drawing.Standing(
-                    course.name(), day.nested(course).plan(), s.stand().stand()));
-        }
+        day.placements().forEach((id, placement) -> {
+            NamedCourse course = courses.get(id);
+            standing.add(new Drawing.Standing(course.name(), day.nested(course).plan(), placement));
+        });
         return Drawing.of(yard.yard(), standing);
     }
 
     /** A course as it stands on a day, with the rear wheel's line for a machine where one is named. */
     Drawing courseDrawing(long courseId, @Nullable Long dayId, @Nullable Long machineId, RiderLimits limits) {
-        CourseResponse stored = courses.get(courseId);
+        NamedCourse stored = courses.get(courseId);
         Course course = stored.course();
         CoursePlan plan =
                 nested(stored, Optional.ofNullable(dayId).map(days::get)).plan();

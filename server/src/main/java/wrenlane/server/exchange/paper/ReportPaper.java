@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
+import wrenlane.rider.Rider;
 import wrenlane.run.Fault;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.goal.GoalJson;
@@ -20,7 +21,6 @@ import wrenlane.server.lesson.goal.GoalResponse;
 import wrenlane.server.lesson.goal.GoalService;
 import wrenlane.server.lesson.goal.ProgrammeJson;
 import wrenlane.server.lesson.goal.ProgrammeJson.DrillName;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.HeldBackJson;
@@ -68,7 +68,7 @@ class ReportPaper {
 
     /** The report of a rider as PDF. */
     byte[] reportPdf(long riderId, @Nullable String kind, Figures figures, Paper paper) {
-        RiderResponse rider = riders.get(riderId);
+        Rider rider = riders.get(riderId);
         ProgressResponse of = progress.progress(riderId, kind, figures.system());
         Optional<LaneSheet> lane = LaneSheet.of(of, paper, figures.system());
         Map<String, Object> words = new LinkedHashMap<>();
@@ -126,7 +126,7 @@ class ReportPaper {
         return text == null ? "" : text;
     }
 
-    private static String what(RiderResponse rider, ProgressResponse of) {
+    private static String what(Rider rider, ProgressResponse of) {
         String kind = of.kinds().stream()
                 .filter(k -> k.kind().equals(of.kind()))
                 .map(KindRidden::label)

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.progress.run.RunResponse;
 
 /**
@@ -23,7 +22,7 @@ import wrenlane.server.progress.run.RunResponse;
 record RecordsFile(
         String format,
         Instant writtenAt,
-        RiderResponse rider,
+        RiderRecord rider,
         List<OfDay> days,
         List<Shown> drills,
         @Nullable Wanted goal,

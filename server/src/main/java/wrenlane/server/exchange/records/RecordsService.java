@@ -5,7 +5,6 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wrenlane.server.exchange.records.RecordsFile.Wanted;
 import wrenlane.server.lesson.goal.GoalService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
@@ -55,7 +54,7 @@ class RecordsService {
         return storage.read(() -> new RecordsFile(
                 RecordsFile.FORMAT,
                 clock.instant(),
-                riders.get(riderId),
+                RiderRecord.of(riders.edition(riderId)),
                 mapper.days(riderId),
                 mapper.drills(riderId),
                 goal(riderId).orElse(null),
@@ -72,8 +71,7 @@ class RecordsService {
     /** Deletes somebody with all that is kept of them; nothing brings it back but a copy made before. */
     void delete(long riderId, Expected expected) {
         storage.change(() -> {
-            RiderResponse stored = riders.get(riderId);
-            expected.check(stored.version(), () -> stored);
+            riders.check(riderId, expected);
             mapper.writeOver();
             mapper.letGoOfCorrections(riderId);
             mapper.days(riderId).forEach(day -> newsroom.tell(News.Topic.RUNS, day.dayId()));

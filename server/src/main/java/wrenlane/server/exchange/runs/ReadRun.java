@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
+import wrenlane.course.NamedCourse;
 import wrenlane.drill.Drill;
-import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
 import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
@@ -35,7 +35,7 @@ record ReadRun(
         long riderId,
         long machineId,
         Optional<Drill> drill,
-        Optional<RunLines.Ridden> course,
+        Optional<NamedCourse> course,
         Optional<Side> side,
         Optional<Double> settingMetres,
         Set<Fault> faults,
@@ -57,8 +57,7 @@ record ReadRun(
                 RunLog.first(at, simulated, "file"));
     }
 
-    private CourseRide ride(RunLines.Ridden on) {
-        return CourseRide.of(
-                new CourseId(on.stored().id()), on.stored().name(), settingMetres.orElseThrow(), on.course(), side);
+    private CourseRide ride(NamedCourse on) {
+        return CourseRide.of(on.id(), on.name(), settingMetres.orElseThrow(), on.course(), side);
     }
 }

@@ -14,13 +14,13 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import wrenlane.day.Day;
 import wrenlane.finding.Checks;
 import wrenlane.run.Run;
 import wrenlane.run.RunLog;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.runs.RunFilePreview.LineFinding;
 import wrenlane.server.lesson.drill.DrillService;
@@ -107,8 +107,7 @@ class RunFileService {
         return storage.write(() -> {
             Map<LocalDate, Long> dayIds = new HashMap<>(read.dayIds());
             Set<LocalDate> made = read.newDays();
-            made.forEach(date ->
-                    dayIds.put(date, days.create(day(date, read.runs())).id()));
+            made.forEach(date -> dayIds.put(date, days.create(day(date, read.runs()))));
             Set<String> meanwhile =
                     runs.stored(read.runs().stream().map(ReadRun::id).toList());
             List<Run> added = read.runs().stream()
@@ -125,19 +124,14 @@ class RunFileService {
         Map<RunColumn, String> columns = columns(table, request);
         List<LineFinding> missing = missing(columns);
         Map<LocalDate, Long> dayIds = new HashMap<>();
-        for (DayResponse day : days.all()) {
-            dayIds.put(day.date(), day.id());
+        for (Day day : days.all()) {
+            dayIds.put(day.date(), day.id().value());
         }
         if (!missing.isEmpty()) {
             return new Read(table, columns, List.of(), 0, dayIds, missing);
         }
         RunLines.Known known = new RunLines.Known(
-                riders.all(),
-                machines.all(),
-                courses.all().stream()
-                        .map(c -> new RunLines.Ridden(c, c.course()))
-                        .toList(),
-                drills.catalogue().drills());
+                riders.all(), machines.all(), courses.all(), drills.catalogue().drills());
         RunLines lines =
                 new RunLines(table, columns, request, known, clock.getZone(), RunLog.latestAt(clock.instant()));
         Set<String> stored = runs.stored(lines.ids());
@@ -179,7 +173,7 @@ class RunFileService {
         Set<Long> courseIds = new LinkedHashSet<>();
         ofDate.forEach(run -> {
             machineOf.putIfAbsent(run.riderId(), run.machineId());
-            run.course().ifPresent(c -> courseIds.add(c.stored().id()));
+            run.course().ifPresent(c -> courseIds.add(c.id().value()));
         });
         List<DayRider> pairs = new ArrayList<>();
         machineOf.forEach((rider, machine) -> pairs.add(new DayRider(rider, machine)));

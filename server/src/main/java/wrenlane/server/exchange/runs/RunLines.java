@@ -19,21 +19,20 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.Course;
+import wrenlane.course.NamedCourse;
 import wrenlane.drill.Drill;
 import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.id.RunId;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
+import wrenlane.rider.Rider;
 import wrenlane.run.Fault;
 import wrenlane.run.Observed;
 import wrenlane.run.OutcomeText;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.exchange.runs.RunFilePreview.LineFinding;
-import wrenlane.server.people.machine.MachineResponse;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.platform.http.ReadIn;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthParser;
@@ -52,9 +51,9 @@ final class RunLines {
     private final LengthParser lengths;
     private final ZoneId zone;
     private final Instant latest;
-    private final Named<RiderResponse> riders;
-    private final Named<MachineResponse> machines;
-    private final Named<Ridden> courses;
+    private final Named<Rider> riders;
+    private final Named<NamedMachine> machines;
+    private final Named<NamedCourse> courses;
     private final Named<Drill> drills;
     private final List<LineFinding> findings = new ArrayList<>();
     private final List<String> ids = new ArrayList<>();
@@ -63,11 +62,7 @@ final class RunLines {
     private final Set<String> seen = new HashSet<>();
 
     /** What a line's names may mean. */
-    record Known(
-            List<RiderResponse> riders, List<MachineResponse> machines, List<Ridden> courses, List<Drill> drills) {}
-
-    /** A course, and to reckon with. */
-    record Ridden(CourseResponse stored, Course course) {}
+    record Known(List<Rider> riders, List<NamedMachine> machines, List<NamedCourse> courses, List<Drill> drills) {}
 
     /**
      * @param columns headings, all of them the table's
@@ -86,9 +81,9 @@ final class RunLines {
         this.lengths = new LengthParser(Calibrations.NONE, how.lengths());
         this.zone = zone;
         this.latest = latest;
-        this.riders = new Named<>("rider", known.riders(), RiderResponse::name);
-        this.machines = new Named<>("machine", known.machines(), MachineResponse::name);
-        this.courses = new Named<>("course", known.courses(), r -> r.stored().name());
+        this.riders = new Named<>("rider", known.riders(), Rider::name);
+        this.machines = new Named<>("machine", known.machines(), NamedMachine::name);
+        this.courses = new Named<>("course", known.courses(), NamedCourse::name);
         this.drills = new Named<>("drill", known.drills(), Drill::name);
         known.drills().forEach(drill -> drills.add(drill.id(), drill));
         table.lines().forEach(line -> ids.add(id(line)));
@@ -189,11 +184,11 @@ final class RunLines {
         LocalDate date = dates.read(cell(line, RunColumn.DATE))
                 .orElseThrow(() -> new Unreadable("The date " + TypedText.quoted(cell(line, RunColumn.DATE))
                         + " is none: write it as 2026-05-14 or 14.05.2026."));
-        RiderResponse rider = riders.find(cell(line, RunColumn.RIDER));
+        Rider rider = riders.find(cell(line, RunColumn.RIDER));
         Optional<Drill> drill = Optional.of(cell(line, RunColumn.DRILL))
                 .filter(name -> !name.isBlank())
                 .map(drills::find);
-        Optional<Ridden> course =
+        Optional<NamedCourse> course =
                 drill.isPresent() && cell(line, RunColumn.COURSE).isBlank()
                         ? Optional.empty()
                         : Optional.of(courses.find(cell(line, RunColumn.COURSE)));
@@ -222,7 +217,7 @@ final class RunLines {
                 checked(ids.get(at)),
                 date,
                 ridden,
-                rider.id(),
+                rider.id().value(),
                 machineId(cell(line, RunColumn.MACHINE), rider),
                 drill,
                 course,
@@ -282,7 +277,7 @@ final class RunLines {
         };
     }
 
-    private double setting(String said, Ridden course) {
+    private double setting(String said, NamedCourse course) {
         if (!(lengths.parse(said) instanceof LengthReading.Understood read)) {
             throw new Unreadable("The setting " + TypedText.quoted(said) + " is no length: write 7.2 m or 23' 6\".");
         }
@@ -294,15 +289,13 @@ final class RunLines {
         return metres;
     }
 
-    private long machineId(String said, RiderResponse rider) {
+    private long machineId(String said, Rider rider) {
         if (!said.isBlank()) {
-            return machines.find(said).id();
+            return machines.find(said).id().value();
         }
-        Long usual = rider.machineId();
-        if (usual == null) {
-            throw new Unreadable("No machine is named, and " + rider.name() + " has no usual one.");
-        }
-        return usual;
+        return rider.machineId()
+                .orElseThrow(() -> new Unreadable("No machine is named, and " + rider.name() + " has no usual one."))
+                .value();
     }
 
     private @Nullable Double number(CsvTable.Line line, RunColumn column) {

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.course.plan.Cone;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.ground.placement.AmongRequest.RidesThere;
-import wrenlane.server.ground.placement.PlacingService.NamedCourse;
+import wrenlane.server.ground.placement.PlacingService.SizedCourse;
 import wrenlane.verdict.FitAnswer;
 
 /**
@@ -16,7 +16,7 @@ import wrenlane.verdict.FitAnswer;
  */
 record AmongResponse(List<CourseAmong> courses, boolean unfinished) {
     /** A course on its way to be judged, with the cones of others in its axes. */
-    record AmongOthers(NamedCourse course, List<Cone> cones) {}
+    record AmongOthers(SizedCourse course, List<Cone> cones) {}
 
     /**
      * One course.

@@ -7,12 +7,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.Cone;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Said;
-import wrenlane.server.course.CourseResponse;
+import wrenlane.id.CourseId;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.LaidCourse;
 import wrenlane.server.ground.placement.AmongResponse.AmongOthers;
@@ -52,16 +53,16 @@ public class PlacingService {
     /** Days whose cautions are kept: every page asks for them, and they change only when somebody moves something. */
     private static final int DAYS_KEPT = 8;
 
-    private record OnYard(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {}
+    private record OnYard(Yard yard, List<SizedCourse> courses, Map<CourseId, Stand> placements, boolean novices) {}
 
-    /** A course with all settings it stands at. */
-    public record NamedCourse(long id, String name, NestedCourse course) {}
+    /** A course at all sizes it is set up at. */
+    public record SizedCourse(CourseId id, String name, NestedCourse course) {}
 
     private final Cache<OnYard, List<Caution>> cautions =
             Caffeine.newBuilder().maximumSize(DAYS_KEPT).build();
 
     /** A stored course on its way to a place. */
-    private record Placed(NamedCourse course, CourseGround ground, Optional<Stand> stand) {
+    private record Placed(SizedCourse course, CourseGround ground, Optional<Stand> stand) {
         Optional<StandingCourse> standing() {
             return stand.map(ground::at);
         }
@@ -104,10 +105,11 @@ public class PlacingService {
     /**
      * What to mind about a day's courses on its yard: those that do not suit it, and what is unsafe about where they stand.
      *
-     * @param stands of those that stand at once, by the numbers of the courses
+     * @param placements of those that lie there from the start
      */
-    public List<Caution> cautions(Yard yard, List<NamedCourse> courses, Map<Long, StandJson> stands, boolean novices) {
-        OnYard asked = new OnYard(yard, List.copyOf(courses), Map.copyOf(stands), novices);
+    public List<Caution> cautions(
+            Yard yard, List<SizedCourse> courses, Map<CourseId, Stand> placements, boolean novices) {
+        OnYard asked = new OnYard(yard, List.copyOf(courses), Map.copyOf(placements), novices);
         List<Caution> known = cautions.getIfPresent(asked);
         if (known == null) {
             known = reckoning.whole(Rank.ONE, "how safely the courses stand", () -> cautions(asked));
@@ -119,15 +121,14 @@ public class PlacingService {
     private static List<Caution> cautions(OnYard asked) {
         List<Caution> found = new ArrayList<>();
         List<StandingCourse> standing = new ArrayList<>();
-        for (NamedCourse c : asked.courses()) {
+        for (SizedCourse c : asked.courses()) {
             asked.yard()
                     .cautionsFor(c.course().plan().area())
                     .forEach(caution ->
                             found.add(new Caution(caution.code(), Said.of("%s: %s", c.name(), caution.message()))));
-            StandJson stand = asked.stands().get(c.id());
-            if (stand != null) {
-                standing.add(CourseGround.of(c.name(), c.course()).at(stand.stand()));
-            }
+            Optional.ofNullable(asked.placements().get(c.id()))
+                    .ifPresent(place ->
+                            standing.add(CourseGround.of(c.name(), c.course()).at(place)));
         }
         new GroundPlan(asked.yard(), standing)
                 .findings(asked.novices())
@@ -153,10 +154,10 @@ public class PlacingService {
         RefusedException.unlessNone(checks);
         return asked.stream()
                 .map(c -> {
-                    CourseResponse course = courses.get(c.courseId());
-                    NestedCourse nested = new LaidCourse(course.request(), c.standsAt()).nested();
+                    NamedCourse course = courses.get(c.courseId());
+                    NestedCourse nested = LaidCourse.nested(course.course(), c.standsAt());
                     return new Placed(
-                            new NamedCourse(course.id(), course.name(), nested),
+                            new SizedCourse(course.id(), course.name(), nested),
                             CourseGround.of(course.name(), nested),
                             Optional.ofNullable(c.stand()).map(StandJson::stand));
                 })
@@ -193,7 +194,8 @@ public class PlacingService {
                 List<SharedCones.SharedCone> cones = SharedCones.between(
                         one.standing().orElseThrow(), other.standing().orElseThrow());
                 if (!cones.isEmpty()) {
-                    shared.add(new SharedJson(one.course().id(), other.course().id(), cones));
+                    shared.add(new SharedJson(
+                            one.course().id().value(), other.course().id().value(), cones));
                 }
             }
         }
@@ -205,7 +207,7 @@ public class PlacingService {
         Yard yard = yard(request);
         List<Placed> placed = placed(request);
         Placed course = placed.stream()
-                .filter(p -> p.course().id() == courseId)
+                .filter(p -> p.course().id().value() == courseId)
                 .findFirst()
                 .orElseThrow(() -> RefusedException.of(
                         "no-such-course", "courseId", "That course is not among those on this yard."));
@@ -223,7 +225,7 @@ public class PlacingService {
                                 course.stand().orElse(NOWHERE)))
                 .stream()
                 .map(place -> new SharedPlaceJson(
-                        others.get(place.with()).course().id(), place.cones(), StandJson.of(place.stand())))
+                        others.get(place.with()).course().id().value(), place.cones(), StandJson.of(place.stand())))
                 .toList();
     }
 
@@ -248,7 +250,7 @@ public class PlacingService {
 
     private static StandingJson json(Placed p, StandingCourse s) {
         return new StandingJson(
-                p.course().id(),
+                p.course().id().value(),
                 s.name(),
                 StandJson.of(s.stand()),
                 s.area(),

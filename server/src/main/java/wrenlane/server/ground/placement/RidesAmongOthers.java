@@ -59,7 +59,7 @@ class RidesAmongOthers {
         for (AmongOthers among : courses) {
             int size = among.course().course().courses().size() * apart.size();
             found.add(new CourseAmong(
-                    among.course().id(),
+                    among.course().id().value(),
                     among.course().name(),
                     among.cones().stream().map(Cone::label).toList(),
                     reckoned.subList(next, next + size).stream()

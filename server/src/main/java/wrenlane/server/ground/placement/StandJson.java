@@ -2,8 +2,10 @@ package wrenlane.server.ground.placement;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
+import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.yard.Stand;
 
 /** Where a course stands: its origin and its x axis, in the yard's axes. */
@@ -11,7 +13,7 @@ public record StandJson(
         @NotNull Double xMetres,
         @NotNull Double yMetres,
         @NotNull Double turnRadians) {
-    static StandJson of(Stand s) {
+    public static StandJson of(Stand s) {
         return new StandJson(s.xMetres(), s.yMetres(), s.turnRadians());
     }
 
@@ -23,6 +25,19 @@ public record StandJson(
                 .add(Checks.range(where, "Across", yMetres, -far, far, "m"))
                 .add(Checks.range(where, "The turn", turnRadians, -2 * Math.PI, 2 * Math.PI, "rad"))
                 .findings();
+    }
+
+    /**
+     * To the core, or refused with what is out of range.
+     *
+     * @return missing where none is said
+     */
+    public static @Nullable Stand checked(@Nullable StandJson said, String where) {
+        if (said == null) {
+            return null;
+        }
+        RefusedException.unlessNone(new Checks().addAll(said.check(where)));
+        return said.stand();
     }
 
     /** To the core; has been checked. */

@@ -132,15 +132,11 @@ class SetOutController {
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
         SetOutRequest asked = request.setOut();
         Course course = asked.laid().course().course();
+        @Nullable Stand stand = StandJson.checked(asked.stand(), "stand");
         EvaluationService.Drawn drawn =
-                evaluations.drawn(course, request.machineId(), request.limits(), asked.yardId(), place(asked.stand()));
-        SetOutSheet sheet =
-                service.sheet(asked.laid().nested(), asked.system(), asked.yardId(), asked.stand(), asked.along());
+                evaluations.drawn(course, request.machineId(), request.limits(), asked.yardId(), stand);
+        SetOutSheet sheet = service.sheet(asked.laid().nested(), asked.system(), asked.yardId(), stand, asked.along());
         return new RidingMarksResponse(sheet.chalked(drawn.marks()));
-    }
-
-    private static @Nullable Stand place(@Nullable StandJson stand) {
-        return stand == null ? null : stand.stand();
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */
@@ -154,10 +150,18 @@ class SetOutController {
     ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
         AlongLine along = onYard ? request.along() : null;
-        SetOutSheet from =
-                service.sheet(request.from().nested(), request.system(), request.yardId(), request.fromStand(), along);
-        SetOutSheet to =
-                service.sheet(request.to().nested(), request.system(), request.yardId(), request.toStand(), along);
+        SetOutSheet from = service.sheet(
+                request.from().nested(),
+                request.system(),
+                request.yardId(),
+                StandJson.checked(request.fromStand(), "fromStand"),
+                along);
+        SetOutSheet to = service.sheet(
+                request.to().nested(),
+                request.system(),
+                request.yardId(),
+                StandJson.checked(request.toStand(), "toStand"),
+                along);
         int holds = stack(request.stackHolds());
         return reckoning.whole(
                 Rank.ONE, "this change-over", () -> ChangeOver.between(from, to, SetOutSheet.DATUM, holds));

@@ -13,7 +13,6 @@ import wrenlane.server.ground.setup.SetOutRequest.AlongLine;
 import wrenlane.server.ground.setup.SetOutRequest.YardLine;
 import wrenlane.server.ground.setup.SetOutResponse.ChalkMark;
 import wrenlane.server.ground.setup.SetOutResponse.MarkUse;
-import wrenlane.server.ground.yard.YardResponse;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.platform.calculation.KeptUntilStored;
 import wrenlane.server.platform.calculation.Rank;
@@ -29,6 +28,8 @@ import wrenlane.units.Calibration;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
+import wrenlane.yard.NamedYard;
+import wrenlane.yard.Stand;
 
 /** Sets courses out on the yard they stand on. */
 @Service
@@ -55,13 +56,17 @@ public class SetOutService {
     }
 
     private SetOutResponse reckoned(SetOutRequest request) {
-        SetOutSheet sheet =
-                sheet(request.laid().nested(), request.system(), request.yardId(), request.stand(), request.along());
+        SetOutSheet sheet = sheet(
+                request.laid().nested(),
+                request.system(),
+                request.yardId(),
+                StandJson.checked(request.stand(), "stand"),
+                request.along());
         TwoTapes tapes = TwoTapes.of(sheet);
         RingSheet rings = RingSheet.of(sheet);
         Calibrations known = Optional.ofNullable(request.yardId())
-                .map(yards::get)
-                .map(YardResponse::calibrations)
+                .map(id -> yards.get(id.longValue()))
+                .map(NamedYard::calibrations)
                 .orElse(Calibrations.NONE);
         return new SetOutResponse(
                 PlanJson.of(request.laid().nested().plan()),
@@ -79,33 +84,28 @@ public class SetOutService {
             NestedCourse course,
             LengthSystem system,
             @Nullable Long yardId,
-            @Nullable StandJson stand,
+            @Nullable Stand stand,
             @Nullable AlongLine along) {
         return SetOutSheet.of(course, baseline(course, yardId, stand, along), SetOutSheet.handyStep(system));
     }
 
     private Baseline baseline(
-            NestedCourse course, @Nullable Long yardId, @Nullable StandJson stand, @Nullable AlongLine along) {
+            NestedCourse course, @Nullable Long yardId, @Nullable Stand stand, @Nullable AlongLine along) {
         if (yardId == null || stand == null || along == null) {
             return Baseline.ownCorner(course);
         }
-        YardResponse yard = yards.get(yardId);
+        NamedYard yard = yards.get(yardId);
         checkLine(yard, along);
-        RefusedException.unlessNone(new Checks().addAll(stand.check("stand")));
         return along.line() == YardLine.SIDE
                 ? Baseline.alongSide(
-                        yard.corners(),
-                        along.number(),
-                        yard.ground().sideCalled(along.number()),
-                        along.fromItsEnd(),
-                        stand.stand())
-                : Baseline.alongBays(yard.yard().bays().get(along.number()), stand.stand());
+                        yard.yard().outline(), along.number(), yard.sideName(along.number()), along.fromItsEnd(), stand)
+                : Baseline.alongBays(yard.yard().bays().get(along.number()), stand);
     }
 
-    private static void checkLine(YardResponse yard, AlongLine along) {
+    private static void checkLine(NamedYard yard, AlongLine along) {
         int lines = along.line() == YardLine.SIDE
-                ? yard.corners().size()
-                : yard.ground().bayRows().size();
+                ? yard.yard().outline().size()
+                : yard.yard().bays().size();
         RefusedException.unlessNone(
                 new Checks().add(Checks.range("along.number", "The line's number", along.number(), 0, lines - 1, "")));
     }
@@ -117,7 +117,7 @@ public class SetOutService {
         if (along == null || yardId == null || along.line() != YardLine.BAY_ROW) {
             return known.bay();
         }
-        YardResponse yard = yards.get(yardId);
+        NamedYard yard = yards.get(yardId);
         checkLine(yard, along);
         return Optional.of(new Calibration(
                 1, MeasuredLength.taped(yard.yard().bays().get(along.number()).bayMetres())));

@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
@@ -41,9 +42,11 @@ public record GroundJson(
         @NotNull @Size(max = 20) List<@NotNull @Valid BayRowJson> bayRows,
         @Valid @Nullable EntranceJson entrance,
         @Size(max = MeasuredOutline.MOST_SIDES) @Nullable List<@NotNull @Size(max = 40) String> sideNames) {
-    /** What people call a side, 0 for AB; blank where they have no name for it. */
-    public String sideCalled(int side) {
-        return sideNames == null || side >= sideNames.size() ? "" : TypedText.line(sideNames.get(side));
+    /** What people call the sides, from AB on; blank where a side has no name. */
+    List<String> sides() {
+        return Objects.requireNonNullElse(sideNames, List.<String>of()).stream()
+                .map(TypedText::line)
+                .toList();
     }
 
     /** Something on the yard: a rectangle about its middle, turned from x. */

@@ -41,7 +41,7 @@ class YardController {
     /** One yard. */
     @GetMapping("/{id}")
     YardResponse getYard(@PathVariable long id) {
-        return service.get(id);
+        return service.response(id);
     }
 
     /** Stores a new yard. */
@@ -50,7 +50,7 @@ class YardController {
     YardResponse createYard(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
             @Valid @RequestBody YardRequest request) {
-        return creations.once(key, "yard", () -> service.create(request), YardResponse::id, service::get);
+        return creations.once(key, "yard", () -> service.create(request), YardResponse::id, service::response);
     }
 
     /** Stores a yard anew, as its version says it was read. */

@@ -5,12 +5,10 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.plane.Point;
 import wrenlane.server.platform.http.Versioned;
 import wrenlane.server.platform.length.CalibrationJson;
-import wrenlane.units.Calibrations;
 import wrenlane.yard.Caution;
-import wrenlane.yard.Yard;
 
 /** A yard as stored, with its corners and the cautions that follow from it. */
-public record YardResponse(
+record YardResponse(
         long id,
         long version,
         String name,
@@ -20,14 +18,4 @@ public record YardResponse(
         @Nullable CalibrationJson bay,
         List<Point> corners,
         List<Caution> cautions)
-        implements Versioned {
-    /** For the core to reckon with. */
-    public Yard yard() {
-        return ground.yard();
-    }
-
-    /** This yard's pace and bays. */
-    public Calibrations calibrations() {
-        return CalibrationJson.calibrations(pace, bay);
-    }
-}
+        implements Versioned {}

@@ -1,11 +1,14 @@
 package wrenlane.server.ground.yard;
 
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.finding.TypedText;
+import wrenlane.id.YardId;
 import wrenlane.server.platform.length.CalibrationJson;
 import wrenlane.server.platform.length.LengthJson;
 import wrenlane.units.LengthMethod;
+import wrenlane.yard.NamedYard;
 import wrenlane.yard.SurveyedOutline;
 import wrenlane.yard.Yard;
 
@@ -56,19 +59,49 @@ record YardRow(
         return version == null ? 0 : version;
     }
 
+    private GroundJson measured(JsonMapper json) {
+        return json.readValue(ground, GroundJson.class);
+    }
+
+    private @Nullable CalibrationJson pace() {
+        return calibration(paceCount, paceTapedM, paceTapedUM, paceTapedMethod, paceTapedText);
+    }
+
+    private @Nullable CalibrationJson bay() {
+        return calibration(bayCount, bayTapedM, bayTapedUM, bayTapedMethod, bayTapedText);
+    }
+
     YardResponse response(JsonMapper json) {
-        GroundJson measured = json.readValue(ground, GroundJson.class);
+        GroundJson measured = measured(json);
         SurveyedOutline outline = measured.survey();
         Yard yard = measured.yard(outline);
         return new YardResponse(
-                id == null ? 0 : id,
+                Objects.requireNonNull(id),
                 counted(),
                 name,
                 measured,
                 notes,
-                calibration(paceCount, paceTapedM, paceTapedUM, paceTapedMethod, paceTapedText),
-                calibration(bayCount, bayTapedM, bayTapedUM, bayTapedMethod, bayTapedText),
+                pace(),
+                bay(),
                 yard.outline(),
+                SurveyResponse.cautions(yard, outline, measured.outline()));
+    }
+
+    /** As a person would type it again. */
+    YardRequest typed(JsonMapper json) {
+        return new YardRequest(name, measured(json), notes, pace(), bay());
+    }
+
+    NamedYard named(JsonMapper json) {
+        GroundJson measured = measured(json);
+        SurveyedOutline outline = measured.survey();
+        Yard yard = measured.yard(outline);
+        return new NamedYard(
+                new YardId(Objects.requireNonNull(id)),
+                name,
+                yard,
+                measured.sides(),
+                CalibrationJson.calibrations(pace(), bay()),
                 SurveyResponse.cautions(yard, outline, measured.outline()));
     }
 

@@ -3,11 +3,13 @@ package wrenlane.server.ground.yard;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.id.YardId;
 import wrenlane.server.course.evaluation.YardLookup;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.yard.NamedYard;
 import wrenlane.yard.Yard;
 
 /** Yards as stored. */
@@ -25,7 +27,7 @@ public class YardService implements YardLookup {
         this.storage = storage;
     }
 
-    public List<YardResponse> all() {
+    List<YardResponse> all() {
         return mapper.all().stream().map(row -> row.response(json)).toList();
     }
 
@@ -34,7 +36,20 @@ public class YardService implements YardLookup {
         return get(id).yard();
     }
 
-    public YardResponse get(long id) {
+    public NamedYard get(long id) {
+        return row(id).named(json);
+    }
+
+    public NamedYard get(YardId id) {
+        return get(id.value());
+    }
+
+    /** A yard as a person would type it again. */
+    public YardRequest typed(YardId id) {
+        return row(id.value()).typed(json);
+    }
+
+    YardResponse response(long id) {
         return row(id).response(json);
     }
 

@@ -3,7 +3,6 @@ package wrenlane.server.lesson.briefing;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -15,25 +14,25 @@ import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.DayState;
 import wrenlane.briefing.Gear;
 import wrenlane.course.Course;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
+import wrenlane.id.CourseId;
+import wrenlane.id.MachineId;
+import wrenlane.machine.NamedMachine;
+import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.kit.KitService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.ground.placement.PlacingService;
-import wrenlane.server.ground.placement.PlacingService.NamedCourse;
-import wrenlane.server.ground.placement.StandJson;
-import wrenlane.server.ground.yard.YardResponse;
+import wrenlane.server.ground.placement.PlacingService.SizedCourse;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.lesson.briefing.BriefingResponse.RiderBriefing;
 import wrenlane.server.lesson.size.StandingService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.KeptUntilStored;
 import wrenlane.server.platform.calculation.Rank;
@@ -45,6 +44,7 @@ import wrenlane.server.progress.Standings;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
+import wrenlane.yard.NamedYard;
 import wrenlane.yard.SharedCones;
 import wrenlane.yard.StandingCourse;
 
@@ -113,8 +113,8 @@ public class BriefingService {
     private BriefingResponse reckoned(Asked asked) {
         LengthSystem system = asked.system();
         Read read = storage.read(() -> read(days.get(asked.dayId())));
-        DayResponse day = read.day();
-        List<CourseResponse> set = read.courses();
+        Day day = read.day();
+        List<NamedCourse> set = read.courses();
         DayState state = state(read, asked.today());
         List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
@@ -143,24 +143,23 @@ public class BriefingService {
 
     /** What a briefing reads. */
     private record Read(
-            DayResponse day,
-            Optional<YardResponse> yard,
-            List<CourseResponse> courses,
-            List<RiddenMachine> machines,
+            Day day,
+            Optional<NamedYard> yard,
+            List<NamedCourse> courses,
+            List<NamedMachine> machines,
             List<ReadRider> riders,
             Map<String, Integer> owned,
             boolean lesson,
             int logged) {}
 
-    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+    private record ReadRider(Rider rider, NamedMachine machine, ReadRuns latest) {}
 
-    private Read read(DayResponse day) {
-        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
-        Map<Long, RiddenMachine> ridden = machines.ridden(
-                day.riders().stream().map(DayRider::machineId).distinct().toList());
+    private Read read(Day day) {
+        List<NamedCourse> set = courses.get(day.courseIds());
+        Map<MachineId, NamedMachine> ridden = machines.get(day.machineIds());
         List<ReadRider> read = new ArrayList<>();
         for (DayRider pair : day.riders()) {
-            RiddenMachine machine = Objects.requireNonNull(ridden.get(pair.machineId()));
+            NamedMachine machine = Objects.requireNonNull(ridden.get(pair.machineId()));
             read.add(new ReadRider(
                     riders.get(pair.riderId()),
                     machine,
@@ -168,19 +167,19 @@ public class BriefingService {
         }
         return new Read(
                 day,
-                Optional.ofNullable(day.yardId()).map(yards::get),
+                day.yardId().map(yards::get),
                 set,
                 List.copyOf(ridden.values()),
                 read,
                 kit.get().ownedByName(),
-                lessons.isSaid(day.id()),
-                runs.countOnDay(day.id()));
+                lessons.isSaid(day.id().value()),
+                runs.countOnDay(day.id().value()));
     }
 
     private DayState state(Read read, LocalDate today) {
-        Map<Long, StandingCourse> placed = read.day().standing(read.courses());
+        Map<CourseId, StandingCourse> placed = read.day().standing(read.courses());
         List<StandingCourse> standing = List.copyOf(placed.values());
-        List<CourseResponse> unplaced =
+        List<NamedCourse> unplaced =
                 read.courses().stream().filter(c -> !placed.containsKey(c.id())).toList();
         return new DayState(
                 read.yard().isPresent(),
@@ -188,15 +187,15 @@ public class BriefingService {
                 read.courses().size(),
                 read.yard().isEmpty()
                         ? List.of()
-                        : unplaced.stream().map(CourseResponse::name).toList(),
+                        : unplaced.stream().map(NamedCourse::name).toList(),
                 ConeCount.of(
                         SharedCones.markers(standing),
                         unplaced.stream().map(c -> read.day().nested(c).plan()).toList(),
                         read.owned()),
                 read.riders().size(),
                 read.machines().stream()
-                        .filter(m -> !m.measured())
-                        .map(RiddenMachine::name)
+                        .filter(m -> !m.isMeasured())
+                        .map(NamedMachine::name)
                         .toList(),
                 read.lesson(),
                 read.logged(),
@@ -204,7 +203,7 @@ public class BriefingService {
     }
 
     /** The course that rungs are said for: the day's first. */
-    private static Course first(List<CourseResponse> set) {
+    private static Course first(List<NamedCourse> set) {
         return set.isEmpty() ? Course.standard(CourseKinds.usual()) : set.get(0).course();
     }
 
@@ -212,11 +211,11 @@ public class BriefingService {
         Optional<Double> rides = standing.flatMap(
                 s -> StandingService.rides(read.rider(), s, stands).settingMetres());
         return new RiderBriefing(
-                read.rider().id(),
+                read.rider().id().value(),
                 read.rider().name(),
                 read.rider().level(),
-                read.rider().mostLeanRadians(),
-                read.machine().id(),
+                read.rider().mostLeanRadians().orElse(null),
+                read.machine().id().value(),
                 read.machine().name(),
                 standing.map(Standing::rung).orElse(null),
                 rides.orElse(null),
@@ -234,17 +233,11 @@ public class BriefingService {
                     y.yard(),
                     read.courses().stream()
                             .map(c ->
-                                    new NamedCourse(c.id(), c.name(), read.day().nested(c)))
+                                    new SizedCourse(c.id(), c.name(), read.day().nested(c)))
                             .toList(),
-                    stands(read.day()),
+                    read.day().placements(),
                     novices));
         });
         return List.copyOf(cautions);
-    }
-
-    private static Map<Long, StandJson> stands(DayResponse day) {
-        Map<Long, StandJson> stands = new LinkedHashMap<>();
-        day.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
-        return stands;
     }
 }

@@ -3,26 +3,26 @@ package wrenlane.server.lesson.check;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import wrenlane.day.DayRider;
 import wrenlane.drill.Drill;
+import wrenlane.id.MachineId;
 import wrenlane.lesson.RangeCheck;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.ground.yard.YardResponse;
+import wrenlane.machine.NamedMachine;
+import wrenlane.rider.Rider;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonOfDay;
 import wrenlane.server.lesson.LessonService;
 import wrenlane.server.lesson.ReckonedLesson;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.units.LengthSystem;
+import wrenlane.yard.NamedYard;
 
 /** What a day is like, as far as the range check asks. */
 @Component
@@ -55,7 +55,7 @@ class CheckFacts {
         List<Drill> drills =
                 ridden.stream().flatMap(id -> of.catalogue().find(id).stream()).toList();
         return storage.read(() -> new RangeCheck.Facts(
-                Optional.ofNullable(of.day().yardId()).map(yards::get).map(YardResponse::yard),
+                of.day().yardId().map(yards::get).map(NamedYard::yard),
                 of.settings().weather(),
                 riding(of.day().riders()),
                 drills,
@@ -63,22 +63,22 @@ class CheckFacts {
     }
 
     private List<RangeCheck.Rides> riding(List<DayRider> pairs) {
-        Map<Long, RiddenMachine> ridden = machines.ridden(
-                pairs.stream().map(DayRider::machineId).distinct().toList());
+        Map<MachineId, NamedMachine> ridden =
+                machines.get(pairs.stream().map(DayRider::machineId).toList());
         return pairs.stream().map(pair -> riding(pair, ridden)).toList();
     }
 
-    private RangeCheck.Rides riding(DayRider pair, Map<Long, RiddenMachine> ridden) {
-        RiderResponse rider = riders.get(pair.riderId());
+    private RangeCheck.Rides riding(DayRider pair, Map<MachineId, NamedMachine> ridden) {
+        Rider rider = riders.get(pair.riderId());
         Machine machine =
                 Objects.requireNonNull(ridden.get(pair.machineId())).turn().machine();
-        boolean usual = rider.machineId() == null || rider.machineId().equals(pair.machineId());
+        boolean usual = rider.machineId().map(id -> id.equals(pair.machineId())).orElse(true);
         return new RangeCheck.Rides(
                 String.valueOf(rider.id()),
                 rider.name(),
                 rider.level(),
                 machine.value(MachineDimension.MASS),
                 usual,
-                Optional.ofNullable(rider.reach()));
+                rider.reach());
     }
 }

@@ -14,19 +14,21 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.Homework;
+import wrenlane.course.NamedCourse;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.TypedText;
+import wrenlane.id.RiderId;
 import wrenlane.lesson.LessonReview;
 import wrenlane.lesson.LessonReview.Ends;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
+import wrenlane.rider.Rider;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
 import wrenlane.run.RunSort;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.debrief.DebriefResponse.DrillCount;
 import wrenlane.server.lesson.debrief.DebriefResponse.Review;
@@ -34,7 +36,6 @@ import wrenlane.server.lesson.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.lesson.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.live.RunningService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -86,7 +87,7 @@ public class DebriefService {
 
     /** What is read of one state of the data. */
     private record Read(
-            DayResponse day,
+            Day day,
             List<Run> runs,
             List<ReadRider> riders,
             Catalogue catalogue,
@@ -95,7 +96,7 @@ public class DebriefService {
             Map<String, String> riderNames,
             Map<String, String> courseNames) {}
 
-    private record ReadRider(RiderResponse rider, Optional<ReadDay> day, DebriefText own) {}
+    private record ReadRider(Rider rider, Optional<ReadDay> day, DebriefText own) {}
 
     /** The debrief of a day. Read of one state of the data, and reckoned after that. */
     public DebriefResponse get(long dayId, LengthSystem system) {
@@ -131,28 +132,29 @@ public class DebriefService {
         return Duration.between(first, last).toMinutes();
     }
 
-    private Read read(DayResponse day) {
+    private Read read(Day day) {
         Map<Long, DebriefRow> own = new HashMap<>();
-        mapper.ofDay(day.id()).forEach(row -> own.put(row.riderId(), row));
+        long dayId = day.id().value();
+        mapper.ofDay(dayId).forEach(row -> own.put(row.riderId(), row));
         List<ReadRider> read = new ArrayList<>();
         for (DayRider pair : day.riders()) {
-            RiderResponse rider = riders.get(pair.riderId());
+            Rider rider = riders.get(pair.riderId());
             read.add(new ReadRider(
                     rider,
-                    progress.readDay(rider, day.id()),
-                    Optional.ofNullable(own.get(rider.id()))
+                    progress.readDay(rider, dayId),
+                    Optional.ofNullable(own.get(pair.riderId().value()))
                             .map(row -> new DebriefText(row.version(), row.text()))
                             .orElseGet(() -> DebriefText.none(storage.leastVersion()))));
         }
         return new Read(
                 day,
-                runs.ofDay(day.id()),
+                runs.ofDay(dayId),
                 read,
                 drills.catalogue(),
-                lessons.begun(day.id()),
-                lessons.find(day.id()).map(RunningLesson::isOver).orElse(true),
-                riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), RiderResponse::name)),
-                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name)));
+                lessons.begun(dayId),
+                lessons.find(dayId).map(RunningLesson::isOver).orElse(true),
+                riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)),
+                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), NamedCourse::name)));
     }
 
     private static Review review(Read read) {
@@ -220,7 +222,7 @@ public class DebriefService {
     private static RiderDebrief told(Read all, ReadRider read, Optional<DayFacts> facts) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
-                read.rider().id(),
+                read.rider().id().value(),
                 read.rider().name(),
                 facts.flatMap(DayFacts::machineName).orElse(null),
                 facts.map(DayFacts::kindLabel).orElse(null),
@@ -229,7 +231,7 @@ public class DebriefService {
                 debrief.better(),
                 debrief.holdsBack(),
                 debrief.next(),
-                drills(all.runs(), read.rider().id()),
+                drills(all.runs(), read.rider().id().value()),
                 facts.map(f -> homework(read, f, all.catalogue())).orElse(List.of()),
                 read.own());
     }
@@ -252,7 +254,7 @@ public class DebriefService {
     /** Keeps what a rider is told. */
     DebriefText put(long dayId, long riderId, Expected expected, DebriefText.Said said) {
         return storage.write(() -> {
-            boolean ofDay = days.get(dayId).riders().stream().anyMatch(r -> r.riderId() == riderId);
+            boolean ofDay = days.get(dayId).riderIds().contains(new RiderId(riderId));
             if (!ofDay) {
                 throw RefusedException.of("rider-not-of-day", "riderId", "This rider is not on that day.");
             }

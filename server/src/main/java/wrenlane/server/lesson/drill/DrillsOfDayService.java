@@ -8,19 +8,19 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRiding;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.machine.Transmission;
+import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.teaching.TeachingService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
 
@@ -55,20 +55,22 @@ class DrillsOfDayService {
     /** Of every rider of the day, in its order. */
     List<DrillsOfRider> of(long dayId) {
         return storage.read(() -> {
-            DayResponse day = days.get(dayId);
+            Day day = days.get(dayId);
             Map<Long, Course> ofDay = new LinkedHashMap<>();
-            day.courseIds().forEach(id -> ofDay.put(id, courses.get(id).course()));
+            courses.get(day.courseIds()).forEach(course -> ofDay.put(course.id().value(), course.course()));
             Catalogue catalogue = drills.catalogue();
             return day.riders().stream()
-                    .map(pair -> new DrillsOfRider(pair.riderId(), pair.machineId(), of(pair, catalogue, ofDay)))
+                    .map(pair -> new DrillsOfRider(
+                            pair.riderId().value(), pair.machineId().value(), of(pair, catalogue, ofDay)))
                     .toList();
         });
     }
 
     /** In the order of the stages; those whose course is not on the day are left out. */
     private List<DrillOfDay> of(DayRider pair, Catalogue catalogue, Map<Long, Course> ofDay) {
-        RiderResponse rider = riders.get(pair.riderId());
-        Transmission transmission = machines.turn(pair.machineId()).machine().transmission();
+        Rider rider = riders.get(pair.riderId());
+        Transmission transmission =
+                machines.get(pair.machineId()).turn().machine().transmission();
         Set<Long> taken = new HashSet<>();
         List<DrillOfDay> ridden = new ArrayList<>();
         for (TaughtDrill taught : catalogue.taught(teaching.of(rider.school()), transmission, rider.level())) {

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
@@ -27,20 +28,21 @@ import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.id.DayId;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
+import wrenlane.rider.Rider;
 import wrenlane.rider.School;
 import wrenlane.run.AssessedRun;
 import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
-import wrenlane.server.day.DayRequest;
 import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
 import wrenlane.server.lesson.teaching.TeachingService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -98,8 +100,8 @@ public class RiderDrillService {
      * @param turns of the machines all of them were ridden on
      */
     private record Read(
-            RiderResponse rider,
-            RiddenMachine machine,
+            Rider rider,
+            NamedMachine machine,
             Transmission transmission,
             Teaching teaching,
             List<MasteredRow> shown,
@@ -112,23 +114,23 @@ public class RiderDrillService {
      *
      * @param school that all of them ride by that day; empty for everybody's own
      */
-    public List<RiderDrills> of(Catalogue catalogue, List<DayRequest.DayRider> riders, Optional<School> school) {
-        return standings(
-                catalogue,
-                school,
-                new StandingsRequest(riders.stream()
-                        .map(r -> new StandingsRequest.RiderOnMachine(r.riderId(), r.machineId()))
-                        .toList()));
+    public List<RiderDrills> of(Catalogue catalogue, List<DayRider> riders, Optional<School> school) {
+        return standings(catalogue, school, riders);
     }
 
     /** The standing of several riders. */
     List<RiderDrills> standings(StandingsRequest request) {
-        return standings(drills.catalogue(), Optional.empty(), request);
+        return standings(
+                drills.catalogue(),
+                Optional.empty(),
+                request.pairs().stream()
+                        .map(p -> new DayRider(new RiderId(p.riderId()), new MachineId(p.machineId())))
+                        .toList());
     }
 
-    private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, StandingsRequest request) {
-        List<Read> read = storage.read(() -> request.pairs().stream()
-                .map(p -> read(p.riderId(), p.machineId(), school))
+    private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, List<DayRider> pairs) {
+        List<Read> read = storage.read(() -> pairs.stream()
+                .map(p -> read(p.riderId().value(), p.machineId().value(), school))
                 .toList());
         List<Supplier<Met>> work = new ArrayList<>();
         read.forEach(r -> work.add(() -> met(catalogue, r)));
@@ -159,9 +161,8 @@ public class RiderDrillService {
     }
 
     private Read read(long riderId, long machineId, Optional<School> school) {
-        RiderResponse rider = riders.get(riderId);
-        RiddenMachine machine =
-                Objects.requireNonNull(machines.ridden(List.of(machineId)).get(machineId));
+        Rider rider = riders.get(riderId);
+        NamedMachine machine = machines.get(machineId);
         Map<String, List<Run>> ofKind = new HashMap<>();
         runs.kindsRidden(riderId).forEach(kind -> ofKind.put(kind, runs.latest(riderId, kind, LATEST)));
         Map<String, List<Run>> named = new HashMap<>();
@@ -217,7 +218,7 @@ public class RiderDrillService {
     }
 
     private static void look(Drill drill, Read read, List<Run> counting, RunAssessor assessor, Met met) {
-        long machineId = read.machine().id();
+        long machineId = read.machine().id().value();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
         Map<Long, List<Run>> byMachine = counting.stream()
@@ -251,7 +252,7 @@ public class RiderDrillService {
         Set<String> any = new HashSet<>(met.any());
         for (MasteredRow row : read.shown()) {
             any.add(row.drillId());
-            if (row.machineId() == read.machine().id()) {
+            if (row.machineId() == read.machine().id().value()) {
                 shownHere.put(row.drillId(), LocalDate.parse(row.shownOn()));
             }
         }
@@ -269,9 +270,9 @@ public class RiderDrillService {
                     taught.get(i), standings.get(i), pass, met.any().contains(id), shownHere.get(id)));
         }
         return new RiderDrills(
-                read.rider().id(),
+                read.rider().id().value(),
                 read.rider().name(),
-                read.machine().id(),
+                read.machine().id().value(),
                 read.machine().name(),
                 read.transmission(),
                 read.teaching().school(),

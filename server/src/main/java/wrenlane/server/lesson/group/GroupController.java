@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.platform.http.Visible;
 import wrenlane.units.LengthSystem;
 
@@ -38,13 +37,16 @@ class GroupController {
         return service.group(dayId, system);
     }
 
+    /** The day that was made. */
+    record NextDayResponse(long id) {}
+
     /** Makes the day after: the same yard, courses and riders, standing at the settings proposed. */
     @PostMapping("/next-day")
     @ResponseStatus(HttpStatus.CREATED)
-    DayResponse createNextDay(
+    NextDayResponse createNextDay(
             @PathVariable long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @Valid @RequestBody NextDayRequest request) {
-        return service.next(dayId, request, system);
+        return new NextDayResponse(service.next(dayId, request, system));
     }
 }

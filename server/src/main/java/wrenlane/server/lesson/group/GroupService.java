@@ -2,8 +2,9 @@ package wrenlane.server.lesson.group;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Supplier;
@@ -12,21 +13,20 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
 import wrenlane.coaching.GroupSetting;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
-import wrenlane.server.course.CourseResponse;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
+import wrenlane.id.CourseId;
+import wrenlane.machine.NamedMachine;
+import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.group.GroupController.NextDayRequest;
 import wrenlane.server.lesson.group.GroupResponse.GroupCourse;
 import wrenlane.server.lesson.group.GroupResponse.GroupRider;
 import wrenlane.server.people.aim.AimService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -72,21 +72,20 @@ class GroupService {
     }
 
     /** A rider on a course, as read. */
-    private record Pair(CourseResponse course, RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+    private record Pair(NamedCourse course, Rider rider, NamedMachine machine, ReadRuns latest) {}
 
     /** What is read of one state of the data. */
-    private record Read(DayResponse day, List<CourseResponse> courses, List<Pair> pairs, Aim aim) {}
+    private record Read(Day day, List<NamedCourse> courses, List<Pair> pairs, Aim aim) {}
 
-    private Read read(DayResponse day) {
-        List<CourseResponse> set = day.courseIds().stream().map(courses::get).toList();
+    private Read read(Day day) {
+        List<NamedCourse> set = courses.get(day.courseIds());
         List<Pair> pairs = new ArrayList<>();
-        for (CourseResponse course : set) {
+        for (NamedCourse course : set) {
             for (DayRider of : day.riders()) {
                 pairs.add(new Pair(
                         course,
                         riders.get(of.riderId()),
-                        Objects.requireNonNull(
-                                machines.ridden(List.of(of.machineId())).get(of.machineId())),
+                        machines.get(of.machineId()),
                         standings.latest(of.riderId(), course.course().kind())));
             }
         }
@@ -114,14 +113,14 @@ class GroupService {
     private record Known(Pair pair, Optional<Standing> standing) {}
 
     private static GroupCourse course(
-            Read read, CourseResponse course, List<Optional<Standing>> standings, LengthSystem system) {
+            Read read, NamedCourse course, List<Optional<Standing>> standings, LengthSystem system) {
         List<Known> on = IntStream.range(0, standings.size())
                 .filter(i -> read.pairs().get(i).course().equals(course))
                 .mapToObj(i -> new Known(read.pairs().get(i), standings.get(i)))
                 .toList();
         Optional<Double> next = next(course, on, read.aim(), system);
         return new GroupCourse(
-                course.id(),
+                course.id().value(),
                 course.name(),
                 course.course().kind().ladder().label(),
                 read.day().nested(course).settingsMetres(),
@@ -130,7 +129,7 @@ class GroupService {
     }
 
     /** The setting at which they come nearest to what is aimed at, among those between the rungs that each works on. */
-    private static Optional<Double> next(CourseResponse course, List<Known> on, Aim aim, LengthSystem system) {
+    private static Optional<Double> next(NamedCourse course, List<Known> on, Aim aim, LengthSystem system) {
         List<Double> rungs =
                 on.stream().flatMap(known -> working(known.standing()).stream()).toList();
         if (rungs.isEmpty()) {
@@ -156,7 +155,7 @@ class GroupService {
     private static GroupRider rider(Known known, Optional<Double> next) {
         @Nullable Standing standing = known.standing().orElse(null);
         return new GroupRider(
-                known.pair().rider().id(),
+                known.pair().rider().id().value(),
                 known.pair().rider().name(),
                 known.pair().machine().name(),
                 standing == null ? null : standing.left(),
@@ -166,26 +165,18 @@ class GroupService {
                 standing == null ? null : next.map(standing::chanceAt).orElse(null));
     }
 
-    /** Makes the day after. What stands several settings wide there now stands at the one proposed. */
-    DayResponse next(long dayId, NextDayRequest request, LengthSystem system) {
+    /** Makes the day after, with its courses at the sizes proposed, and returns its id. */
+    long next(long dayId, NextDayRequest request, LengthSystem system) {
         GroupResponse group = group(dayId, system);
         if (group.unfinished()) {
             throw new BusyException();
         }
-        DayResponse day = days.get(dayId);
-        List<DaySettings> standsAt = group.courses().stream()
-                .filter(c -> c.nextMetres() != null)
-                .map(c -> new DaySettings(c.courseId(), List.of(Objects.requireNonNull(c.nextMetres()))))
-                .toList();
-        return days.create(new DayRequest(
-                request.date(),
-                request.title(),
-                day.yardId(),
-                day.courseIds(),
-                day.stands(),
-                standsAt,
-                day.riders().stream()
-                        .filter(r -> !riders.get(r.riderId()).archived())
-                        .toList()));
+        Map<CourseId, Double> sizes = new HashMap<>();
+        for (GroupCourse course : group.courses()) {
+            if (course.nextMetres() != null) {
+                sizes.put(new CourseId(course.courseId()), course.nextMetres());
+            }
+        }
+        return days.repeat(dayId, request.date(), request.title(), sizes);
     }
 }

@@ -7,24 +7,26 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
+import wrenlane.course.NamedCourse;
+import wrenlane.day.Day;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.id.CourseId;
+import wrenlane.id.MachineId;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
 import wrenlane.lesson.Station;
+import wrenlane.machine.NamedMachine;
 import wrenlane.run.Run;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.LessonService;
 import wrenlane.server.lesson.drill.DrillService;
@@ -35,7 +37,6 @@ import wrenlane.server.lesson.live.RunningResponse.RunningRider;
 import wrenlane.server.lesson.live.RunningResponse.Status;
 import wrenlane.server.lesson.live.RunningResponse.UpNext;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
@@ -93,7 +94,7 @@ public class RunningService {
     /** Where the lesson of a day is. */
     RunningResponse get(long dayId) {
         return storage.read(() -> {
-            DayResponse day = days.get(dayId);
+            Day day = days.get(dayId);
             return response(day, find(dayId));
         });
     }
@@ -111,7 +112,7 @@ public class RunningService {
                 ? lessons.blocks(dayId, system)
                 : act.act() == Act.PLAN_ANEW ? plannedAnew(dayId, act.step(), system) : List.of();
         return storage.write(() -> {
-            DayResponse day = days.get(dayId);
+            Day day = days.get(dayId);
             Optional<RunningLesson> before = find(dayId);
             Optional<RunningLesson> after = act.act() == Act.BEGIN
                     ? Optional.of(before.orElseGet(() -> RunningLesson.begin(planned, Set.of(), clock.instant())))
@@ -168,18 +169,19 @@ public class RunningService {
         return json.readValue(state, RunningState.class).lesson();
     }
 
-    private RunningResponse response(DayResponse day, Optional<RunningLesson> running) {
+    private RunningResponse response(Day day, Optional<RunningLesson> running) {
         Instant now = clock.instant();
         if (running.isEmpty()) {
             return new RunningResponse(
-                    day.id(), Status.NOT_BEGUN, 0, 0, now, List.of(), List.of(), null, null, 0, List.of());
+                    day.id().value(), Status.NOT_BEGUN, 0, 0, now, List.of(), List.of(), null, null, 0, List.of());
         }
         RunningLesson lesson = running.get();
         Words words = words(day, lesson);
-        List<Ridden> ridden =
-                runs.ofDay(day.id()).stream().map(RunningService::ridden).toList();
+        List<Ridden> ridden = runs.ofDay(day.id().value()).stream()
+                .map(RunningService::ridden)
+                .toList();
         return new RunningResponse(
-                day.id(),
+                day.id().value(),
                 status(lesson),
                 lesson.step(),
                 (int) lesson.blocks().stream()
@@ -264,20 +266,20 @@ public class RunningService {
         }
     }
 
-    private Words words(DayResponse day, RunningLesson lesson) {
-        Map<Long, Long> machineOf =
-                day.riders().stream().collect(Collectors.toMap(DayRider::riderId, DayRider::machineId));
+    private Words words(Day day, RunningLesson lesson) {
         Set<String> riding = ridersOf(lesson);
         Map<String, String> names = new HashMap<>();
-        Map<String, String> ridden = new HashMap<>();
-        Map<Long, RiddenMachine> known = machines.ridden(machineOf.values());
         riders.all().stream()
                 .filter(r -> riding.contains(String.valueOf(r.id())))
                 .forEach(r -> names.put(String.valueOf(r.id()), r.name()));
-        machineOf.forEach((rider, machine) ->
-                Optional.ofNullable(known.get(machine)).ifPresent(m -> ridden.put(String.valueOf(rider), m.name())));
+        Map<MachineId, NamedMachine> known = machines.get(day.machineIds());
+        Map<String, String> ridden = new HashMap<>();
+        day.riders()
+                .forEach(r -> ridden.put(
+                        r.riderId().toString(),
+                        Objects.requireNonNull(known.get(r.machineId())).name()));
         Map<String, String> stations =
-                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), CourseResponse::name));
+                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), NamedCourse::name));
         return new Words(names, ridden, stations, drills.catalogue());
     }
 

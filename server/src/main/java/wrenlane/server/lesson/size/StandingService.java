@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -21,28 +20,28 @@ import wrenlane.coaching.StandingChoice.Served;
 import wrenlane.coaching.StandingMarkers;
 import wrenlane.coaching.StandingMarkers.Owned;
 import wrenlane.course.Course;
+import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.MarkerCount;
+import wrenlane.day.Day;
+import wrenlane.day.DayRider;
 import wrenlane.finding.Finding;
+import wrenlane.id.CourseId;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
-import wrenlane.server.course.CourseResponse;
+import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.kit.KitMarkerJson;
 import wrenlane.server.course.kit.KitResponse;
 import wrenlane.server.course.kit.KitService;
 import wrenlane.server.course.kit.MarkerJson;
-import wrenlane.server.day.DayRequest.DayRider;
-import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.day.DayResponse;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.size.StandingResponse.LyingJson;
 import wrenlane.server.lesson.size.StandingResponse.RiderOnIt;
 import wrenlane.server.lesson.size.StandingResponse.SettingJson;
 import wrenlane.server.lesson.size.StandingResponse.SettingsChoice;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.machine.RiddenMachine;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.KeptUntilStored;
 import wrenlane.server.platform.calculation.Rank;
@@ -100,21 +99,21 @@ public class StandingService {
 
     /** Cones of a day's courses that are another's, too, where they stand. */
     List<AlsoCone> also(long dayId) {
-        Map<Long, StandingCourse> standing = storage.read(() -> {
-            DayResponse day = days.get(dayId);
-            return day.standing(day.courseIds().stream().map(courses::get).toList());
+        Map<CourseId, StandingCourse> standing = storage.read(() -> {
+            Day day = days.get(dayId);
+            return day.standing(courses.get(day.courseIds()));
         });
         List<StandingCourse> all = List.copyOf(standing.values());
         List<AlsoCone> found = new ArrayList<>();
-        standing.forEach((id, course) ->
-                SharedCones.also(course, all).forEach((label, also) -> found.add(new AlsoCone(id, label, also))));
+        standing.forEach((id, course) -> SharedCones.also(course, all)
+                .forEach((label, also) -> found.add(new AlsoCone(id.value(), label, also))));
         return found;
     }
 
     /** What is read of one state of the data. */
-    private record Read(DayResponse day, CourseResponse course, List<ReadRider> riders) {}
+    private record Read(Day day, NamedCourse course, List<ReadRider> riders) {}
 
-    private record ReadRider(RiderResponse rider, RiddenMachine machine, ReadRuns latest) {}
+    private record ReadRider(Rider rider, NamedMachine machine, ReadRuns latest) {}
 
     /**
      * What stands, and what would serve most.
@@ -126,10 +125,10 @@ public class StandingService {
     }
 
     private StandingResponse reckoned(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
-        Read read = storage.read(() -> read(days.get(dayId), courseId));
-        List<Owned> owned = storage.read(() -> owned(read.day(), courseId));
+        Read read = storage.read(() -> read(days.get(dayId), courses.get(courseId)));
+        List<Owned> owned = storage.read(() -> owned(read.day(), read.course().id()));
         Course course = read.course().course();
-        List<Double> asked = at == null ? read.day().settingsOf(courseId) : at;
+        List<Double> asked = at == null ? read.day().activeSizes(read.course().id()) : at;
         List<Finding> findings = NestedCourse.check(course, asked);
         NestedCourse nested = NestedCourse.asFarAsItCan(course, asked);
         List<Optional<Standing>> standings = reckoning.parts(
@@ -166,9 +165,8 @@ public class StandingService {
      * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is reckoned in the
      * background.
      */
-    public Map<Long, Map<Long, Rides>> rides(DayResponse day, List<CourseResponse> of, LengthSystem system) {
-        List<Read> read =
-                storage.read(() -> of.stream().map(c -> read(day, c.id())).toList());
+    public Map<Long, Map<Long, Rides>> rides(Day day, List<NamedCourse> of, LengthSystem system) {
+        List<Read> read = storage.read(() -> of.stream().map(c -> read(day, c)).toList());
         Map<Long, Map<Long, Rides>> rides = new LinkedHashMap<>();
         for (Read r : read) {
             List<Double> settings = day.nested(r.course()).settingsMetres();
@@ -181,15 +179,15 @@ public class StandingService {
                                 r.course().course(),
                                 rider.latest(),
                                 system)
-                        .ifPresent(s -> onIt.put(rider.rider().id(), rides(rider.rider(), s, settings)));
+                        .ifPresent(s -> onIt.put(rider.rider().id().value(), rides(rider.rider(), s, settings)));
             }
-            rides.put(r.course().id(), onIt);
+            rides.put(r.course().id().value(), onIt);
         }
         return rides;
     }
 
     /** What a rider who stands there rides of some settings. */
-    public static Rides rides(RiderResponse rider, Standing standing, List<Double> settings) {
+    public static Rides rides(Rider rider, Standing standing, List<Double> settings) {
         Optional<Double> setting = range(rider, standing)
                 .flatMap(range -> StandingChoice.at(List.of(range), settings)
                         .riders()
@@ -205,27 +203,25 @@ public class StandingService {
         return standings.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
     }
 
-    private Read read(DayResponse day, long courseId) {
-        CourseResponse course = courses.get(courseId);
+    private Read read(Day day, NamedCourse course) {
         List<ReadRider> read = new ArrayList<>();
         for (DayRider pair : day.riders()) {
             read.add(new ReadRider(
                     riders.get(pair.riderId()),
-                    Objects.requireNonNull(
-                            machines.ridden(List.of(pair.machineId())).get(pair.machineId())),
+                    machines.get(pair.machineId()),
                     standings.latest(pair.riderId(), course.course().kind())));
         }
         return new Read(day, course, read);
     }
 
     /** The flat markers there are, less what the day's other courses stand in at the same time. */
-    private List<Owned> owned(DayResponse day, long courseId) {
-        Map<String, Integer> taken = byName(SharedCones.markers(List.copyOf(day.standing(day.stands().stream()
-                        .map(DayStand::courseId)
-                        .filter(id -> id != courseId)
-                        .map(courses::get)
-                        .toList())
-                .values())));
+    private List<Owned> owned(Day day, CourseId courseId) {
+        Map<String, Integer> taken =
+                byName(SharedCones.markers(List.copyOf(day.standing(day.placements().keySet().stream()
+                                .filter(id -> !id.equals(courseId))
+                                .map(courses::get)
+                                .toList())
+                        .values())));
         KitResponse has = kit.get();
         Map<String, Integer> counted = has.ownedByName();
         return Stream.concat(Stream.of(has.usualFlat()), has.markers().stream().map(KitMarkerJson::marker))
@@ -251,7 +247,7 @@ public class StandingService {
     }
 
     /** What suits a rider who stands there. */
-    public static Optional<Range> range(RiderResponse rider, Standing standing) {
+    public static Optional<Range> range(Rider rider, Standing standing) {
         return Optional.ofNullable(standing.rung())
                 .map(rung ->
                         Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingRules.USUAL.easier()));
@@ -281,7 +277,7 @@ public class StandingService {
                     .filter(s -> s.rider().equals(String.valueOf(r.rider().id())))
                     .findFirst();
             on.add(new RiderOnIt(
-                    r.rider().id(),
+                    r.rider().id().value(),
                     r.rider().name(),
                     r.machine().name(),
                     straight ? null : range.map(Range::beginMetres).orElse(null),

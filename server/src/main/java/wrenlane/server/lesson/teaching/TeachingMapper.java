@@ -1,5 +1,6 @@
 package wrenlane.server.lesson.teaching;
 
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 
 /** All SQL about the choices in teaching drills. */
@@ -7,8 +8,13 @@ import org.apache.ibatis.annotations.Mapper;
 interface TeachingMapper {
     long version();
 
-    String choices();
+    /** None until somebody chooses. */
+    List<String> choices();
 
-    /** Stores choices, and raises the version. */
-    void put(String choices);
+    /** Raises the version. */
+    void countChange();
+
+    void clear();
+
+    void insert(String choice);
 }

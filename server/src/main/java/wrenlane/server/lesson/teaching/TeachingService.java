@@ -4,7 +4,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.drill.ClutchHeat;
 import wrenlane.drill.Teaching;
@@ -47,7 +46,7 @@ public class TeachingService {
 
     private Set<TeachingChoice> choices() {
         Set<TeachingChoice> said = new TreeSet<>();
-        mapper.choices().lines().map(TeachingChoice::valueOf).forEach(said::add);
+        mapper.choices().stream().map(TeachingChoice::valueOf).forEach(said::add);
         return said.isEmpty() ? Teaching.USUAL_CHOICES : Collections.unmodifiableSet(said);
     }
 
@@ -55,7 +54,9 @@ public class TeachingService {
         check(wanted);
         return storage.write(() -> {
             expected.check(mapper.version(), this::get, wanted);
-            mapper.put(new TreeSet<>(wanted.choices()).stream().map(Enum::name).collect(Collectors.joining("\n")));
+            mapper.countChange();
+            mapper.clear();
+            wanted.choices().stream().distinct().map(Enum::name).forEach(mapper::insert);
             return get();
         });
     }

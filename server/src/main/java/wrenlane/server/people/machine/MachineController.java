@@ -40,13 +40,13 @@ class MachineController {
     /** Every stored machine, with how tightly it turns. */
     @GetMapping("/machines")
     List<MachineResponse> listMachines() {
-        return service.all();
+        return service.responses();
     }
 
     /** One machine. */
     @GetMapping("/machines/{id}")
     MachineResponse getMachine(@PathVariable long id) {
-        return service.get(id);
+        return service.response(id);
     }
 
     /** Stores a new machine. */
@@ -55,7 +55,7 @@ class MachineController {
     MachineResponse createMachine(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
             @Valid @RequestBody MachineRequest request) {
-        return creations.once(key, "machine", () -> service.create(request), MachineResponse::id, service::get);
+        return creations.once(key, "machine", () -> service.create(request), MachineResponse::id, service::response);
     }
 
     /** Stores a machine anew, as its version says it was read. */

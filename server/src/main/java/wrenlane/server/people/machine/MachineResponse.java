@@ -5,7 +5,7 @@ import wrenlane.machine.Transmission;
 import wrenlane.server.platform.http.Versioned;
 
 /** A machine as stored, with what it can do. */
-public record MachineResponse(
+record MachineResponse(
         long id,
         long version,
         String name,

@@ -12,9 +12,10 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.TypedText;
+import wrenlane.id.MachineId;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
-import wrenlane.machine.Provenance;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Transmission;
 import wrenlane.server.platform.calculation.Kept;
 import wrenlane.server.platform.http.Expected;
@@ -49,23 +50,42 @@ public class MachineService {
     }
 
     /** Every machine, by name. */
-    public List<MachineResponse> all() {
+    public List<NamedMachine> all() {
+        return everyOne().stream().map(Stored::named).toList();
+    }
+
+    List<MachineResponse> responses() {
+        return everyOne().stream().map(MachineService::response).toList();
+    }
+
+    private List<Stored> everyOne() {
         return storage.read(() -> {
             List<Long> ids = mapper.ids();
             Map<Long, Stored> found = stored(ids);
-            return ids.stream()
-                    .map(id -> response(id, present(found.get(id), id)))
-                    .toList();
+            return ids.stream().map(id -> present(found.get(id), id)).toList();
         });
     }
 
-    public MachineResponse get(long id) {
-        return response(id, one(id));
+    public NamedMachine get(long id) {
+        return one(id).named();
+    }
+
+    public NamedMachine get(MachineId id) {
+        return get(id.value());
+    }
+
+    MachineResponse response(long id) {
+        return response(one(id));
+    }
+
+    /** A machine as a person would type it again. */
+    public MachineRequest typed(long id) {
+        return one(id).typed();
     }
 
     /** A machine for the core to reckon with. */
     public MachineTurn turn(long id) {
-        return one(id).turn();
+        return get(id).turn();
     }
 
     /** Several machines for the core to reckon with, by their ids. */
@@ -74,7 +94,7 @@ public class MachineService {
         return ids.stream()
                 .distinct()
                 .collect(Collectors.toMap(
-                        id -> id, id -> present(found.get(id), id).turn()));
+                        id -> id, id -> present(found.get(id), id).named().turn()));
     }
 
     /**
@@ -93,23 +113,17 @@ public class MachineService {
         return !stamps.of(Stamps.Of.MACHINE, List.of(id)).isEmpty();
     }
 
-    /** Several machines as a day needs them, by their ids. */
-    public Map<Long, RiddenMachine> ridden(Collection<Long> ids) {
-        Map<Long, Stored> found = storage.read(() -> stored(ids));
-        return ids.stream()
-                .distinct()
-                .collect(Collectors.toMap(id -> id, id -> ridden(id, present(found.get(id), id))));
-    }
-
-    private static RiddenMachine ridden(long id, Stored stored) {
-        MachineRequest m = stored.machine();
-        boolean measured =
-                !m.circles().isEmpty() || m.figures().stream().anyMatch(f -> f.provenance() != Provenance.TYPICAL);
-        return new RiddenMachine(id, m.name(), measured, stored.turn());
+    /** Several machines, by their ids. */
+    public Map<MachineId, NamedMachine> get(Collection<MachineId> ids) {
+        List<Long> apart = ids.stream().map(MachineId::value).distinct().toList();
+        Map<Long, Stored> found = storage.read(() -> stored(apart));
+        return apart.stream()
+                .map(id -> present(found.get(id), id).named())
+                .collect(Collectors.toMap(NamedMachine::id, machine -> machine));
     }
 
     MachineResponse create(MachineRequest request) {
-        return get(insert(request, request.turn()));
+        return response(insert(request, request.turn()));
     }
 
     /** Stores one that was checked before, and gives its number. */
@@ -125,17 +139,17 @@ public class MachineService {
         MachineTurn turn = request.turn();
         storage.change(() -> {
             Stored stored = one(id);
-            expected.check(stored.version(), () -> response(id, stored), request);
+            expected.check(stored.version(), () -> response(stored), request);
             mapper.update(row(id, request));
             writeParts(id, request, turn);
         });
-        return get(id);
+        return response(id);
     }
 
     void delete(long id, Expected expected) {
         storage.change(() -> {
             Stored stored = one(id);
-            expected.check(stored.version(), () -> response(id, stored));
+            expected.check(stored.version(), () -> response(stored));
             uses.noneOfMachine(id);
             mapper.delete(id);
         });
@@ -154,8 +168,8 @@ public class MachineService {
         request.circles().forEach(c -> mapper.insertCircle(CircleRow.of(id, c)));
     }
 
-    /** A machine as it would be asked for again, how often it was changed, and what the core makes of it. */
-    private record Stored(long version, MachineRequest machine, MachineTurn turn) {}
+    /** A machine as a person would type it again, and the same for the core. */
+    private record Stored(long version, MachineRequest typed, NamedMachine named) {}
 
     private Stored one(long id) {
         return present(storage.read(() -> stored(List.of(id))).get(id), id);
@@ -202,7 +216,7 @@ public class MachineService {
                 mapper.circles(ids).stream().collect(Collectors.groupingBy(CircleRow::machineId));
         Map<Long, Stored> machines = new HashMap<>();
         for (MachineRow row : mapper.find(ids)) {
-            long id = row.id() == null ? 0 : row.id();
+            long id = Objects.requireNonNull(row.id());
             machines.put(id, stored(row, figures.getOrDefault(id, List.of()), circles.getOrDefault(id, List.of())));
         }
         return machines;
@@ -215,13 +229,16 @@ public class MachineService {
                 Transmission.valueOf(row.transmission()),
                 figures.stream().map(FigureRow::json).sorted(BY_DIMENSION).toList(),
                 circles.stream().map(CircleRow::json).toList());
-        return new Stored(row.version() == null ? 0 : row.version(), machine, machine.turn());
+        return new Stored(
+                Objects.requireNonNull(row.version()),
+                machine,
+                new NamedMachine(new MachineId(Objects.requireNonNull(row.id())), row.name(), machine.turn()));
     }
 
-    private static MachineResponse response(long id, Stored stored) {
-        MachineRequest machine = stored.machine();
+    private static MachineResponse response(Stored stored) {
+        MachineRequest machine = stored.typed();
         return new MachineResponse(
-                id,
+                stored.named().id().value(),
                 stored.version(),
                 machine.name(),
                 machine.classId(),
@@ -229,6 +246,6 @@ public class MachineService {
                 machine.transmission(),
                 machine.figures(),
                 machine.circles(),
-                TurnReport.of(stored.turn()));
+                TurnReport.of(stored.named().turn()));
     }
 }

@@ -66,13 +66,13 @@ class RiderController {
     /** Every rider, those no longer taught marked as such. */
     @GetMapping("/riders")
     List<RiderResponse> listRiders() {
-        return service.all();
+        return service.editions().stream().map(RiderResponse::of).toList();
     }
 
     /** One rider. */
     @GetMapping("/riders/{id}")
     RiderResponse getRider(@PathVariable long id) {
-        return service.get(id);
+        return response(id);
     }
 
     /** Stores a new rider. */
@@ -81,7 +81,7 @@ class RiderController {
     RiderResponse createRider(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
             @Valid @RequestBody RiderRequest request) {
-        return creations.once(key, "rider", () -> service.create(request), RiderResponse::id, service::get);
+        return creations.once(key, "rider", () -> response(service.create(request)), RiderResponse::id, this::response);
     }
 
     /** Stores a rider anew, as its version says it was read. */
@@ -90,7 +90,7 @@ class RiderController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody RiderRequest request) {
-        return service.update(id, Expected.of(ifMatch), request);
+        return RiderResponse.of(service.update(id, Expected.of(ifMatch), request));
     }
 
     /** Whether a rider is put away. */
@@ -102,7 +102,7 @@ class RiderController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody ArchivedRequest request) {
-        return service.archive(id, Expected.of(ifMatch), request.archived());
+        return RiderResponse.of(service.archive(id, Expected.of(ifMatch), request.archived()));
     }
 
     /** Takes a rider away of whom nothing is stored; a problem says what is. */
@@ -110,5 +110,9 @@ class RiderController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRider(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
         service.delete(id, Expected.of(ifMatch));
+    }
+
+    private RiderResponse response(long id) {
+        return RiderResponse.of(service.edition(id));
     }
 }

@@ -1,11 +1,13 @@
 package wrenlane.server.people.rider;
 
 import org.jspecify.annotations.Nullable;
+import wrenlane.id.MachineId;
 import wrenlane.rider.Reach;
+import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
 import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.version.Edition;
 
 /**
  * A rider as stored.
@@ -14,7 +16,7 @@ import wrenlane.server.platform.http.Versioned;
  * @param reach how far the feet come to the ground on the usual machine; missing where nobody looked
  * @param archived whether they come no more, and are offered nowhere
  */
-public record RiderResponse(
+record RiderResponse(
         long id,
         long version,
         String name,
@@ -26,8 +28,18 @@ public record RiderResponse(
         String notes,
         boolean archived)
         implements Versioned {
-    /** What they can ask of the machine and of themselves: estimates. */
-    public RiderLimits limits() {
-        return MostLean.limits(level, mostLeanRadians);
+    static RiderResponse of(Edition<Rider> stored) {
+        Rider rider = stored.value();
+        return new RiderResponse(
+                rider.id().value(),
+                stored.version(),
+                rider.name(),
+                rider.level(),
+                rider.school(),
+                rider.mostLeanRadians().orElse(null),
+                rider.machineId().map(MachineId::value).orElse(null),
+                rider.reach().orElse(null),
+                rider.notes(),
+                rider.archived());
     }
 }

@@ -1,10 +1,16 @@
 package wrenlane.server.people.rider;
 
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.TypedText;
+import wrenlane.id.MachineId;
+import wrenlane.id.RiderId;
 import wrenlane.rider.Reach;
+import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
+import wrenlane.server.platform.version.Edition;
 
 /** A row of the rider table. */
 record RiderRow(
@@ -32,17 +38,20 @@ record RiderRow(
                 false);
     }
 
-    RiderResponse response() {
-        return new RiderResponse(
-                id == null ? 0 : id,
-                version == null ? 0 : version,
+    Rider rider() {
+        return new Rider(
+                new RiderId(Objects.requireNonNull(id)),
                 name,
                 RiderLevel.valueOf(level),
                 School.valueOf(school),
-                mostLeanRadians,
-                machineId,
-                reach == null ? null : Reach.valueOf(reach),
+                Optional.ofNullable(mostLeanRadians),
+                Optional.ofNullable(machineId).map(MachineId::new),
+                Optional.ofNullable(reach).map(Reach::valueOf),
                 notes,
                 archived);
+    }
+
+    Edition<Rider> edition() {
+        return new Edition<>(Objects.requireNonNull(version), rider());
     }
 }

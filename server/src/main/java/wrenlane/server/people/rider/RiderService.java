@@ -2,12 +2,15 @@ package wrenlane.server.people.rider;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
+import wrenlane.id.RiderId;
+import wrenlane.rider.Rider;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.platform.version.Edition;
 
 /** Riders as stored. */
 @Service
@@ -24,12 +27,29 @@ public class RiderService {
         this.storage = storage;
     }
 
-    public List<RiderResponse> all() {
-        return mapper.all().stream().map(RiderRow::response).toList();
+    public List<Rider> all() {
+        return mapper.all().stream().map(RiderRow::rider).toList();
     }
 
-    public RiderResponse get(long id) {
-        return mapper.find(id).map(RiderRow::response).orElseThrow(() -> new NotFoundException("rider", id));
+    List<Edition<Rider>> editions() {
+        return mapper.all().stream().map(RiderRow::edition).toList();
+    }
+
+    public Rider get(long id) {
+        return row(id).rider();
+    }
+
+    public Rider get(RiderId id) {
+        return get(id.value());
+    }
+
+    /** A rider with their version. */
+    public Edition<Rider> edition(long id) {
+        return row(id).edition();
+    }
+
+    private RiderRow row(long id) {
+        return mapper.find(id).orElseThrow(() -> new NotFoundException("rider", id));
     }
 
     /** Whether there is one. */
@@ -37,40 +57,44 @@ public class RiderService {
         return mapper.find(id).isPresent();
     }
 
-    public RiderResponse create(RiderRequest request) {
+    /** Stores a rider, and returns the new id. */
+    public long create(RiderRequest request) {
         return storage.write(() -> {
             check(request);
-            return get(mapper.insert(RiderRow.of(null, request)));
+            return mapper.insert(RiderRow.of(null, request));
         });
     }
 
-    RiderResponse update(long id, Expected expected, RiderRequest request) {
+    Edition<Rider> update(long id, Expected expected, RiderRequest request) {
         return storage.write(() -> {
-            RiderResponse stored = get(id);
-            expected.check(stored.version(), () -> stored, request);
+            check(id, expected, request);
             check(request);
             mapper.update(RiderRow.of(id, request));
-            return get(id);
+            return edition(id);
         });
     }
 
-    /** Puts somebody away who comes no more, or brings them back; all that is kept of them stays. */
-    RiderResponse archive(long id, Expected expected, boolean archived) {
+    /** Archives a rider who is no longer taught, or brings them back; their records stay. */
+    Edition<Rider> archive(long id, Expected expected, boolean archived) {
         return storage.write(() -> {
-            RiderResponse stored = get(id);
-            expected.check(stored.version(), () -> stored);
+            check(id, expected);
             mapper.archive(id, archived);
-            return get(id);
+            return edition(id);
         });
     }
 
     void delete(long id, Expected expected) {
         storage.change(() -> {
-            RiderResponse stored = get(id);
-            expected.check(stored.version(), () -> stored);
+            check(id, expected);
             uses.noneOfRider(id);
             mapper.delete(id);
         });
+    }
+
+    /** Refuses to change a rider whom somebody else changed since; call it while the writer is held. */
+    public void check(long id, Expected expected, Object... wanted) {
+        Edition<Rider> stored = edition(id);
+        expected.check(stored.version(), () -> RiderResponse.of(stored), wanted);
     }
 
     private void check(RiderRequest request) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
 import wrenlane.id.DayId;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
@@ -13,7 +14,6 @@ import wrenlane.progress.Tally;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.people.machine.RiddenMachine;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -104,7 +104,7 @@ class CompareService {
                 second.clean());
     }
 
-    private Difficulty over(ReadProgress read, RiddenMachine machine, Side side) {
+    private Difficulty over(ReadProgress read, NamedMachine machine, Side side) {
         return difficulty.of(read.course(), machine.turn(), side);
     }
 

@@ -12,10 +12,10 @@ import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
+import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderResponse;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
@@ -64,7 +64,7 @@ class RangeService {
 
     /** What is read of one state of the data. */
     private record Asked(
-            Course course, RiderResponse rider, MachineTurn turn, ReadRuns latest, List<Run> today, Causes causes) {}
+            Course course, Rider rider, MachineTurn turn, ReadRuns latest, List<Run> today, Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(

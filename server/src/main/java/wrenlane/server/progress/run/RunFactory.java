@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
+import wrenlane.course.NamedCourse;
 import wrenlane.drill.Drill;
 import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
@@ -15,7 +16,6 @@ import wrenlane.id.RunId;
 import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.run.RunLog;
-import wrenlane.server.course.CourseResponse;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
@@ -115,7 +115,7 @@ class RunFactory {
                 .filter(ride -> ride.courseId().value() == courseId)
                 .map(ride -> new CourseThen(courseId, ride.courseName(), ride.course()))
                 .orElseGet(() -> {
-                    CourseResponse course = courses.get(courseId);
+                    NamedCourse course = courses.get(courseId);
                     return new CourseThen(courseId, course.name(), course.course());
                 });
     }

@@ -65,11 +65,12 @@ class GroupTest {
                 APP.post("/api/days/5/next-day", Map.of("date", "2026-06-04", "title", "The lesson after"));
         assertThat(made.status()).as(made.raw().body()).isEqualTo(201);
         JsonNode before = APP.get("/api/days/5").body();
-        assertThat(made.body().get("courseIds")).isEqualTo(before.get("courseIds"));
-        assertThat(made.body().get("riders")).isEqualTo(before.get("riders"));
-        assertThat(made.body().get("yardId")).isEqualTo(before.get("yardId"));
+        JsonNode after = APP.get("/api/days/" + made.body().get("id").asLong()).body();
+        assertThat(after.get("courseIds")).isEqualTo(before.get("courseIds"));
+        assertThat(after.get("riders")).isEqualTo(before.get("riders"));
+        assertThat(after.get("yardId")).isEqualTo(before.get("yardId"));
         List<Double> stands = new ArrayList<>();
-        made.body().get("standsAt").forEach(s -> stands.add(s.at("/metres/0").asDouble()));
+        after.get("standsAt").forEach(s -> stands.add(s.at("/metres/0").asDouble()));
         assertThat(stands).isEqualTo(proposed);
         assertThat(APP.get("/api/days/" + made.body().get("id").asLong() + "/briefing")
                         .status())

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -15,8 +14,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import org.flywaydb.core.Flyway;
-import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -31,6 +28,7 @@ import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.run.Score;
 import wrenlane.run.Technique;
+import wrenlane.server.fixture.OldDatabase;
 
 /** Runs stored by earlier versions mean the same now. */
 class RunMigrationTest {
@@ -42,26 +40,15 @@ class RunMigrationTest {
     @TempDir
     private Path folder;
 
-    private String url;
+    private OldDatabase old;
 
     @BeforeEach
     void namesFile() {
-        url = "jdbc:sqlite:" + folder.resolve("old.db");
-    }
-
-    private void migrate(@Nullable String target, String... statements) throws SQLException {
-        var flyway = Flyway.configure().dataSource(url, null, null);
-        (target == null ? flyway : flyway.target(target)).load().migrate();
-        try (Connection connection = DriverManager.getConnection(url);
-                Statement sql = connection.createStatement()) {
-            for (String statement : statements) {
-                sql.execute(statement);
-            }
-        }
+        old = new OldDatabase(folder);
     }
 
     private void migrateWithPeople(String target) throws SQLException {
-        migrate(
+        old.migrate(
                 target,
                 "INSERT INTO machine (id, name, class_id, transmission) VALUES (1, 'Twin', 'twin-300', 'HAND_CLUTCH')",
                 "INSERT INTO rider (id, name, level, school, notes) VALUES (1, 'Ada', 'NOVICE', 'DRAG', '')",
@@ -72,7 +59,7 @@ class RunMigrationTest {
 
     private Map<String, Run> runs() throws SQLException {
         Map<String, Run> runs = new LinkedHashMap<>();
-        try (Connection connection = DriverManager.getConnection(url);
+        try (Connection connection = old.connect();
                 Statement sql = connection.createStatement();
                 ResultSet row = sql.executeQuery("SELECT rowid, * FROM run ORDER BY logged_at_ms, rowid")) {
             while (row.next()) {
@@ -104,14 +91,14 @@ class RunMigrationTest {
     @ValueSource(strings = {"24", "29"})
     void keepsCourseSideAndCorrection(String version) throws SQLException {
         migrateWithPeople(version);
-        migrate(
+        old.migrate(
                 version,
                 PLAIN + "('aaaaaaaa', 1, 1, 1, 1, 'Box', 'u-turn-box', 'LEFT', 7.2, 'depthMetres=7.5', 'FOOT', 5, 0,"
                         + " '2026-05-14T09:00:00Z', '', NULL)",
                 PLAIN + "('bbbbbbbb', 1, 1, 1, 1, 'Box', 'u-turn-box', 'RIGHT', 7.2, 'depthMetres=7.5', '', 5, 0,"
                         + " NULL, 'eyes \"up\"', 'aaaaaaaa')",
                 "UPDATE run SET corrected_at_ms = 9 WHERE id = 'bbbbbbbb'");
-        migrate(null);
+        old.migrate();
         Map<String, Run> runs = runs();
         Run before = Objects.requireNonNull(runs.get("aaaaaaaa"));
         assertThat(before.isWithdrawn()).isTrue();
@@ -131,7 +118,7 @@ class RunMigrationTest {
     @Test
     void keepsCountsObservationsAndScores() throws SQLException {
         migrateWithPeople("29");
-        migrate(
+        old.migrate(
                 "29",
                 "INSERT INTO run (id, day_id, rider_id, machine_id, course_id, course_name, kind, side, setting_m, settings,"
                         + " faults, logged_at_ms, simulated, sort, laps, minutes, fault_counts, technique, before_drop, mark,"
@@ -142,7 +129,7 @@ class RunMigrationTest {
                         + " simulated, measured, score_m) VALUES"
                         + " ('plank-01', 1, 1, 1, 'plank', 'The plank', '', '', 6, 0, 'PLANK', 0.2)",
                 PLAIN + "('lane-run', 1, 1, 1, 2, 'Lane', 'lane', 'LEFT', 0.6, '', '', 7, 0, NULL, '', NULL)");
-        migrate(null);
+        old.migrate();
         Map<String, Run> runs = runs();
         Run spell = Objects.requireNonNull(runs.get("spell-01"));
         assertThat(spell.detail().sort()).isEqualTo(RunSort.SPELL);
@@ -167,7 +154,7 @@ class RunMigrationTest {
     @Test
     void changesStampAndRejectsHalfARun() throws SQLException {
         keepsCourseSideAndCorrection("29");
-        try (Connection connection = DriverManager.getConnection(url);
+        try (Connection connection = old.connect();
                 Statement sql = connection.createStatement()) {
             String stamp = stamp(sql);
             sql.execute("UPDATE run SET withdrawn_on = 'phone' WHERE id = 'bbbbbbbb'");
