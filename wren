@@ -60,7 +60,7 @@ need() {
 # Whether the jar is older than any source it is made of.
 stale() {
   [ ! -f "$JAR" ] || [ -n "$(find pom.xml core/pom.xml core/src/main web/pom.xml web/src web/public \
-    web/index.html web/package-lock.json web/vite.config.ts web/pages-ahead.ts web/ahead.ts \
+    web/index.html web/package-lock.json web/vite.config.ts web/pages-ahead.ts web/src/routes.ts \
     server/pom.xml server/src/main server/openapi.json \
     -newer "$JAR" -type f ! -name schema.d.ts -print -quit)" ]
 }

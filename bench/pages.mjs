@@ -6,7 +6,6 @@ import lighthouse, { auditFlowArtifacts, desktopConfig } from 'lighthouse';
 import { computeMedianRun } from 'lighthouse/core/lib/median-run.js';
 import { Server, spread } from './server.mjs';
 
-const STOPS = ['/today', '/yard', '/machines', '/course', '/set-out', '/lesson', '/range', '/progress'];
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'];
 
 /** What the library's guide gives the fast desk that its phone is a quarter as fast as: 1500 to 2000. */
@@ -64,10 +63,16 @@ function said({ here, machine, lhr }) {
   ].join('; ');
 }
 
+/** The address of each page that the build wrote a file for. */
+async function everyPage() {
+  const routes = await (await fetch(`${server.address}/pages/routes.json`)).json();
+  return routes.filter(({ file }) => file).map(({ word }) => `/${word}`);
+}
+
 const [jar, demo, ...more] = process.argv.slice(2);
 const times = /^\d+$/.test(more[0] ?? '') ? Number(more.shift()) : 1;
-const paths = more.length > 0 ? more : STOPS;
 const server = await Server.withDemoDay(jar, demo, 18789);
+const paths = more.length > 0 ? more : await everyPage();
 const chrome = await launch({ chromePath, chromeFlags: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'] });
 try {
   // As in the middle of a morning: every page was looked at once, and what that set off is reckoned.

@@ -1,5 +1,5 @@
 import type { Plugin, Rolldown } from 'vite';
-import { AHEAD } from './ahead.ts';
+import { PAGES, wordOf, type PageRoute } from './src/routes.ts';
 import { GROUND_RULES } from './src/shared/ui/groundRules.ts';
 
 /**
@@ -19,17 +19,33 @@ export function pagesAhead(): Plugin {
         `<link rel="preload" as="font" type="font/woff2" crossorigin href="/${lettersOf(bundle)}">`,
       ]);
       index.source = html;
-      for (const [page, { code, reads }] of Object.entries(AHEAD)) {
+      const pages: readonly PageRoute[] = PAGES;
+      for (const { path, code, reads } of pages) {
+        if (reads === undefined) continue;
         const links = [
           ...filesOf(`/features/${code}.tsx`, bundle).map(
             (file) => `<link rel="modulepreload" fetchpriority="low" crossorigin href="/${file}">`,
           ),
           ...reads.map((path) => `<link rel="preload" as="fetch" crossorigin href="${path}">`),
         ];
-        this.emitFile({ type: 'asset', fileName: `pages/${page}.html`, source: withLinks(html, links) });
+        this.emitFile({
+          type: 'asset',
+          fileName: `pages/${wordOf(path)}.html`,
+          source: withLinks(html, links),
+        });
       }
+      this.emitFile({ type: 'asset', fileName: 'pages/routes.json', source: JSON.stringify(routes(pages)) });
     },
   };
+}
+
+/** For the server, the benchmarks and the browser tests: which addresses there are, and which of them have a file. */
+function routes(pages: readonly PageRoute[]) {
+  return pages.map(({ path, reads, examples }) => ({
+    word: wordOf(path),
+    file: reads !== undefined,
+    examples,
+  }));
 }
 
 function lessUrgent(html: string): string {

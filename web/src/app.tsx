@@ -1,31 +1,19 @@
 import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, startTransition, StrictMode } from 'react';
+import { lazy, startTransition, StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { ALL_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
+import { PAGES, type PageRoute } from './routes';
 import { atRest, gathered, KeepingUp, Problem } from './shared/http';
 import { ToastProvider } from './shared/ui';
 import { PreferencesProvider } from './shared/units';
 import { installWorker } from './worker';
 import './styles.css';
 
-// The one place that enters a room by its page: what others share of it is behind its index, and brings no page along.
-const Today = lazy(() => import('./features/today/TodayPage'));
-const Yard = lazy(() => import('./features/yard/YardPage'));
-const Machines = lazy(() => import('./features/machine/MachinesPage'));
-const Riders = lazy(() => import('./features/rider/RidersPage'));
-const Course = lazy(() => import('./features/course/CoursePage'));
-const SetOut = lazy(() => import('./features/setout/SetOutPage'));
-const Lesson = lazy(() => import('./features/lesson/LessonPage'));
-const Range = lazy(() => import('./features/run/RangePage'));
-const Progress = lazy(() => import('./features/progress/ProgressPage'));
-const Phone = lazy(() => import('./features/phone/PhonePage'));
-const RunFiles = lazy(() => import('./features/runfile/RunFilesPage'));
-const RunLog = lazy(() => import('./features/run/LogPage'));
-const Debrief = lazy(() => import('./features/progress/DebriefPage'));
-const Group = lazy(() => import('./features/progress/GroupPage'));
+// The one place that enters a feature by its pages: what others share of it is behind its index, and brings no page along.
+const FILES = import.meta.glob<{ default: ComponentType<{ here?: string }> }>('./features/*/*Page.tsx');
 
 const FRAME_MS = 16;
 
@@ -48,29 +36,26 @@ const client = new KeepingUp({
 // A page asks a dozen questions at once: what is answered within a frame is drawn once.
 notifyManager.setScheduler(gathered(FRAME_MS));
 
+/** The code of each file is one component, whichever of its views is shown. */
+const COMPONENTS = new Map<string, ComponentType<{ here?: string }>>(
+  PAGES.map(({ code }) => {
+    const load = FILES[`./features/${code}.tsx`];
+    if (load === undefined) throw new Error(`no page is in features/${code}.tsx`);
+    return [code, lazy(load)];
+  }),
+);
+
+function pageRoute({ path, code, here }: PageRoute): RouteObject {
+  const Page = COMPONENTS.get(code);
+  return { path, element: Page && <Page {...(here !== undefined && { here })} /> };
+}
+
 const ROUTES: RouteObject[] = [
   {
     element: <Frame />,
     children: [
       { path: '/', element: <Navigate to="/today" replace /> },
-      { path: '/today', element: <Today /> },
-      { path: '/yard/:id?', element: <Yard /> },
-      { path: '/machines/:id?', element: <Machines /> },
-      { path: '/riders/:id?', element: <Riders /> },
-      { path: '/course/:id?', element: <Course /> },
-      { path: '/set-out/:id?', element: <SetOut /> },
-      { path: '/lesson', element: <Lesson here="order" /> },
-      { path: '/lesson/drills/:drillId?', element: <Lesson here="drills" /> },
-      { path: '/lesson/check', element: <Lesson here="check" /> },
-      { path: '/lesson/methods', element: <Lesson here="methods" /> },
-      { path: '/lesson/causes', element: <Lesson here="causes" /> },
-      { path: '/range/log', element: <RunLog /> },
-      { path: '/range/files', element: <RunFiles /> },
-      { path: '/range/:riderId?', element: <Range /> },
-      { path: '/progress/group', element: <Group /> },
-      { path: '/progress/debrief', element: <Debrief /> },
-      { path: '/progress/:riderId?', element: <Progress /> },
-      { path: '/phone', element: <Phone /> },
+      ...PAGES.map(pageRoute),
       { path: '*', element: <NoSuchPage /> },
     ],
   },

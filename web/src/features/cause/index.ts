@@ -1,2 +1,2 @@
-export { CausesPage } from './CausesPage';
+export { CausesTab } from './CausesTab';
 export { useCauses } from './api';

@@ -6,6 +6,9 @@ it.each([
   ['/riders/3', 'MACHINES', 'Riders – Wren Lane'],
   ['/set-out', 'SET_OUT', 'Set-out – Wren Lane'],
   ['/courses', undefined, 'Wren Lane'],
+  ['/lesson/drills/weave', 'LESSON', 'Drills – Wren Lane'],
+  ['/range/log', 'RANGE', 'Run log – Wren Lane'],
+  ['/range/2', 'RANGE', 'Range – Wren Lane'],
   ['/phone', undefined, 'Phones – Wren Lane'],
 ])('%s is of a stop, and named by it', (path, stop, title) => {
   expect(stopOf(path)).toBe(stop);

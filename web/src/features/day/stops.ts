@@ -1,24 +1,31 @@
+import { matchPath } from 'react-router';
+import { PAGES, wordOf, type PageRoute } from '../../routes';
 import type { Briefing } from './api';
 
 export type Stop = Briefing['stops'][number]['stop'];
 export type Readiness = Briefing['stops'][number]['readiness'];
 
-/** The stops of the working day, in order. */
-export const STOPS: { stop: Stop; path: string; name: string; also?: string[] }[] = [
-  { stop: 'TODAY', path: '/today', name: 'Today' },
-  { stop: 'YARD', path: '/yard', name: 'Yard' },
-  { stop: 'MACHINES', path: '/machines', name: 'Machines', also: ['/riders'] },
-  { stop: 'COURSE', path: '/course', name: 'Course' },
-  { stop: 'SET_OUT', path: '/set-out', name: 'Set-out' },
-  { stop: 'LESSON', path: '/lesson', name: 'Lesson' },
-  { stop: 'RANGE', path: '/range', name: 'Range' },
-  { stop: 'PROGRESS', path: '/progress', name: 'Progress' },
-];
+/** The stops of the working day, in order; each leads to the first of its pages. */
+export const STOPS: { stop: Stop; path: string; name: string }[] = PAGES.flatMap((page, i) =>
+  'step' in page && PAGES.findIndex((other) => 'step' in other && other.step === page.step) === i
+    ? [{ stop: page.step, path: `/${wordOf(page.path)}`, name: page.title }]
+    : [],
+);
+
+/** The page at an address; where several are, the one that says most of it. */
+function pageAt(path: string): PageRoute | undefined {
+  const pages: readonly PageRoute[] = PAGES;
+  return (
+    pages.find((page) => page.path === path) ??
+    pages.find((page) => matchPath(page.path, path) !== null) ??
+    pages.find((page) => wordOf(page.path) === wordOf(path))
+  );
+}
 
 /** The stop an address belongs to. */
 export function stopOf(path: string): Stop | undefined {
-  return STOPS.find((s) => [s.path, ...(s.also ?? [])].some((p) => path === p || path.startsWith(p + '/')))
-    ?.stop;
+  const step = pageAt(path)?.step;
+  return STOPS.find((s) => s.stop === step)?.stop;
 }
 
 /** What a stop is called. */
@@ -61,8 +68,6 @@ export function wayFrom(
 
 /** What the browser calls the page at an address. */
 export function titleOf(path: string): string {
-  if (path === '/phone') return 'Phones – Wren Lane';
-  const stop = stopOf(path);
-  if (stop === undefined) return 'Wren Lane';
-  return `${path.startsWith('/riders') ? 'Riders' : nameOf(stop)} – Wren Lane`;
+  const page = pageAt(path);
+  return page === undefined ? 'Wren Lane' : `${page.title} – Wren Lane`;
 }

@@ -1,7 +1,7 @@
-import { CausesPage } from '../cause';
-import { DrillsPage } from '../drill';
+import { CausesTab } from '../cause';
+import { DrillsTab } from '../drill';
 import { TeachingPage } from '../teaching';
-import { CheckPage } from './CheckPage';
+import { CheckTab } from './CheckTab';
 import { LessonTabs, type LessonTab } from './LessonTabs';
 import { RunningOrder } from './RunningOrder';
 
@@ -11,10 +11,10 @@ export default function LessonPage({ here }: { here: LessonTab }) {
     <div className="flex flex-1 flex-col">
       <LessonTabs here={here} />
       {here === 'order' && <RunningOrder />}
-      {here === 'check' && <CheckPage />}
-      {here === 'drills' && <DrillsPage />}
+      {here === 'check' && <CheckTab />}
+      {here === 'drills' && <DrillsTab />}
       {here === 'methods' && <TeachingPage />}
-      {here === 'causes' && <CausesPage />}
+      {here === 'causes' && <CausesTab />}
     </div>
   );
 }

@@ -7,22 +7,32 @@ import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitUntilState;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every page: nothing for axe on paper, in sun and on a phone, no sideways scroll, reached by keyboard. */
@@ -68,32 +78,42 @@ class EveryPageIT {
         return page;
     }
 
+    /** Addresses that the app itself names as examples of its pages. */
+    static List<String> examples() throws IOException {
+        return examples(route -> true);
+    }
+
+    /** One address of each page that something is fetched ahead for. */
+    static List<String> fetchedAhead() throws IOException {
+        return examples(route -> route.get("file").getAsBoolean()).stream()
+                .filter(address -> !address.contains("?") && !address.equals("/lesson") && !address.equals("/phone"))
+                .toList();
+    }
+
+    private static List<String> examples(Predicate<JsonObject> wanted) throws IOException {
+        List<String> addresses = new ArrayList<>();
+        try (InputStream written =
+                URI.create(APP.address() + "/pages/routes.json").toURL().openStream()) {
+            JsonArray routes = JsonParser.parseReader(new InputStreamReader(written, StandardCharsets.UTF_8))
+                    .getAsJsonArray();
+            for (JsonElement route : routes) {
+                if (wanted.test(route.getAsJsonObject())) {
+                    route.getAsJsonObject().getAsJsonArray("examples").forEach(a -> addresses.add(a.getAsString()));
+                }
+            }
+        }
+        assertThat(addresses).hasSizeGreaterThan(5);
+        return addresses;
+    }
+
+    static List<String> examplesAndNowhere() throws IOException {
+        List<String> addresses = new ArrayList<>(examples());
+        addresses.add("/nowhere");
+        return addresses;
+    }
+
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/today",
-                "/today?day=new",
-                "/yard",
-                "/machines/4",
-                "/machines/new",
-                "/riders",
-                "/course",
-                "/course/new",
-                "/set-out",
-                "/lesson",
-                "/lesson/check",
-                "/lesson/drills/u-turn-rolling",
-                "/lesson/methods",
-                "/lesson/causes",
-                "/range/2",
-                "/progress/2",
-                "/progress/debrief?day=4",
-                "/progress/group",
-                "/range/files",
-                "/range/log?day=4",
-                "/phone",
-                "/nowhere"
-            })
+    @MethodSource("examplesAndNowhere")
     void hasNothingForAxeFitsAPhoneAndWritesCommas(String address) {
         Page page = at(APP.chromium().deskWithCommas(), address);
         assertThat(WithCommas.points(page)).isEmpty();
@@ -142,26 +162,7 @@ class EveryPageIT {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/today",
-                "/today?day=new",
-                "/yard",
-                "/yard?view=courses",
-                "/machines/4",
-                "/course",
-                "/course/3",
-                "/set-out",
-                "/lesson",
-                "/lesson/check",
-                "/lesson/drills/u-turn-rolling",
-                "/lesson/methods",
-                "/range/2",
-                "/progress/2",
-                "/progress/debrief?day=4",
-                "/progress/group",
-                "/range/log?day=4"
-            })
+    @MethodSource("examples")
     void saysNoMetresToWhoeverReadsFeet(String address) {
         Page page = APP.chromium().desk();
         InFeet.chosen(page);
@@ -185,8 +186,7 @@ class EveryPageIT {
 
     /** Nothing is brought along that the page would not ask for itself. */
     @ParameterizedTest
-    @ValueSource(
-            strings = {"/today", "/yard", "/machines", "/riders", "/course", "/set-out", "/range/2", "/progress/2"})
+    @MethodSource("fetchedAhead")
     void whatIsAskedForAheadIsWhatThePageReads(String address) {
         Page page = APP.chromium().desk();
         List<String> ahead = new ArrayList<>();

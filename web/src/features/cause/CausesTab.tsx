@@ -7,7 +7,7 @@ import { CauseForm } from './CauseForm';
 import { beforeText, faultsText, NEW_CAUSE, replaced, techniqueText } from './model';
 
 /** What faults come from, what is said for it and what is ridden for it; each row can be put right. */
-export function CausesPage() {
+export function CausesTab() {
   const all = together(useReading(useCauses()), useReading(useDrills()));
   return <Loading of={all}>{([causes, drills]) => <Table causes={causes} drills={drills} />}</Loading>;
 }

@@ -4,7 +4,7 @@ import { Loading } from '../../shared/ui';
 import { RangeCheck } from './RangeCheck';
 
 /** What is seen to and said before anybody rides. */
-export function CheckPage() {
+export function CheckTab() {
   const day = useDay();
   const link = useDayLink();
   return (

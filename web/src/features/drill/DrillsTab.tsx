@@ -11,7 +11,7 @@ import { DrillSheet } from './DrillSheet';
 import { Legend, Stages } from './Stages';
 
 /** All drills as stages, with where the day's riders stand on them. */
-export function DrillsPage() {
+export function DrillsTab() {
   const all = together(useReading(useDrills()), useDay());
   return <Loading of={all}>{([catalogue, { day }]) => <OfDay catalogue={catalogue} day={day} />}</Loading>;
 }
