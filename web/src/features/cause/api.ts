@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, ofStored, type Api } from '../../shared/http';
 
 export type Causes = Api<'CausesResponse'>;
 export type Cause = Api<'CauseJson'>;
 
 /** What faults come from, as it holds here. */
 export function useCauses() {
-  return useQuery({ queryKey: ['causes'], queryFn: () => body(http.GET('/api/causes')) });
+  return useQuery({ queryKey: keys.causes(), queryFn: () => body(http.GET('/api/causes')) });
 }
 
 /** Keeps the whole table; without rows it is put back as it came. What is said of riders may be another. */
@@ -19,6 +19,6 @@ export function useSaveCauses() {
           ? http.DELETE('/api/causes', { params: { header } })
           : http.PUT('/api/causes', { params: { header }, body: { rows } }),
       ),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => client.invalidateQueries({ predicate: ofStored }),
   });
 }

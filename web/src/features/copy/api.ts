@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 
 export type Copy = Api<'Copy'>;
 
 /** The copies that are kept, newest first. */
 export function useCopies(wanted: boolean) {
   return useQuery({
-    queryKey: ['copies'],
+    queryKey: keys.copies(),
     enabled: wanted,
     queryFn: () => body(http.GET('/api/copies')),
   });
@@ -17,7 +17,7 @@ export function useKeepCopy() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: () => body(http.POST('/api/copies')),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['copies'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.copies() }),
   });
 }
 
@@ -32,7 +32,7 @@ export function useBringCopy() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (file: File) => body(http.POST('/api/copies/uploads', { body: file as never, ...asItIs })),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['copies'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.copies() }),
   });
 }
 

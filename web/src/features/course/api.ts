@@ -3,9 +3,11 @@ import {
   body,
   changing,
   http,
+  keys,
+  ofStored,
   useKeeping,
-  useRemoval,
   useReckoned,
+  useRemoval,
   type Api,
   type Reckoned,
   type Seen,
@@ -34,13 +36,13 @@ export type Rung = Api<'Rung'>;
 
 /** All courses. */
 export function useCourses() {
-  return useQuery({ queryKey: ['courses'], queryFn: () => body(http.GET('/api/courses')) });
+  return useQuery({ queryKey: keys.courses(), queryFn: () => body(http.GET('/api/courses')) });
 }
 
 /** The kinds of course, with their dimensions' limits. */
 export function useCourseKinds() {
   return useQuery({
-    queryKey: ['course-kinds'],
+    queryKey: keys.courseKinds(),
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/course-kinds')),
   });
@@ -49,7 +51,7 @@ export function useCourseKinds() {
 /** The plan of each kind by its name, where they are to be seen. */
 export function useKindPlans(seen: boolean): Map<string, Plan> {
   const { data } = useQuery({
-    queryKey: ['kind-plans'],
+    queryKey: keys.kindPlans(),
     enabled: seen,
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/course-kinds/plans')),
@@ -92,7 +94,7 @@ export function useLadder(request: ReckonRequest | undefined) {
 /** How densely the edges of a course can be marked, and with how many markers in all. */
 export function useEdgeMarkings(course: CourseRequest, markers: number | undefined) {
   return useQuery({
-    queryKey: ['edge-markings', course, markers],
+    queryKey: keys.edgeMarkings(course, markers),
     placeholderData: keepPreviousData,
     retry: false,
     queryFn: () =>
@@ -126,7 +128,7 @@ export function drawCalls(count: number, seed: number) {
 
 /** Stores a course, new or changed. */
 export function useSaveCourse() {
-  const keep = useKeeping<Course>('courses');
+  const keep = useKeeping<Course>(keys.courses);
   return useMutation({
     mutationFn: ({ stored, course }: { stored?: Seen; course: CourseRequest }) =>
       stored === undefined
@@ -147,6 +149,6 @@ export function useBringBack() {
   return useMutation({
     mutationFn: (id: number) =>
       body(http.POST('/api/courses/{id}/restorations', { params: { path: { id } } })),
-    onSuccess: () => void client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries({ predicate: ofStored }),
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, type Api, type Seen } from '../../shared/http';
+import { body, changing, http, keys, ofStored, useKeeping, type Api, type Seen } from '../../shared/http';
 import { usePreferences, type LengthSystem } from '../../shared/units';
 
 export type Day = Api<'DayResponse'>;
@@ -8,7 +8,7 @@ export type Briefing = Api<'BriefingResponse'>;
 export type Preview = Api<'PreviewResponse'>;
 
 /** How all days are asked for, newest first: every page begins with it. */
-export const ALL_DAYS = { queryKey: ['days'], queryFn: () => body(http.GET('/api/days')) };
+export const ALL_DAYS = { queryKey: keys.days(), queryFn: () => body(http.GET('/api/days')) };
 
 export function useDays() {
   return useQuery(ALL_DAYS);
@@ -17,7 +17,7 @@ export function useDays() {
 /** How a day's briefing is asked for. */
 export function briefingOf(id: number, system: LengthSystem) {
   return {
-    queryKey: ['briefing', id, system],
+    queryKey: keys.briefing(id, system),
     queryFn: () => body(http.GET('/api/days/{id}/briefing', { params: { path: { id }, query: { system } } })),
   };
 }
@@ -35,7 +35,7 @@ export function useBriefing(dayId: number | undefined) {
 
 /** Stores a day, new or changed. */
 export function useSaveDay() {
-  const keep = useKeeping<Day>('days');
+  const keep = useKeeping<Day>(keys.days);
   return useMutation({
     mutationFn: ({ stored, day }: { stored?: Seen; day: DayRequest }) =>
       stored === undefined
@@ -55,7 +55,7 @@ export function useDeleteDay() {
       changing(stored, (header) =>
         http.DELETE('/api/days/{id}', { params: { path: { id: stored.id }, header } }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['days'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.days() }),
   });
 }
 
@@ -74,14 +74,14 @@ export function useImport() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (text: string) => body(http.POST('/api/imports', { body: text, ...asItIs })),
-    onSuccess: () => void client.invalidateQueries(),
+    onSuccess: () => void client.invalidateQueries({ predicate: ofStored }),
   });
 }
 
 /** The briefing and range check of a day: here, since it stands on every stop while it is open. */
 export function useRangeCheck(dayId: number | undefined) {
   return useQuery({
-    queryKey: ['range-check', dayId],
+    queryKey: keys.rangeCheck(dayId),
     enabled: dayId !== undefined,
     staleTime: 20_000,
     queryFn: () =>
@@ -92,7 +92,7 @@ export function useRangeCheck(dayId: number | undefined) {
 /** How it is asked what speaks for stopping a day now, or for a rest. */
 export function stopRulesOf(dayId: number) {
   return {
-    queryKey: ['stop-rules', dayId],
+    queryKey: keys.stopRules(dayId),
     queryFn: () => body(http.GET('/api/days/{dayId}/stop-rules', { params: { path: { dayId } } })),
   };
 }

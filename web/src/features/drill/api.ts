@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, type Api } from '../../shared/http';
 
 export type Drill = Api<'Drill'>;
 export type StoredDrill = Api<'StoredDrill'>;
@@ -11,13 +11,13 @@ export type RiderOnMachine = Api<'RiderOnMachine'>;
 
 /** All drills, with the words of stages and measures. */
 export function useDrills() {
-  return useQuery({ queryKey: ['drills'], queryFn: () => body(http.GET('/api/drills')) });
+  return useQuery({ queryKey: keys.drills(), queryFn: () => body(http.GET('/api/drills')) });
 }
 
 /** Where riders stand, each on the machine ridden. What time ran out for is asked again. */
 export function useStandings(pairs: RiderOnMachine[]) {
   return useQuery({
-    queryKey: ['drill-standings', pairs],
+    queryKey: keys.drillStandings(pairs),
     queryFn: () => body(http.POST('/api/drill-standings', { body: { pairs } })),
     placeholderData: (before: RiderDrills[] | undefined) => before,
     refetchInterval: (query) => (query.state.data?.some((r) => r.unfinished) === true ? 1000 : false),
@@ -38,7 +38,7 @@ export function useMaster() {
       const path = '/api/riders/{riderId}/machines/{machineId}/drills/{drillId}' as const;
       return body<unknown>(shown ? http.PUT(path, params) : http.DELETE(path, params));
     },
-    onSuccess: () => client.invalidateQueries({ queryKey: ['drill-standings'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drillStandings() }),
   });
 }
 
@@ -46,8 +46,8 @@ function useChanged() {
   const client = useQueryClient();
   return () =>
     Promise.all([
-      client.invalidateQueries({ queryKey: ['drills'] }),
-      client.invalidateQueries({ queryKey: ['drill-standings'] }),
+      client.invalidateQueries({ queryKey: keys.drills() }),
+      client.invalidateQueries({ queryKey: keys.drillStandings() }),
     ]);
 }
 

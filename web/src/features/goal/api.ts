@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type GoalOf = Api<'GoalResponse'>;
@@ -11,7 +11,7 @@ export type Programme = Api<'ProgrammeJson'>;
 export function useGoal(riderId: number) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['goal', riderId, system],
+    queryKey: keys.goal(riderId, system),
     queryFn: () =>
       body(http.GET('/api/riders/{id}/goal', { params: { path: { id: riderId }, query: { system } } })),
   });
@@ -29,6 +29,6 @@ export function useSaveGoal(riderId: number) {
           body: goal === undefined ? {} : { goal },
         }),
       ),
-    onSuccess: (kept) => client.setQueryData(['goal', riderId, system], kept),
+    onSuccess: (kept) => client.setQueryData(keys.goal(riderId, system), kept),
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, ofStored, type Api } from '../../shared/http';
 
 export type Kit = Api<'KitResponse'>;
 export type KitRequest = Api<'KitJson'>;
@@ -8,7 +8,7 @@ export type Lying = Api<'LyingJson'>;
 
 /** What the school owns to set courses out in. */
 export function useKit() {
-  return useQuery({ queryKey: ['kit'], queryFn: () => body(http.GET('/api/kit')) });
+  return useQuery({ queryKey: keys.kit(), queryFn: () => body(http.GET('/api/kit')) });
 }
 
 /** Says anew what the school owns, as it was read. */
@@ -18,8 +18,8 @@ export function useSaveKit() {
     mutationFn: ({ seen, kit }: { seen: Kit; kit: KitRequest }) =>
       changing(seen, (header) => http.PUT('/api/kit', { params: { header }, body: kit })),
     onSuccess: (saved) => {
-      client.setQueryData(['kit'], saved);
-      void client.invalidateQueries();
+      client.setQueryData(keys.kit(), saved);
+      void client.invalidateQueries({ predicate: ofStored });
     },
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Lesson = Api<'LessonResponse'>;
@@ -12,7 +12,7 @@ export type Finding = Lesson['findings'][number];
 export function useLesson(dayId: number) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['lesson', dayId, system],
+    queryKey: keys.lesson(dayId, system),
     queryFn: () =>
       body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId }, query: { system } } })),
     // Who rides what of what stands is reckoned in the background.
@@ -33,8 +33,8 @@ export function useSaveLesson(dayId: number) {
         }),
       ),
     onSuccess: (lesson) => {
-      client.setQueryData(['lesson', dayId, system], lesson);
-      void client.invalidateQueries({ queryKey: ['briefing', dayId] });
+      client.setQueryData(keys.lesson(dayId, system), lesson);
+      void client.invalidateQueries({ queryKey: keys.briefing(dayId) });
     },
   });
 }
@@ -42,7 +42,7 @@ export function useSaveLesson(dayId: number) {
 /** Lessons to begin from. */
 export function useTemplates(dayId: number) {
   return useQuery({
-    queryKey: ['lesson-templates', dayId],
+    queryKey: keys.lessonTemplates(dayId),
     queryFn: () => body(http.GET('/api/days/{dayId}/lesson-templates', { params: { path: { dayId } } })),
   });
 }

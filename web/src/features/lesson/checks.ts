@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 
 export type Check = Api<'CheckResponse'>;
 export type CheckItem = Api<'CheckItem'>;
@@ -10,7 +10,7 @@ export function useTick(dayId: number) {
   return useMutation({
     mutationFn: (check: Api<'CheckJson'>) =>
       body(http.POST('/api/days/{dayId}/range-check', { params: { path: { dayId } }, body: check })),
-    onSuccess: (check) => client.setQueryData(['range-check', dayId], check),
+    onSuccess: (check) => client.setQueryData(keys.rangeCheck(dayId), check),
   });
 }
 
@@ -20,6 +20,6 @@ export function useUntick(dayId: number) {
   return useMutation({
     mutationFn: (item: string) =>
       body(http.DELETE('/api/days/{dayId}/range-check/{item}', { params: { path: { dayId, item } } })),
-    onSuccess: (check) => client.setQueryData(['range-check', dayId], check),
+    onSuccess: (check) => client.setQueryData(keys.rangeCheck(dayId), check),
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
+import { body, changing, http, keys, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
 
 export type Machine = Api<'MachineResponse'>;
 export type MachineRequest = Api<'MachineRequest'>;
@@ -9,13 +9,13 @@ export type SideTurn = Api<'SideTurnJson'>;
 
 /** All machines. */
 export function useMachines() {
-  return useQuery({ queryKey: ['machines'], queryFn: () => body(http.GET('/api/machines')) });
+  return useQuery({ queryKey: keys.machines(), queryFn: () => body(http.GET('/api/machines')) });
 }
 
 /** The classes with their typical figures. */
 export function useMachineClasses() {
   return useQuery({
-    queryKey: ['machine-classes'],
+    queryKey: keys.machineClasses(),
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/machine-classes')),
   });
@@ -24,7 +24,7 @@ export function useMachineClasses() {
 /** What a machine could do, as it is being described. */
 export function useTurnReport(machine: MachineRequest) {
   return useQuery({
-    queryKey: ['turn-report', machine],
+    queryKey: keys.turnReport(machine),
     retry: false,
     placeholderData: (before: TurnReport | undefined) => before,
     queryFn: () => body(http.POST('/api/machine-evaluations', { body: machine })),
@@ -33,7 +33,7 @@ export function useTurnReport(machine: MachineRequest) {
 
 /** Stores a machine, new or changed. */
 export function useSaveMachine() {
-  const keep = useKeeping<Machine>('machines');
+  const keep = useKeeping<Machine>(keys.machines);
   return useMutation({
     mutationFn: ({ stored, machine }: { stored?: Seen; machine: MachineRequest }) =>
       stored === undefined

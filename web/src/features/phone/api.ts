@@ -1,17 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 
 export type Network = Api<'Network'>;
 export type Place = Network['places'][number];
 
 /** Where the app is on the network. */
 export function useNetwork() {
-  return useQuery({ queryKey: ['network'], queryFn: () => body(http.GET('/api/network')) });
+  return useQuery({ queryKey: keys.network(), queryFn: () => body(http.GET('/api/network')) });
 }
 
 export type SignedInDevice = Api<'Device'>;
 
-const DEVICES = ['network', 'devices'];
+const DEVICES = keys.devices();
 
 /** Devices that are signed in, the newest first. */
 export function useDevices() {

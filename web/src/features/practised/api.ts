@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, ofStored, type Api } from '../../shared/http';
 
 export type Practised = Api<'PracticeResponse'>;
 export type PracticeRequest = Api<'PracticeJson'>;
 export type Counted = PracticeRequest['left'];
 
-const keyOf = (riderId: number, kind: string) => ['practised', riderId, kind];
+const keyOf = (riderId: number, kind: string) => keys.practised(riderId, kind);
 
 /** What a rider practised alone on a kind of course, the latest first. */
 export function usePractised(riderId: number, kind: string) {
@@ -27,7 +27,7 @@ export function useLogPractice(riderId: number) {
         keyOf(riderId, stored.practice.kind),
         (all) => all && [stored, ...all],
       );
-      void client.invalidateQueries();
+      void client.invalidateQueries({ predicate: ofStored });
     },
   });
 }
@@ -43,10 +43,10 @@ export function useTakeAwayPractice(riderId: number) {
         }),
       ),
     onSuccess: (_, practiceId) => {
-      client.setQueriesData<Practised[]>({ queryKey: ['practised', riderId] }, (all) =>
+      client.setQueriesData<Practised[]>({ queryKey: keys.practised(riderId) }, (all) =>
         all?.filter(({ id }) => id !== practiceId),
       );
-      void client.invalidateQueries();
+      void client.invalidateQueries({ predicate: ofStored });
     },
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Progress = Api<'ProgressResponse'>;
@@ -10,7 +10,7 @@ export type Estimate = Api<'EstimateJson'>;
 export function useProgress(riderId: number, kind: string | undefined) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['progress', riderId, kind, system],
+    queryKey: keys.progress(riderId, kind, system),
     placeholderData: (before: Progress | undefined) => (before?.riderId === riderId ? before : undefined),
     queryFn: () =>
       body(
@@ -28,7 +28,7 @@ export type RiderDebrief = DebriefOf['riders'][number];
 export function useDebrief(dayId: number) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['debrief', dayId, system],
+    queryKey: keys.debrief(dayId, system),
     queryFn: () =>
       body(http.GET('/api/days/{dayId}/debrief', { params: { path: { dayId }, query: { system } } })),
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
@@ -46,7 +46,7 @@ export function useTell(dayId: number) {
           body: { text },
         }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['debrief', dayId] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.debrief(dayId) }),
   });
 }
 
@@ -58,7 +58,7 @@ export type GroupRider = GroupCourse['riders'][number];
 export function useGroup(dayId: number) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['group', dayId, system],
+    queryKey: keys.group(dayId, system),
     queryFn: () =>
       body(http.GET('/api/days/{dayId}/group', { params: { path: { dayId }, query: { system } } })),
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
@@ -77,7 +77,7 @@ export function useNextDay(dayId: number) {
           body: request,
         }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['days'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.days() }),
   });
 }
 
@@ -86,7 +86,7 @@ export type Compared = Api<'DaysCompared'>;
 /** Two days of a rider on a kind of course, side by side. */
 export function useCompared(riderId: number, kind: string, from: number, to: number) {
   return useQuery({
-    queryKey: ['compared', riderId, kind, from, to],
+    queryKey: keys.compared(riderId, kind, from, to),
     placeholderData: (before: Compared | undefined) => before,
     queryFn: () =>
       body(
@@ -103,7 +103,7 @@ export type Held = Progress['heldBack'][number];
 export function useMistakesMade(riderId: number, kind: string) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['mistakes-made', riderId, kind, system],
+    queryKey: keys.mistakesMade(riderId, kind, system),
     queryFn: () =>
       body(
         http.GET('/api/riders/{id}/progress/mistakes', {
@@ -118,7 +118,7 @@ export type Opinion = Api<'OpinionResponse'>;
 /** What the instructor holds to be behind a rider's faults on a kind of course. */
 export function useOpinion(riderId: number, kind: string) {
   return useQuery({
-    queryKey: ['opinion', riderId, kind],
+    queryKey: keys.opinion(riderId, kind),
     queryFn: () =>
       body(http.GET('/api/riders/{id}/opinions/{kind}', { params: { path: { id: riderId, kind } } })),
   });
@@ -135,14 +135,14 @@ export function useSaveOpinion(riderId: number, kind: string) {
           body: { words },
         }),
       ),
-    onSuccess: (kept) => client.setQueryData(['opinion', riderId, kind], kept),
+    onSuccess: (kept) => client.setQueryData(keys.opinion(riderId, kind), kept),
   });
 }
 
 /** What a rider has ridden on each machine. */
 export function useRidden(riderId: number) {
   return useQuery({
-    queryKey: ['progress', 'ridden', riderId],
+    queryKey: keys.ridden(riderId),
     queryFn: () => body(http.GET('/api/riders/{id}/ridden', { params: { path: { id: riderId } } })),
   });
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { body, changing, http, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
+import { body, changing, http, keys, useKeeping, useRemoval, type Api, type Seen } from '../../shared/http';
 
 export type Rider = Api<'RiderResponse'>;
 export type RiderRequest = Api<'RiderRequest'>;
@@ -7,13 +7,13 @@ export type RiderOptions = Api<'RiderOptions'>;
 
 /** All riders. */
 export function useRiders() {
-  return useQuery({ queryKey: ['riders'], queryFn: () => body(http.GET('/api/riders')) });
+  return useQuery({ queryKey: keys.riders(), queryFn: () => body(http.GET('/api/riders')) });
 }
 
 /** Levels with their limits, and schools. */
 export function useRiderOptions() {
   return useQuery({
-    queryKey: ['rider-options'],
+    queryKey: keys.riderOptions(),
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/rider-options')),
   });
@@ -21,7 +21,7 @@ export function useRiderOptions() {
 
 /** Stores a rider, new or changed. */
 export function useSaveRider() {
-  const keep = useKeeping<Rider>('riders');
+  const keep = useKeeping<Rider>(keys.riders);
   return useMutation({
     mutationFn: ({ stored, rider }: { stored?: Seen; rider: RiderRequest }) =>
       stored === undefined
@@ -38,14 +38,14 @@ export type Kept = Api<'KeptRecords'>;
 /** How much is kept of a rider. */
 export function useRecords(riderId: number) {
   return useQuery({
-    queryKey: ['records', riderId],
+    queryKey: keys.records(riderId),
     queryFn: () => body(http.GET('/api/riders/{id}/records', { params: { path: { id: riderId } } })),
   });
 }
 
 /** Puts a rider away, or brings them back. */
 export function useArchiveRider() {
-  const keep = useKeeping<Rider>('riders');
+  const keep = useKeeping<Rider>(keys.riders);
   return useMutation({
     mutationFn: ({ rider, archived }: { rider: Rider; archived: boolean }) =>
       changing(rider, (header) =>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Course } from '../course';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 import { turnOf, type Running, type UpNext } from './running';
 
 export type DrillOfDay = Api<'DrillOfDay'>;
@@ -105,7 +105,7 @@ function drillOf(drill: DrillOfDay): DrillRidden {
 /** Drills that each rider of a day can ride, on its courses and on none. */
 export function useDrillsOfDay(dayId: number) {
   return useQuery({
-    queryKey: ['drills', 'of-day', dayId],
+    queryKey: keys.drillsOfDay(dayId),
     queryFn: () => body(http.GET('/api/days/{dayId}/drills', { params: { path: { dayId } } })),
   });
 }
@@ -113,7 +113,7 @@ export function useDrillsOfDay(dayId: number) {
 /** A rider on a drill without a course: the runs of the day, and how far it is mastered. */
 export function useDrillRange(of: { dayId: number; riderId: number; machineId: number; drillId: string }) {
   return useQuery({
-    queryKey: ['range', 'drill', of],
+    queryKey: keys.rangeOfDrill(of),
     queryFn: () =>
       body(
         http.GET('/api/days/{dayId}/riders/{riderId}/drills/{drillId}/range', {

@@ -1,3 +1,4 @@
+import { keys } from '../../shared/http';
 import { QueryClient } from '@tanstack/react-query';
 import { expect, it } from 'vitest';
 import { knownOf, type RangeView } from './api';
@@ -15,11 +16,11 @@ function view(runs: string[]): RangeView {
 
 it('goes on with what was last read of the same rider and course, without advice for another setting', () => {
   const client = new QueryClient();
-  client.setQueryData(['range', { ...who, settingMetres: 7.7 }, 'METRIC'], view(['a']), { updatedAt: 1 });
-  client.setQueryData(['range', { ...who, settingMetres: 8.7 }, 'METRIC'], view(['a', 'b']), {
+  client.setQueryData(keys.range({ ...who, settingMetres: 7.7 }, 'METRIC'), view(['a']), { updatedAt: 1 });
+  client.setQueryData(keys.range({ ...who, settingMetres: 8.7 }, 'METRIC'), view(['a', 'b']), {
     updatedAt: 2,
   });
-  client.setQueryData(['range', { ...who, riderId: 3, settingMetres: 7.7 }, 'METRIC'], view(['c']), {
+  client.setQueryData(keys.range({ ...who, riderId: 3, settingMetres: 7.7 }, 'METRIC'), view(['c']), {
     updatedAt: 3,
   });
   const known = knownOf(client, { ...who, settingMetres: 5.4 });

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { deviceName } from '../../shared/device';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Run = Api<'RunResponse'>;
@@ -33,7 +33,7 @@ export function useRange(q: RangeQuestion, settled = true): { data: RangeView | 
   const { system } = usePreferences();
   const client = useQueryClient();
   const { data, isPlaceholderData, isError, errorUpdateCount } = useQuery({
-    queryKey: ['range', q, system],
+    queryKey: keys.range(q, system),
     enabled: settled,
     placeholderData: (before: RangeView | undefined) => before,
     queryFn: () =>
@@ -66,7 +66,7 @@ function atAnySetting({ settingMetres: _, ...who }: RangeQuestion) {
 export function knownOf(client: QueryClient, q: RangeQuestion): RangeView | undefined {
   const [latest] = client
     .getQueryCache()
-    .findAll({ queryKey: ['range', atAnySetting(q)], predicate: ({ state }) => state.data !== undefined })
+    .findAll({ queryKey: keys.range(atAnySetting(q)), predicate: ({ state }) => state.data !== undefined })
     .toSorted((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
   const view = latest?.state.data as RangeView | undefined;
   return view && { standing: view.standing, runs: view.runs, unscored: view.unscored };
@@ -76,7 +76,7 @@ export function knownOf(client: QueryClient, q: RangeQuestion): RangeView | unde
 export function useMoveCost(q: { dayId: number; courseId: number; riderId: number; to: number[] }) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['move-cost', q, system],
+    queryKey: keys.moveCost(q, system),
     queryFn: () =>
       body(
         http.GET('/api/days/{dayId}/courses/{courseId}/move', {
@@ -102,7 +102,7 @@ export function withdrawRun(id: string) {
 /** All that was logged on a day, the newest first, with what was corrected and undone. */
 export function useRunLog(dayId: number) {
   return useQuery({
-    queryKey: ['run-log', dayId],
+    queryKey: keys.runLog(dayId),
     queryFn: () => body(http.GET('/api/days/{dayId}/runs', { params: { path: { dayId } } })),
   });
 }

@@ -1,7 +1,7 @@
 import { skipToken, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { stopRulesOf } from '../day';
-import { body, http, type Api, type Loaded } from '../../shared/http';
+import { body, http, keys, type Api, type Loaded } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type Running = Api<'RunningResponse'>;
@@ -14,7 +14,7 @@ const ASK = 15_000;
 
 function runningOf(dayId: number) {
   return {
-    queryKey: ['running', dayId],
+    queryKey: keys.running(dayId),
     queryFn: () => body(http.GET('/api/days/{dayId}/running', { params: { path: { dayId } } })),
   };
 }
@@ -29,7 +29,7 @@ export function useAhead(dayId: number | undefined): Loaded<undefined> {
     if (dayId !== undefined) void client.prefetchQuery(stopRulesOf(dayId));
   }, [client, dayId]);
   const read = useQuery(
-    dayId === undefined ? { queryKey: ['running'], queryFn: skipToken } : runningOf(dayId),
+    dayId === undefined ? { queryKey: keys.running(), queryFn: skipToken } : runningOf(dayId),
   );
   const failed = read.failureCount > 0 || read.errorUpdateCount > 0;
   const settled = dayId === undefined || read.data !== undefined || failed;

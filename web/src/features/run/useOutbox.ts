@@ -1,7 +1,7 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { deviceName } from '../../shared/device';
-import { countKept, Problem, readRunsAnew } from '../../shared/http';
+import { countKept, keys, Problem, readRunsAnew } from '../../shared/http';
 import { useSay } from '../../shared/ui';
 import { putRun, withdrawRun } from './api';
 import { correction, EMPTY, type Changes, type Entry, type LoggedRun, type Outbox } from './outbox';
@@ -38,15 +38,17 @@ function passing(e: unknown): boolean {
   return !(e instanceof Problem) || e.status >= 500 || PASSING.includes(e.status);
 }
 
+const SHOWN = new Set<unknown>([keys.range()[1], keys.rangeOfDrill()[1], keys.runLog()[1]]);
+
 /** Reads anew what shows runs; whether all of it came from the server, and none was only kept from before. */
 async function readAnew(client: QueryClient): Promise<boolean> {
   const before = countKept();
   // How far the day is shows on every page; nobody waits for it.
-  void client.refetchQueries({ queryKey: ['briefing'], type: 'active' });
+  void client.refetchQueries({ queryKey: keys.briefing(), type: 'active' });
   await readRunsAnew(client);
   const runs = client.getQueryCache().findAll({
     type: 'active',
-    predicate: ({ queryKey }) => queryKey[0] === 'range' || queryKey[0] === 'run-log',
+    predicate: ({ queryKey }) => SHOWN.has(queryKey[1]),
   });
   return countKept() === before && runs.every(({ state }) => state.status !== 'error');
 }

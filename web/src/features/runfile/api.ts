@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, ofStored, type Api } from '../../shared/http';
 
 export type Table = Api<'RunFileRequest'>;
 export type Preview = Api<'RunFilePreview'>;
@@ -17,6 +17,6 @@ export function useBringRuns() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (table: Table) => body(http.POST('/api/run-files', { body: table })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => client.invalidateQueries({ predicate: ofStored }),
   });
 }

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { ReckonRequest } from '../course';
 import type { Length } from '../length';
-import { body, http, useReckoned, type Api } from '../../shared/http';
+import { body, http, keys, useReckoned, type Api } from '../../shared/http';
 import type { LengthSystem } from '../../shared/units';
 
 export type SetOut = Api<'SetOutResponse'>;
@@ -15,7 +15,7 @@ export type DayOrder = Api<'DayOrder'>;
 
 /** The question where each cone goes. */
 export const sheetQuery = (request: SetOutRequest) => ({
-  queryKey: ['set-out', request],
+  queryKey: keys.setOut(request),
   queryFn: () => body(http.POST('/api/set-outs', { body: request })),
 });
 
@@ -43,7 +43,7 @@ export function useAccuracy(request: ReckonRequest | undefined) {
 
 /** The question what moves from one course to another. */
 export const changeOverQuery = (request: ChangeOverRequest) => ({
-  queryKey: ['change-over', request],
+  queryKey: keys.changeOver(request),
   queryFn: () => body(http.POST('/api/change-overs', { body: request })),
 });
 
@@ -60,7 +60,7 @@ export function useDayOrder(
   stackHolds: number,
 ) {
   return useQuery({
-    queryKey: ['day-order', courses, keepInOrder, system, stackHolds],
+    queryKey: keys.dayOrder(courses, keepInOrder, system, stackHolds),
     enabled: courses.length > 1,
     placeholderData: keepPreviousData,
     queryFn: () => body(http.POST('/api/day-orders', { body: { courses, keepInOrder, system, stackHolds } })),
@@ -70,7 +70,7 @@ export function useDayOrder(
 /** What two taped diagonals mean. */
 export function useSquareCheck(laid: LaidCourse, first: Length | undefined, second: Length | undefined) {
   return useQuery({
-    queryKey: ['square', laid, first?.metres, second?.metres],
+    queryKey: keys.square(laid, first?.metres, second?.metres),
     enabled: first !== undefined && second !== undefined,
     retry: false,
     queryFn: () =>
@@ -84,7 +84,7 @@ export function useSquareCheck(laid: LaidCourse, first: Length | undefined, seco
 
 /** The question which cones of a day's courses are shared. */
 export const sharedConesQuery = (day: { id: number; stands: unknown[] } | undefined) => ({
-  queryKey: ['shared-cones', day],
+  queryKey: keys.sharedCones(day),
   queryFn: () => body(http.GET('/api/days/{id}/shared-cones', { params: { path: { id: day?.id ?? 0 } } })),
 });
 

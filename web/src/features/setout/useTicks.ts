@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { keep, readKept } from '../../shared/kept';
-import { body, http, Problem } from '../../shared/http';
+import { body, http, keys, Problem } from '../../shared/http';
 import { applied, isTicks, withTick, type Tick } from './ticks';
 
 /** How often what waits is sent again, and what others tick is asked for, in milliseconds. */
@@ -31,7 +31,7 @@ export function useTicks(dayId: number | undefined, courseId: number) {
     [name],
   );
   const read = useQuery({
-    queryKey: ['ticks', dayId, courseId],
+    queryKey: keys.ticks(dayId, courseId),
     enabled: dayId !== undefined,
     refetchInterval: AGAIN,
     queryFn: () =>
@@ -63,8 +63,8 @@ export function useTicks(dayId: number | undefined, courseId: number) {
         } catch (e) {
           if (!(e instanceof Problem) || e.unreachable || e.status >= 500) return;
         }
-        await client.cancelQueries({ queryKey: ['ticks', dayId, courseId] });
-        client.setQueryData(['ticks', dayId, courseId], (labels: string[] | undefined) =>
+        await client.cancelQueries({ queryKey: keys.ticks(dayId, courseId) });
+        client.setQueryData(keys.ticks(dayId, courseId), (labels: string[] | undefined) =>
           applied(labels ?? [], [tick]),
         );
         say(left.current.filter((w) => w !== tick));

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { body, http, type Api } from '../../shared/http';
+import { body, http, keys, type Api } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
 export type StandingOf = Api<'StandingResponse'>;
@@ -10,7 +10,7 @@ export type RiderOnIt = Api<'RiderOnIt'>;
 export function useStandingOf(dayId: number, courseId: number, at?: number[]) {
   const { system } = usePreferences();
   return useQuery({
-    queryKey: ['standing', dayId, courseId, system, at],
+    queryKey: keys.standing(dayId, courseId, system, at),
     placeholderData: keepPreviousData,
     // Riders that there was no time for come with the next question.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 200 : false),

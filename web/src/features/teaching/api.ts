@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, type Api } from '../../shared/http';
+import { body, changing, http, keys, ofStored, type Api } from '../../shared/http';
 
 export type Options = Api<'TeachingOptions'>;
 export type Teaching = Api<'TeachingResponse'>;
@@ -13,7 +13,7 @@ export type Heat = Api<'SchoolHeat'>;
 /** Schools and the choices beside them. */
 export function useTeachingOptions() {
   return useQuery({
-    queryKey: ['teaching-options'],
+    queryKey: keys.teachingOptions(),
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/teaching-options')),
   });
@@ -21,7 +21,7 @@ export function useTeachingOptions() {
 
 /** The choices as they stand. */
 export function useTeaching() {
-  return useQuery({ queryKey: ['teaching'], queryFn: () => body(http.GET('/api/teaching')) });
+  return useQuery({ queryKey: keys.teaching(), queryFn: () => body(http.GET('/api/teaching')) });
 }
 
 /** Stores the choices. */
@@ -31,8 +31,8 @@ export function useSaveTeaching() {
     mutationFn: ({ stored, choices }: { stored: Teaching; choices: Choice[] }) =>
       changing(stored, (header) => http.PUT('/api/teaching', { params: { header }, body: { choices } })),
     onSuccess: (teaching) => {
-      client.setQueryData(['teaching'], teaching);
-      return client.invalidateQueries({ queryKey: ['drill-standings'] });
+      client.setQueryData(keys.teaching(), teaching);
+      return client.invalidateQueries({ queryKey: keys.drillStandings() });
     },
   });
 }
@@ -40,7 +40,7 @@ export function useSaveTeaching() {
 /** What another way of teaching would change. */
 export function useChanges(request: ChangesRequest) {
   return useQuery({
-    queryKey: ['teaching-changes', request],
+    queryKey: keys.teachingChanges(request),
     placeholderData: (before: Change[] | undefined) => before,
     queryFn: () => body(http.POST('/api/teaching-changes', { body: request })),
   });
@@ -49,7 +49,7 @@ export function useChanges(request: ChangesRequest) {
 /** How warm each school makes a machine's clutch. */
 export function useHeat(machineId: number) {
   return useQuery({
-    queryKey: ['clutch-heat', machineId],
+    queryKey: keys.clutchHeat(machineId),
     queryFn: () => body(http.GET('/api/machines/{id}/clutch-heat', { params: { path: { id: machineId } } })),
   });
 }
@@ -58,7 +58,7 @@ export type Aim = Api<'AimResponse'>;
 
 /** How often a run should be clean. */
 export function useAim() {
-  return useQuery({ queryKey: ['aim'], queryFn: () => body(http.GET('/api/aim')) });
+  return useQuery({ queryKey: keys.aim(), queryFn: () => body(http.GET('/api/aim')) });
 }
 
 /** Stores it; every rung that is proposed may be another. */
@@ -67,6 +67,6 @@ export function useSaveAim() {
   return useMutation({
     mutationFn: ({ stored, cleanPercent }: { stored: Aim; cleanPercent: number }) =>
       changing(stored, (header) => http.PUT('/api/aim', { params: { header }, body: { cleanPercent } })),
-    onSuccess: () => client.invalidateQueries(),
+    onSuccess: () => client.invalidateQueries({ predicate: ofStored }),
   });
 }

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LengthSystem } from '../../shared/units';
-import { body, changing, http, useKeeping, useReckoned, type Api, type Seen } from '../../shared/http';
+import { body, changing, http, keys, useKeeping, useReckoned, type Api, type Seen } from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
 export type YardRequest = Api<'YardRequest'>;
@@ -18,12 +18,12 @@ export type DrawnOutline = Api<'DrawnOutline'>;
 
 /** All yards. */
 export function useYards() {
-  return useQuery({ queryKey: ['yards'], queryFn: () => body(http.GET('/api/yards')) });
+  return useQuery({ queryKey: keys.yards(), queryFn: () => body(http.GET('/api/yards')) });
 }
 
 /** Stores a yard, new or changed. */
 export function useSaveYard() {
-  const keep = useKeeping<Yard>('yards');
+  const keep = useKeeping<Yard>(keys.yards);
   return useMutation({
     mutationFn: ({ stored, yard }: { stored?: Seen; yard: YardRequest }) =>
       stored === undefined
@@ -43,14 +43,14 @@ export function useDeleteYard() {
       changing(stored, (header) =>
         http.DELETE('/api/yards/{id}', { params: { path: { id: stored.id }, header } }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['yards'] }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.yards() }),
   });
 }
 
 /** What the measurements of a ground come to, as it is being described. */
 export function useSurvey(ground: YardGround | undefined) {
   return useQuery({
-    queryKey: ['survey', ground],
+    queryKey: keys.survey(ground),
     enabled: ground !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
@@ -66,7 +66,7 @@ export function sketch(drawn: Sketch, system: LengthSystem): Promise<DrawnOutlin
 /** What obstacles and painted bays measure as a rule; the same as long as the app runs. */
 export function useUsualGround() {
   return useQuery({
-    queryKey: ['usual-ground'],
+    queryKey: keys.usualGround(),
     staleTime: Infinity,
     queryFn: () => body(http.GET('/api/yards/usual')),
   });

@@ -5,6 +5,7 @@ export { Problem, said, type Finding } from './problem';
 export { atRest } from './atRest';
 export { gathered } from './gathered';
 export { KeepingUp } from './KeepingUp';
+export { keys, ofStored } from './keys';
 export { together, useReading, type Loaded } from './loaded';
 export { useRested } from './useRested';
 export { useKeeping } from './useKeeping';

@@ -3,6 +3,7 @@ import { QueryClient, useQuery } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { inClient } from '../testing/inClient';
+import { keys } from './keys';
 import { useNews } from './useNews';
 
 let tell: (topic: string) => void;
@@ -35,8 +36,8 @@ async function readsAfter(...topics: string[]) {
   renderHook(
     () => {
       useNews();
-      useQuery({ queryKey: ['yards'], queryFn: () => ++read.yards });
-      useQuery({ queryKey: ['range'], queryFn: () => ++read.range });
+      useQuery({ queryKey: keys.yards(), queryFn: () => ++read.yards });
+      useQuery({ queryKey: keys.range(), queryFn: () => ++read.range });
     },
     { wrapper: inClient(client) },
   );

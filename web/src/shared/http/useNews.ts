@@ -2,30 +2,17 @@ import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useSignedOut } from './access';
 import { gathering } from './gathered';
-
-/** What tells of runs, or of how far the lesson is, by the first word of its key. */
-const OF_RUNS = new Set([
-  'range',
-  'running',
-  'run-log',
-  'stop-rules',
-  'progress',
-  'debrief',
-  'group',
-  'goal',
-  'compared',
-  'records',
-]);
+import { ofRuns, ofStored } from './keys';
 
 /**
  * Reads anew what tells of runs and is shown; all else that may have changed with them is read when it is shown next. A
  * run is logged every few seconds, on every device: what it seldom changes is not asked for each time.
  */
 export async function readRunsAnew(client: QueryClient): Promise<void> {
-  await client.invalidateQueries({ refetchType: 'none' });
+  await client.invalidateQueries({ refetchType: 'none', predicate: ofStored });
   await client.refetchQueries({
     type: 'active',
-    predicate: ({ queryKey }) => OF_RUNS.has(String(queryKey[0])),
+    predicate: ofRuns,
   });
 }
 
@@ -44,7 +31,7 @@ export function useNews() {
     // What is told at once, as to whoever begins to listen, is read anew once.
     const heard = gathering<string>(GATHERED_MS, (topics) => {
       const runsAlone = topics.every((topic) => topic === 'RUNS');
-      void (runsAlone ? readRunsAnew(client) : client.invalidateQueries());
+      void (runsAlone ? readRunsAnew(client) : client.invalidateQueries({ predicate: ofStored }));
     });
     const listen = () => {
       stream?.close();
@@ -55,7 +42,7 @@ export function useNews() {
       }
       stream = new EventSource('/api/news');
       stream.onopen = () => {
-        if (missed) void client.invalidateQueries();
+        if (missed) void client.invalidateQueries({ predicate: ofStored });
         missed = false;
       };
       // The browser listens again by itself; what was told meanwhile was missed.

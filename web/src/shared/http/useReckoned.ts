@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useId, useState } from 'react';
+import { keys } from './keys';
 import { Problem } from './problem';
 
 /** How far something reckoned in parts is. */
@@ -66,7 +67,7 @@ export function useReckoned<R, T>(
 ): Reckoned<T> {
   const client = useQueryClient();
   const slot = `${PAGE}.${name}.${useId()}`.replace(/[^\w.:-]/g, '');
-  const queryKey = [name, request];
+  const queryKey = keys.calculation(name, request);
   const asked = JSON.stringify(queryKey);
   const [stoppedAt, setStoppedAt] = useState<string>();
   const stopped = stoppedAt === asked;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { body, http, type Api } from '../../../shared/http';
+import { body, http, keys, type Api } from '../../../shared/http';
 import type { PairFit } from '../api';
 import type { Pair } from '../pairs';
 
@@ -21,7 +21,7 @@ export function asked(fits: PairFit[], inOrder: Pair[]): { key: string; on: Aske
 export function useChances(kind: string, fits: PairFit[], inOrder: Pair[]): ReadonlyMap<string, Chance> {
   const riders = asked(fits, inOrder);
   const { data } = useQuery({
-    queryKey: ['chances', kind, riders],
+    queryKey: keys.chances(kind, riders),
     enabled: riders.length > 0,
     queryFn: async () => {
       const chances = await body(
