@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { body, http, keys, overNetwork, useReach, useSignedOut } from '../shared/http';
+import { overNetwork, useAbout, useReach, useSignedOut } from '../shared/http';
 import { Popup, Toggle } from '../shared/ui';
 import { clockTime, usePreferences } from '../shared/units';
 import { openNewerVersion, useNewerVersion, useOpensAlone } from '../worker';
@@ -16,7 +16,7 @@ const URGENT = 'urgent';
 
 /** Says that riders and runs are simulated, where they are. */
 export function DemoLabel() {
-  const about = useQuery({ queryKey: keys.about(), queryFn: () => body(http.GET('/api/about')) });
+  const about = useAbout();
   return about.data?.demo ? (
     <span className={`${LABEL} border-dashed border-ochre text-ochre max-sm:[.urgent~&]:hidden`}>
       Demo<span className="max-sm:sr-only">: simulated riders</span>

@@ -64,7 +64,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
                 )}
                 <NextStep here="LESSON" />
               </div>
-              <Downloads pdf={`/api/days/${day.id}/lesson.pdf`} files={[]} />
+              <Downloads pdf={`/api/days/${day.id}/lesson.pdf`} />
             </div>
           </div>
         </>

@@ -35,7 +35,7 @@ function OfDay({ day }: { day: Day }) {
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-[1.6rem]">{day.title}</h2>
         <div className="no-print flex items-center gap-4">
-          <Downloads pdf={`/api/days/${day.id}/debrief.pdf`} files={[]} />
+          <Downloads pdf={`/api/days/${day.id}/debrief.pdf`} />
         </div>
       </div>
       <Loading of={debrief}>{(d) => <Told day={day} debrief={d} />}</Loading>

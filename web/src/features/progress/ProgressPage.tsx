@@ -122,7 +122,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
           ) : progress.straight ? (
             <>
               <RunTable progress={shown} />
-              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} files={[]} />
+              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} />
             </>
           ) : (
             <>
@@ -134,7 +134,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
               <Legend />
               <CompareDays progress={progress} />
               <RunTable progress={shown} />
-              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} files={[]} />
+              <Downloads pdf={`/api/riders/${rider.id}/report.pdf?kind=${progress.kind}`} />
             </>
           )}
           <Ridden rider={rider} />

@@ -132,10 +132,9 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
         <div className="mt-4">
           <Downloads
             pdf={`/api/courses/${shown.id}/set-out.pdf${query}`}
+            drawing={{ path: `/api/courses/${shown.id}/drawing`, query: ridden }}
             files={[
               { label: 'CSV', path: `/api/courses/${shown.id}/set-out.csv${query}` },
-              { label: 'SVG', path: `/api/courses/${shown.id}/drawing.svg${ridden}` },
-              { label: 'DXF', path: `/api/courses/${shown.id}/drawing.dxf${ridden}` },
               { label: 'the course as JSON', path: `/api/courses/${shown.id}/export.json` },
             ]}
           />

@@ -66,15 +66,8 @@ function Page({ day, briefing }: { day: Day; briefing: Briefing }) {
         <DayEditor day={day} />
         <Downloads
           pdf={`/api/days/${day.id}/cone-plan.pdf`}
-          files={[
-            ...(day.yardId === undefined
-              ? []
-              : [
-                  { label: 'SVG', path: `/api/days/${day.id}/drawing.svg` },
-                  { label: 'DXF', path: `/api/days/${day.id}/drawing.dxf` },
-                ]),
-            { label: 'the day as JSON', path: `/api/days/${day.id}/export.json` },
-          ]}
+          drawing={day.yardId === undefined ? undefined : { path: `/api/days/${day.id}/drawing` }}
+          files={[{ label: 'the day as JSON', path: `/api/days/${day.id}/export.json` }]}
         />
         <Copies />
         <p>

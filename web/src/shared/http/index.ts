@@ -7,6 +7,7 @@ export { gathered } from './gathered';
 export { KeepingUp } from './KeepingUp';
 export { keys, ofStored } from './keys';
 export { together, useReading, type Loaded } from './loaded';
+export { useAbout } from './useAbout';
 export { useRested } from './useRested';
 export { useKeeping } from './useKeeping';
 export { useRemoval } from './useRemoval';

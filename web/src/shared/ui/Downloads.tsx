@@ -1,11 +1,16 @@
+import { useAbout } from '../http';
 import { usePreferences } from '../units';
 
 /** Files to take away: PDF on either paper, and the open formats. */
 export function Downloads(props: {
   /** Path of the PDF, if there is one. */
   pdf?: string;
-  files: { label: string; path: string }[];
+  /** Path of the drawing without the ending, and what is asked about it, if there is one. */
+  drawing?: { path: string; query?: string } | undefined;
+  files?: { label: string; path: string }[];
 }) {
+  const drawing = props.drawing;
+  const formats = useAbout().data?.drawingFormats ?? [];
   const { system } = usePreferences();
   const on = (paper: string) =>
     `${props.pdf ?? ''}${props.pdf?.includes('?') ? '&' : '?'}paper=${paper}&system=${system}`;
@@ -16,7 +21,10 @@ export function Downloads(props: {
           { label: 'PDF, A4', path: on('A4') },
           { label: 'PDF, Letter', path: on('LETTER') },
         ]),
-    ...props.files,
+    ...(drawing === undefined
+      ? []
+      : formats.map(({ id, label }) => ({ label, path: `${drawing.path}.${id}${drawing.query ?? ''}` }))),
+    ...(props.files ?? []),
   ];
   return (
     <p className="no-print flex flex-wrap items-center gap-x-4 gap-y-1">

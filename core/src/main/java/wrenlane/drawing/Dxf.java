@@ -7,7 +7,7 @@ import wrenlane.plane.Point;
  * A drawing as DXF, release 12 (AC1009): the oldest that every reader knows. One unit is a metre. Pairs of a group code
  * and a value, a line each: a header, the layers, then the entities (POLYLINE with its VERTEX and SEQEND, CIRCLE, TEXT).
  */
-public final class Dxf {
+public final class Dxf implements DrawingFormat {
     /** Numbers of the colours in every DXF reader: black or white, red, blue, grey. */
     private static final int PLAIN = 7;
 
@@ -15,10 +15,24 @@ public final class Dxf {
     private static final int BLUE = 5;
     private static final int GREY = 8;
 
-    private Dxf() {}
+    @Override
+    public String id() {
+        return "dxf";
+    }
 
-    /** The whole document. */
-    public static String of(Drawing drawing) {
+    @Override
+    public String label() {
+        return "DXF";
+    }
+
+    /** Without a character set: nothing but ASCII stands in a file of this release. */
+    @Override
+    public String mediaType() {
+        return "image/vnd.dxf";
+    }
+
+    @Override
+    public String write(Drawing drawing) {
         StringBuilder dxf = new StringBuilder();
         Drawing.Bounds b = drawing.bounds();
         pair(dxf, 0, "SECTION");

@@ -13,14 +13,27 @@ import wrenlane.plane.Point;
  * A drawing as SVG 1.1: user units are metres, one group a layer, named by its id. y runs down in SVG, so that a point
  * (x, y) of the drawing stands at (x, −y).
  */
-public final class Svg {
+public final class Svg implements DrawingFormat {
     /** Room left free round the drawing, in metres. */
     public static final double MARGIN_METRES = 1;
 
-    private Svg() {}
+    @Override
+    public String id() {
+        return "svg";
+    }
 
-    /** The whole document. */
-    public static String of(Drawing drawing) {
+    @Override
+    public String label() {
+        return "SVG";
+    }
+
+    @Override
+    public String mediaType() {
+        return "image/svg+xml;charset=UTF-8";
+    }
+
+    @Override
+    public String write(Drawing drawing) {
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + element(drawing, "");
     }
 
@@ -33,7 +46,7 @@ public final class Svg {
         StringWriter text = new StringWriter();
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-            write(xml, drawing, css);
+            writeElement(xml, drawing, css);
             xml.flush();
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory failed", e);
@@ -41,7 +54,7 @@ public final class Svg {
         return text.append("\n").toString();
     }
 
-    private static void write(XMLStreamWriter xml, Drawing drawing, String css) throws XMLStreamException {
+    private static void writeElement(XMLStreamWriter xml, Drawing drawing, String css) throws XMLStreamException {
         Drawing.Bounds b = drawing.bounds();
         xml.writeStartElement("svg");
         xml.writeDefaultNamespace("http://www.w3.org/2000/svg");

@@ -1,5 +1,5 @@
 /**
- * Drawings in metres that leave the app: layers of rings, lines and words, written as SVG or DXF. x to the right, y up.
+ * Drawings in metres that leave the app: layers of rings, lines and words, written in any of {@link wrenlane.drawing.DrawingFormats}. x to the right, y up.
  * Read {@link wrenlane.drawing.Drawing} first.
  */
 @NullMarked

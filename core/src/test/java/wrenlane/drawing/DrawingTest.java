@@ -63,7 +63,7 @@ class DrawingTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheSvg(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
-        Map<String, Element> groups = groups(read(Svg.of(Drawing.of(plan, List.of(), List.of()))));
+        Map<String, Element> groups = groups(read(new Svg().write(Drawing.of(plan, List.of(), List.of()))));
         assertThat(groups).containsKeys("cones", "ride-line", "labels");
         NodeList circles = group(groups, "cones").getElementsByTagName("circle");
         List<Point> centres = new ArrayList<>();
@@ -85,7 +85,8 @@ class DrawingTest {
         CoursePlan plan = Course.standard(CourseKinds.uTurnBox()).plan();
         RidingMark mark = new RidingMark(RidingMark.Use.TURN_IN, "T", new Point(4, 1), "the turn begins");
         Drawing drawing = Drawing.of(plan, List.of(), List.of(mark));
-        NodeList strokes = group(groups(read(Svg.of(drawing))), "chalk").getElementsByTagName("polyline");
+        NodeList strokes =
+                group(groups(read(new Svg().write(drawing))), "chalk").getElementsByTagName("polyline");
         assertThat(strokes.getLength()).isEqualTo(2);
         for (int i = 0; i < 2; i++) {
             String[] ends = ((Element) strokes.item(i)).getAttribute("points").split("[ ,]");
@@ -94,7 +95,7 @@ class DrawingTest {
             assertThat(Double.parseDouble(ends[1]) + Double.parseDouble(ends[3]))
                     .isCloseTo(-2, within(1e-3));
         }
-        assertThat(pairs(Dxf.of(drawing)))
+        assertThat(pairs(new Dxf().write(drawing)))
                 .anySatisfy(p -> assertThat(p).containsExactly("8", "chalk"))
                 .anySatisfy(p -> assertThat(p).containsExactly("1", "T"));
     }
@@ -105,9 +106,9 @@ class DrawingTest {
         Yard yard = Yard.rectangle(MeasuredLength.taped(40), MeasuredLength.taped(20), Surface.ASPHALT, Fall.NONE);
         Drawing drawing =
                 Drawing.of(yard, List.of(new Drawing.Standing("<b>& \"Kerb\" \u0007Ł", plan, new Stand(10, 5, 0.3))));
-        Element label = group(groups(read(Svg.of(drawing))), "labels");
+        Element label = group(groups(read(new Svg().write(drawing))), "labels");
         assertThat(label.getTextContent()).contains("<b>& \"Kerb\" Ł");
-        assertThat(Dxf.of(drawing)).contains("\\U+0141").doesNotContain("\u0007");
+        assertThat(new Dxf().write(drawing)).contains("\\U+0141").doesNotContain("\u0007");
     }
 
     /** Group codes and values, a line each, as a reader takes them. */
@@ -125,7 +126,7 @@ class DrawingTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void everyConeOfEveryKindIsFoundInTheDxf(CourseKind kind) {
         CoursePlan plan = Course.standard(kind).plan();
-        List<String[]> pairs = pairs(Dxf.of(Drawing.of(plan, List.of(), List.of())));
+        List<String[]> pairs = pairs(new Dxf().write(Drawing.of(plan, List.of(), List.of())));
         assertThat(pairs.get(pairs.size() - 1)[1]).isEqualTo("EOF");
         List<Point> centres = new ArrayList<>();
         for (int i = 0; i < pairs.size(); i++) {

@@ -40,6 +40,20 @@ class OpenApiDocumentTest {
         assertThat(yard.toString()).contains("name", "cautions").doesNotContain("bay");
     }
 
+    @Test
+    void describesEveryProblemThatCallMayEndWith() {
+        JsonNode api = APP.get("/api/openapi.json").body();
+        assertThat(api.at("/paths/~1api~1riders~1{id}/put/responses").propertyNames())
+                .contains("200", "400", "401", "404", "409", "412", "422", "428", "429", "503");
+        assertThat(api.at("/paths/~1api~1riders/get/responses").propertyNames())
+                .containsExactlyInAnyOrder("200", "401", "429", "503");
+        for (JsonNode path : api.at("/paths")) {
+            for (JsonNode call : path) {
+                assertThat(call.at("/responses/503/$ref").asString()).isEqualTo("#/components/responses/Problem503");
+            }
+        }
+    }
+
     /** Whoever writes to the API reads what each call does and what each field means, with its unit. */
     @Test
     void everyCallAndFieldHasASentence() {

@@ -2,10 +2,7 @@ package wrenlane.server.exchange.paper;
 
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
-import java.nio.charset.StandardCharsets;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,9 +10,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.drawing.Drawing;
-import wrenlane.drawing.Dxf;
-import wrenlane.drawing.Svg;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.ground.setup.SetOutRequest.YardLine;
 import wrenlane.server.people.rider.MostLean;
@@ -61,7 +55,7 @@ class PaperController {
                 line,
                 number,
                 fromItsEnd);
-        return file(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
+        return Download.of(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
     }
 
     /** Where each cone goes, in metres from the datum, as CSV. */
@@ -82,35 +76,8 @@ class PaperController {
                 line,
                 number,
                 fromItsEnd);
-        return text(SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
-    }
-
-    /** The course drawn in metres, as SVG. */
-    @GetMapping(value = "/courses/{id}/drawing.svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> courseSvg(
-            @PathVariable long id,
-            @RequestParam(required = false) @Nullable Long dayId,
-            @RequestParam(required = false) @Nullable Long machineId,
-            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
-                    Double mostLeanRadians) {
-        return svg(
-                service.courseDrawing(id, dayId, machineId, MostLean.limits(level, mostLeanRadians)),
-                "course-" + id + ".svg");
-    }
-
-    /** The course drawn in metres, as DXF. */
-    @GetMapping(value = "/courses/{id}/drawing.dxf", produces = "image/vnd.dxf")
-    ResponseEntity<byte[]> courseDxf(
-            @PathVariable long id,
-            @RequestParam(required = false) @Nullable Long dayId,
-            @RequestParam(required = false) @Nullable Long machineId,
-            @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
-                    Double mostLeanRadians) {
-        return dxf(
-                service.courseDrawing(id, dayId, machineId, MostLean.limits(level, mostLeanRadians)),
-                "course-" + id + ".dxf");
+        return Download.of(
+                SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
     /** Every course of the day where it stands in the yard, on paper. */
@@ -121,7 +88,8 @@ class PaperController {
             @RequestParam(defaultValue = "A4") Paper paper) {
         PaperRequest request = PaperRequest.of(
                 id, ReadIn.figures(system), paper, null, RiderLevel.DEVELOPING.limits(), null, 0, false);
-        return file(service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
+        return Download.of(
+                service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 
     /** The running order, rider cards, drill cards and cues on paper. */
@@ -130,7 +98,7 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(
+        return Download.of(
                 lessons.lessonPdf(id, ReadIn.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "lesson-" + id + ".pdf");
@@ -142,7 +110,7 @@ class PaperController {
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(
+        return Download.of(
                 debriefs.debriefPdf(id, ReadIn.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "debrief-" + id + ".pdf");
@@ -155,43 +123,9 @@ class PaperController {
             @RequestParam(required = false) @Nullable String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
-        return file(
+        return Download.of(
                 reports.reportPdf(id, kind, ReadIn.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "report-" + id + ".pdf");
-    }
-
-    /** Every placed course of the day, drawn in metres, as SVG. */
-    @GetMapping(value = "/days/{id}/drawing.svg", produces = "image/svg+xml")
-    ResponseEntity<byte[]> daySvg(@PathVariable long id) {
-        return svg(service.yardDrawing(id), "day-" + id + ".svg");
-    }
-
-    /** Every placed course of the day, drawn in metres, as DXF. */
-    @GetMapping(value = "/days/{id}/drawing.dxf", produces = "image/vnd.dxf")
-    ResponseEntity<byte[]> dayDxf(@PathVariable long id) {
-        return dxf(service.yardDrawing(id), "day-" + id + ".dxf");
-    }
-
-    private static ResponseEntity<byte[]> svg(Drawing drawing, String name) {
-        return text(Svg.of(drawing), "image/svg+xml;charset=UTF-8", name);
-    }
-
-    /** Nothing but ASCII stands in a DXF of this release. */
-    private static ResponseEntity<byte[]> dxf(Drawing drawing, String name) {
-        return text(Dxf.of(drawing), "image/vnd.dxf", name);
-    }
-
-    private static ResponseEntity<byte[]> text(String text, String type, String name) {
-        return file(text.getBytes(StandardCharsets.UTF_8), type, name);
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_TYPE, type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
     }
 }

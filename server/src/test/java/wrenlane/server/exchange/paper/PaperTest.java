@@ -171,6 +171,7 @@ class PaperTest {
     void whatIsNotThereIsNotFound() {
         assertThat(APP.get("/api/courses/4711/set-out.pdf").status()).isEqualTo(404);
         assertThat(APP.get("/api/days/4711/cone-plan.pdf").status()).isEqualTo(404);
+        assertThat(APP.get("/api/courses/1/drawing.clay").status()).isEqualTo(404);
         assertThat(APP.get("/api/courses/1/set-out.pdf?paper=PAPYRUS").status()).isEqualTo(400);
         assertThat(APP.get("/api/courses/1/set-out.csv?line=SIDE&number=99&dayId=" + today())
                         .status())
