@@ -156,8 +156,8 @@ try {
   const floods = [
     ...Array.from({ length: 40 }, (_, i) => guesser(i)),
     flood('paper', 40, `/api/days/${day.id}/lesson.pdf`),
-    flood('wide table', 6, '/api/run-files/previews', wide),
-    flood('long table', 6, '/api/run-files/previews', long),
+    flood('wide table', 6, '/api/calculations/run-file-previews', wide),
+    flood('long table', 6, '/api/calculations/run-file-previews', long),
   ];
   await wait(1000 * Number(seconds));
   flooded = spread(laptop);

@@ -37,16 +37,16 @@ try {
   const width = (i) => ({ ...lengths.widthMetres, metres: 5 + (i % 300) / 100, text: `${(5 + (i % 300) / 100).toFixed(2)} m` });
   const set = (i) => ({ name, kind, counts, options, firstTurn, lengths: { ...lengths, widthMetres: width(i) } });
   const evaluate = (settled) => (i) =>
-    json('/api/course-evaluations', send('POST', { course: set(i), machineId, level: 'DEVELOPING', settled }));
+    json('/api/calculations/course-evaluations', send('POST', { course: set(i), machineId, level: 'DEVELOPING', settled }));
   await measure('evaluation, first twenty', 20, 1, evaluate(false));
   await measure('evaluation, dragging', 300, 1, evaluate(false));
   await measure('evaluation, dragging, four pages', 300, 4, evaluate(false));
   await measure('evaluation, settled', 50, 1, evaluate(true));
   const pairs = day.riders.map((r) => ({ machineId: r.machineId, level: 'DEVELOPING' }));
   await measure('table of seven riders, both sides', 30, 1, (i) =>
-    json('/api/course-comparisons', send('POST', { course: set(10 * i), pairs, limits: true })));
+    json('/api/calculations/course-comparisons', send('POST', { course: set(10 * i), pairs, limits: true })));
   await measure('speed windows', 30, 1, (i) =>
-    json('/api/speed-windows', send('POST', { course: set(10 * i), machineId, level: 'DEVELOPING', settled: true })));
+    json('/api/calculations/speed-windows', send('POST', { course: set(10 * i), machineId, level: 'DEVELOPING', settled: true })));
   const rider = day.riders[0];
   await measure('run logged', 300, 2, (i) =>
     json(`/api/runs/load-${String(i).padStart(8, '0')}`, send('PUT', {

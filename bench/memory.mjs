@@ -39,7 +39,7 @@ try {
   let longest = 0;
   for (let finished = 0; finished < pairs.length; answers++) {
     const asked = performance.now();
-    ({ finished } = await server.json('/api/course-comparisons', send('POST', { course, pairs, limits: true })));
+    ({ finished } = await server.json('/api/calculations/course-comparisons', send('POST', { course, pairs, limits: true })));
     longest = Math.max(longest, performance.now() - asked);
   }
   console.log(`sixty pairs on an eight, cold: all rows after ${answers} answers, the longest ${(longest / 1000).toFixed(1)} s; memory ${JSON.stringify(await server.memory())} MB`);

@@ -23,7 +23,7 @@ try {
       const question = { course, machineId, level: 'DEVELOPING', settled: true };
       const from = performance.now();
       await Promise.all(
-        ['/api/course-evaluations', '/api/course-ladders', '/api/speed-windows'].map((path) => json(path, send('POST', question))),
+        ['/api/calculations/course-evaluations', '/api/calculations/course-ladders', '/api/calculations/speed-windows'].map((path) => json(path, send('POST', question))),
       );
       times.push(performance.now() - from);
     }

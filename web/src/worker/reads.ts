@@ -2,7 +2,7 @@
 export const KEPT_SINCE = 'x-kept-since';
 
 /** What is read whole and never kept: streams, copies of the data, and what is opened as a file. */
-const NEVER = /^\/api\/(news|copies)\b|\.(pdf|csv|svg|dxf|json)$/;
+const NEVER = /^\/api\/(news|copies)\b|\.\w+$/;
 
 /** Whether a request only reads what pages show, so that its answer may be kept. */
 export function readsOnly(method: string, path: string): boolean {
@@ -11,11 +11,11 @@ export function readsOnly(method: string, path: string): boolean {
 
 /** Calculations that store nothing and that somebody in the yard needs out of reach: where cones go, and how they move. */
 const CALCULATED = new Set([
-  '/api/set-outs',
-  '/api/riding-marks',
-  '/api/change-overs',
-  '/api/day-orders',
-  '/api/square-checks',
+  '/api/calculations/set-outs',
+  '/api/calculations/riding-marks',
+  '/api/calculations/change-overs',
+  '/api/calculations/day-orders',
+  '/api/calculations/square-checks',
 ]);
 
 /** Whether a request asks for a calculation whose answer may be kept: the same question has the same answer. */

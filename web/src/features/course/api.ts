@@ -61,7 +61,7 @@ export function useKindPlans(seen: boolean): Map<string, Plan> {
 
 /** Reckons a course for a machine. */
 export function evaluate(request: ReckonRequest): Promise<Evaluation> {
-  return body(http.POST('/api/course-evaluations', { body: request }));
+  return body(http.POST('/api/calculations/course-evaluations', { body: request }));
 }
 
 /** One course for everyone, row by row. */
@@ -69,7 +69,7 @@ export function useComparison(request: Api<'ComparisonRequest'> | undefined): Re
   return useReckoned(
     'comparison',
     request,
-    (r, call) => body(http.POST('/api/course-comparisons', { body: r, ...call })),
+    (r, call) => body(http.POST('/api/calculations/course-comparisons', { body: r, ...call })),
     (c) => ({ done: c.finished, of: c.rows.length }),
   );
 }
@@ -77,7 +77,7 @@ export function useComparison(request: Api<'ComparisonRequest'> | undefined): Re
 /** The speeds it can be ridden at. */
 export function useSpeedWindows(request: ReckonRequest | undefined) {
   return useReckoned('windows', request, (r, call) =>
-    body(http.POST('/api/speed-windows', { body: r, ...call })),
+    body(http.POST('/api/calculations/speed-windows', { body: r, ...call })),
   );
 }
 
@@ -86,7 +86,11 @@ export function useLadder(request: ReckonRequest | undefined) {
   const { system } = usePreferences();
   return useReckoned('ladder', request && { request, system }, (r, call) =>
     body(
-      http.POST('/api/course-ladders', { body: r.request, params: { query: { system: r.system } }, ...call }),
+      http.POST('/api/calculations/course-ladders', {
+        body: r.request,
+        params: { query: { system: r.system } },
+        ...call,
+      }),
     ),
   );
 }
@@ -98,32 +102,36 @@ export function useEdgeMarkings(course: CourseRequest, markers: number | undefin
     placeholderData: keepPreviousData,
     retry: false,
     queryFn: () =>
-      body(http.POST('/api/edge-markings', { body: { course, ...(markers !== undefined && { markers }) } })),
+      body(
+        http.POST('/api/calculations/edge-markings', {
+          body: { course, ...(markers !== undefined && { markers }) },
+        }),
+      ),
   });
 }
 
 /** What swinging out buys. */
 export function useSwingOut(request: ReckonRequest | undefined) {
   return useReckoned('swing-out', request, (r, call) =>
-    body(http.POST('/api/swing-out-values', { body: r, ...call })),
+    body(http.POST('/api/calculations/swing-out-values', { body: r, ...call })),
   );
 }
 
 /** What one mistake costs. */
 export function useMistakes(request: ReckonRequest | undefined) {
   return useReckoned('mistakes', request, (r, call) =>
-    body(http.POST('/api/mistake-costs', { body: r, ...call })),
+    body(http.POST('/api/calculations/mistake-costs', { body: r, ...call })),
   );
 }
 
 /** The smallest setting of one length, all else as it is. */
 export function tightest(of: ReckonRequest, dimension: string, signal: AbortSignal) {
-  return body(http.POST('/api/tightest-settings', { body: { of, dimension }, signal }));
+  return body(http.POST('/api/calculations/tightest-settings', { body: { of, dimension }, signal }));
 }
 
 /** Calls for a crossroads, drawn at random from a seed. */
 export function drawCalls(count: number, seed: number) {
-  return body(http.POST('/api/crossroads-calls', { body: { count, seed } }));
+  return body(http.POST('/api/calculations/crossroads-calls', { body: { count, seed } }));
 }
 
 /** Stores a course, new or changed. */

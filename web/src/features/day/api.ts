@@ -65,7 +65,8 @@ const asItIs = { bodySerializer: (text: string) => text, headers: { 'Content-Typ
 /** What a file of days would bring in, and what is wrong with it. */
 export function usePreview() {
   return useMutation({
-    mutationFn: (text: string) => body(http.POST('/api/imports/previews', { body: text, ...asItIs })),
+    mutationFn: (text: string) =>
+      body(http.POST('/api/calculations/import-previews', { body: text, ...asItIs })),
   });
 }
 

@@ -18,7 +18,7 @@ export function useDrills() {
 export function useStandings(pairs: RiderOnMachine[]) {
   return useQuery({
     queryKey: keys.drillStandings(pairs),
-    queryFn: () => body(http.POST('/api/drill-standings', { body: { pairs } })),
+    queryFn: () => body(http.POST('/api/calculations/drill-standings', { body: { pairs } })),
     placeholderData: (before: RiderDrills[] | undefined) => before,
     refetchInterval: (query) => (query.state.data?.some((r) => r.unfinished) === true ? 1000 : false),
   });

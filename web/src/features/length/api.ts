@@ -25,7 +25,7 @@ export function readLength(
   signal?: AbortSignal,
 ): Promise<LengthAnswer> {
   return body(
-    http.POST('/api/length-readings', {
+    http.POST('/api/calculations/length-readings', {
       body: { text, system, ...known, ...(usual && { usual }) },
       signal: signal ?? null,
     }),

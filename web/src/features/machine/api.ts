@@ -27,7 +27,7 @@ export function useTurnReport(machine: MachineRequest) {
     queryKey: keys.turnReport(machine),
     retry: false,
     placeholderData: (before: TurnReport | undefined) => before,
-    queryFn: () => body(http.POST('/api/machine-evaluations', { body: machine })),
+    queryFn: () => body(http.POST('/api/calculations/machine-evaluations', { body: machine })),
   });
 }
 

@@ -8,7 +8,7 @@ export type Column = keyof NonNullable<Table['columns']>;
 /** What a table of runs would bring in; stores nothing. */
 export function useRunPreview() {
   return useMutation({
-    mutationFn: (table: Table) => body(http.POST('/api/run-files/previews', { body: table })),
+    mutationFn: (table: Table) => body(http.POST('/api/calculations/run-file-previews', { body: table })),
   });
 }
 

@@ -16,7 +16,7 @@ export type DayOrder = Api<'DayOrder'>;
 /** The question where each cone goes. */
 export const sheetQuery = (request: SetOutRequest) => ({
   queryKey: keys.setOut(request),
-  queryFn: () => body(http.POST('/api/set-outs', { body: request })),
+  queryFn: () => body(http.POST('/api/calculations/set-outs', { body: request })),
 });
 
 /** Where each cone goes. */
@@ -27,7 +27,7 @@ export function useSheet(request: SetOutRequest) {
 /** What somebody rides a course by, taped as the course is. */
 export function useRidingMarks(request: Api<'RidingMarksRequest'> | undefined) {
   return useReckoned('riding-marks', request, (r, call) =>
-    body(http.POST('/api/riding-marks', { body: r, ...call })),
+    body(http.POST('/api/calculations/riding-marks', { body: r, ...call })),
   );
 }
 
@@ -36,7 +36,7 @@ export function useAccuracy(request: ReckonRequest | undefined) {
   return useReckoned(
     'set-out-accuracy',
     request,
-    (r, call) => body(http.POST('/api/set-out-accuracies', { body: r, ...call })),
+    (r, call) => body(http.POST('/api/calculations/set-out-accuracies', { body: r, ...call })),
     (a) => ({ done: a.finished, of: a.parts }),
   );
 }
@@ -44,7 +44,7 @@ export function useAccuracy(request: ReckonRequest | undefined) {
 /** The question what moves from one course to another. */
 export const changeOverQuery = (request: ChangeOverRequest) => ({
   queryKey: keys.changeOver(request),
-  queryFn: () => body(http.POST('/api/change-overs', { body: request })),
+  queryFn: () => body(http.POST('/api/calculations/change-overs', { body: request })),
 });
 
 /** From one course to another. */
@@ -63,7 +63,8 @@ export function useDayOrder(
     queryKey: keys.dayOrder(courses, keepInOrder, system, stackHolds),
     enabled: courses.length > 1,
     placeholderData: keepPreviousData,
-    queryFn: () => body(http.POST('/api/day-orders', { body: { courses, keepInOrder, system, stackHolds } })),
+    queryFn: () =>
+      body(http.POST('/api/calculations/day-orders', { body: { courses, keepInOrder, system, stackHolds } })),
   });
 }
 
@@ -75,7 +76,7 @@ export function useSquareCheck(laid: LaidCourse, first: Length | undefined, seco
     retry: false,
     queryFn: () =>
       body(
-        http.POST('/api/square-checks', {
+        http.POST('/api/calculations/square-checks', {
           body: { laid, first: first as Length, second: second as Length },
         }),
       ),

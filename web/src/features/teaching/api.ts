@@ -42,7 +42,7 @@ export function useChanges(request: ChangesRequest) {
   return useQuery({
     queryKey: keys.teachingChanges(request),
     placeholderData: (before: Change[] | undefined) => before,
-    queryFn: () => body(http.POST('/api/teaching-changes', { body: request })),
+    queryFn: () => body(http.POST('/api/calculations/teaching-changes', { body: request })),
   });
 }
 

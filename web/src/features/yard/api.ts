@@ -54,13 +54,13 @@ export function useSurvey(ground: YardGround | undefined) {
     enabled: ground !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
-    queryFn: () => body(http.POST('/api/yards/surveys', { body: ground as YardGround })),
+    queryFn: () => body(http.POST('/api/calculations/yard-surveys', { body: ground as YardGround })),
   });
 }
 
 /** What an outline comes to that is drawn by eye. */
 export function sketch(drawn: Sketch, system: LengthSystem): Promise<DrawnOutline> {
-  return body(http.POST('/api/yards/sketches', { params: { query: { system } }, body: drawn }));
+  return body(http.POST('/api/calculations/yard-sketches', { params: { query: { system } }, body: drawn }));
 }
 
 /** What obstacles and painted bays measure as a rule; the same as long as the app runs. */
@@ -74,14 +74,14 @@ export function useUsualGround() {
 
 /** Courses as they stand on a yard, and what is unsafe about it. */
 export function groundPlan(request: GroundPlanRequest): Promise<GroundPlan> {
-  return body(http.POST('/api/ground-plans', { body: request }));
+  return body(http.POST('/api/calculations/ground-plans', { body: request }));
 }
 
 /** Looks for a place for each course that has none. */
 export function useFindPlaces() {
   return useMutation({
     mutationFn: ({ request, signal }: { request: GroundPlanRequest; signal: AbortSignal }) =>
-      body(http.POST('/api/placings', { body: request, signal })),
+      body(http.POST('/api/calculations/placings', { body: request, signal })),
   });
 }
 
@@ -89,13 +89,13 @@ export function useFindPlaces() {
 export function useSharedPlaces() {
   return useMutation({
     mutationFn: ({ courseId, request }: { courseId: number; request: GroundPlanRequest }) =>
-      body(http.POST('/api/shared-places', { params: { query: { courseId } }, body: request })),
+      body(http.POST('/api/calculations/shared-places', { params: { query: { courseId } }, body: request })),
   });
 }
 
 /** How courses that stand in one another are ridden among each other's tall cones. */
 export function useRidesAmong(request: AmongRequest | undefined) {
   return useReckoned('rides-among', request, (r, call) =>
-    body(http.POST('/api/rides-among-others', { body: r, ...call })),
+    body(http.POST('/api/calculations/rides-among-others', { body: r, ...call })),
   );
 }

@@ -50,7 +50,7 @@ describe('creating something', () => {
       key = request.headers.get('Idempotency-Key');
       return Promise.resolve(new Response('{}', { headers: { 'Content-Type': 'application/json' } }));
     };
-    await http.POST('/api/length-readings', { body: {} as never, fetch });
+    await http.POST('/api/calculations/length-readings', { body: {} as never, fetch });
     expect(key).toBeNull();
   });
 });

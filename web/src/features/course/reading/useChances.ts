@@ -25,7 +25,7 @@ export function useChances(kind: string, fits: PairFit[], inOrder: Pair[]): Read
     enabled: riders.length > 0,
     queryFn: async () => {
       const chances = await body(
-        http.POST('/api/clean-chances', { body: { kind, riders: riders.map((r) => r.on) } }),
+        http.POST('/api/calculations/clean-chances', { body: { kind, riders: riders.map((r) => r.on) } }),
       );
       return new Map(riders.flatMap((r, i) => (chances[i] === undefined ? [] : [[r.key, chances[i]]])));
     },

@@ -40,7 +40,7 @@ class ResourcesTest {
     @Test
     void readsALengthInBays() {
         JsonNode read = APP.post(
-                        "/api/length-readings",
+                        "/api/calculations/length-readings",
                         Map.of(
                                 "text", "2.5 bays",
                                 "system", "METRIC",
@@ -54,7 +54,7 @@ class ResourcesTest {
 
     @Test
     void asksWhatALengthOfTwoNumbersMeans() {
-        JsonNode read = APP.post("/api/length-readings", Map.of("text", "23 6", "system", "IMPERIAL"))
+        JsonNode read = APP.post("/api/calculations/length-readings", Map.of("text", "23 6", "system", "IMPERIAL"))
                 .body();
         assertThat(read.get("question").asString()).isEqualTo("“23 6” could mean 23' 6\" or 23.6 m. Choose one.");
         assertThat(read.at("/readings/0/length/text").asString()).isEqualTo("23' 6\"");
@@ -65,7 +65,7 @@ class ResourcesTest {
     void asksWhatALengthFarFromTheUsualMeans() {
         Map<String, Object> spacing =
                 Map.of("text", "450", "system", "METRIC", "usual", Map.of("leastMetres", 2, "mostMetres", 20));
-        JsonNode read = APP.post("/api/length-readings", spacing).body();
+        JsonNode read = APP.post("/api/calculations/length-readings", spacing).body();
         assertThat(read.at("/readings/0/length/text").asString()).isEqualTo("450 cm");
     }
 
@@ -123,7 +123,9 @@ class ResourcesTest {
 
     @Test
     void setsOutABoxAndChecksThatItIsSquare() {
-        JsonNode sheet = APP.post("/api/set-outs", Map.of("laid", Courses.laid(Courses.box(7.2)), "system", "METRIC"))
+        JsonNode sheet = APP.post(
+                        "/api/calculations/set-outs",
+                        Map.of("laid", Courses.laid(Courses.box(7.2)), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/sheet/steps").size()).isEqualTo(10);
         assertThat(sheet.at("/walk/order").size()).isEqualTo(10);
@@ -132,7 +134,7 @@ class ResourcesTest {
         assertThat(sheet.at("/tapes/steps/0/flat").asBoolean()).isFalse();
         assertThat(sheet.at("/sheet/checks/0/metres").asDouble()).isCloseTo(10.40, within(0.001));
         JsonNode check = APP.post(
-                        "/api/square-checks",
+                        "/api/calculations/square-checks",
                         Map.of(
                                 "laid", Courses.laid(Courses.box(6), 7.2, 6.4),
                                 "first", Courses.length(10.45),
@@ -146,7 +148,7 @@ class ResourcesTest {
     @Test
     void changesABoxOverToANarrowerOne() {
         JsonNode change = APP.post(
-                        "/api/change-overs",
+                        "/api/calculations/change-overs",
                         Map.of(
                                 "from",
                                 Courses.laid(Courses.box(7.2)),
@@ -171,7 +173,7 @@ class ResourcesTest {
         yard.put("pace", Map.of("count", 10, "taped", Courses.length(8)));
         long yardId = APP.post("/api/yards", yard).body().get("id").asLong();
         JsonNode set = APP.post(
-                        "/api/set-outs",
+                        "/api/calculations/set-outs",
                         Map.of(
                                 "laid", Courses.laid(Courses.box(7.2)),
                                 "system", "METRIC",
@@ -197,7 +199,7 @@ class ResourcesTest {
     @Test
     void findsTheOrderOfADaysCourses() {
         JsonNode order = APP.post(
-                        "/api/day-orders",
+                        "/api/calculations/day-orders",
                         Map.of(
                                 "courses",
                                         List.of(
@@ -220,7 +222,7 @@ class ResourcesTest {
                 .get("id")
                 .asLong();
         JsonNode accuracy = APP.finished(
-                        "/api/set-out-accuracies",
+                        "/api/calculations/set-out-accuracies",
                         Courses.reckon(Courses.box(5.8), machine),
                         a -> a.get("parts").asInt())
                 .get("accuracy");

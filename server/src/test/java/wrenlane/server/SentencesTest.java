@@ -58,7 +58,7 @@ class SentencesTest {
     void sayLengthsOfATypedOneInFeet() {
         Answer refused = APP.send(
                 "POST",
-                "/api/length-readings",
+                "/api/calculations/length-readings",
                 RunningApp.json(Map.of("text", "2000 m", "system", "IMPERIAL")),
                 IN_FEET);
         assertThat(refused.body().toString()).contains("3280' 10").doesNotContain("1000 m");

@@ -120,7 +120,7 @@ class CourseController {
             @Nullable String dimension, List<EdgeMarks> densities, EdgeMarks.@Nullable WithWhatThereIs withThem) {}
 
     /** How many markers a course takes with its edges marked fully, with few, or with as many as there are. */
-    @PostMapping("/edge-markings")
+    @PostMapping("/calculations/edge-markings")
     EdgeMarkingResponse findEdgeMarkings(@Valid @RequestBody EdgeMarkingRequest request) {
         Course course = request.course().course();
         Integer markers = request.markers();

@@ -65,7 +65,7 @@ class LessonController {
 
     /** What speaks for stopping now, or for a rest: drops, and riding too long in this weather. */
     @GetMapping("/stop-rules")
-    List<Finding> watchStopRules(@PathVariable long dayId) {
+    List<Finding> checkStopRules(@PathVariable long dayId) {
         return stops.watch(dayId);
     }
 }

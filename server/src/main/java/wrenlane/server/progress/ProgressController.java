@@ -34,8 +34,8 @@ class ProgressController {
     }
 
     /** Chances of a clean run on a course as it is set, in the order of the riders asked about. */
-    @PostMapping("/clean-chances")
-    List<ChanceJson> cleanChances(@Valid @RequestBody ChancesRequest request) {
+    @PostMapping("/calculations/clean-chances")
+    List<ChanceJson> findCleanChances(@Valid @RequestBody ChancesRequest request) {
         return chances.chances(request);
     }
 }

@@ -63,7 +63,7 @@ class CoursesTest {
                     .get("plan");
             Map<String, Object> fresh = Courses.of(kind.get("start"));
             fresh.put("name", "A fresh one");
-            JsonNode laid = APP.post("/api/course-evaluations", Courses.reckon(fresh, machine))
+            JsonNode laid = APP.post("/api/calculations/course-evaluations", Courses.reckon(fresh, machine))
                     .body();
             assertThat(plan.get("cones")).isEqualTo(laid.at("/plan/cones"));
         }
@@ -74,7 +74,7 @@ class CoursesTest {
         int before = APP.get("/api/courses").body().size();
         for (JsonNode kind : kinds()) {
             RunningApp.Answer answer =
-                    APP.post("/api/course-evaluations", Courses.reckon(Courses.standard(kind), machine));
+                    APP.post("/api/calculations/course-evaluations", Courses.reckon(Courses.standard(kind), machine));
             assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
             JsonNode body = answer.body();
             assertThat(body.at("/fit/answer").asString())
@@ -99,12 +99,12 @@ class CoursesTest {
         lengths.put("depthMetres", Courses.length(7.5));
         lengths.put("edgeSpacingMetres", Courses.length(2.5));
         paced.put("lengths", lengths);
-        String verdict = APP.post("/api/course-evaluations", Courses.reckon(paced, machine))
+        String verdict = APP.post("/api/calculations/course-evaluations", Courses.reckon(paced, machine))
                 .body()
                 .at("/fit/answer")
                 .asString();
         JsonNode row = APP.finished(
-                        "/api/course-comparisons",
+                        "/api/calculations/course-comparisons",
                         Map.of(
                                 "course",
                                 paced,
@@ -122,17 +122,19 @@ class CoursesTest {
     void givesTheOneLineThatIsWanted() {
         Map<String, Object> asked = new HashMap<>(Courses.reckon(Courses.box(6.1), machine));
         asked.put("line", "EASIEST");
-        JsonNode easiest = APP.post("/api/course-evaluations", asked).body();
+        JsonNode easiest =
+                APP.post("/api/calculations/course-evaluations", asked).body();
         assertThat(easiest.has("roomiest") && !easiest.get("roomiest").isNull()).isFalse();
         assertThat(easiest.at("/easiest/places").size()).isGreaterThan(50);
         asked.put("line", "ROOMIEST");
-        JsonNode roomiest = APP.post("/api/course-evaluations", asked).body();
+        JsonNode roomiest =
+                APP.post("/api/calculations/course-evaluations", asked).body();
         assertThat(roomiest.has("easiest") && !roomiest.get("easiest").isNull()).isFalse();
         assertThat(roomiest.at("/roomiest/places").size()).isGreaterThan(50);
         // Far too narrow: no line clears everything, so the one with the most room is drawn.
         asked = new HashMap<>(Courses.reckon(Courses.box(3.2), machine));
         asked.put("line", "EASIEST");
-        assertThat(APP.post("/api/course-evaluations", asked)
+        assertThat(APP.post("/api/calculations/course-evaluations", asked)
                         .body()
                         .at("/roomiest/places")
                         .size())
@@ -142,13 +144,15 @@ class CoursesTest {
     @Test
     void theSameQuestionHasTheSameAnswerWhateverWasDraggedBefore() {
         Map<String, Object> asked = Courses.reckon(Courses.box(6.1), machine);
-        JsonNode first = APP.post("/api/course-evaluations", asked).body();
+        JsonNode first = APP.post("/api/calculations/course-evaluations", asked).body();
         for (double width = 8; width > 5; width -= 0.4) {
             Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
             dragged.put("settled", false);
-            assertThat(APP.post("/api/course-evaluations", dragged).status()).isEqualTo(200);
+            assertThat(APP.post("/api/calculations/course-evaluations", dragged).status())
+                    .isEqualTo(200);
         }
-        assertThat(APP.post("/api/course-evaluations", asked).body()).isEqualTo(first);
+        assertThat(APP.post("/api/calculations/course-evaluations", asked).body())
+                .isEqualTo(first);
     }
 
     @Test
@@ -157,13 +161,13 @@ class CoursesTest {
             Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
             dragged.put("settled", false);
             dragged.put("speedMetresPerSecond", 2.5);
-            double quick = APP.post("/api/course-evaluations", dragged)
+            double quick = APP.post("/api/calculations/course-evaluations", dragged)
                     .body()
                     .at("/fit/spare/metres")
                     .asDouble();
             Map<String, Object> settled = Courses.reckon(Courses.box(width), machine);
             settled.put("speedMetresPerSecond", 2.5);
-            double slow = APP.post("/api/course-evaluations", settled)
+            double slow = APP.post("/api/calculations/course-evaluations", settled)
                     .body()
                     .at("/fit/spare/metres")
                     .asDouble();
@@ -173,7 +177,7 @@ class CoursesTest {
 
     @Test
     void judgesAtTheBestSpeedAndSaysWhatTheSlowestLeaves() {
-        JsonNode fit = APP.post("/api/course-evaluations", Courses.reckon(Courses.box(5), machine))
+        JsonNode fit = APP.post("/api/calculations/course-evaluations", Courses.reckon(Courses.box(5), machine))
                 .body()
                 .get("fit");
         assertThat(fit.get("speedMetresPerSecond").asDouble()).isBetween(8 / 3.6, 14 / 3.6);
@@ -184,7 +188,8 @@ class CoursesTest {
 
     @Test
     void roundsRungsToFeetWhereFeetAreRead() {
-        JsonNode rungs = APP.post("/api/course-ladders?system=IMPERIAL", Courses.reckon(Courses.box(7), machine))
+        JsonNode rungs = APP.post(
+                        "/api/calculations/course-ladders?system=IMPERIAL", Courses.reckon(Courses.box(7), machine))
                 .body()
                 .get("rungs");
         assertThat(rungs.size()).isGreaterThan(4);
@@ -197,13 +202,15 @@ class CoursesTest {
     @Test
     void findsTheTightestSettingOfALadderAndOfAnyOtherLength() {
         Map<String, Object> reckon = Courses.reckon(Courses.box(7.2), machine);
-        JsonNode width = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres"))
+        JsonNode width = APP.post(
+                        "/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres"))
                 .body();
         assertThat(width.get("metres").asDouble()).isBetween(4.1, 4.5);
-        JsonNode depth = APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "depthMetres"))
+        JsonNode depth = APP.post(
+                        "/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "depthMetres"))
                 .body();
         assertThat(depth.get("metres").asDouble()).isBetween(3.0, 5.0);
-        assertThat(APP.post("/api/tightest-settings", Map.of("of", reckon, "dimension", "heightMetres"))
+        assertThat(APP.post("/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "heightMetres"))
                         .status())
                 .isEqualTo(422);
     }
@@ -212,20 +219,22 @@ class CoursesTest {
     @Test
     void aRiderWhoLeansLessTurnsWider() {
         Map<String, Object> level = new HashMap<>(Courses.reckon(Courses.box(5.5), machine));
-        double usual = APP.post("/api/course-evaluations", level)
+        double usual = APP.post("/api/calculations/course-evaluations", level)
                 .body()
                 .at("/fit/spare/metres")
                 .asDouble();
         level.put("mostLeanRadians", Math.toRadians(8));
-        RunningApp.Answer upright = APP.post("/api/course-evaluations", level);
+        RunningApp.Answer upright = APP.post("/api/calculations/course-evaluations", level);
         assertThat(upright.status()).as(upright.raw().body()).isEqualTo(200);
         assertThat(upright.body().at("/fit/spare/metres").asDouble()).isLessThan(usual - 0.1);
         for (double atTheLimit : new double[] {0.087, 0.786}) {
             level.put("mostLeanRadians", atTheLimit);
-            assertThat(APP.post("/api/course-evaluations", level).status()).isEqualTo(200);
+            assertThat(APP.post("/api/calculations/course-evaluations", level).status())
+                    .isEqualTo(200);
         }
         level.put("mostLeanRadians", Math.toRadians(3));
-        assertThat(APP.post("/api/course-evaluations", level).status()).isEqualTo(422);
+        assertThat(APP.post("/api/calculations/course-evaluations", level).status())
+                .isEqualTo(422);
     }
 
     @Test
@@ -245,19 +254,19 @@ class CoursesTest {
         yard.put("ground", Courses.groundOf("GRAVEL"));
         Map<String, Object> onGravel = Courses.reckon(Courses.box(7.2), machine);
         onGravel.put("yardId", APP.post("/api/yards", yard).body().get("id").asLong());
-        JsonNode windows = APP.post("/api/speed-windows", onGravel).body();
+        JsonNode windows = APP.post("/api/calculations/speed-windows", onGravel).body();
         for (String style : new String[] {"firm", "loose"}) {
             assertThat(windows.at("/" + style + "/slowest").asDouble()).isCloseTo(5 / 3.6, within(0.01));
             assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(1.5, 5.0);
             assertThat(windows.at("/" + style + "/slowestBecause").asString()).isEqualTo("BALANCE");
         }
-        JsonNode onPaving = APP.post("/api/speed-windows", Courses.reckon(Courses.box(7.2), machine))
+        JsonNode onPaving = APP.post("/api/calculations/speed-windows", Courses.reckon(Courses.box(7.2), machine))
                 .body();
         assertThat(onPaving.has("firm")).isTrue();
         assertThat(onPaving.has("loose")).isFalse();
         Map<String, Object> stopped = new HashMap<>(Courses.box(7.2));
         stopped.put("options", Map.of("start", "FROM_A_STOP"));
-        assertThat(APP.post("/api/speed-windows", Courses.reckon(stopped, machine))
+        assertThat(APP.post("/api/calculations/speed-windows", Courses.reckon(stopped, machine))
                         .body()
                         .has("firm"))
                 .isFalse();
@@ -270,10 +279,10 @@ class CoursesTest {
         long grass = APP.post("/api/yards", yard).body().get("id").asLong();
         Map<String, Object> onGrass = Courses.reckon(Courses.box(6.5), machine);
         onGrass.put("yardId", grass);
-        JsonNode windows = APP.post("/api/speed-windows", onGrass).body();
+        JsonNode windows = APP.post("/api/calculations/speed-windows", onGrass).body();
         assertThat(windows.get("looseGround").asBoolean()).isTrue();
         double loose = windows.at("/firm/fastest").asDouble();
-        double firm = APP.post("/api/speed-windows", Courses.reckon(Courses.box(6.5), machine))
+        double firm = APP.post("/api/calculations/speed-windows", Courses.reckon(Courses.box(6.5), machine))
                 .body()
                 .at("/firm/fastest")
                 .asDouble();
@@ -298,7 +307,7 @@ class CoursesTest {
 
     @Test
     void saysWhatMistakesCostTheWorstFirst() {
-        JsonNode costs = APP.post("/api/mistake-costs", Courses.reckon(Courses.box(6.6), machine))
+        JsonNode costs = APP.post("/api/calculations/mistake-costs", Courses.reckon(Courses.box(6.6), machine))
                 .body()
                 .get("costs");
         List<String> mistakes =
@@ -309,12 +318,13 @@ class CoursesTest {
         // A speed that is given counts instead of the best one.
         Map<String, Object> slow = Courses.reckon(Courses.box(6.6), machine);
         slow.put("speedMetresPerSecond", 1.4);
-        assertThat(APP.post("/api/mistake-costs", slow).body().get("costs")).isNotEqualTo(costs);
+        assertThat(APP.post("/api/calculations/mistake-costs", slow).body().get("costs"))
+                .isNotEqualTo(costs);
     }
 
     @Test
     void saysWhatSwingingOutBuys() {
-        JsonNode value = APP.post("/api/swing-out-values", Courses.reckon(Courses.box(7.2), machine))
+        JsonNode value = APP.post("/api/calculations/swing-out-values", Courses.reckon(Courses.box(7.2), machine))
                 .body()
                 .get("value");
         assertThat(value.get("bothMetres").asDouble())
@@ -324,10 +334,15 @@ class CoursesTest {
     @Test
     void drawsCallsFromASeed() {
         Map<String, Object> asked = Map.of("count", 5, "seed", 42);
-        String calls =
-                APP.post("/api/crossroads-calls", asked).body().get("calls").asString();
+        String calls = APP.post("/api/calculations/crossroads-calls", asked)
+                .body()
+                .get("calls")
+                .asString();
         assertThat(calls).matches("[RLSUV]{5}");
-        assertThat(APP.post("/api/crossroads-calls", asked).body().get("calls").asString())
+        assertThat(APP.post("/api/calculations/crossroads-calls", asked)
+                        .body()
+                        .get("calls")
+                        .asString())
                 .isEqualTo(calls);
     }
 
@@ -337,7 +352,7 @@ class CoursesTest {
 
     @Test
     void marksTheEdgesWithAsManyAsThereAre() {
-        JsonNode marks = APP.post("/api/edge-markings", Map.of("course", Courses.box(7.2), "markers", 8))
+        JsonNode marks = APP.post("/api/calculations/edge-markings", Map.of("course", Courses.box(7.2), "markers", 8))
                 .body();
         assertThat(marks.get("dimension").asString()).isEqualTo("edgeSpacingMetres");
         assertThat(marks.get("densities")
@@ -346,7 +361,7 @@ class CoursesTest {
                 .containsExactly("FULL", "FEW", "CORNERS");
         assertThat(marks.at("/withThem/marks/markers").asInt()).isEqualTo(7);
         assertThat(marks.at("/withThem/said").asString()).contains("3 fewer");
-        assertThat(APP.post("/api/edge-markings", Map.of("course", Courses.box(7.2), "markers", -1))
+        assertThat(APP.post("/api/calculations/edge-markings", Map.of("course", Courses.box(7.2), "markers", -1))
                         .status())
                 .isEqualTo(422);
     }

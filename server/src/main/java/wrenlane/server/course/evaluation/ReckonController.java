@@ -58,13 +58,13 @@ class ReckonController {
     }
 
     /** Whether a course can be ridden, along which lines, and how much room there is. */
-    @PostMapping("/course-evaluations")
+    @PostMapping("/calculations/course-evaluations")
     EvaluationResponse evaluateCourse(@Valid @RequestBody ReckonRequest request) {
         return evaluations.evaluate(request);
     }
 
     /** One course for many machines and riders. */
-    @PostMapping("/course-comparisons")
+    @PostMapping("/calculations/course-comparisons")
     Comparison compareCourse(@Valid @RequestBody ComparisonRequest request) {
         return comparisons.compare(request);
     }
@@ -113,7 +113,7 @@ class ReckonController {
     }
 
     /** The speed windows of a course, on the ground of its yard. */
-    @PostMapping("/speed-windows")
+    @PostMapping("/calculations/speed-windows")
     SpeedWindows findSpeedWindows(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
@@ -131,7 +131,7 @@ class ReckonController {
     }
 
     /** The rungs of a machine on a course, both sides together. */
-    @PostMapping("/course-ladders")
+    @PostMapping("/calculations/course-ladders")
     Ladder findCourseLadder(
             @Valid @RequestBody ReckonRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
@@ -156,7 +156,7 @@ class ReckonController {
     record TightestResponse(@Nullable Double metres, boolean smallestAllowed) {}
 
     /** The smallest value of any one length at which this machine and rider can still ride the course. */
-    @PostMapping("/tightest-settings")
+    @PostMapping("/calculations/tightest-settings")
     TightestResponse findTightestSetting(@Valid @RequestBody TightestRequest request) {
         Course course = request.of().course().course();
         CourseDimension dimension = course.kind().dimensions().stream()
@@ -182,7 +182,7 @@ class ReckonController {
     record SwingOutResponse(@Nullable SwingOutValue value, boolean gainsWidth) {}
 
     /** The narrowest width with and without swinging out before and after the turn. */
-    @PostMapping("/swing-out-values")
+    @PostMapping("/calculations/swing-out-values")
     SwingOutResponse findSwingOutValue(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machine(request));
@@ -195,7 +195,7 @@ class ReckonController {
     record MistakesResponse(List<MistakeCost> costs) {}
 
     /** What one mistake costs on a course, all else ridden as well as can be. */
-    @PostMapping("/mistake-costs")
+    @PostMapping("/calculations/mistake-costs")
     MistakesResponse findMistakeCosts(@Valid @RequestBody ReckonRequest request) {
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machine(request));
@@ -210,7 +210,7 @@ class ReckonController {
     record CallsResponse(String calls) {}
 
     /** Draws calls at random; the same seed draws the same. */
-    @PostMapping("/crossroads-calls")
+    @PostMapping("/calculations/crossroads-calls")
     CallsResponse drawCalls(@Valid @RequestBody CallsRequest request) {
         return new CallsResponse(CourseKinds.drawCalls(request.count(), request.seed()));
     }

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Brings in a file of days in the app's own open format. */
 @RestController
-@RequestMapping("/api/imports")
+@RequestMapping("/api")
 class ImportController {
     private final ImportService service;
 
@@ -19,15 +19,15 @@ class ImportController {
     }
 
     /** Brings a file in: all of it, or nothing. */
-    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(value = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    ImportService.ImportResponse bringIn(@RequestBody String file) {
+    ImportService.ImportResponse importFile(@RequestBody String file) {
         return service.bringIn(file);
     }
 
     /** What a file would bring in, and everything that is wrong with it. Stores nothing. */
-    @PostMapping(value = "/previews", consumes = MediaType.APPLICATION_JSON_VALUE)
-    ImportService.PreviewResponse preview(@RequestBody String file) {
+    @PostMapping(value = "/calculations/import-previews", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ImportService.PreviewResponse previewImport(@RequestBody String file) {
         return service.preview(file);
     }
 }

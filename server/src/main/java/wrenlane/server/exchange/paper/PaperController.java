@@ -34,7 +34,7 @@ class PaperController {
 
     /** The set-out sheet on paper. */
     @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> setOutPdf(
+    ResponseEntity<byte[]> printSetOut(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
@@ -60,7 +60,7 @@ class PaperController {
 
     /** Where each cone goes, in metres from the datum, as CSV. */
     @GetMapping(value = "/courses/{id}/set-out.csv", produces = "text/csv")
-    ResponseEntity<byte[]> setOutCsv(
+    ResponseEntity<byte[]> exportSetOut(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
@@ -82,7 +82,7 @@ class PaperController {
 
     /** Every course of the day where it stands in the yard, on paper. */
     @GetMapping(value = "/days/{id}/cone-plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> conePlanPdf(
+    ResponseEntity<byte[]> printConePlan(
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
@@ -94,7 +94,7 @@ class PaperController {
 
     /** The running order, rider cards, drill cards and cues on paper. */
     @GetMapping(value = "/days/{id}/lesson.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> lessonPdf(
+    ResponseEntity<byte[]> printLesson(
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
@@ -106,7 +106,7 @@ class PaperController {
 
     /** What the day came to, on paper. */
     @GetMapping(value = "/days/{id}/debrief.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> debriefPdf(
+    ResponseEntity<byte[]> printDebrief(
             @PathVariable long id,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
@@ -118,7 +118,7 @@ class PaperController {
 
     /** A rider's progress on one kind of course. */
     @GetMapping(value = "/riders/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> reportPdf(
+    ResponseEntity<byte[]> printReport(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable String kind,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,

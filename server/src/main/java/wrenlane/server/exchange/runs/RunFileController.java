@@ -56,7 +56,7 @@ class RunFileController {
     }
 
     /** What a table of runs would bring in, and everything that is wrong with it, line by line. Stores nothing. */
-    @PostMapping("/run-files/previews")
+    @PostMapping("/calculations/run-file-previews")
     RunFilePreview previewRuns(@Valid @RequestBody RunFileRequest request) {
         return service.preview(request);
     }
@@ -64,7 +64,7 @@ class RunFileController {
     /** Brings a table of runs in: all of it, or nothing. */
     @PostMapping("/run-files")
     @ResponseStatus(HttpStatus.CREATED)
-    RunFileService.CameIn bringRunsIn(@Valid @RequestBody RunFileRequest request) {
+    RunFileService.CameIn importRuns(@Valid @RequestBody RunFileRequest request) {
         return service.bringIn(request);
     }
 }

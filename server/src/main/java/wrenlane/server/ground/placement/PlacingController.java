@@ -19,25 +19,25 @@ class PlacingController {
     }
 
     /** Courses as they stand, and what is unsafe about it. */
-    @PostMapping("/ground-plans")
+    @PostMapping("/calculations/ground-plans")
     GroundPlanResponse judgeGroundPlan(@Valid @RequestBody GroundPlanRequest request) {
         return service.judge(request);
     }
 
     /** Places for one course of them where it shares cones with others that stand: the most shared first. */
-    @PostMapping("/shared-places")
+    @PostMapping("/calculations/shared-places")
     List<SharedPlaceJson> findSharedPlaces(@RequestParam long courseId, @Valid @RequestBody GroundPlanRequest request) {
         return service.share(courseId, request);
     }
 
     /** Courses that stand in one another, each ridden among the tall cones of the others. */
-    @PostMapping("/rides-among-others")
+    @PostMapping("/calculations/rides-among-others")
     AmongResponse rideAmongOthers(@Valid @RequestBody AmongRequest request) {
         return service.among(request);
     }
 
     /** The same after a place was looked for, for each course that has none. */
-    @PostMapping("/placings")
+    @PostMapping("/calculations/placings")
     GroundPlanResponse findPlaces(@Valid @RequestBody GroundPlanRequest request) {
         return service.find(request);
     }

@@ -100,8 +100,8 @@ class SetOutController {
             @Min(1) @Max(ChangeOver.LARGEST_STACK) @Nullable Integer stackHolds) {}
 
     /** Where each cone of a course goes, by every way of measuring, in metres. */
-    @PostMapping("/set-outs")
-    SetOutResponse setOut(@Valid @RequestBody SetOutRequest request) {
+    @PostMapping("/calculations/set-outs")
+    SetOutResponse findSetOut(@Valid @RequestBody SetOutRequest request) {
         return service.setOut(request);
     }
 
@@ -128,7 +128,7 @@ class SetOutController {
     record RidingMarksResponse(List<ChalkedMark> marks) {}
 
     /** What is chalked to ride a course by, on the line drawn for a machine and rider. */
-    @PostMapping("/riding-marks")
+    @PostMapping("/calculations/riding-marks")
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
         SetOutRequest asked = request.setOut();
         Course course = asked.laid().course().course();
@@ -140,14 +140,14 @@ class SetOutController {
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */
-    @PostMapping("/set-out-accuracies")
-    Accuracy setOutAccuracy(@Valid @RequestBody ReckonRequest request) {
+    @PostMapping("/calculations/set-out-accuracies")
+    Accuracy findSetOutAccuracy(@Valid @RequestBody ReckonRequest request) {
         return accuracies.accuracy(request);
     }
 
     /** From one laid course to another: one walk with a stack of cones in hand, in metres and minutes. */
-    @PostMapping("/change-overs")
-    ChangeOver changeOver(@Valid @RequestBody ChangeOverRequest request) {
+    @PostMapping("/calculations/change-overs")
+    ChangeOver planChangeOver(@Valid @RequestBody ChangeOverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
         AlongLine along = onYard ? request.along() : null;
         SetOutSheet from = service.sheet(
@@ -168,8 +168,8 @@ class SetOutController {
     }
 
     /** The order of a day's courses with the least change-over. */
-    @PostMapping("/day-orders")
-    DayOrder dayOrder(@Valid @RequestBody DayOrderRequest request) {
+    @PostMapping("/calculations/day-orders")
+    DayOrder findDayOrder(@Valid @RequestBody DayOrderRequest request) {
         return orders.best(
                 request.courses().stream().map(LaidCourse::nested).toList(),
                 request.keepInOrder(),
@@ -182,8 +182,8 @@ class SetOutController {
     }
 
     /** What two taped diagonals mean: how far out of square, in radians and metres. */
-    @PostMapping("/square-checks")
-    SquareCheck squareCheck(@Valid @RequestBody SquareRequest request) {
+    @PostMapping("/calculations/square-checks")
+    SquareCheck checkSquare(@Valid @RequestBody SquareRequest request) {
         Corners corners = Corners.of(request.laid().nested().widest().plan().cones())
                 .orElseThrow(() ->
                         RefusedException.of("no-corners", "laid", "This kind of course has no four corners to check."));

@@ -22,7 +22,7 @@ import wrenlane.units.LengthSystem;
 
 /** Yards. */
 @RestController
-@RequestMapping("/api/yards")
+@RequestMapping("/api")
 class YardController {
     private final YardService service;
     private final Creations creations;
@@ -33,19 +33,19 @@ class YardController {
     }
 
     /** Every stored yard, its outline adjusted to what was measured, in metres. */
-    @GetMapping
+    @GetMapping("/yards")
     List<YardResponse> listYards() {
         return service.all();
     }
 
     /** One yard. */
-    @GetMapping("/{id}")
+    @GetMapping("/yards/{id}")
     YardResponse getYard(@PathVariable long id) {
         return service.response(id);
     }
 
     /** Stores a new yard. */
-    @PostMapping
+    @PostMapping("/yards")
     @ResponseStatus(HttpStatus.CREATED)
     YardResponse createYard(
             @RequestHeader(name = Creations.HEADER, required = false) @Nullable String key,
@@ -54,7 +54,7 @@ class YardController {
     }
 
     /** Stores a yard anew, as its version says it was read. */
-    @PutMapping("/{id}")
+    @PutMapping("/yards/{id}")
     YardResponse updateYard(
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
@@ -63,27 +63,27 @@ class YardController {
     }
 
     /** Takes a yard away; a problem says what it is in use by. */
-    @DeleteMapping("/{id}")
+    @DeleteMapping("/yards/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteYard(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
         service.delete(id, Expected.of(ifMatch));
     }
 
     /** What the measurements of a ground come to that is not stored yet. */
-    @PostMapping("/surveys")
+    @PostMapping("/calculations/yard-surveys")
     SurveyResponse surveyYard(@Valid @RequestBody GroundJson ground) {
         return SurveyResponse.of(ground);
     }
 
     /** What an outline comes to that is drawn by eye: its lengths to begin with, and the diagonals that hold it. */
-    @PostMapping("/sketches")
+    @PostMapping("/calculations/yard-sketches")
     SketchJson.DrawnOutline sketchYard(
             @RequestParam(defaultValue = "METRIC") LengthSystem system, @Valid @RequestBody SketchJson sketch) {
         return sketch.drawn(system);
     }
 
     /** What obstacles and painted bays measure as a rule, to begin with. */
-    @GetMapping("/usual")
+    @GetMapping("/yards/usual")
     UsualGround getUsualGround() {
         return UsualGround.get();
     }

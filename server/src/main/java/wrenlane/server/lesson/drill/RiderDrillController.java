@@ -27,8 +27,8 @@ class RiderDrillController {
     }
 
     /** The standing of several riders, each on the machine ridden. */
-    @PostMapping("/drill-standings")
-    List<RiderDrills> drillStandings(@Valid @RequestBody StandingsRequest request) {
+    @PostMapping("/calculations/drill-standings")
+    List<RiderDrills> findDrillStandings(@Valid @RequestBody StandingsRequest request) {
         return service.standings(request);
     }
 
@@ -51,14 +51,14 @@ class RiderDrillController {
     /** Notes that a rider has shown a drill on a machine. */
     @PutMapping("/riders/{riderId}/machines/{machineId}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void master(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
+    void markMastered(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
         service.master(riderId, machineId, drillId);
     }
 
     /** Takes that back. */
     @DeleteMapping("/riders/{riderId}/machines/{machineId}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unmaster(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
+    void unmarkMastered(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
         service.unmaster(riderId, machineId, drillId);
     }
 }

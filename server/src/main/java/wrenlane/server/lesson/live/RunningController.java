@@ -28,7 +28,7 @@ class RunningController {
 
     /** Begins the lesson, goes on to the next step, pauses, lets a rider skip, leave or come. */
     @PostMapping
-    RunningResponse runLesson(
+    RunningResponse changeLesson(
             @PathVariable long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @Valid @RequestBody RunningAct act) {

@@ -55,7 +55,7 @@ class TeachingController {
 
     /** Riding methods with what speaks for each, and the choices there are. */
     @GetMapping("/teaching-options")
-    TeachingOptions teachingOptions() {
+    TeachingOptions listTeachingOptions() {
         return new TeachingOptions(
                 Arrays.stream(School.values())
                         .map(s -> new SchoolText(s, s.label(), s.summary(), s.forIt(), s.asks()))
@@ -89,14 +89,14 @@ class TeachingController {
     }
 
     /** What another way of teaching changes, drill by drill. */
-    @PostMapping("/teaching-changes")
-    List<TeachingChange> teachingChanges(@Valid @RequestBody ChangesRequest request) {
+    @PostMapping("/calculations/teaching-changes")
+    List<TeachingChange> findTeachingChanges(@Valid @RequestBody ChangesRequest request) {
         return service.changes(request);
     }
 
     /** How warm each school makes a machine's clutch, against a slow ride on the clutch alone: an estimate. */
     @GetMapping("/machines/{id}/clutch-heat")
-    List<TeachingService.SchoolHeat> clutchHeat(@PathVariable long id) {
+    List<TeachingService.SchoolHeat> getClutchHeat(@PathVariable long id) {
         return service.heat(id);
     }
 }

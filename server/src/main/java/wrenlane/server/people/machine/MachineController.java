@@ -75,7 +75,7 @@ class MachineController {
     }
 
     /** What a machine could do, without storing it. */
-    @PostMapping("/machine-evaluations")
+    @PostMapping("/calculations/machine-evaluations")
     TurnReport evaluateMachine(@Valid @RequestBody MachineRequest request) {
         return TurnReport.of(request.turn());
     }

@@ -50,7 +50,7 @@ class RiderController {
 
     /** Levels, riding methods and what else a rider can be described by. */
     @GetMapping("/rider-options")
-    RiderOptions riderOptions() {
+    RiderOptions listRiderOptions() {
         return new RiderOptions(
                 Arrays.stream(RiderLevel.values())
                         .map(l -> new LevelOption(l, l.limits()))

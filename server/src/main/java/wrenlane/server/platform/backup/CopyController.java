@@ -45,7 +45,7 @@ class CopyController {
     /** Keeps a copy of the data as it is now. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Copy keepCopy(@RequestHeader(name = Creations.HEADER, required = false) @Nullable String key) {
+    Copy createCopy(@RequestHeader(name = Creations.HEADER, required = false) @Nullable String key) {
         return service.keep(key);
     }
 
@@ -65,7 +65,7 @@ class CopyController {
     /** Brings a copy that was kept elsewhere among the others; it is looked at, and nothing is restored yet. */
     @PostMapping(value = "/uploads", consumes = SQLITE)
     @ResponseStatus(HttpStatus.CREATED)
-    Copy bringCopy(HttpServletRequest request) throws IOException {
+    Copy uploadCopy(HttpServletRequest request) throws IOException {
         return service.bring(request.getInputStream(), request.getContentLengthLong());
     }
 

@@ -46,7 +46,7 @@ class AboutController {
 
     /** Whether riders and runs are simulated, and where the data lies. */
     @GetMapping
-    About about(HttpServletRequest request) {
+    About getAbout(HttpServletRequest request) {
         return request.isSecure() ? About.of("", about.demo()) : about;
     }
 }

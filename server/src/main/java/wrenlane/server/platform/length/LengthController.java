@@ -24,7 +24,7 @@ import wrenlane.units.UsualLengths;
 
 /** Reads a length as typed and says it back in both units. */
 @RestController
-@RequestMapping("/api/length-readings")
+@RequestMapping("/api/calculations/length-readings")
 class LengthController {
     /**
      * What to read.
@@ -95,7 +95,7 @@ class LengthController {
 
     /** What somebody typed as a length, in metres with its uncertainty; or what it could mean. */
     @PostMapping
-    ReadResponse read(@Valid @RequestBody ReadRequest request) {
+    ReadResponse readLength(@Valid @RequestBody ReadRequest request) {
         Figures figures = ReadIn.figures(request.system());
         LengthParser parser = new LengthParser(
                 CalibrationJson.calibrations(request.pace(), request.bay()),

@@ -50,7 +50,7 @@ public class NetworkController {
 
     /** Whether phones are let in, at which addresses, and what they have to trust. */
     @GetMapping("/api/network")
-    Network network() {
+    Network getNetwork() {
         NetworkConnector here = connector.getIfAvailable();
         if (here == null) {
             return new Network(false, false, List.of(), Optional.empty());
@@ -64,7 +64,7 @@ public class NetworkController {
 
     /** The certificate of the school's own authority, as phones install it. */
     @GetMapping(path = CERTIFICATE, produces = "application/x-x509-ca-cert")
-    ResponseEntity<byte[]> certificate() {
+    ResponseEntity<byte[]> getCertificate() {
         NetworkConnector here = connector.getIfAvailable();
         if (here == null) {
             throw new ConflictException("There is a certificate on a network only: start with ./wren run --lan.");

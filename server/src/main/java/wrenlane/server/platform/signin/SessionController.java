@@ -43,7 +43,7 @@ class SessionController {
 
     /** Whether this device has signed in. */
     @GetMapping
-    Session session(HttpServletRequest request) {
+    Session getSession(HttpServletRequest request) {
         boolean asked = request.isSecure();
         return new Session(asked, !asked || request.getUserPrincipal() != null);
     }
@@ -51,14 +51,14 @@ class SessionController {
     /** Signs in; status 422 for a wrong passphrase, 429 while a next try has to wait, 409 where nothing is asked. */
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void enter(@Valid @RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
+    void signIn(@Valid @RequestBody Key key, HttpServletRequest request, HttpServletResponse response) {
         asking(request).in(key.passphrase(), request, response);
     }
 
     /** Signs out on this device. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void leave(HttpServletRequest request, HttpServletResponse response) {
+    void signOut(HttpServletRequest request, HttpServletResponse response) {
         asking(request).out(request, response);
     }
 

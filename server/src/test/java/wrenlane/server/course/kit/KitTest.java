@@ -92,7 +92,9 @@ class KitTest {
         long id = boxIn(post);
         JsonNode course = APP.get("/api/courses/" + id).body();
         assertThat(course.at("/markers/0/name").asString()).isEqualTo("post");
-        JsonNode sheet = APP.post("/api/set-outs", Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
+        JsonNode sheet = APP.post(
+                        "/api/calculations/set-outs",
+                        Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/sheet/markers").toString()).contains("post").contains("flat marker");
         JsonNode known = stored("post");
@@ -128,7 +130,7 @@ class KitTest {
     }
 
     private static JsonNode evaluated(Map<String, Object> course, long machine) {
-        RunningApp.Answer answer = APP.post("/api/course-evaluations", Courses.reckon(course, machine));
+        RunningApp.Answer answer = APP.post("/api/calculations/course-evaluations", Courses.reckon(course, machine));
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
         return answer.body();
     }
@@ -190,7 +192,7 @@ class KitTest {
         assertThat(course.at("/within/1/name").asString()).isEqualTo("yellow disc");
         assertThat(APP.get("/api/kit").body().get("markers").toString()).doesNotContain("flat marker");
         JsonNode sheet = APP.post(
-                        "/api/set-outs",
+                        "/api/calculations/set-outs",
                         Map.of("laid", Courses.laid(Courses.of(course), 8.0, 7.0, 6.0), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/plan/notes").toString())
@@ -234,7 +236,8 @@ class KitTest {
         assertThat(APP.put("/api/days/" + id, day).status()).isEqualTo(200);
         JsonNode laid = APP.get("/api/courses/" + beside).body();
         JsonNode sheet = APP.post(
-                        "/api/set-outs", Map.of("laid", Courses.laid(Courses.of(laid), 8.0), "system", "METRIC"))
+                        "/api/calculations/set-outs",
+                        Map.of("laid", Courses.laid(Courses.of(laid), 8.0), "system", "METRIC"))
                 .body();
         int taken = sheet.at("/sheet/markers")
                 .valueStream()
@@ -264,7 +267,10 @@ class KitTest {
         put(own(marker("Yellow disc", "FLAT", 0.25, 0.05), 3));
         String question = "The kit has a Yellow disc 0.25 m wide and 0.05 m high to ride over."
                 + " This yellow disc is 0.19 m wide and 0.05 m high to ride over.";
-        assertThat(APP.send("POST", "/api/imports/previews", file).raw().body()).contains(question);
+        assertThat(APP.send("POST", "/api/calculations/import-previews", file)
+                        .raw()
+                        .body())
+                .contains(question);
         RunningApp.Answer refused = APP.send("POST", "/api/imports", file);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.raw().body()).contains(question);

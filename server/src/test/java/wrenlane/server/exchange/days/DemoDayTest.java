@@ -84,7 +84,7 @@ class DemoDayTest {
             pairs.add(Map.of("machineId", rider.get("machineId").asLong(), "level", "DEVELOPING"));
         }
         JsonNode rows = APP.finished(
-                        "/api/course-comparisons",
+                        "/api/calculations/course-comparisons",
                         Map.of(
                                 "course",
                                 Courses.of(course),

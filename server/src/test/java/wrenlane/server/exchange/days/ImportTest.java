@@ -82,7 +82,8 @@ class ImportTest {
         assertThat(demo()).contains(good);
         List<Integer> before = counts();
         String spoilt = demo().replace(good, bad);
-        JsonNode preview = APP.send("POST", "/api/imports/previews", spoilt).body();
+        JsonNode preview =
+                APP.send("POST", "/api/calculations/import-previews", spoilt).body();
         assertThat(preview.get("findings").toString()).contains(said);
         RunningApp.Answer answer = APP.send("POST", "/api/imports", spoilt);
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(422);
@@ -93,8 +94,9 @@ class ImportTest {
     @Test
     void everyProblemIsListedWithItsPlace() throws IOException {
         String spoilt = demo().replace("\"7.2 m\"", "\"seven\"").replace("\"5.32 m\"", "\"1 m\"");
-        JsonNode findings =
-                APP.send("POST", "/api/imports/previews", spoilt).body().get("findings");
+        JsonNode findings = APP.send("POST", "/api/calculations/import-previews", spoilt)
+                .body()
+                .get("findings");
         assertThat(findings.size()).isEqualTo(2);
         assertThat(findings.at("/0/where").asString()).isEqualTo("/machines/1");
         assertThat(findings.at("/1/where").asString()).isEqualTo("/courses/0");
@@ -104,7 +106,8 @@ class ImportTest {
     @Test
     void aPreviewSaysWhatWouldComeInAndStoresNothing() throws IOException {
         List<Integer> before = counts();
-        JsonNode preview = APP.send("POST", "/api/imports/previews", demo()).body();
+        JsonNode preview =
+                APP.send("POST", "/api/calculations/import-previews", demo()).body();
         assertThat(preview.get("findings").size()).isZero();
         assertThat(preview.get("adds").size()).isEqualTo(1 + 7 + 7 + 4 + 5);
         assertThat(preview.at("/adds/0/name").asString()).isEqualTo("Ferry apron, Gullpoint");

@@ -118,7 +118,9 @@ class PaperTest {
             parser.forEach(r -> rows.put(r.get("label"), r));
         }
         JsonNode course = APP.get("/api/courses/1").body();
-        JsonNode sheet = APP.post("/api/set-outs", Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
+        JsonNode sheet = APP.post(
+                        "/api/calculations/set-outs",
+                        Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
                 .body();
         for (JsonNode step : sheet.at("/sheet/steps")) {
             CSVRecord row = java.util.Optional.ofNullable(

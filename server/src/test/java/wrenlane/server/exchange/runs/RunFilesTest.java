@@ -67,7 +67,7 @@ public class RunFilesTest {
     }
 
     private static JsonNode preview(Map<String, Object> table) {
-        RunningApp.Answer answer = APP.post("/api/run-files/previews", table);
+        RunningApp.Answer answer = APP.post("/api/calculations/run-file-previews", table);
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
         return answer.body();
     }
@@ -222,17 +222,21 @@ public class RunFilesTest {
 
     @Test
     void whatIsNoTableIsRefused() {
-        assertThat(APP.post("/api/run-files/previews", table("")).status()).isEqualTo(422);
-        assertThat(APP.post("/api/run-files/previews", table("a,b\n\"open")).status())
+        assertThat(APP.post("/api/calculations/run-file-previews", table("")).status())
                 .isEqualTo(422);
-        assertThat(APP.post("/api/run-files/previews", Map.of()).status()).isIn(400, 422);
+        assertThat(APP.post("/api/calculations/run-file-previews", table("a,b\n\"open"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(APP.post("/api/calculations/run-file-previews", Map.of()).status())
+                .isIn(400, 422);
     }
 
     /** A line of commas alone, as long as a table may be, is refused before it is taken apart. */
     @ParameterizedTest
     @ValueSource(ints = {201, 30_000, 15_000_000})
     void aLineThatIsTooWideIsRefusedAtOnce(int columns) {
-        RunningApp.Answer refused = APP.post("/api/run-files/previews", table("rider,date\n" + ",".repeat(columns)));
+        RunningApp.Answer refused =
+                APP.post("/api/calculations/run-file-previews", table("rider,date\n" + ",".repeat(columns)));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("detail").asString()).containsAnyOf("columns", "characters");
     }

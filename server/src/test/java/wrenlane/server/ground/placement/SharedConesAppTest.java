@@ -49,12 +49,13 @@ class SharedConesAppTest {
         long stands = created("/api/courses", Courses.box(7.2));
         long comes = created("/api/courses", Courses.box(7.2));
         JsonNode places = APP.post(
-                        "/api/shared-places?courseId=" + comes, plan(at(stands, 12, 6), Map.of("courseId", comes)))
+                        "/api/calculations/shared-places?courseId=" + comes,
+                        plan(at(stands, 12, 6), Map.of("courseId", comes)))
                 .body();
         assertThat(places.at("/0/withId").asLong()).isEqualTo(stands);
         assertThat(places.at("/0/cones").asInt()).isEqualTo(10);
         assertThat(places.at("/0/stand/xMetres").asDouble()).isCloseTo(12, within(1e-9));
-        JsonNode plan = APP.post("/api/ground-plans", plan(at(stands, 12, 6), at(comes, 12, 6)))
+        JsonNode plan = APP.post("/api/calculations/ground-plans", plan(at(stands, 12, 6), at(comes, 12, 6)))
                 .body();
         assertThat(plan.at("/shared/0/cones").size()).isEqualTo(10);
         assertThat(plan.get("markers")
@@ -63,7 +64,7 @@ class SharedConesAppTest {
                         .sum())
                 .isEqualTo(10);
         assertThat(plan.at("/findings/0/code").asString()).isEqualTo("cones-shared");
-        assertThat(APP.post("/api/shared-places?courseId=4711", plan(at(stands, 12, 6)))
+        assertThat(APP.post("/api/calculations/shared-places?courseId=4711", plan(at(stands, 12, 6)))
                         .status())
                 .isEqualTo(422);
     }
@@ -92,7 +93,7 @@ class SharedConesAppTest {
                         Map.of("machineId", 2, "level", "SKILLED"),
                         Map.of("machineId", 2, "level", "SKILLED"),
                         Map.of("machineId", 3, "level", "NOVICE")));
-        JsonNode among = APP.post("/api/rides-among-others", rides).body();
+        JsonNode among = APP.post("/api/calculations/rides-among-others", rides).body();
         assertThat(among.get("unfinished").asBoolean()).isFalse();
         JsonNode inTheBox = among.get("courses")
                 .valueStream()
@@ -104,7 +105,7 @@ class SharedConesAppTest {
                 .as("each machine and level once")
                 .isEqualTo(2);
         JsonNode alone = APP.post(
-                        "/api/course-comparisons",
+                        "/api/calculations/course-comparisons",
                         Map.of(
                                 "course",
                                 Courses.box(7.2),
@@ -121,7 +122,7 @@ class SharedConesAppTest {
         Map<String, Object> apart = plan(at(box, 12, 6), at(weave, 60, 60));
         apart.remove("novices");
         apart.put("rides", rides.get("rides"));
-        assertThat(APP.post("/api/rides-among-others", apart)
+        assertThat(APP.post("/api/calculations/rides-among-others", apart)
                         .body()
                         .get("courses")
                         .size())

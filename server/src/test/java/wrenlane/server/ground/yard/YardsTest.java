@@ -48,11 +48,13 @@ class YardsTest {
 
     @Test
     void aFalseMeasurementIsPointedOutAndTheYardIsKeptAllTheSame() {
-        JsonNode right = APP.post("/api/yards/surveys", fiveSided(14.14)).body();
+        JsonNode right =
+                APP.post("/api/calculations/yard-surveys", fiveSided(14.14)).body();
         assertThat(right.get("findings").size()).isZero();
         assertThat(right.at("/outline/corners").size()).isEqualTo(5);
         assertThat(right.at("/outline/areaSquareMetres").asDouble()).isCloseTo(950, within(1.0));
-        JsonNode wrong = APP.post("/api/yards/surveys", fiveSided(13.3)).body();
+        JsonNode wrong =
+                APP.post("/api/calculations/yard-surveys", fiveSided(13.3)).body();
         assertThat(wrong.at("/findings/0/message").asString()).contains("ide CD is 0.8", "too short");
         Map<String, Object> yard = Courses.yard("Five-sided");
         yard.put("ground", fiveSided(13.3));
@@ -66,7 +68,7 @@ class YardsTest {
         Map<String, Object> ground = fiveSided(14.14);
         ground.put("fallPercent", 40);
         ground.put("entrance", Map.of("side", 1, "alongMetres", 99));
-        JsonNode said = APP.post("/api/yards/surveys", ground).body();
+        JsonNode said = APP.post("/api/calculations/yard-surveys", ground).body();
         assertThat(said.at("/findings/0/message").asString()).contains("The fall");
         assertThat(said.at("/outline/corners").size()).isEqualTo(5);
     }
@@ -82,7 +84,7 @@ class YardsTest {
     @Test
     void anOutlineThatIsDrawnIsAYardStillToBeMeasured() {
         JsonNode drawn = APP.post(
-                        "/api/yards/sketches?system=IMPERIAL",
+                        "/api/calculations/yard-sketches?system=IMPERIAL",
                         Map.of("places", List.of(place(2, 12), place(26, 12), place(20, 2), place(2, 2))))
                 .body();
         assertThat(drawn.at("/axes/xMetres").asDouble()).isEqualTo(2);
@@ -90,7 +92,7 @@ class YardsTest {
         assertThat(drawn.at("/outline/sides/0/text").asString()).isEqualTo("59' 0.5\"");
         Map<String, Object> ground = Courses.ground(40, 15);
         ground.put("outline", drawn.get("outline"));
-        JsonNode survey = APP.post("/api/yards/surveys", ground).body();
+        JsonNode survey = APP.post("/api/calculations/yard-surveys", ground).body();
         assertThat(survey.get("findings").size()).isZero();
         assertThat(survey.at("/outline/corners/2/x").asDouble()).isCloseTo(24, within(0.01));
         assertThat(survey.at("/cautions/0/code").asString()).isEqualTo("outline-drawn");
@@ -104,7 +106,7 @@ class YardsTest {
     void drawnAnewAYardKeepsTheWordsOfWhatStaysMeasured() {
         Map<String, Object> ground = fiveSided(14.14);
         JsonNode drawn = APP.post(
-                        "/api/yards/sketches",
+                        "/api/calculations/yard-sketches",
                         Map.of(
                                 "before",
                                 ground.get("outline"),
@@ -120,12 +122,13 @@ class YardsTest {
     @Test
     void aDrawingThatIsNoOutlineIsRefusedWithASentence() {
         RunningApp.Answer crossing = APP.post(
-                "/api/yards/sketches",
+                "/api/calculations/yard-sketches",
                 Map.of("places", List.of(place(0, 0), place(10, 10), place(10, 0), place(0, 10))));
         assertThat(crossing.status()).isEqualTo(422);
         assertThat(crossing.body().toString()).contains("Two sides of this drawing cross");
-        RunningApp.Answer unknown =
-                APP.post("/api/yards/sketches", Map.of("places", List.of(place(0, 0, 3), place(10, 0), place(10, 10))));
+        RunningApp.Answer unknown = APP.post(
+                "/api/calculations/yard-sketches",
+                Map.of("places", List.of(place(0, 0, 3), place(10, 0), place(10, 10))));
         assertThat(unknown.status()).isEqualTo(422);
     }
 
@@ -161,25 +164,26 @@ class YardsTest {
         long yard = yard(40, 20);
         long first = course(7.2);
         long second = course(6.4);
-        JsonNode found = APP.post("/api/placings", plan(yard, Map.of("courseId", first), Map.of("courseId", second)))
+        JsonNode found = APP.post(
+                        "/api/calculations/placings", plan(yard, Map.of("courseId", first), Map.of("courseId", second)))
                 .body();
         assertThat(found.get("courses").size()).isEqualTo(2);
         assertThat(found.get("findings").size()).isZero();
         assertThat(found.get("waiting").get("x").asDouble()).isBetween(0.0, 40.0);
         assertThat(found.at("/courses/0/cones").size()).isEqualTo(10);
-        JsonNode byHand = APP.post("/api/ground-plans", plan(yard, at(first, 10, 5), at(second, 12, 6)))
+        JsonNode byHand = APP.post("/api/calculations/ground-plans", plan(yard, at(first, 10, 5), at(second, 12, 6)))
                 .body();
         List<String> codes = new ArrayList<>();
         byHand.get("findings").forEach(f -> codes.add(f.get("code").asString()));
         assertThat(codes).contains("courses-overlap");
-        JsonNode outside =
-                APP.post("/api/ground-plans", plan(yard, at(first, 38, 5))).body();
+        JsonNode outside = APP.post("/api/calculations/ground-plans", plan(yard, at(first, 38, 5)))
+                .body();
         assertThat(outside.at("/findings/0/code").asString()).isEqualTo("outside-yard");
     }
 
     @Test
     void aCourseThatFindsNoPlaceIsSaidByHowMuch() {
-        JsonNode found = APP.post("/api/placings", plan(yard(16.6, 10.2), Map.of("courseId", course(7.2))))
+        JsonNode found = APP.post("/api/calculations/placings", plan(yard(16.6, 10.2), Map.of("courseId", course(7.2))))
                 .body();
         assertThat(found.get("courses").size()).isZero();
         assertThat(found.at("/findings/0/message").asString()).contains("m shorter");
@@ -242,12 +246,12 @@ class YardsTest {
                 "yardId", id,
                 "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0),
                 "along", Map.of("line", "BAY_ROW", "number", 0, "fromItsEnd", false)));
-        JsonNode a = APP.post("/api/set-outs", asked).body().at("/bays/steps/0");
+        JsonNode a = APP.post("/api/calculations/set-outs", asked).body().at("/bays/steps/0");
         assertThat(a.get("alongUnits").asDouble()).isEqualTo(4);
         assertThat(a.get("alongRestMetres").asDouble()).isCloseTo(0, within(1e-9));
         assertThat(a.get("acrossRestMetres").asDouble()).isCloseTo(15, within(1e-9));
         asked.put("along", Map.of("line", "BAY_ROW", "number", 3, "fromItsEnd", false));
-        assertThat(APP.post("/api/set-outs", asked).status()).isEqualTo(422);
+        assertThat(APP.post("/api/calculations/set-outs", asked).status()).isEqualTo(422);
     }
 
     @Test
@@ -267,13 +271,13 @@ class YardsTest {
                 "stand",
                 Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0)));
         asked.put("along", Map.of("line", "SIDE", "number", 0, "fromItsEnd", true));
-        assertThat(APP.post("/api/set-outs", asked)
+        assertThat(APP.post("/api/calculations/set-outs", asked)
                         .body()
                         .at("/sheet/baseline/name")
                         .asString())
                 .isEqualTo("the quay kerb AB, from B");
         asked.put("along", Map.of("line", "SIDE", "number", 2, "fromItsEnd", false));
-        assertThat(APP.post("/api/set-outs", asked)
+        assertThat(APP.post("/api/calculations/set-outs", asked)
                         .body()
                         .at("/sheet/baseline/name")
                         .asString())
@@ -343,7 +347,7 @@ class YardsTest {
                 yard,
                 "along",
                 Map.of("line", "BAY_ROW", "number", 99, "fromItsEnd", false));
-        RunningApp.Answer answer = APP.post("/api/set-outs", asked);
+        RunningApp.Answer answer = APP.post("/api/calculations/set-outs", asked);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().at("/findings/0/where").asString()).isEqualTo("along.number");
     }

@@ -155,7 +155,7 @@ class DrillsTest {
 
     private static JsonNode standing(long rider, long machine, String drill) {
         JsonNode riders = APP.post(
-                        "/api/drill-standings",
+                        "/api/calculations/drill-standings",
                         Map.of("pairs", List.of(Map.of("riderId", rider, "machineId", machine))))
                 .body();
         return find(riders.get(0).get("drills"), drill);
@@ -209,7 +209,7 @@ class DrillsTest {
                         .status())
                 .isEqualTo(404);
         assertThat(APP.post(
-                                "/api/drill-standings",
+                                "/api/calculations/drill-standings",
                                 Map.of("pairs", List.of(Map.of("riderId", 999999, "machineId", twin))))
                         .status())
                 .isEqualTo(404);
@@ -280,7 +280,7 @@ class DrillsTest {
                         .status())
                 .isEqualTo(422);
         JsonNode changes = APP.post(
-                        "/api/teaching-changes",
+                        "/api/calculations/teaching-changes",
                         Map.of(
                                 "from",
                                 Map.of("school", "DRAG", "choices", usual),

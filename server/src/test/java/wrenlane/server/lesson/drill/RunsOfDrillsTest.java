@@ -54,7 +54,7 @@ class RunsOfDrillsTest {
 
     private String state(String drill) {
         JsonNode all = APP.post(
-                        "/api/drill-standings",
+                        "/api/calculations/drill-standings",
                         Map.of("pairs", List.of(Map.of("riderId", there.rider(), "machineId", there.machine()))))
                 .body();
         return StreamSupport.stream(all.at("/0/drills").spliterator(), false)
@@ -199,7 +199,8 @@ class RunsOfDrillsTest {
         table.put("text", String.join("\n", lines));
         table.put("dates", "DAY_FIRST");
         table.put("lengths", "METRIC");
-        JsonNode preview = APP.post("/api/run-files/previews", table).body();
+        JsonNode preview =
+                APP.post("/api/calculations/run-file-previews", table).body();
         assertThat(preview.get("adds").asInt()).as(preview.toString()).isEqualTo(1);
         assertThat(preview.get("findings").size())
                 .as("the second has no course")

@@ -93,7 +93,7 @@ class StandingTest {
         assertThat(settings.valueStream().map(s -> s.get("letter").asString())).containsExactly("a", "b", "c");
         assertThat(settings.valueStream().map(s -> s.get("ownCones").asInt())).allMatch(n -> n > 0);
         JsonNode set = APP.post(
-                        "/api/set-outs",
+                        "/api/calculations/set-outs",
                         Map.of("laid", Courses.laid(Courses.box(7.2), 8.2, 7.0, 6.1), "system", "METRIC"))
                 .body();
         List<String> labels = set.at("/sheet/steps")
@@ -169,7 +169,7 @@ class StandingTest {
         assertThat(newest.at("/standsAt/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
         ObjectNode near = (ObjectNode) JSON.readTree(file);
         ((ObjectNode) near.at("/days/0/standsAt/0")).putPOJO("metres", List.of(8.2, 8.1));
-        RunningApp.Answer refused = APP.post("/api/imports/previews", near);
+        RunningApp.Answer refused = APP.post("/api/calculations/import-previews", near);
         assertThat(refused.body().at("/findings/0/code").asString()).isEqualTo("settings-too-near");
     }
 

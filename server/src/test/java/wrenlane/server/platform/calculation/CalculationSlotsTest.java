@@ -63,13 +63,13 @@ class CalculationSlotsTest {
         String large = everyoneOnTheLargestCourse();
         try (Socket older = new Socket("127.0.0.1", APP.port());
                 Socket newer = new Socket("127.0.0.1", APP.port())) {
-            send(older, "/api/course-comparisons", large, "page-1.comparison");
+            send(older, "/api/calculations/course-comparisons", large, "page-1.comparison");
             while (reckoning.underWay() < 10) {
                 Thread.onSpinWait();
             }
             send(
                     newer,
-                    "/api/course-comparisons",
+                    "/api/calculations/course-comparisons",
                     large.replaceFirst("\"pairs\":\\[.*?\\]", "\"pairs\":[]"),
                     "page-1.comparison");
             assertThat(status(older)).isEqualTo("HTTP/1.1 409");

@@ -140,7 +140,7 @@ class StrictReadingTest {
         String body = "{\"laid\":" + JsonMapper.builder().build().writeValueAsString(Courses.laid(Courses.box(7)))
                 + ",\"first\":" + length(metres, uncertainty, text)
                 + ",\"second\":" + length(10, 0.02, "10 m") + "}";
-        RunningApp.Answer answer = APP.send("POST", "/api/square-checks", body);
+        RunningApp.Answer answer = APP.send("POST", "/api/calculations/square-checks", body);
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(422);
         assertThat(answer.body().at("/findings/0/where").asString()).startsWith("first");
     }

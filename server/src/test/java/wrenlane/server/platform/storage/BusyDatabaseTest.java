@@ -57,7 +57,7 @@ class BusyDatabaseTest {
                     case 1 -> APP.post("/api/yards", Courses.yard(name));
                     case 2 -> APP.put("/api/runs/" + name, run());
                     case 3 -> APP.post("/api/imports", importing(name));
-                    case 4 -> APP.post("/api/imports/previews", importing(name));
+                    case 4 -> APP.post("/api/calculations/import-previews", importing(name));
                     default -> APP.get("/api/days/" + there.day() + "/briefing");
                 });
     }

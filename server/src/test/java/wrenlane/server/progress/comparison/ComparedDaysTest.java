@@ -79,7 +79,7 @@ class ComparedDaysTest {
 
     private static RunningApp.Answer asked(String kind, Map<String, ?> difficulty) {
         return APP.post(
-                "/api/clean-chances",
+                "/api/calculations/clean-chances",
                 Map.of("kind", kind, "riders", List.of(Map.of("riderId", 2, "difficulty", difficulty))));
     }
 

@@ -80,7 +80,7 @@ class RunsTest {
 
     private JsonNode chanceOnACircle() {
         Map<String, Object> on = Map.of("riderId", rider, "difficulty", Map.of("LEFT", 0.5, "RIGHT", 0.5));
-        return APP.post("/api/clean-chances", Map.of("kind", "circle", "riders", List.of(on)))
+        return APP.post("/api/calculations/clean-chances", Map.of("kind", "circle", "riders", List.of(on)))
                 .body()
                 .get(0);
     }
