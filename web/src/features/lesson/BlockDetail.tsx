@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import { restsOn, Setting, share, StandsAt } from '../standing';
 import { Button, CautionNote, sideWord } from '../../shared/ui';
-import { clock, findingsOf, lasting, moved, open, wishesOf, wishIndex, without } from './model';
+import { clock, findingsOf, lasting, moved, open, without } from './model';
 import type { LessonEdit } from './useLessonEdit';
 
 /** One block: who rides what, with which cue, how often; and what can be done with it. */
@@ -95,10 +95,10 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
 
 function Actions({ edit, index }: { edit: LessonEdit; index: number }) {
   const block = edit.lesson.blocks[index];
-  const wish = block && wishIndex(edit.lesson.blocks, block);
+  const wish = block?.place;
   if (block === undefined || wish === undefined) return null;
-  const wishes = wishesOf(edit.lesson);
-  const fixed = wishes[wish]?.minutes !== undefined;
+  const wishes = edit.lesson.order;
+  const { fixed } = block;
   return (
     <div className="my-2 flex flex-wrap gap-2">
       <Button

@@ -5,7 +5,7 @@ import { useReading } from '../../shared/http';
 import { Button, Downloads, Loading, Select } from '../../shared/ui';
 import { useLesson, type Lesson } from './api';
 import { BlockDetail } from './BlockDetail';
-import { generalFindings, wishesOf } from './model';
+import { generalFindings } from './model';
 import { OrderList } from './OrderList';
 import { Riders } from './Riders';
 import { SettingsBar } from './SettingsBar';
@@ -135,7 +135,7 @@ function AddStation({ edit }: { edit: LessonEdit }) {
             label: s.without.length === 0 ? s.name : `${s.name} (not for all yet)`,
           })),
         ]}
-        onChoose={(station) => station !== '' && edit.setWishes([...wishesOf(edit.lesson), { station }])}
+        onChoose={(station) => station !== '' && edit.setWishes([...edit.lesson.order, { station }])}
       />
     </div>
   );

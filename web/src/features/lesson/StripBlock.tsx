@@ -1,6 +1,6 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import type { Block } from './api';
-import { findingsOf, lasting, moved, wishesOf, wishIndex, without } from './model';
+import { findingsOf, lasting, moved, without } from './model';
 import type { LessonEdit } from './useLessonEdit';
 
 const LOOKS: Record<Block['sort'], string> = {
@@ -34,16 +34,15 @@ export function StripBlock(props: {
   const { edit, block, index, end } = props;
   const [drag, setDrag] = useState<Drag>();
   const box = useRef<HTMLDivElement>(null);
-  const wish = wishIndex(edit.lesson.blocks, block);
+  const wish = block.place;
   const wrong = findingsOf(edit.lesson.findings, index);
-  const wishes = wishesOf(edit.lesson);
-  const fixed = wish === undefined ? undefined : wishes[wish]?.minutes;
+  const wishes = edit.lesson.order;
   const name = block.stationName ?? block.label;
   const moveTo = (startMinute: number) => {
     if (wish === undefined) return;
-    const drills = edit.lesson.blocks.filter((b) => b.sort === 'DRILLS' && b !== block);
-    const before = drills.filter((b) => b.startMinute + b.minutes / 2 < startMinute + block.minutes / 2);
-    const to = new Set(before.map((b) => wishIndex(edit.lesson.blocks, b))).size;
+    const others = edit.lesson.blocks.filter((b) => b.place !== undefined && b !== block);
+    const before = others.filter((b) => b.startMinute + b.minutes / 2 < startMinute + block.minutes / 2);
+    const to = new Set(before.map((b) => b.place)).size;
     if (to !== wish) edit.setWishes(moved(wishes, wish, to));
   };
   const onUp = () => {
@@ -97,7 +96,7 @@ export function StripBlock(props: {
       >
         <span className="block truncate font-semibold">{name}</span>
         <span className="figures block truncate text-soft">
-          {Math.round(block.minutes + longer)} min{fixed !== undefined && ' fixed'}
+          {Math.round(block.minutes + longer)} min{block.fixed && ' fixed'}
         </span>
         {wrong.length > 0 && <span className="block truncate text-brick">breaks a rule</span>}
         {name !== block.label && <span className="sr-only">{block.label}</span>}

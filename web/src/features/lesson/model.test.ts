@@ -1,30 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Block, Lesson } from './api';
-import {
-  clock,
-  findingsOf,
-  generalFindings,
-  hourMarks,
-  lasting,
-  moved,
-  open,
-  wishesOf,
-  wishIndex,
-  without,
-} from './model';
-
-const block = (sort: Block['sort'], startMinute: number, area = 0, station?: string): Block => ({
-  sort,
-  label: sort,
-  startMinute,
-  minutes: 10,
-  area,
-  turns: [],
-  ...(station !== undefined && { station }),
-});
-
-const lesson = (blocks: Block[], wishes: Lesson['settings']['wishes'] = []) =>
-  ({ blocks, settings: { wishes } }) as unknown as Lesson;
+import { clock, findingsOf, generalFindings, hourMarks, lasting, moved, open, without } from './model';
 
 describe('the clock', () => {
   it('counts on over hours and midnight', () => {
@@ -34,40 +9,6 @@ describe('the clock', () => {
   it('marks full and half hours', () => {
     expect(hourMarks('09:20', 60)).toEqual([10, 40]);
     expect(hourMarks('09:00', 60)).toEqual([0, 30, 60]);
-  });
-});
-
-describe('what the planner chose, as wishes', () => {
-  const one = [
-    block('BRIEFING', 0),
-    block('WARM_UP', 10, 0, 'open'),
-    block('DRILLS', 20, 0, '2'),
-    block('REST', 30),
-    block('DRILLS', 40, 0, '3'),
-  ];
-  it('is the stations in their order', () => {
-    expect(wishesOf(lesson(one))).toEqual([{ station: '2' }, { station: '3' }]);
-  });
-  it('is one for each area where the groups change over', () => {
-    const two = [
-      block('DRILLS', 20, 0, 'a'),
-      block('DRILLS', 20, 1, 'b'),
-      block('DRILLS', 30, 0, 'a'),
-      block('DRILLS', 30, 1, 'b'),
-      block('DRILLS', 40, 0, 'c'),
-      block('DRILLS', 40, 1, 'open'),
-      block('DRILLS', 50, 0, 'c'),
-      block('DRILLS', 50, 1, 'open'),
-    ];
-    expect(wishesOf(lesson(two)).map((w) => w.station)).toEqual(['a', 'b', 'c', 'open']);
-    expect(two.map((b) => wishIndex(two, b))).toEqual([0, 1, 0, 1, 2, 3, 2, 3]);
-  });
-  it('is what was said, where something was', () => {
-    expect(wishesOf(lesson(one, [{ station: '9', minutes: 15 }]))).toEqual([{ station: '9', minutes: 15 }]);
-  });
-  it('has no place for what the app puts in', () => {
-    expect(wishIndex(one, one[3]!)).toBeUndefined();
-    expect(wishIndex(one, one[4]!)).toBe(1);
   });
 });
 

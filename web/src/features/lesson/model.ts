@@ -1,4 +1,4 @@
-import type { Block, Finding, Lesson, Wish } from './api';
+import type { Block, Finding, Wish } from './api';
 
 /** A time of day some minutes after another, as 09:30. */
 export function clock(startsAt: string, minute: number): string {
@@ -10,34 +10,6 @@ export function clock(startsAt: string, minute: number): string {
 /** How many areas are ridden on. */
 export function areasOf(blocks: Block[]): number {
   return 1 + Math.max(0, ...blocks.map((b) => b.area));
-}
-
-/**
- * The stations of a plan in their order, as wishes: what is to be changed has to be said first. With several areas each
- * round is ridden as often as there are areas; it is one wish for each station.
- */
-export function wishesOf(lesson: Lesson): Wish[] {
-  if (lesson.settings.wishes.length > 0) return lesson.settings.wishes;
-  return roundsOf(lesson.blocks).flatMap((round) => round.map((b) => ({ station: b.station ?? 'open' })));
-}
-
-/** The first blocks of every round, one for each area. */
-function roundsOf(blocks: Block[]): Block[][] {
-  const areas = areasOf(blocks);
-  const drills = blocks.filter((b) => b.sort === 'DRILLS');
-  const rounds: Block[][] = [];
-  for (let i = 0; i < drills.length; i += areas * areas) rounds.push(drills.slice(i, i + areas));
-  return rounds;
-}
-
-/** Which wish a block comes from; none for what the app puts in by itself. */
-export function wishIndex(blocks: Block[], block: Block): number | undefined {
-  if (block.sort !== 'DRILLS') return undefined;
-  const areas = areasOf(blocks);
-  const at = blocks.filter((b) => b.sort === 'DRILLS').indexOf(block);
-  const round = Math.floor(at / (areas * areas));
-  const station = roundsOf(blocks)[round]?.findIndex((b) => b.station === block.station) ?? 0;
-  return round * areas + Math.max(0, station);
 }
 
 /** One wish moved to another place. */

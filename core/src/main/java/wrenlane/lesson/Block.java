@@ -13,8 +13,19 @@ import wrenlane.machine.Side;
  * @param area 0 for the first; talks and rests take all areas, and say 0
  * @param station id; missing for talks and rests
  * @param turns who rides what how often; empty where nobody rides
+ * @param wish place of its station among the wishes, from 0; where the planner chooses, among {@link Lesson#stationsInOrder()};
+ *     missing for what the app puts in by itself
+ * @param fixed whether the wish fixes its minutes
  */
-public record Block(Sort sort, int startMinute, int minutes, int area, Optional<String> station, List<Turn> turns) {
+public record Block(
+        Sort sort,
+        int startMinute,
+        int minutes,
+        int area,
+        Optional<String> station,
+        List<Turn> turns,
+        Optional<Integer> wish,
+        boolean fixed) {
     /** What happens in a block. */
     public enum Sort {
         BRIEFING("Briefing and checks"),
@@ -60,6 +71,11 @@ public record Block(Sort sort, int startMinute, int minutes, int area, Optional<
         }
     }
 
+    /** What the app puts in by itself. */
+    public Block(Sort sort, int startMinute, int minutes, int area, Optional<String> station, List<Turn> turns) {
+        this(sort, startMinute, minutes, area, station, turns, Optional.empty(), false);
+    }
+
     public Block {
         turns = List.copyOf(turns);
         if (!(startMinute >= 0 && minutes > 0)) {
@@ -70,7 +86,17 @@ public record Block(Sort sort, int startMinute, int minutes, int area, Optional<
 
     /** The same so many minutes later. */
     Block later(int by) {
-        return new Block(sort, startMinute + by, minutes, area, station, turns);
+        return new Block(sort, startMinute + by, minutes, area, station, turns, wish, fixed);
+    }
+
+    /** The same for another time and with other turns. */
+    Block with(int otherMinutes, List<Turn> otherTurns) {
+        return new Block(sort, startMinute, otherMinutes, area, station, otherTurns, wish, fixed);
+    }
+
+    /** The same from a wish. */
+    Block of(int place, boolean isFixed) {
+        return new Block(sort, startMinute, minutes, area, station, turns, Optional.of(place), isFixed);
     }
 
     /** The minute it ends. */

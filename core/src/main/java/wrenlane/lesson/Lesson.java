@@ -2,6 +2,9 @@ package wrenlane.lesson;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import wrenlane.finding.Finding;
 
 /**
@@ -16,6 +19,15 @@ public record Lesson(List<Block> blocks, List<Finding> findings) {
                 .sorted(Comparator.comparingInt(Block::startMinute).thenComparingInt(Block::area))
                 .toList();
         findings = List.copyOf(findings);
+    }
+
+    /** Stations that drills are ridden at, in their order, as wishes for the same order. */
+    public List<Wish> stationsInOrder() {
+        SortedMap<Integer, String> inOrder = new TreeMap<>();
+        blocks.forEach(b -> b.wish().ifPresent(place -> b.station().ifPresent(id -> inOrder.put(place, id))));
+        return inOrder.values().stream()
+                .map(id -> new Wish(id, Optional.empty()))
+                .toList();
     }
 
     /** Runs of a rider in all. */

@@ -87,6 +87,11 @@ public record LessonBrief(
         }
     }
 
+    /** Whether the wish at a place fixes its minutes; not where the planner chooses. */
+    boolean isFixed(int place) {
+        return place < wishes.size() && wishes.get(place).minutes().isPresent();
+    }
+
     private static void within(String name, int value, int min, int max) {
         if (!(value >= min && value <= max)) {
             throw new IllegalArgumentException(name + " is " + value + "; it lies between " + min + " and " + max);

@@ -97,7 +97,7 @@ final class OneMore {
     }
 
     private static Block lasting(Block b, int minutes, List<Turn> turns) {
-        return new Block(b.sort(), b.startMinute(), minutes, b.area(), b.station(), turns);
+        return b.with(minutes, turns);
     }
 
     private Block given(Block block, int passSeconds) {

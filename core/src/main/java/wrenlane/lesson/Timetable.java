@@ -85,14 +85,15 @@ final class Timetable {
                 ride(new Round(everywhere(), warmUp), 0, Sort.WARM_UP);
             }
             List<Station> before = List.of();
-            for (Round round : rounds) {
+            for (int i = 0; i < rounds.size(); i++) {
+                Round round = rounds.get(i);
                 change(before, round.stations());
                 for (int shift = 0; shift < areas; shift++) {
                     restIfDue(round.minutes());
                     if (shift == areas - 1) {
                         starts.add(now);
                     }
-                    ride(round, shift, Sort.DRILLS);
+                    drill(round, i, shift);
                 }
                 before = round.stations();
             }
@@ -132,6 +133,16 @@ final class Timetable {
             }
             now += longest;
             changes += longest;
+        }
+
+        /** A round of drills: its stations are wishes, as many in a round as there are areas. */
+        private void drill(Round round, int place, int shift) {
+            int from = blocks.size();
+            ride(round, shift, Sort.DRILLS);
+            for (int i = from; i < blocks.size(); i++) {
+                int wish = place * areas + blocks.get(i).area();
+                blocks.set(i, blocks.get(i).of(wish, brief.isFixed(place * areas)));
+            }
         }
 
         private void ride(Round round, int shift, Sort sort) {

@@ -39,6 +39,35 @@ class LessonPlannerTest {
         return LongStream.range(0, 300);
     }
 
+    /** What the planner chose, wished for, is planned in the same order. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void blockKnowsItsPlaceAmongTheWishes(long seed) {
+        LessonBrief brief = Briefs.random(seed);
+        Lesson chosen = LessonPlanner.plan(brief.with(brief.minutes(), List.of()));
+        List<Wish> order = chosen.stationsInOrder();
+        Lesson wished = LessonPlanner.plan(brief.with(brief.minutes(), order));
+        for (Block block : wished.blocks()) {
+            assertThat(block.wish().isPresent()).isEqualTo(block.sort() == Block.Sort.DRILLS);
+            assertThat(block.fixed()).isFalse();
+            block.wish()
+                    .filter(place -> place < order.size())
+                    .ifPresent(place -> assertThat(block.station())
+                            .contains(order.get(place).station()));
+        }
+    }
+
+    @Test
+    void blockIsFixedWhereItsWishFixesMinutes() {
+        LessonBrief brief = Briefs.random(1);
+        Lesson lesson =
+                LessonPlanner.plan(brief.with(brief.minutes(), List.of(new Wish(Station.OPEN, Optional.of(15)))));
+        assertThat(lesson.blocks())
+                .filteredOn(b -> b.wish().equals(Optional.of(0)))
+                .isNotEmpty()
+                .allMatch(b -> b.fixed() && b.minutes() == 15);
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void everyLessonIsRightOrSaysHowMuchLongerItTakes(long seed) {

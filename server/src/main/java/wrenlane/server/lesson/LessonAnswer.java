@@ -56,10 +56,21 @@ final class LessonAnswer {
                         .flatMap(l -> l.blocks().stream())
                         .map(answer::block)
                         .toList(),
+                answer.order(),
                 lesson.map(Lesson::findings)
                         .orElseGet(() -> nobody(gathered.riders().isEmpty())),
                 gathered.unfinished(),
                 waysOut.stream().map(answer::wayOut).toList());
+    }
+
+    private List<WishJson> order() {
+        List<WishJson> wishes = gathered.of().settings().wishes();
+        return wishes.isEmpty()
+                ? lesson.stream()
+                        .flatMap(l -> l.stationsInOrder().stream())
+                        .map(WishJson::of)
+                        .toList()
+                : wishes;
     }
 
     private LessonRider rider(RiderDrills stand) {
@@ -93,7 +104,9 @@ final class LessonAnswer {
                 block.area(),
                 block.station().orElse(null),
                 block.station().map(gathered::nameOf).orElse(null),
-                block.turns().stream().map(t -> turn(t, chance(block, t))).toList());
+                block.turns().stream().map(t -> turn(t, chance(block, t))).toList(),
+                block.wish().orElse(null),
+                block.fixed());
     }
 
     private Optional<ChanceJson> chance(Block block, Block.Turn turn) {

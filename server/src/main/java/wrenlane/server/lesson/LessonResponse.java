@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
+import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.platform.http.Versioned;
 import wrenlane.server.progress.ChanceJson;
 
@@ -16,6 +17,7 @@ import wrenlane.server.progress.ChanceJson;
  * @param riders who takes part, in the order they ride
  * @param stations there are to choose from
  * @param blocks empty where nobody takes part
+ * @param order stations in the order they are ridden, as wishes: those of the settings, or what the planner chose
  * @param unfinished whether it is still reckoned who rides what of what stands; asked again a little later, it is there
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
  * @param waysOut changes after which nothing of it would be broken; empty where nothing is
@@ -28,6 +30,7 @@ public record LessonResponse(
         List<LessonRider> riders,
         List<StationText> stations,
         List<PlannedBlock> blocks,
+        List<WishJson> order,
         List<Finding> findings,
         boolean unfinished,
         List<WayOutJson> waysOut)
@@ -68,6 +71,8 @@ public record LessonResponse(
      * @param label what happens, in words
      * @param station id; missing for talks and rests
      * @param stationName missing for talks and rests
+     * @param place of its station in the order, from 0; missing for what the app puts in by itself
+     * @param fixed whether somebody fixed its minutes
      */
     public record PlannedBlock(
             Block.Sort sort,
@@ -77,7 +82,9 @@ public record LessonResponse(
             int area,
             @Nullable String station,
             @Nullable String stationName,
-            List<PlannedTurn> turns) {}
+            List<PlannedTurn> turns,
+            @Nullable Integer place,
+            boolean fixed) {}
 
     /**
      * One rider's part.
