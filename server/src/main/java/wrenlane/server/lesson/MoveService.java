@@ -20,6 +20,7 @@ import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
+import wrenlane.server.lesson.live.LiveLessonRepository;
 import wrenlane.server.lesson.live.RunningService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
@@ -39,7 +40,7 @@ class MoveService {
     private final CourseService courses;
     private final RunRepository runs;
     private final RiderService riders;
-    private final RunningService running;
+    private final LiveLessonRepository running;
     private final Storage storage;
     private final Reckoning reckoning;
     private final Clock clock;
@@ -49,7 +50,7 @@ class MoveService {
             CourseService courses,
             RunRepository runs,
             RiderService riders,
-            RunningService running,
+            LiveLessonRepository running,
             Storage storage,
             Reckoning reckoning,
             Clock clock) {

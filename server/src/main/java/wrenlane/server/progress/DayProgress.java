@@ -19,7 +19,8 @@ import wrenlane.progress.Trend;
 import wrenlane.rider.Rider;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
-import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.progress.history.KindHistory;
+import wrenlane.server.progress.history.KindHistoryReader;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
@@ -28,10 +29,12 @@ import wrenlane.verdict.Ladder;
 @Service
 public class DayProgress {
     private final RunRepository runs;
+    private final KindHistoryReader histories;
     private final ProgressService progress;
 
-    DayProgress(RunRepository runs, ProgressService progress) {
+    DayProgress(RunRepository runs, KindHistoryReader histories, ProgressService progress) {
         this.runs = runs;
+        this.histories = histories;
         this.progress = progress;
     }
 
@@ -40,7 +43,7 @@ public class DayProgress {
      *
      * @param kind of course ridden most that day
      */
-    public record ReadDay(long dayId, CourseKind kind, ReadProgress progress) {}
+    public record ReadDay(long dayId, CourseKind kind, KindHistory progress) {}
 
     /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
     public Optional<ReadDay> readDay(Rider rider, long dayId) {
@@ -52,7 +55,7 @@ public class DayProgress {
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .flatMap(e -> CourseKinds.find(e.getKey()))
-                .map(kind -> new ReadDay(dayId, kind, progress.read(rider, kind)));
+                .map(kind -> new ReadDay(dayId, kind, histories.read(rider, kind)));
     }
 
     /**

@@ -13,8 +13,11 @@ import wrenlane.coaching.CoachingRules;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
+import wrenlane.day.Day;
+import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
 import wrenlane.machine.MachineTurn;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.CleanSetting;
@@ -23,6 +26,7 @@ import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.people.aim.AimService;
 import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.practice.PracticeService;
 import wrenlane.server.progress.practice.ToldRuns;
 import wrenlane.server.progress.run.RunRepository;
@@ -32,6 +36,7 @@ import wrenlane.verdict.Ladder;
 /** Where riders stand on a kind, by their latest runs. */
 @Service
 public class Standings {
+    private final RiderService riders;
     private final RunRepository runs;
     private final PracticeService practice;
     private final MachineService machines;
@@ -40,12 +45,14 @@ public class Standings {
     private final Estimates estimates;
 
     Standings(
+            RiderService riders,
             RunRepository runs,
             PracticeService practice,
             MachineService machines,
             AimService aim,
             CourseDifficulty difficulty,
             Estimates estimates) {
+        this.riders = riders;
         this.runs = runs;
         this.practice = practice;
         this.machines = machines;
@@ -55,7 +62,7 @@ public class Standings {
     }
 
     /** The runs of a rider on a kind that say what they can do now: as few as an estimate needs, however many there are. */
-    public ReadRuns latest(RiderId riderId, CourseKind kind) {
+    ReadRuns latest(RiderId riderId, CourseKind kind) {
         return latest(riderId.value(), kind);
     }
 
@@ -68,12 +75,28 @@ public class Standings {
                 runs.latestElsewhere(riderId, kind.id(), CleanSetting.LATEST_RUNS));
     }
 
+    /** Everybody of a day on a kind of course, in the order they ride. */
+    public List<Participant> participants(Day day, CourseKind kind) {
+        Map<MachineId, NamedMachine> ridden = machines.get(day.machineIds());
+        return day.riders().stream()
+                .map(pair -> new Participant(
+                        riders.get(pair.riderId()),
+                        Objects.requireNonNull(ridden.get(pair.machineId())),
+                        latest(pair.riderId(), kind)))
+                .toList();
+    }
+
+    /** Where somebody stands on a course. Asks nothing of the tables, so that it can be reckoned in turn. */
+    public Standing standing(Participant of, Course course, LengthSystem system) {
+        return standing(of.rider(), of.machine().turn(), course, of.latest(), system);
+    }
+
     /**
      * Reads what belongs to runs.
      *
      * @param elsewhere on other kinds, by kind
      */
-    ReadRuns read(long riderId, CourseKind kind, List<Run> ridden, Map<String, List<Run>> elsewhere) {
+    public ReadRuns read(long riderId, CourseKind kind, List<Run> ridden, Map<String, List<Run>> elsewhere) {
         List<ReadRuns> others = new ArrayList<>();
         elsewhere.forEach((id, of) -> CourseKinds.find(id)
                 .filter(other -> !other.isStraight())
@@ -98,16 +121,15 @@ public class Standings {
      * Where a rider stands, as {@link #standing} has it, where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
      * for pages that have enough to show without it.
      */
-    public Optional<Standing> standingIfKnown(
-            Rider rider, MachineTurn turn, Course course, ReadRuns read, LengthSystem system) {
+    public Optional<Standing> standingIfKnown(Participant of, Course course, LengthSystem system) {
         boolean known = true;
         for (Side side : Side.values()) {
-            known &= difficulty.isKnown(course, turn, side);
+            known &= difficulty.isKnown(course, of.machine().turn(), side);
         }
-        for (ReadRuns of : read.withElsewhere().toList()) {
-            known &= isKnown(of);
+        for (ReadRuns read : of.latest().withElsewhere().toList()) {
+            known &= isKnown(read);
         }
-        return known ? Optional.of(standing(rider, turn, course, read, system)) : Optional.empty();
+        return known ? Optional.of(standing(of, course, system)) : Optional.empty();
     }
 
     /** Whether it is known how tight all runs were; what is not is reckoned in the background. */

@@ -60,7 +60,12 @@ public class ImportService {
         Prepared prepared = prepared(file);
         RefusedException.unlessNone(new Checks().addAll(prepared.problems()));
         List<SimulatedRuns.Ridden> ridden = simulated.ride(prepared, LocalDate.now(clock));
-        storage.change(() -> arrival.store(prepared, ridden));
+        storage.change(() -> {
+            if (prepared.kit() != null) {
+                kit.bringIn(prepared.kit());
+            }
+            arrival.store(prepared, ridden);
+        });
         return new ImportResponse(
                 prepared.yards().size(),
                 prepared.machines().size(),

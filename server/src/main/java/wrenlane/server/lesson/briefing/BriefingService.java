@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -13,38 +12,24 @@ import org.springframework.stereotype.Service;
 import wrenlane.briefing.ConeCount;
 import wrenlane.briefing.DayState;
 import wrenlane.briefing.Gear;
-import wrenlane.course.Course;
 import wrenlane.course.NamedCourse;
-import wrenlane.course.kind.CourseKinds;
 import wrenlane.day.Day;
-import wrenlane.day.DayRider;
 import wrenlane.id.CourseId;
-import wrenlane.id.MachineId;
 import wrenlane.machine.NamedMachine;
-import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.course.CourseService;
-import wrenlane.server.course.kit.KitService;
-import wrenlane.server.day.DayService;
 import wrenlane.server.ground.placement.PlacingService;
 import wrenlane.server.ground.placement.PlacingService.SizedCourse;
-import wrenlane.server.ground.yard.YardService;
-import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.lesson.briefing.BriefingResponse.RiderBriefing;
 import wrenlane.server.lesson.size.StandingService;
-import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.KeptUntilStored;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Participant;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
-import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
-import wrenlane.yard.NamedYard;
 import wrenlane.yard.SharedCones;
 import wrenlane.yard.StandingCourse;
 
@@ -57,15 +42,8 @@ public class BriefingService {
     /** One of them, in bytes: an estimate for a dozen riders. */
     private static final int BRIEFING_BYTES = 20_000;
 
-    private final DayService days;
-    private final YardService yards;
-    private final CourseService courses;
-    private final MachineService machines;
-    private final RiderService riders;
-    private final RunRepository runs;
-    private final LessonStore lessons;
+    private final BriefingReader reader;
     private final Standings standings;
-    private final KitService kit;
     private final PlacingService placing;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -73,28 +51,14 @@ public class BriefingService {
     private final KeptUntilStored<Asked, BriefingResponse> kept;
 
     BriefingService(
-            DayService days,
-            YardService yards,
-            CourseService courses,
-            MachineService machines,
-            RiderService riders,
-            RunRepository runs,
-            LessonStore lessons,
+            BriefingReader reader,
             Standings standings,
-            KitService kit,
             PlacingService placing,
             Storage storage,
             Reckoning reckoning,
             Clock clock) {
-        this.days = days;
-        this.yards = yards;
-        this.courses = courses;
-        this.machines = machines;
-        this.riders = riders;
-        this.runs = runs;
-        this.lessons = lessons;
+        this.reader = reader;
         this.standings = standings;
-        this.kit = kit;
         this.placing = placing;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -112,15 +76,14 @@ public class BriefingService {
 
     private BriefingResponse reckoned(Asked asked) {
         LengthSystem system = asked.system();
-        Read read = storage.read(() -> read(days.get(asked.dayId())));
+        BriefingReader.Read read = storage.read(() -> reader.read(asked.dayId()));
         Day day = read.day();
         List<NamedCourse> set = read.courses();
         DayState state = state(read, asked.today());
         List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
-                        .map(r -> (Supplier<Standing>)
-                                () -> standings.standing(r.rider(), r.machine().turn(), first(set), r.latest(), system))
+                        .map(r -> (Supplier<Standing>) () -> standings.standing(r, read.first(), system))
                         .toList());
         List<Double> stands = set.stream()
                 .limit(1)
@@ -141,42 +104,7 @@ public class BriefingService {
                 known.stream().anyMatch(Optional::isEmpty));
     }
 
-    /** What a briefing reads. */
-    private record Read(
-            Day day,
-            Optional<NamedYard> yard,
-            List<NamedCourse> courses,
-            List<NamedMachine> machines,
-            List<ReadRider> riders,
-            Map<String, Integer> owned,
-            boolean lesson,
-            int logged) {}
-
-    private record ReadRider(Rider rider, NamedMachine machine, ReadRuns latest) {}
-
-    private Read read(Day day) {
-        List<NamedCourse> set = courses.get(day.courseIds());
-        Map<MachineId, NamedMachine> ridden = machines.get(day.machineIds());
-        List<ReadRider> read = new ArrayList<>();
-        for (DayRider pair : day.riders()) {
-            NamedMachine machine = Objects.requireNonNull(ridden.get(pair.machineId()));
-            read.add(new ReadRider(
-                    riders.get(pair.riderId()),
-                    machine,
-                    standings.latest(pair.riderId(), first(set).kind())));
-        }
-        return new Read(
-                day,
-                day.yardId().map(yards::get),
-                set,
-                List.copyOf(ridden.values()),
-                read,
-                kit.get().ownedByName(),
-                lessons.isSaid(day.id().value()),
-                runs.countOnDay(day.id().value()));
-    }
-
-    private DayState state(Read read, LocalDate today) {
+    private DayState state(BriefingReader.Read read, LocalDate today) {
         Map<CourseId, StandingCourse> placed = read.day().standing(read.courses());
         List<StandingCourse> standing = List.copyOf(placed.values());
         List<NamedCourse> unplaced =
@@ -193,7 +121,9 @@ public class BriefingService {
                         unplaced.stream().map(c -> read.day().nested(c).plan()).toList(),
                         read.owned()),
                 read.riders().size(),
-                read.machines().stream()
+                read.riders().stream()
+                        .map(Participant::machine)
+                        .distinct()
                         .filter(m -> !m.isMeasured())
                         .map(NamedMachine::name)
                         .toList(),
@@ -202,12 +132,7 @@ public class BriefingService {
                 read.day().date().isBefore(today));
     }
 
-    /** The course that rungs are said for: the day's first. */
-    private static Course first(List<NamedCourse> set) {
-        return set.isEmpty() ? Course.standard(CourseKinds.usual()) : set.get(0).course();
-    }
-
-    private static RiderBriefing briefing(ReadRider read, Optional<Standing> standing, List<Double> stands) {
+    private static RiderBriefing briefing(Participant read, Optional<Standing> standing, List<Double> stands) {
         Optional<Double> rides = standing.flatMap(
                 s -> StandingService.rides(read.rider(), s, stands).settingMetres());
         return new RiderBriefing(
@@ -224,7 +149,7 @@ public class BriefingService {
                 standing.map(Standing::right).orElse(null));
     }
 
-    private List<Caution> cautions(Read read) {
+    private List<Caution> cautions(BriefingReader.Read read) {
         List<Caution> cautions = new ArrayList<>();
         read.yard().ifPresent(y -> {
             cautions.addAll(y.cautions());

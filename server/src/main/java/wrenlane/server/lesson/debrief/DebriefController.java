@@ -18,9 +18,11 @@ import wrenlane.units.LengthSystem;
 @RequestMapping("/api/days/{dayId}/debrief")
 class DebriefController {
     private final DebriefService service;
+    private final DebriefTexts texts;
 
-    DebriefController(DebriefService service) {
+    DebriefController(DebriefService service, DebriefTexts texts) {
         this.service = service;
+        this.texts = texts;
     }
 
     /** What each rider of the day is told, reckoned from the runs. */
@@ -36,6 +38,6 @@ class DebriefController {
             @PathVariable long riderId,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody DebriefText.Said said) {
-        return service.put(dayId, riderId, Expected.of(ifMatch), said);
+        return texts.put(dayId, riderId, Expected.of(ifMatch), said);
     }
 }

@@ -3,104 +3,52 @@ package wrenlane.server.lesson.debrief;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.Homework;
-import wrenlane.course.NamedCourse;
-import wrenlane.day.Day;
-import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
-import wrenlane.finding.TypedText;
-import wrenlane.id.RiderId;
 import wrenlane.lesson.LessonReview;
 import wrenlane.lesson.LessonReview.Ends;
-import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.Station;
-import wrenlane.rider.Rider;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
 import wrenlane.run.RunSort;
-import wrenlane.server.course.CourseService;
-import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.debrief.DebriefResponse.DrillCount;
 import wrenlane.server.lesson.debrief.DebriefResponse.Review;
 import wrenlane.server.lesson.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.lesson.debrief.DebriefResponse.RiderDebrief;
-import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.live.RunningService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
-import wrenlane.server.platform.http.Expected;
-import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
-import wrenlane.server.progress.DayProgress.ReadDay;
-import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 
 /** Tells riders of their day. */
 @Service
 public class DebriefService {
-    private final DebriefMapper mapper;
-    private final DayService days;
-    private final RunRepository runs;
-    private final RiderService riders;
-    private final DrillService drills;
+    private final DebriefReader reader;
     private final DayProgress progress;
-    private final RunningService lessons;
-    private final CourseService courses;
     private final Storage storage;
     private final Reckoning reckoning;
 
-    DebriefService(
-            DebriefMapper mapper,
-            DayService days,
-            RunRepository runs,
-            RiderService riders,
-            DrillService drills,
-            DayProgress progress,
-            RunningService lessons,
-            CourseService courses,
-            Storage storage,
-            Reckoning reckoning) {
-        this.mapper = mapper;
-        this.days = days;
-        this.runs = runs;
-        this.riders = riders;
-        this.drills = drills;
+    DebriefService(DebriefReader reader, DayProgress progress, Storage storage, Reckoning reckoning) {
+        this.reader = reader;
         this.progress = progress;
-        this.lessons = lessons;
-        this.courses = courses;
         this.storage = storage;
         this.reckoning = reckoning;
     }
 
-    /** What is read of one state of the data. */
-    private record Read(
-            Day day,
-            List<Run> runs,
-            List<ReadRider> riders,
-            Catalogue catalogue,
-            Optional<RunningLesson> begun,
-            boolean over,
-            Map<String, String> riderNames,
-            Map<String, String> courseNames) {}
-
-    private record ReadRider(Rider rider, Optional<ReadDay> day, DebriefText own) {}
-
     /** The debrief of a day. Read of one state of the data, and reckoned after that. */
     public DebriefResponse get(long dayId, LengthSystem system) {
-        Read read = storage.read(() -> read(days.get(dayId)));
+        DebriefReader.Read read = storage.read(() -> reader.read(dayId));
         List<Optional<RiderDebrief>> told = reckoning.parts(
                 Rank.MANY,
                 read.riders().stream()
@@ -132,32 +80,7 @@ public class DebriefService {
         return Duration.between(first, last).toMinutes();
     }
 
-    private Read read(Day day) {
-        Map<Long, DebriefRow> own = new HashMap<>();
-        long dayId = day.id().value();
-        mapper.ofDay(dayId).forEach(row -> own.put(row.riderId(), row));
-        List<ReadRider> read = new ArrayList<>();
-        for (DayRider pair : day.riders()) {
-            Rider rider = riders.get(pair.riderId());
-            read.add(new ReadRider(
-                    rider,
-                    progress.readDay(rider, dayId),
-                    Optional.ofNullable(own.get(pair.riderId().value()))
-                            .map(row -> new DebriefText(row.version(), row.text()))
-                            .orElseGet(() -> DebriefText.none(storage.leastVersion()))));
-        }
-        return new Read(
-                day,
-                runs.ofDay(dayId),
-                read,
-                drills.catalogue(),
-                lessons.begun(dayId),
-                lessons.find(dayId).map(RunningLesson::isOver).orElse(true),
-                riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)),
-                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), NamedCourse::name)));
-    }
-
-    private static Review review(Read read) {
+    private static Review review(DebriefReader.Read read) {
         LessonReview review = LessonReview.of(
                 read.begun(),
                 read.over(),
@@ -219,7 +142,7 @@ public class DebriefService {
                 minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
     }
 
-    private static RiderDebrief told(Read all, ReadRider read, Optional<DayFacts> facts) {
+    private static RiderDebrief told(DebriefReader.Read all, DebriefReader.ReadRider read, Optional<DayFacts> facts) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
                 read.rider().id().value(),
@@ -236,7 +159,7 @@ public class DebriefService {
                 read.own());
     }
 
-    private static List<Homework> homework(ReadRider read, DayFacts facts, Catalogue catalogue) {
+    private static List<Homework> homework(DebriefReader.ReadRider read, DayFacts facts, Catalogue catalogue) {
         return Homework.LENGTHS.stream()
                 .flatMap(minutes -> facts
                         .transmission()
@@ -249,23 +172,5 @@ public class DebriefService {
                                 facts.facts().weakSide()))
                         .stream())
                 .toList();
-    }
-
-    /** Keeps what a rider is told. */
-    DebriefText put(long dayId, long riderId, Expected expected, DebriefText.Said said) {
-        return storage.write(() -> {
-            boolean ofDay = days.get(dayId).riderIds().contains(new RiderId(riderId));
-            if (!ofDay) {
-                throw RefusedException.of("rider-not-of-day", "riderId", "This rider is not on that day.");
-            }
-            DebriefText stored = mapper.find(dayId, riderId)
-                    .map(row -> new DebriefText(row.version(), row.text()))
-                    .orElseGet(() -> DebriefText.none(storage.leastVersion()));
-            expected.check(stored.version(), () -> stored, said);
-            DebriefText next = new DebriefText(
-                    stored.version() + 1, TypedText.cleaned(said.text()).strip());
-            mapper.put(new DebriefRow(dayId, riderId, next.version(), next.text()));
-            return next;
-        });
     }
 }

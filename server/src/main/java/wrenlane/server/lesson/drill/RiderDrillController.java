@@ -19,10 +19,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RiderDrillController {
     private final RiderDrillService service;
+    private final MasteredDrills mastered;
     private final DrillsOfDayService ofDay;
 
-    RiderDrillController(RiderDrillService service, DrillsOfDayService ofDay) {
+    RiderDrillController(RiderDrillService service, MasteredDrills mastered, DrillsOfDayService ofDay) {
         this.service = service;
+        this.mastered = mastered;
         this.ofDay = ofDay;
     }
 
@@ -52,13 +54,13 @@ class RiderDrillController {
     @PutMapping("/riders/{riderId}/machines/{machineId}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void markMastered(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
-        service.master(riderId, machineId, drillId);
+        mastered.master(riderId, machineId, drillId);
     }
 
     /** Takes that back. */
     @DeleteMapping("/riders/{riderId}/machines/{machineId}/drills/{drillId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void unmarkMastered(@PathVariable long riderId, @PathVariable long machineId, @PathVariable String drillId) {
-        service.unmaster(riderId, machineId, drillId);
+        mastered.unmaster(riderId, machineId, drillId);
     }
 }

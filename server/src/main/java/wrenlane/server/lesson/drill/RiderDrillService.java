@@ -1,6 +1,5 @@
 package wrenlane.server.lesson.drill;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,8 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
@@ -26,27 +23,18 @@ import wrenlane.drill.DrillStanding;
 import wrenlane.drill.DrillStanding.Known;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
-import wrenlane.drill.Teaching;
 import wrenlane.id.DayId;
 import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
-import wrenlane.machine.MachineTurn;
-import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
-import wrenlane.machine.Transmission;
-import wrenlane.rider.Rider;
 import wrenlane.rider.School;
 import wrenlane.run.AssessedRun;
 import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
-import wrenlane.server.lesson.teaching.TeachingService;
-import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
-import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.RunAssessor;
 import wrenlane.server.progress.run.RunRepository;
@@ -55,59 +43,30 @@ import wrenlane.server.progress.run.RunResponse;
 /** Where riders stand on the stages: from what an instructor saw, and from what their runs say. */
 @Service
 public class RiderDrillService {
-    /** Runs a side that are looked at for a kind; as many as the longest pass mark looks at. */
-    private static final int LATEST = 20;
-
-    private final DrillMapper mapper;
+    private final RiderDrillReader reader;
+    private final MasteredDrills mastered;
     private final DrillService drills;
-    private final TeachingService teaching;
-    private final RiderService riders;
-    private final MachineService machines;
     private final RunRepository runs;
     private final CourseDifficulty difficulty;
     private final Reckoning reckoning;
     private final Storage storage;
-    private final Clock clock;
 
     RiderDrillService(
-            DrillMapper mapper,
+            RiderDrillReader reader,
+            MasteredDrills mastered,
             DrillService drills,
-            TeachingService teaching,
-            RiderService riders,
-            MachineService machines,
             RunRepository runs,
             CourseDifficulty difficulty,
             Reckoning reckoning,
-            Storage storage,
-            Clock clock) {
-        this.mapper = mapper;
+            Storage storage) {
+        this.reader = reader;
+        this.mastered = mastered;
         this.drills = drills;
-        this.teaching = teaching;
-        this.riders = riders;
-        this.machines = machines;
         this.runs = runs;
         this.difficulty = difficulty;
         this.reckoning = reckoning;
         this.storage = storage;
-        this.clock = clock;
     }
-
-    /**
-     * What is read of one state of the data.
-     *
-     * @param ofKind the latest runs on each kind of course, whatever drill they name
-     * @param named the latest runs that name a drill, by its id
-     * @param turns of the machines all of them were ridden on
-     */
-    private record Read(
-            Rider rider,
-            NamedMachine machine,
-            Transmission transmission,
-            Teaching teaching,
-            List<MasteredRow> shown,
-            Map<String, List<Run>> ofKind,
-            Map<String, List<Run>> named,
-            Map<Long, MachineTurn> turns) {}
 
     /**
      * The standing of the riders of a day on the drills of a catalogue that was read before.
@@ -129,8 +88,8 @@ public class RiderDrillService {
     }
 
     private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, List<DayRider> pairs) {
-        List<Read> read = storage.read(() -> pairs.stream()
-                .map(p -> read(p.riderId().value(), p.machineId().value(), school))
+        List<RiderDrillReader.Read> read = storage.read(() -> pairs.stream()
+                .map(p -> reader.read(p.riderId().value(), p.machineId().value(), school))
                 .toList());
         List<Supplier<Met>> work = new ArrayList<>();
         read.forEach(r -> work.add(() -> met(catalogue, r)));
@@ -145,7 +104,7 @@ public class RiderDrillService {
     /** The drills before a kind of course that a rider has not mastered on a machine, each after those it rests on. */
     public List<TaughtDrill> before(String kind, long riderId, long machineId) {
         Catalogue catalogue = drills.catalogue();
-        Read read = storage.read(() -> read(riderId, machineId, Optional.empty()));
+        RiderDrillReader.Read read = storage.read(() -> reader.read(riderId, machineId, Optional.empty()));
         Met met = reckoning.whole(Rank.ONE, "the drills on the way", () -> met(catalogue, read));
         List<RiderDrill> all = standing(catalogue, read, Optional.of(met)).drills();
         Map<String, TaughtDrill> taught = new LinkedHashMap<>();
@@ -160,30 +119,6 @@ public class RiderDrillService {
                 .toList();
     }
 
-    private Read read(long riderId, long machineId, Optional<School> school) {
-        Rider rider = riders.get(riderId);
-        NamedMachine machine = machines.get(machineId);
-        Map<String, List<Run>> ofKind = new HashMap<>();
-        runs.kindsRidden(riderId).forEach(kind -> ofKind.put(kind, runs.latest(riderId, kind, LATEST)));
-        Map<String, List<Run>> named = new HashMap<>();
-        runs.drillsRidden(riderId)
-                .forEach(drill -> named.put(drill, runs.latestOfDrill(riderId, drill, Side.values().length * LATEST)));
-        List<Long> ridden = Stream.concat(ofKind.values().stream(), named.values().stream())
-                .flatMap(List::stream)
-                .map(r -> r.machineId().value())
-                .distinct()
-                .toList();
-        return new Read(
-                rider,
-                machine,
-                machine.turn().machine().transmission(),
-                teaching.of(school.orElse(rider.school())),
-                mapper.masteredBy(riderId),
-                ofKind,
-                named,
-                machines.turns(ridden));
-    }
-
     /**
      * Drills by what runs say.
      *
@@ -193,7 +128,7 @@ public class RiderDrillService {
      */
     private record Met(Set<String> here, Set<String> any, Set<String> tried) {}
 
-    private Met met(Catalogue catalogue, Read read) {
+    private Met met(Catalogue catalogue, RiderDrillReader.Read read) {
         Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
         RunAssessor assessor = new RunAssessor(difficulty, read.turns());
         for (Drill drill : catalogue.drills()) {
@@ -206,7 +141,7 @@ public class RiderDrillService {
     }
 
     /** The latest runs that count for a drill, on any machine. */
-    private static List<Run> counting(Catalogue catalogue, Drill drill, Read read) {
+    private static List<Run> counting(Catalogue catalogue, Drill drill, RiderDrillReader.Read read) {
         Optional<DrillCourse> plain = drill.course().filter(DrillCourse::plain);
         List<Run> some = plain.isPresent()
                 ? read.ofKind().getOrDefault(plain.get().kind(), List.of())
@@ -217,7 +152,8 @@ public class RiderDrillService {
                 .toList();
     }
 
-    private static void look(Drill drill, Read read, List<Run> counting, RunAssessor assessor, Met met) {
+    private static void look(
+            Drill drill, RiderDrillReader.Read read, List<Run> counting, RunAssessor assessor, Met met) {
         long machineId = read.machine().id().value();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
@@ -246,7 +182,7 @@ public class RiderDrillService {
                 some.stream().map(assessor::assess).toList());
     }
 
-    private RiderDrills standing(Catalogue catalogue, Read read, Optional<Met> reckoned) {
+    private RiderDrills standing(Catalogue catalogue, RiderDrillReader.Read read, Optional<Met> reckoned) {
         Met met = reckoned.orElseGet(() -> new Met(Set.of(), Set.of(), Set.of()));
         Map<String, LocalDate> shownHere = new HashMap<>();
         Set<String> any = new HashSet<>(met.any());
@@ -283,11 +219,13 @@ public class RiderDrillService {
     /** A rider on a day and a drill that is ridden on no course. */
     DrillRange onRange(long dayId, long riderId, long machineId, String drillId) {
         return storage.read(() -> {
-            there(riderId, machineId, drillId);
+            mastered.there(riderId, machineId, drillId);
             Drill drill = drills.get(drillId).drill();
-            List<Run> counting = runs.latestOfDrill(riderId, drillId, Side.values().length * LATEST).stream()
-                    .filter(r -> drill.counts(Optional.of(drill), r.ride().map(CourseRide::course)))
-                    .toList();
+            List<Run> counting =
+                    runs.latestOfDrill(riderId, drillId, Side.values().length * RiderDrillReader.LATEST).stream()
+                            .filter(r ->
+                                    drill.counts(Optional.of(drill), r.ride().map(CourseRide::course)))
+                            .toList();
             List<AssessedRun> here = counting.stream()
                     .filter(r -> r.machineId().value() == machineId)
                     .map(r -> new AssessedRun(r, Optional.empty()))
@@ -300,52 +238,5 @@ public class RiderDrillService {
                     drill.pass(),
                     DrillRuns.progress(drill.pass(), drill.riding().sides(), here));
         });
-    }
-
-    /** Notes that a rider has shown a drill on a machine, today; once noted it stays as it was. */
-    void master(long riderId, long machineId, String drillId) {
-        storage.change(() -> {
-            there(riderId, machineId, drillId);
-            mapper.master(new MasteredRow(
-                    riderId, machineId, drillId, LocalDate.now(clock).toString()));
-        });
-    }
-
-    /** Notes drills seen mastered on a machine, as a file says that is brought in; on this day where it does not say when. */
-    public void seen(long riderId, long machineId, List<String> drillIds, @Nullable LocalDate on) {
-        String day = (on == null ? LocalDate.now(clock) : on).toString();
-        drillIds.forEach(id -> mapper.master(new MasteredRow(riderId, machineId, id, day)));
-    }
-
-    /** Drills a rider was seen to have mastered on a machine on a day. */
-    public record Seen(long machineId, LocalDate on, List<String> drillIds) {}
-
-    /** All that a rider was seen to have mastered. */
-    public List<Seen> seen(long riderId) {
-        Map<Seen, List<String>> grouped = new LinkedHashMap<>();
-        mapper.masteredBy(riderId)
-                .forEach(row -> grouped.computeIfAbsent(
-                                new Seen(row.machineId(), LocalDate.parse(row.shownOn()), List.of()),
-                                s -> new ArrayList<>())
-                        .add(row.drillId()));
-        return grouped.entrySet().stream()
-                .map(e -> new Seen(e.getKey().machineId(), e.getKey().on(), List.copyOf(e.getValue())))
-                .toList();
-    }
-
-    /** Takes that back. */
-    void unmaster(long riderId, long machineId, String drillId) {
-        storage.change(() -> {
-            there(riderId, machineId, drillId);
-            mapper.unmaster(riderId, machineId, drillId);
-        });
-    }
-
-    private void there(long riderId, long machineId, String drillId) {
-        riders.get(riderId);
-        if (!machines.isThere(machineId)) {
-            throw new NotFoundException("machine", machineId);
-        }
-        Objects.requireNonNull(drills.get(drillId));
     }
 }

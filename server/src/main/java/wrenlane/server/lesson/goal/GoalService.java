@@ -3,7 +3,6 @@ package wrenlane.server.lesson.goal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
@@ -13,10 +12,7 @@ import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Programme;
 import wrenlane.coaching.Programme.Way;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKind;
-import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.TaughtDrill;
-import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
@@ -24,72 +20,49 @@ import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrillService;
 import wrenlane.server.lesson.goal.GoalResponse.Off;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.progress.SideHistories;
-import wrenlane.server.progress.run.RiddenMachineRuns;
-import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Ladder;
 
 /** Goals as stored, and how far off they are. */
 @Service
 public class GoalService {
+    private final GoalReader reader;
     private final GoalMapper mapper;
-    private final RiderService riders;
     private final MachineService machines;
     private final ProgressService progress;
     private final CourseDifficulty difficulty;
-    private final RunRepository runs;
     private final RiderDrillService drills;
     private final Storage storage;
     private final Reckoning reckoning;
     private final Clock clock;
 
     GoalService(
+            GoalReader reader,
             GoalMapper mapper,
-            RiderService riders,
             MachineService machines,
             ProgressService progress,
             CourseDifficulty difficulty,
-            RunRepository runs,
             RiderDrillService drills,
             Storage storage,
             Reckoning reckoning,
             Clock clock) {
+        this.reader = reader;
         this.mapper = mapper;
-        this.riders = riders;
         this.machines = machines;
         this.progress = progress;
         this.difficulty = difficulty;
-        this.runs = runs;
         this.drills = drills;
         this.storage = storage;
         this.reckoning = reckoning;
         this.clock = clock;
     }
-
-    /** What is read of one state of the data. */
-    private record Read(long version, Optional<Asked> asked) {}
-
-    /**
-     * What a goal is judged from.
-     *
-     * @param last day with runs of this rider, on whatever course; empty where there are none
-     */
-    private record Asked(
-            GoalJson goal,
-            CourseKind kind,
-            String machineName,
-            MachineTurn turn,
-            ReadProgress ridden,
-            Optional<LocalDate> last) {}
 
     /** A rider's goal as stored. */
     public Optional<GoalJson> find(long riderId) {
@@ -98,39 +71,20 @@ public class GoalService {
 
     /** A rider's goal, and how far off it is. */
     public GoalResponse get(long riderId, LengthSystem system) {
-        Read read = storage.read(() -> read(riderId));
+        GoalReader.Read read = storage.read(() -> reader.read(riderId));
         return read.asked()
                 .map(asked -> new GoalResponse(read.version(), asked.goal(), off(riderId, asked, system)))
                 .orElseGet(() -> new GoalResponse(read.version(), null, null));
     }
 
-    private Off off(long riderId, Asked asked, LengthSystem system) {
+    private Off off(long riderId, GoalReader.Asked asked, LengthSystem system) {
         List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
                 ? List.of()
                 : drills.before(asked.kind().id(), riderId, asked.goal().machineId());
         return reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, before, system));
     }
 
-    private Read read(long riderId) {
-        riders.get(riderId);
-        Optional<GoalRow> row = mapper.find(riderId);
-        return new Read(
-                row.map(GoalRow::version).orElseGet(storage::leastVersion),
-                row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
-    }
-
-    private Asked asked(long riderId, GoalJson goal) {
-        CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
-        return new Asked(
-                goal,
-                kind,
-                machines.get(goal.machineId()).name(),
-                machines.turn(goal.machineId()),
-                progress.read(riders.get(riderId), kind),
-                runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
-    }
-
-    private Off off(Asked asked, List<TaughtDrill> before, LengthSystem system) {
+    private Off off(GoalReader.Asked asked, List<TaughtDrill> before, LengthSystem system) {
         Course course = Course.standard(asked.kind());
         double setting = asked.goal().setting().metres();
         Optional<Double> tight = asked.kind().isStraight()
@@ -159,7 +113,7 @@ public class GoalService {
                 way.flatMap(to -> programme(asked, to, before)).orElse(null));
     }
 
-    private Optional<ProgrammeJson> programme(Asked asked, Way way, List<TaughtDrill> before) {
+    private Optional<ProgrammeJson> programme(GoalReader.Asked asked, Way way, List<TaughtDrill> before) {
         LocalDate today = LocalDate.now(clock);
         return asked.goal()
                 .rhythm()
@@ -177,7 +131,7 @@ public class GoalService {
     /** Keeps a goal, or takes it away. */
     GoalResponse put(long riderId, Expected expected, @Nullable GoalJson goal, LengthSystem system) {
         storage.change(() -> {
-            Read stored = read(riderId);
+            GoalReader.Read stored = reader.read(riderId);
             expected.check(stored.version(), () -> get(riderId, system), Optional.ofNullable(goal));
             if (goal != null) {
                 check(goal);

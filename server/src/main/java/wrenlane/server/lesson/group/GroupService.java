@@ -16,24 +16,19 @@ import wrenlane.coaching.GroupSetting;
 import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
 import wrenlane.day.Day;
-import wrenlane.day.DayRider;
 import wrenlane.id.CourseId;
-import wrenlane.machine.NamedMachine;
-import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.group.GroupController.NextDayRequest;
 import wrenlane.server.lesson.group.GroupResponse.GroupCourse;
 import wrenlane.server.lesson.group.GroupResponse.GroupRider;
 import wrenlane.server.people.aim.AimService;
-import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.BusyException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ChanceJson;
-import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Participant;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
 import wrenlane.units.LengthSystem;
@@ -45,8 +40,6 @@ class GroupService {
 
     private final DayService days;
     private final CourseService courses;
-    private final RiderService riders;
-    private final MachineService machines;
     private final Standings standings;
     private final AimService aim;
     private final Storage storage;
@@ -55,16 +48,12 @@ class GroupService {
     GroupService(
             DayService days,
             CourseService courses,
-            RiderService riders,
-            MachineService machines,
             Standings standings,
             AimService aim,
             Storage storage,
             Reckoning reckoning) {
         this.days = days;
         this.courses = courses;
-        this.riders = riders;
-        this.machines = machines;
         this.standings = standings;
         this.aim = aim;
         this.storage = storage;
@@ -72,7 +61,7 @@ class GroupService {
     }
 
     /** A rider on a course, as read. */
-    private record Pair(NamedCourse course, Rider rider, NamedMachine machine, ReadRuns latest) {}
+    private record Pair(NamedCourse course, Participant participant) {}
 
     /** What is read of one state of the data. */
     private record Read(Day day, List<NamedCourse> courses, List<Pair> pairs, Aim aim) {}
@@ -81,13 +70,9 @@ class GroupService {
         List<NamedCourse> set = courses.get(day.courseIds());
         List<Pair> pairs = new ArrayList<>();
         for (NamedCourse course : set) {
-            for (DayRider of : day.riders()) {
-                pairs.add(new Pair(
-                        course,
-                        riders.get(of.riderId()),
-                        machines.get(of.machineId()),
-                        standings.latest(of.riderId(), course.course().kind())));
-            }
+            standings
+                    .participants(day, course.course().kind())
+                    .forEach(participant -> pairs.add(new Pair(course, participant)));
         }
         return new Read(day, set, pairs, aim.aim());
     }
@@ -97,8 +82,8 @@ class GroupService {
         List<Optional<Standing>> known = reckoning.parts(
                 Rank.MANY,
                 read.pairs().stream()
-                        .map(p -> (Supplier<Standing>) () -> standings.standing(
-                                p.rider(), p.machine().turn(), p.course().course(), p.latest(), system))
+                        .map(p -> (Supplier<Standing>) () ->
+                                standings.standing(p.participant(), p.course().course(), system))
                         .toList());
         return new GroupResponse(
                 dayId,
@@ -155,9 +140,9 @@ class GroupService {
     private static GroupRider rider(Known known, Optional<Double> next) {
         @Nullable Standing standing = known.standing().orElse(null);
         return new GroupRider(
-                known.pair().rider().id().value(),
-                known.pair().rider().name(),
-                known.pair().machine().name(),
+                known.pair().participant().rider().id().value(),
+                known.pair().participant().rider().name(),
+                known.pair().participant().machine().name(),
                 standing == null ? null : standing.left(),
                 standing == null ? null : standing.right(),
                 standing == null ? null : standing.weakSide(),

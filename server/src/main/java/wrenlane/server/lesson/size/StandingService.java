@@ -25,10 +25,8 @@ import wrenlane.course.NestedCourse;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.MarkerCount;
 import wrenlane.day.Day;
-import wrenlane.day.DayRider;
 import wrenlane.finding.Finding;
 import wrenlane.id.CourseId;
-import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
@@ -41,14 +39,12 @@ import wrenlane.server.lesson.size.StandingResponse.LyingJson;
 import wrenlane.server.lesson.size.StandingResponse.RiderOnIt;
 import wrenlane.server.lesson.size.StandingResponse.SettingJson;
 import wrenlane.server.lesson.size.StandingResponse.SettingsChoice;
-import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.KeptUntilStored;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ChanceJson;
-import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.Participant;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.Standings;
 import wrenlane.units.LengthSystem;
@@ -66,8 +62,6 @@ public class StandingService {
 
     private final DayService days;
     private final CourseService courses;
-    private final RiderService riders;
-    private final MachineService machines;
     private final Standings standings;
     private final KitService kit;
     private final Storage storage;
@@ -77,16 +71,12 @@ public class StandingService {
     StandingService(
             DayService days,
             CourseService courses,
-            RiderService riders,
-            MachineService machines,
             Standings standings,
             KitService kit,
             Storage storage,
             Reckoning reckoning) {
         this.days = days;
         this.courses = courses;
-        this.riders = riders;
-        this.machines = machines;
         this.standings = standings;
         this.kit = kit;
         this.storage = storage;
@@ -111,9 +101,7 @@ public class StandingService {
     }
 
     /** What is read of one state of the data. */
-    private record Read(Day day, NamedCourse course, List<ReadRider> riders) {}
-
-    private record ReadRider(Rider rider, NamedMachine machine, ReadRuns latest) {}
+    private record Read(Day day, NamedCourse course, List<Participant> riders) {}
 
     /**
      * What stands, and what would serve most.
@@ -171,14 +159,9 @@ public class StandingService {
         for (Read r : read) {
             List<Double> settings = day.nested(r.course()).settingsMetres();
             Map<Long, Rides> onIt = new LinkedHashMap<>();
-            for (ReadRider rider : r.riders()) {
+            for (Participant rider : r.riders()) {
                 standings
-                        .standingIfKnown(
-                                rider.rider(),
-                                rider.machine().turn(),
-                                r.course().course(),
-                                rider.latest(),
-                                system)
+                        .standingIfKnown(rider, r.course().course(), system)
                         .ifPresent(s -> onIt.put(rider.rider().id().value(), rides(rider.rider(), s, settings)));
             }
             rides.put(r.course().id().value(), onIt);
@@ -199,19 +182,12 @@ public class StandingService {
                 setting.flatMap(metres -> Optional.ofNullable(standing.chanceAt(metres))));
     }
 
-    private Standing standing(Read read, ReadRider r, LengthSystem system) {
-        return standings.standing(r.rider(), r.machine().turn(), read.course().course(), r.latest(), system);
+    private Standing standing(Read read, Participant r, LengthSystem system) {
+        return standings.standing(r, read.course().course(), system);
     }
 
     private Read read(Day day, NamedCourse course) {
-        List<ReadRider> read = new ArrayList<>();
-        for (DayRider pair : day.riders()) {
-            read.add(new ReadRider(
-                    riders.get(pair.riderId()),
-                    machines.get(pair.machineId()),
-                    standings.latest(pair.riderId(), course.course().kind())));
-        }
-        return new Read(day, course, read);
+        return new Read(day, course, standings.participants(day, course.course().kind()));
     }
 
     /** The flat markers there are, less what the day's other courses stand in at the same time. */
@@ -271,7 +247,7 @@ public class StandingService {
         List<RiderOnIt> on = new ArrayList<>();
         for (int i = 0; i < read.riders().size(); i++) {
             int at = i;
-            ReadRider r = read.riders().get(i);
+            Participant r = read.riders().get(i);
             Optional<Range> range = ranges.get(i);
             Optional<Served> served = choice.riders().stream()
                     .filter(s -> s.rider().equals(String.valueOf(r.rider().id())))

@@ -21,15 +21,17 @@ import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadProgress;
 import wrenlane.server.progress.SideHistories.DayChances;
 import wrenlane.server.progress.comparison.DaysCompared.Of;
 import wrenlane.server.progress.comparison.DaysCompared.SideCompared;
+import wrenlane.server.progress.history.KindHistory;
+import wrenlane.server.progress.history.KindHistoryReader;
 import wrenlane.verdict.Difficulty;
 
 /** Puts two days of a rider side by side. */
 @Service
 class CompareService {
+    private final KindHistoryReader histories;
     private final ProgressService progress;
     private final RiderService riders;
     private final CourseDifficulty difficulty;
@@ -37,11 +39,13 @@ class CompareService {
     private final Reckoning reckoning;
 
     CompareService(
+            KindHistoryReader histories,
             ProgressService progress,
             RiderService riders,
             CourseDifficulty difficulty,
             Storage storage,
             Reckoning reckoning) {
+        this.histories = histories;
         this.progress = progress;
         this.riders = riders;
         this.difficulty = difficulty;
@@ -51,11 +55,11 @@ class CompareService {
 
     /** Two days with runs on a kind, whichever was first. */
     DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
-        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), NamedKind.of(kindId)));
+        KindHistory read = storage.read(() -> histories.read(riders.get(riderId), NamedKind.of(kindId)));
         return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }
 
-    private DaysCompared compared(ReadProgress read, long oneDay, long otherDay) {
+    private DaysCompared compared(KindHistory read, long oneDay, long otherDay) {
         List<DayChances> days = progress.histories(read).days();
         DayChances one = of(days, oneDay);
         DayChances other = of(days, otherDay);
@@ -77,13 +81,13 @@ class CompareService {
                 .orElseThrow(() -> new NotFoundException("day with runs", dayId));
     }
 
-    private static Of heading(ReadProgress read, DayChances day) {
+    private static Of heading(KindHistory read, DayChances day) {
         DayHeading heading = Objects.requireNonNull(read.headings().get(day.dayId()));
         LocalDate date = heading.date();
         return new Of(day.dayId(), date, heading.title());
     }
 
-    private SideCompared side(ReadProgress read, Side side, DayChances from, DayChances to) {
+    private SideCompared side(KindHistory read, Side side, DayChances from, DayChances to) {
         CleanChance before = from.of(side);
         CleanChance now = to.of(side);
         boolean known = before.runs() >= CleanSetting.FEWEST_RUNS && now.runs() >= CleanSetting.FEWEST_RUNS;
@@ -104,11 +108,11 @@ class CompareService {
                 second.clean());
     }
 
-    private Difficulty over(ReadProgress read, NamedMachine machine, Side side) {
+    private Difficulty over(KindHistory read, NamedMachine machine, Side side) {
         return difficulty.of(read.course(), machine.turn(), side);
     }
 
-    private static Tally tally(ReadProgress read, Side side, DayChances day) {
+    private static Tally tally(KindHistory read, Side side, DayChances day) {
         return Tally.of(read.ofKind().runs().stream()
                 .filter(r -> r.isOfDay(new DayId(day.dayId())) && r.isTo(side) && r.isScored())
                 .toList());

@@ -14,7 +14,8 @@ import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.ProgressService.ReadProgress;
+import wrenlane.server.progress.history.KindHistory;
+import wrenlane.server.progress.history.KindHistoryReader;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.MistakeCost.Mistake;
@@ -23,13 +24,13 @@ import wrenlane.verdict.SpeedScan;
 /** What the mistakes that hold a rider back cost in room, where they last rode. */
 @Service
 class MistakeService {
-    private final ProgressService progress;
+    private final KindHistoryReader histories;
     private final RiderService riders;
     private final Storage storage;
     private final Reckoning reckoning;
 
-    MistakeService(ProgressService progress, RiderService riders, Storage storage, Reckoning reckoning) {
-        this.progress = progress;
+    MistakeService(KindHistoryReader histories, RiderService riders, Storage storage, Reckoning reckoning) {
+        this.histories = histories;
         this.riders = riders;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -38,7 +39,7 @@ class MistakeService {
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
     MistakesMade costs(long riderId, String kindId) {
         CourseKind kind = NamedKind.of(kindId);
-        ReadProgress read = storage.read(() -> progress.read(riders.get(riderId), kind));
+        KindHistory read = storage.read(() -> histories.read(riders.get(riderId), kind));
         Set<Mistake> made = ProgressService.heldBack(read).stream()
                 .map(HoldsBack::mistake)
                 .flatMap(Optional::stream)

@@ -1,0 +1,77 @@
+package wrenlane.server.lesson.goal;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import wrenlane.course.CourseKind;
+import wrenlane.course.kind.CourseKinds;
+import wrenlane.machine.MachineTurn;
+import wrenlane.server.people.machine.MachineService;
+import wrenlane.server.people.rider.RiderService;
+import wrenlane.server.platform.storage.Storage;
+import wrenlane.server.progress.history.KindHistory;
+import wrenlane.server.progress.history.KindHistoryReader;
+import wrenlane.server.progress.run.RiddenMachineRuns;
+import wrenlane.server.progress.run.RunRepository;
+
+/** Reads what a goal is judged from. */
+@Component
+class GoalReader {
+    private final GoalMapper mapper;
+    private final RiderService riders;
+    private final MachineService machines;
+    private final KindHistoryReader histories;
+    private final RunRepository runs;
+    private final Storage storage;
+
+    GoalReader(
+            GoalMapper mapper,
+            RiderService riders,
+            MachineService machines,
+            KindHistoryReader histories,
+            RunRepository runs,
+            Storage storage) {
+        this.mapper = mapper;
+        this.riders = riders;
+        this.machines = machines;
+        this.histories = histories;
+        this.runs = runs;
+        this.storage = storage;
+    }
+
+    /** What is read of one state of the data. */
+    record Read(long version, Optional<Asked> asked) {}
+
+    /**
+     * What a goal is judged from.
+     *
+     * @param last day with runs of this rider, on whatever course; empty where there are none
+     */
+    record Asked(
+            GoalJson goal,
+            CourseKind kind,
+            String machineName,
+            MachineTurn turn,
+            KindHistory ridden,
+            Optional<LocalDate> last) {}
+
+    Read read(long riderId) {
+        riders.get(riderId);
+        Optional<GoalRow> row = mapper.find(riderId);
+        return new Read(
+                row.map(GoalRow::version).orElseGet(storage::leastVersion),
+                row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
+    }
+
+    private Asked asked(long riderId, GoalJson goal) {
+        CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
+        return new Asked(
+                goal,
+                kind,
+                machines.get(goal.machineId()).name(),
+                machines.turn(goal.machineId()),
+                histories.read(riders.get(riderId), kind),
+                runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
+    }
+}
