@@ -85,8 +85,8 @@ function Brand() {
       to={link('/today')}
       className="mr-auto w-36 min-w-0 leading-tight xl:w-52 text-ink no-underline max-sm:w-0 max-sm:min-w-26 max-sm:flex-1 lg:mr-0"
     >
-      <span className="block truncate text-[1.3rem] font-bold tracking-tight">Wren Lane</span>{' '}
-      <span className="block min-h-[1.25em] truncate text-[0.87rem] text-soft" title={day?.title}>
+      <span className="block truncate text-xl font-bold tracking-tight">Wren Lane</span>{' '}
+      <span className="block min-h-[1.25em] truncate text-sm text-soft" title={day?.title}>
         {day && `${shortDate(day.date)} · ${day.title}`}
       </span>
     </Link>

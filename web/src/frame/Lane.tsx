@@ -35,7 +35,7 @@ export function Lane() {
               className={`block pb-1 text-center no-underline ${here === s.stop ? 'font-semibold text-cone' : 'text-ink'}`}
             >
               <Mark here={here === s.stop} readiness={readiness(s.stop)} />
-              <span className="mt-1 block text-[0.9rem]">{s.name}</span>
+              <span className="mt-1 block text-sm">{s.name}</span>
               <span className="sr-only"> {WORDS[readiness(s.stop)]}</span>
             </NavLink>
           </li>

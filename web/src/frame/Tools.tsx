@@ -6,10 +6,10 @@ import { clockTime, usePreferences } from '../shared/units';
 import { openNewerVersion, useNewerVersion, useOpensAlone } from '../worker';
 
 const TOOL =
-  'rounded-sm border border-rule bg-panel px-2.5 py-1 text-[0.9rem] whitespace-nowrap hover:border-ink max-sm:px-1.5';
+  'rounded-sm border border-rule bg-panel px-2.5 py-1 text-sm whitespace-nowrap hover:border-ink max-sm:px-1.5';
 
 /** Of what the header says beside its buttons. */
-export const LABEL = 'border px-2 py-1 text-[0.87rem] whitespace-nowrap max-sm:px-1';
+export const LABEL = 'border px-2 py-1 text-sm whitespace-nowrap max-sm:px-1';
 
 /** What matters more than that riders are simulated, where a phone has room for one of the two. */
 const URGENT = 'urgent';

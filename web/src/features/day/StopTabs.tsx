@@ -12,7 +12,7 @@ export function StopTabs(props: { tabs: readonly { path: string; name: string }[
           key={t.path}
           to={link(t.path)}
           aria-current={t.path === props.here ? 'page' : undefined}
-          className={`border-b-3 px-1 pb-1 text-[1.2rem] font-bold whitespace-nowrap no-underline max-sm:text-base ${t.path === props.here ? 'border-cone text-ink' : 'border-transparent text-soft'}`}
+          className={`border-b-3 px-1 pb-1 text-xl font-bold whitespace-nowrap no-underline max-sm:text-base ${t.path === props.here ? 'border-cone text-ink' : 'border-transparent text-soft'}`}
         >
           {t.name}
         </Link>

@@ -66,7 +66,7 @@ export function DrillEditor(props: {
       }}
     >
       {unsaved.question}
-      <h2 className="text-[1.4rem]">
+      <h2 className="text-xl">
         {copy ? `A drill like “${stored.drill.name}”` : `Change “${stored.drill.name}”`}
       </h2>
       <div className="grid gap-4 sm:grid-cols-2">

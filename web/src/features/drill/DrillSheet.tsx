@@ -34,8 +34,8 @@ export function DrillSheet(props: {
             {stored.origin === 'CHANGED' && ' · changed here'}
             {stored.hidden && ' · left out'}
           </p>
-          <h2 className="text-[1.4rem] leading-tight">{drill.name}</h2>
-          <p className="text-[1.2rem] italic">“{taught?.cue ?? drill.cue}”</p>
+          <h2 className="text-xl leading-tight">{drill.name}</h2>
+          <p className="text-xl italic">“{taught?.cue ?? drill.cue}”</p>
         </div>
         <DrillActions stored={stored} onChange={props.onChange} onCopy={props.onCopy} />
       </div>

@@ -11,7 +11,7 @@ export function Ladder({ steps }: { steps: Drill['steps'] }) {
         {steps.map((step, i) => (
           <li
             key={step.says}
-            className="mx-auto border-x-3 border-ink bg-kerb px-2 py-1 text-center text-[0.93rem] leading-tight"
+            className="mx-auto border-x-3 border-ink bg-kerb px-2 py-1 text-center text-sm leading-tight"
             style={{ width: `${share(i)}%` }}
           >
             {inFigures(step.says)}
@@ -19,7 +19,7 @@ export function Ladder({ steps }: { steps: Drill['steps'] }) {
         ))}
       </ol>
       {steps.some((s) => s.difficulty !== undefined) && (
-        <p className="mt-1 text-[0.87rem] leading-tight text-soft">
+        <p className="mt-1 text-sm leading-tight text-soft">
           Difficulty {difficultyText(1)} asks for all that machine and practised hands can do; more is harder.
           It means the same on every course and machine.
         </p>

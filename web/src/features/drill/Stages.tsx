@@ -32,7 +32,7 @@ export function Stages(props: {
                 <span className="figures mr-1 text-soft">{i + 1}</span>
                 {s.label}
               </h2>
-              <p className="mb-1 min-h-10 text-[0.8rem] leading-tight text-soft">{s.summary}</p>
+              <p className="mb-1 min-h-10 text-xs leading-tight text-soft">{s.summary}</p>
               <ul>
                 {shown(s.stage).map((d) => (
                   <Row
@@ -77,7 +77,7 @@ function Row(props: { stored: StoredDrill; riders: RiderDrills[]; chosen: boolea
       <Link
         to={to(drill.id)}
         aria-current={props.chosen ? 'true' : undefined}
-        className={`flex min-h-6 items-start justify-between gap-1.5 border-b border-rule py-1 text-[0.87rem] leading-tight text-ink no-underline hover:underline ${props.chosen ? 'border-l-4 border-l-cone pl-1.5 font-semibold' : ''} ${hidden ? 'line-through decoration-soft' : ''}`}
+        className={`flex min-h-6 items-start justify-between gap-1.5 border-b border-rule py-1 text-sm leading-tight text-ink no-underline hover:underline ${props.chosen ? 'border-l-4 border-l-cone pl-1.5 font-semibold' : ''} ${hidden ? 'line-through decoration-soft' : ''}`}
       >
         <span className="min-w-0 break-words">
           {drill.name}
@@ -99,7 +99,7 @@ function Marks({ drillId, riders }: { drillId: string; riders: RiderDrills[] }) 
         ({ state, label }) => (
           <span key={state} className="flex items-center gap-px" title={label}>
             <StateMark state={state} />
-            {!one && <span className="figures text-[0.73rem] text-soft">{counts[state]}</span>}
+            {!one && <span className="figures text-xs text-soft">{counts[state]}</span>}
           </span>
         ),
       )}
@@ -110,7 +110,7 @@ function Marks({ drillId, riders }: { drillId: string; riders: RiderDrills[] }) 
 /** What the marks mean. */
 export function Legend({ group }: { group: boolean }) {
   return (
-    <p className="flex flex-wrap gap-x-4 gap-y-1 text-[0.87rem] text-soft">
+    <p className="flex flex-wrap gap-x-4 gap-y-1 text-sm text-soft">
       {STATES.map(({ state, label }) => (
         <span key={state} className="flex items-center gap-1">
           <StateMark state={state} named={false} />

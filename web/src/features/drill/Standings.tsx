@@ -28,7 +28,7 @@ export function Standings({ drillId, riders }: { drillId: string; riders: RiderD
                 </span>
                 <span className="min-w-0">
                   {rider.riderName}
-                  <span className="block text-[0.87rem] leading-tight text-soft">{reason(rider, found)}</span>
+                  <span className="block text-sm leading-tight text-soft">{reason(rider, found)}</span>
                 </span>
               </span>
               <Shown rider={rider} found={found} />
@@ -60,7 +60,7 @@ function Shown({ rider, found }: { rider: RiderDrills; found: RiderDrill }) {
   if (found.standing.state === 'MASTERED' && !seen) return null;
   return (
     <Button
-      className="shrink-0 text-[0.87rem]"
+      className="shrink-0 text-sm"
       disabled={master.isPending}
       aria-label={`${seen ? 'Take back' : 'Seen mastered'}: ${rider.riderName}`}
       onClick={() =>

@@ -58,7 +58,7 @@ export function LiesIn(props: {
                 }
               />
               {here && (
-                <p className={`mt-1 text-[0.87rem] ${here.missing > 0 ? 'text-brick' : 'text-soft'}`}>
+                <p className={`mt-1 text-sm ${here.missing > 0 ? 'text-brick' : 'text-soft'}`}>
                   {enoughText(here)}
                 </p>
               )}

@@ -187,7 +187,7 @@ function ReadBack({ length }: { length: Length | undefined }) {
   if (length === undefined) return <>Tape, paces, bays or wheel.</>;
   const other = system === 'METRIC' ? 'IMPERIAL' : 'METRIC';
   return (
-    <span className="figures text-[0.8rem] tracking-tight">
+    <span className="figures text-xs tracking-tight">
       {roomText(length.metres, length.uncertaintyMetres, system)} · {lengthText(length.metres, other)}
     </span>
   );

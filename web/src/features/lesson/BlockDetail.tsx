@@ -20,7 +20,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
       <p className="figures text-soft">
         {from}–{to}
       </p>
-      <h2 className="text-[1.2rem]">
+      <h2 className="text-xl">
         {block.label}
         {block.stationName && `: ${block.stationName}`}
       </h2>
@@ -58,7 +58,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                   <Link to={link(`/lesson/drills/${t.task.drillId}?rider=${t.riderId}`)}>
                     {t.task.drillName}
                   </Link>
-                  <span className="block text-[0.93rem] italic">“{t.task.cue}”</span>
+                  <span className="block text-sm italic">“{t.task.cue}”</span>
                 </td>
                 <td className="figures text-right whitespace-nowrap">
                   {t.task.settingMetres === undefined ? (
@@ -67,7 +67,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                     <Setting metres={t.task.settingMetres} of={stands} />
                   )}
                   {t.chance && (
-                    <span className="block text-[0.87rem] whitespace-normal text-soft">
+                    <span className="block text-sm whitespace-normal text-soft">
                       clean {share(t.chance.chance)} in 100{t.chance.runs === 0 && `, ${restsOn(t.chance)}`}
                     </span>
                   )}
@@ -75,7 +75,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                 <td className="text-right whitespace-nowrap">
                   <span className="figures">{t.runs}</span>
                   {t.task.weakSide && (
-                    <span className="block text-[0.87rem] text-soft">
+                    <span className="block text-sm text-soft">
                       {sideWord(t.task.weakSide)} first
                       {t.left !== t.right && `, ${t.left} left, ${t.right} right`}
                     </span>

@@ -26,12 +26,12 @@ export function OrderList(props: {
               <b>{b.stationName ?? b.label}</b>
               {b.stationName && <span className="text-soft"> · {b.label.toLowerCase()}</span>}
               {[...new Set(b.turns.map((t) => t.task.drillName))].length > 0 && (
-                <span className="block text-[0.87rem] leading-tight text-soft">
+                <span className="block text-sm leading-tight text-soft">
                   {[...new Set(b.turns.map((t) => t.task.drillName))].join(', ')}
                 </span>
               )}
               {findingsOf(lesson.findings, i).map((f) => (
-                <span key={f.message} className="block text-[0.87rem] text-brick">
+                <span key={f.message} className="block text-sm text-brick">
                   {f.message}
                 </span>
               ))}

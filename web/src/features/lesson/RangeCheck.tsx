@@ -89,7 +89,7 @@ function Item(props: { dayId: number; item: CheckItem; ready: boolean; onDone: (
         <span>
           {item.text}
           {ticked && (
-            <span className="block text-[0.87rem] text-soft">
+            <span className="block text-sm text-soft">
               {item.reason === undefined ? 'Seen to' : `Passed over: ${item.reason}`} · {item.doneBy},{' '}
               {item.doneAt !== undefined && timeText(item.doneAt)}
             </span>

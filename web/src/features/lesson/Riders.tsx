@@ -19,7 +19,7 @@ export function Riders({ edit }: { edit: LessonEdit }) {
             <span className="min-w-0">
               {r.name} <span className="figures text-soft">{r.runs} runs</span>
               {r.meanwhile && (
-                <span className="block text-[0.87rem] leading-tight text-soft">
+                <span className="block text-sm leading-tight text-soft">
                   While others ride:{' '}
                   <Link to={link(`/lesson/drills/${r.meanwhile.drillId}?rider=${r.id}`)}>
                     {r.meanwhile.drillName}
@@ -28,7 +28,7 @@ export function Riders({ edit }: { edit: LessonEdit }) {
               )}
             </span>
             <Button
-              className="shrink-0 text-[0.87rem]"
+              className="shrink-0 text-sm"
               disabled={edit.busy}
               aria-label={`Not here: ${r.name}`}
               onClick={() => edit.change({ absent: [...absent, r.id] })}
@@ -44,7 +44,7 @@ export function Riders({ edit }: { edit: LessonEdit }) {
           >
             <s>{all.data?.find((r) => r.id === id)?.name ?? `Rider ${id}`}</s>
             <Button
-              className="shrink-0 text-[0.87rem]"
+              className="shrink-0 text-sm"
               disabled={edit.busy}
               aria-label={`Here after all: ${all.data?.find((r) => r.id === id)?.name ?? id}`}
               onClick={() => edit.change({ absent: absent.filter((other) => other !== id) })}

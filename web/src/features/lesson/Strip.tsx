@@ -25,7 +25,7 @@ export function Strip(props: {
         role="group"
       >
         <span />
-        <div className="relative h-6 text-[0.8rem] text-soft">
+        <div className="relative h-6 text-xs text-soft">
           {hourMarks(settings.startsAt, end - 12).map((m) => (
             <span key={m} className="figures absolute" style={{ left: left(m) }}>
               {clock(settings.startsAt, m)}
@@ -66,7 +66,7 @@ export function Strip(props: {
 function Row(props: { name: string; tall?: boolean; children: React.ReactNode }) {
   return (
     <>
-      <span className="truncate border-t border-rule py-0.5 pr-2 text-[0.87rem]" title={props.name}>
+      <span className="truncate border-t border-rule py-0.5 pr-2 text-sm" title={props.name}>
         {props.name}
       </span>
       <div className={`relative border-t border-rule ${props.tall ? 'h-16' : 'h-6'}`}>{props.children}</div>
@@ -85,7 +85,7 @@ function RiderPart(props: {
   if (turn === undefined) return null;
   return (
     <span
-      className={`absolute top-0.5 bottom-0.5 overflow-hidden border-l-2 border-ink px-1 text-[0.8rem] leading-5 whitespace-nowrap ${props.chosen ? 'bg-cone/20' : 'bg-kerb'}`}
+      className={`absolute top-0.5 bottom-0.5 overflow-hidden border-l-2 border-ink px-1 text-xs leading-5 whitespace-nowrap ${props.chosen ? 'bg-cone/20' : 'bg-kerb'}`}
       style={{ left: props.left(props.block.startMinute), width: props.left(props.block.minutes) }}
       title={`${turn.task.drillName}, ${turn.runs} runs`}
     >
@@ -105,7 +105,7 @@ function Now({ startsAt, date, end }: { startsAt: string; date: string; end: num
   if (!(minute >= 0 && minute <= end)) return null;
   return (
     <>
-      <span className="text-[0.8rem] text-cone">Now {clock(startsAt, Math.floor(minute))}</span>
+      <span className="text-xs text-cone">Now {clock(startsAt, Math.floor(minute))}</span>
       <div className="relative h-1.5">
         <span className="absolute h-full w-1 bg-cone" style={{ left: `${(100 * minute) / end}%` }} />
       </div>

@@ -87,7 +87,7 @@ export function StripBlock(props: {
       <button
         type="button"
         aria-pressed={props.chosen}
-        className={`h-full w-full overflow-hidden px-1 text-left text-[0.8rem] leading-tight ${wish === undefined ? '' : 'touch-none'}`}
+        className={`h-full w-full overflow-hidden px-1 text-left text-xs leading-tight ${wish === undefined ? '' : 'touch-none'}`}
         onClick={props.onChoose}
         onKeyDown={onKey}
         onPointerDown={begin('move')}

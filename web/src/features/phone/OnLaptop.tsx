@@ -52,7 +52,7 @@ function Ways(props: { places: Place[]; first: Place; fingerprint: string }) {
     <div className="grid items-start gap-6 md:grid-cols-[auto_minmax(0,1fr)]">
       <div className="grid gap-2">
         <Code place={place} />
-        <p className="figures text-center text-[1.13rem]">{place.address}</p>
+        <p className="figures text-center text-lg">{place.address}</p>
         {places.length > 1 && (
           <Toggle
             label="Address"

@@ -33,7 +33,7 @@ function OfDay({ day }: { day: Day }) {
   return (
     <div className="mx-auto flex w-full max-w-4xl flex-col gap-4 px-6 py-4 max-sm:px-3">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <h2 className="text-[1.6rem]">{day.title}</h2>
+        <h2 className="text-2xl">{day.title}</h2>
         <div className="no-print flex items-center gap-4">
           <Downloads pdf={`/api/days/${day.id}/debrief.pdf`} />
         </div>

@@ -79,7 +79,7 @@ function Table({ group }: { group: Group }) {
           <tr key={r.riderId}>
             <th scope="row" className={ROW}>
               <Link to={link(`/progress/${r.riderId}`)}>{r.name}</Link>
-              <span className="block text-[0.87rem] text-soft">{r.machineName}</span>
+              <span className="block text-sm text-soft">{r.machineName}</span>
             </th>
             {group.courses.map((c) => (
               <td key={c.courseId} className="align-top">
@@ -98,8 +98,8 @@ function Table({ group }: { group: Group }) {
                 '–'
               ) : (
                 <>
-                  <b className="figures text-[1.2rem]">{lengthText(c.nextMetres, system)}</b>
-                  <span className="block text-[0.87rem] text-soft">{standsText(c, system)}</span>
+                  <b className="figures text-xl">{lengthText(c.nextMetres, system)}</b>
+                  <span className="block text-sm text-soft">{standsText(c, system)}</span>
                 </>
               )}
             </td>
@@ -129,7 +129,7 @@ function Cell(props: { rider: GroupRider | undefined; nextMetres: number | undef
           <Chevron side={rider.weakSide} size={10} /> {sideWord(rider.weakSide)} first
         </span>
       )}
-      <span className="block text-[0.87rem] text-soft">
+      <span className="block text-sm text-soft">
         {rider.next && nextMetres !== undefined && (
           <>
             clean <span className="figures">{share(rider.next.chance)}</span> in 100 at{' '}

@@ -39,16 +39,16 @@ function Card({ of }: { of: Homework }) {
             ) : (
               <Link to={link(`/lesson/drills/${part.drillId}`)}>{part.what}</Link>
             )}
-            <span className="block text-[0.87rem] text-soft">{part.how.join(' ')}</span>
+            <span className="block text-sm text-soft">{part.how.join(' ')}</span>
           </li>
         ))}
       </ol>
       {of.cautions.map((caution) => (
-        <p key={caution} className="mt-1 border-l-4 border-ochre pl-2 text-[0.87rem]">
+        <p key={caution} className="mt-1 border-l-4 border-ochre pl-2 text-sm">
           {caution}
         </p>
       ))}
-      <p className="mt-1 text-[0.87rem]">Stop at once at: {of.stopSigns.join(', ')}.</p>
+      <p className="mt-1 text-sm">Stop at once at: {of.stopSigns.join(', ')}.</p>
     </div>
   );
 }

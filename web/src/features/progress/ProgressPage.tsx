@@ -77,7 +77,7 @@ function Shown(props: { rider: Rider; riders: Rider[]; progress: Progress; onKin
         <section className="flex min-w-0 flex-col gap-3 px-6 py-4">
           <div className="flex flex-wrap items-end justify-between gap-3">
             <div>
-              <h2 className="text-[1.6rem]">{rider.name}</h2>
+              <h2 className="text-2xl">{rider.name}</h2>
               <p className="text-soft">
                 {[progress.machineName, LEVELS[rider.level], !progress.straight && `${setting} ridden`]
                   .filter(Boolean)

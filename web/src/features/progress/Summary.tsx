@@ -66,7 +66,7 @@ function StraightSummary({ progress }: { progress: Progress }) {
       aria-label="Summary"
       className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
     >
-      <h2 className="text-[1.3rem] leading-snug">
+      <h2 className="text-xl leading-snug">
         <span className="figures">{all.clean}</span> clean of <span className="figures">{all.runs}</span>.
         Slower is better.
       </h2>
@@ -90,11 +90,11 @@ function Headline({ standing, gap }: { standing: Progress['standing']; gap: Prog
   const { system } = usePreferences();
   const [l, r] = [standing?.left, standing?.right];
   if (l?.metres === undefined || r?.metres === undefined) {
-    return <h2 className="text-[1.3rem] leading-snug">Four runs to each side give a first estimate.</h2>;
+    return <h2 className="text-xl leading-snug">Four runs to each side give a first estimate.</h2>;
   }
   return (
     <div>
-      <h2 className="text-[1.3rem] leading-snug">
+      <h2 className="text-xl leading-snug">
         Left <span className="figures">{lengthText(l.metres, system)}</span>, right{' '}
         <span className="figures">{lengthText(r.metres, system)}</span>, clean four times in five.
       </h2>

@@ -30,7 +30,7 @@ export function Buttons(props: {
           <button
             type="button"
             disabled={!canLog}
-            className="log-clean min-w-0 flex-1 rounded-sm border-2 @max-[17rem]:order-first @max-[17rem]:basis-full border-moss bg-moss px-1 text-[1.4rem] leading-tight font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
+            className="log-clean min-w-0 flex-1 rounded-sm border-2 @max-[17rem]:order-first @max-[17rem]:basis-full border-moss bg-moss px-1 text-xl leading-tight font-bold text-page disabled:border-rule disabled:bg-panel disabled:text-soft"
             onClick={() => onCommand({ do: 'clean' })}
           >
             {props.logs}
@@ -53,8 +53,8 @@ export function Buttons(props: {
               className={`log-key flex min-w-0 flex-col items-center justify-center rounded-sm border-2 ${on ? 'border-brick bg-brick text-page' : 'border-rule bg-panel'}`}
               onClick={() => onCommand({ do: 'fault', fault: f.fault })}
             >
-              <span className="text-[1.2rem] leading-none font-bold">{f.letter}</span>
-              <span className="max-w-full overflow-hidden text-[0.8rem] leading-tight">{f.word}</span>
+              <span className="text-xl leading-none font-bold">{f.letter}</span>
+              <span className="max-w-full overflow-hidden text-xs leading-tight">{f.word}</span>
             </button>
           );
         })}
@@ -107,7 +107,7 @@ function SideButton(props: { side: Side; on: boolean; onCommand: (command: Comma
     <button
       type="button"
       aria-pressed={on}
-      className={`log-clean flex w-1/4 min-w-0 items-center @max-[17rem]:flex-1 justify-center gap-1.5 rounded-sm border text-[1.1rem] font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
+      className={`log-clean flex w-1/4 min-w-0 items-center @max-[17rem]:flex-1 justify-center gap-1.5 rounded-sm border text-lg font-semibold ${side === 'LEFT' ? 'max-sm:flex-col-reverse' : 'max-sm:flex-col'} ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel'}`}
       onClick={() => props.onCommand({ do: 'side', side })}
     >
       {side === 'LEFT' ? (

@@ -38,16 +38,14 @@ export function Counter(props: {
         className={`flex min-h-16 flex-col items-center justify-center rounded-sm border-2 bg-page ${count > 0 ? 'border-ink' : 'border-rule'}`}
         onClick={() => props.onStep(1)}
       >
-        <span className="figures text-[1.3rem] leading-none font-bold">
-          {count > 0 ? count : (letter ?? '+')}
-        </span>
-        <span className="text-[0.87rem]">{name}</span>
+        <span className="figures text-xl leading-none font-bold">{count > 0 ? count : (letter ?? '+')}</span>
+        <span className="text-sm">{name}</span>
       </button>
       <button
         type="button"
         aria-label={`One ${name} less`}
         disabled={count === 0}
-        className="min-h-12 rounded-sm border border-rule bg-page text-[1.2rem] disabled:opacity-40"
+        className="min-h-12 rounded-sm border border-rule bg-page text-xl disabled:opacity-40"
         onClick={() => props.onStep(-1)}
       >
         −

@@ -43,7 +43,7 @@ export function RangeHead(props: {
         </select>
       </div>
       {activity && (
-        <p data-testid="ridden" className="text-[1.15rem] leading-snug">
+        <p data-testid="ridden" className="text-lg leading-snug">
           <b>{activity.drill?.drillName ?? activity.course?.name}</b>
           {activity.drill && activity.course && <span className="text-soft"> on {activity.course.name}</span>}
         </p>

@@ -171,11 +171,11 @@ function Clock(props: { running: Running; left: number; rest: string; paused: bo
   const behind = running.behindMinutes;
   return (
     <p className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-3">
-      <b className="text-[1.1rem]">{[...new Set(running.on.map(nameOf))].join(' and ')}</b>
+      <b className="text-lg">{[...new Set(running.on.map(nameOf))].join(' and ')}</b>
       <span>
         <span
           role="timer"
-          className={`figures text-[1.3rem] ${left < 0 ? 'text-brick' : ''}`}
+          className={`figures text-xl ${left < 0 ? 'text-brick' : ''}`}
           aria-label={left < 0 ? 'Over time by' : 'Time left'}
         >
           {countdown(left)}

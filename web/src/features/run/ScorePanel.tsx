@@ -37,7 +37,7 @@ export function ScorePanel(props: {
         <label className="block">
           <span className="mb-1 block text-sm text-soft">{feet ? 'Feet' : 'Metres'}</span>
           <input
-            className="figures w-full rounded-sm border border-edge bg-page px-2 py-3 text-[1.2rem]"
+            className="figures w-full rounded-sm border border-edge bg-page px-2 py-3 text-xl"
             inputMode="decimal"
             value={text}
             onChange={(e) => say(what, e.target.value)}

@@ -13,7 +13,7 @@ export function Sheet(props: { title: string; onClose: () => void; children: Rea
           aria-describedby={undefined}
           className="fixed inset-x-0 bottom-0 z-50 mx-auto grid max-h-[92vh] w-full max-w-2xl gap-3 overflow-auto border-t border-ink bg-panel p-4 sm:bottom-auto sm:top-1/2 sm:-translate-y-1/2 sm:rounded-sm sm:border"
         >
-          <Dialog.Title className="text-[1.2rem] font-bold">{props.title}</Dialog.Title>
+          <Dialog.Title className="text-xl font-bold">{props.title}</Dialog.Title>
           {props.children}
         </Dialog.Content>
       </Dialog.Portal>

@@ -18,7 +18,7 @@ export function SizeStepper(props: {
       type="button"
       aria-label={name}
       disabled={onSize === undefined || setting === undefined}
-      className="min-h-15 min-w-15 rounded-sm border border-rule bg-panel text-[1.3rem] hover:border-ink disabled:text-soft"
+      className="min-h-15 min-w-15 rounded-sm border border-rule bg-panel text-xl hover:border-ink disabled:text-soft"
       onClick={() => onSize?.(by)}
     >
       {sign}
@@ -28,11 +28,11 @@ export function SizeStepper(props: {
     <div className="flex flex-wrap items-center justify-end gap-2" role="group" aria-label="Rung">
       {step(-1, 'Wider', '+')}
       <div className="flex flex-col items-center justify-center">
-        <span className="figures text-[1.5rem] leading-none whitespace-nowrap">
+        <span className="figures text-xl leading-none whitespace-nowrap">
           {figure}
           <span className="text-base text-soft"> {unit}</span>
         </span>
-        <span className="figures mt-1 text-[0.8rem] whitespace-nowrap text-soft">
+        <span className="figures mt-1 text-xs whitespace-nowrap text-soft">
           {props.chance === undefined ? '' : `clean ${share(props.chance.chance)} in 100`}
         </span>
       </div>

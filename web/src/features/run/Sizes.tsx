@@ -29,7 +29,7 @@ export function Sizes(props: {
                 onClick={() => props.onSetting(metres)}
               >
                 <b>{letterOf(i)}</b> <span className="figures">{lengthText(metres, system)}</span>
-                {lies[i] !== undefined && <span className="block text-[0.8rem]">{several(lies[i])}</span>}
+                {lies[i] !== undefined && <span className="block text-xs">{several(lies[i])}</span>}
               </button>
             );
           })}

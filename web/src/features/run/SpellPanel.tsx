@@ -84,7 +84,7 @@ function SpellClock(props: { longestMinutes: number | undefined; onStop: (second
           aria-label={
             most === undefined ? 'Ridden for' : over ? 'Over the longest spell by' : 'Left of the spell'
           }
-          className={`figures block text-[1.3rem] leading-tight ${over ? 'text-brick' : ''}`}
+          className={`figures block text-xl leading-tight ${over ? 'text-brick' : ''}`}
         >
           {countdown(most === undefined ? seconds : most - seconds)}
         </span>
@@ -110,7 +110,7 @@ function Count(props: { label: string; value: string; onChange: (text: string) =
     <label className="block">
       <span className="mb-1 block text-sm text-soft">{props.label}</span>
       <input
-        className="figures w-full rounded-sm border border-edge bg-page px-2 py-3 text-[1.2rem]"
+        className="figures w-full rounded-sm border border-edge bg-page px-2 py-3 text-xl"
         inputMode="decimal"
         value={props.value}
         onChange={(e) => props.onChange(e.target.value)}

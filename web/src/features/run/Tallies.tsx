@@ -55,7 +55,7 @@ export function Tallies(props: {
                 {r.side !== undefined && <Chevron side={r.side} size={10} />}
                 <Outcome run={r} />
                 {r.seconds !== undefined && (
-                  <span className="figures text-[0.8rem] text-soft">{secondsText(r.seconds)}</span>
+                  <span className="figures text-xs text-soft">{secondsText(r.seconds)}</span>
                 )}
               </button>
             </li>

@@ -40,7 +40,7 @@ export function Timer({ timer }: { timer: Held }) {
   return (
     <span className="flex items-center gap-2">
       <Button onClick={timer.toggle}>{timer.from === undefined ? 'Start timer' : 'Stop timer'}</Button>
-      <span className="figures text-[1.2rem]">
+      <span className="figures text-xl">
         {decimals(timer.tenths / 10, 1)}
         <span className="text-soft">{'\u2009'}s</span>
       </span>

@@ -73,7 +73,7 @@ export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
     );
   }
   const spell = run.sort === 'SPELL' && (
-    <span className="figures text-[0.87rem]" aria-hidden="true">
+    <span className="figures text-sm" aria-hidden="true">
       {lengthOf(run)}
     </span>
   );

@@ -137,7 +137,7 @@ function Steps({ change, from, to }: { change: ChangeOver; from: string; to: str
           <li key={keyOf(s, i)}>
             <span className="flex justify-between gap-x-4">
               <span className="min-w-0">{sentence(s, text)}</span>
-              <span className="text-[0.87rem] whitespace-nowrap text-soft" title={conesText(s.inHand)}>
+              <span className="text-sm whitespace-nowrap text-soft" title={conesText(s.inHand)}>
                 <span className="figures">{inAll(s.inHand)}</span> in hand
               </span>
             </span>

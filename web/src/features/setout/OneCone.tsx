@@ -28,8 +28,8 @@ export function OneCone(props: {
   if (step === undefined || standing === steps.length) {
     return (
       <div className="grid max-w-xl gap-4">
-        <p className="text-[1.6rem]">All {steps.length} stand. Tape the checks before anyone rides.</p>
-        <ul className="text-[1.3rem]">
+        <p className="text-2xl">All {steps.length} stand. Tape the checks before anyone rides.</p>
+        <ul className="text-xl">
           {setOut.sheet.checks.map((c) => (
             <li key={c.from + c.to}>
               {c.from} to {c.to}: <span className="figures">{lengthText(c.metres, system)}</span>
@@ -54,8 +54,8 @@ export function OneCone(props: {
         </Button>
       </p>
       <div className="flex items-baseline gap-4" aria-live="polite">
-        <span className="text-[4.5rem] leading-none font-bold">{step.label}</span>
-        <span className="text-[1.3rem]">
+        <span className="text-4xl leading-none font-bold">{step.label}</span>
+        <span className="text-xl">
           {step.what}
           {step.role !== '' && <span className="text-soft">, {step.role}</span>}
         </span>
@@ -63,7 +63,7 @@ export function OneCone(props: {
       {[step.first, step.second].map((f) => (
         <div key={f.name}>
           <div className="text-soft">{f.name}</div>
-          <div className="figures text-[2.6rem] leading-tight">{f.text}</div>
+          <div className="figures text-3xl leading-tight">{f.text}</div>
         </div>
       ))}
       {step.warning !== undefined && <p className="text-brick">{step.warning}</p>}
@@ -71,7 +71,7 @@ export function OneCone(props: {
       <CourseDrawing plan={setOut.plan} course={props.course} lit={step.label} plain className="h-56" />
       <Button
         kind="primary"
-        className="py-5 text-[1.6rem]"
+        className="py-5 text-2xl"
         onClick={() => {
           ticks.tick(step.label, true);
           setAt(firstOpen(steps, [...ticks.ticked, step.label], at));
@@ -81,7 +81,7 @@ export function OneCone(props: {
       </Button>
       <div className="grid grid-cols-2 gap-3">
         <Button
-          className="py-3 text-[1.2rem]"
+          className="py-3 text-xl"
           disabled={at === 0}
           onClick={() => {
             const before = steps[at - 1];
@@ -92,7 +92,7 @@ export function OneCone(props: {
           Back
         </Button>
         <Button
-          className="py-3 text-[1.2rem]"
+          className="py-3 text-xl"
           onClick={() => setAt(firstOpen(steps, [...ticks.ticked, step.label], at))}
         >
           Later

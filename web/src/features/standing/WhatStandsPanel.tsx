@@ -29,7 +29,7 @@ export function WhatStandsPanel(props: {
   return (
     <section aria-label="What stands" className="no-print mb-4 border-l-4 border-steel bg-panel px-4 py-3">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-        <h2 className="text-[1.05rem]">What stands</h2>
+        <h2 className="text-lg">What stands</h2>
         {changing === undefined ? (
           <>
             <StandsAt settings={stands.settings} />
@@ -154,7 +154,7 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
         <li key={r.riderId} className="flex justify-between gap-3 border-t border-rule py-1">
           <span className="min-w-0">
             <span className="block">{r.riderName}</span>
-            <span className="block text-[0.87rem] text-soft">{r.machineName}</span>
+            <span className="block text-sm text-soft">{r.machineName}</span>
           </span>
           <span className="text-right">
             {r.settingMetres === undefined ? (
@@ -163,12 +163,12 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
               <Setting metres={r.settingMetres} of={choice.settings.map((s) => s.metres)} />
             )}
             {r.chance && (
-              <span className="block text-[0.87rem]">
+              <span className="block text-sm">
                 <Chance of={r.chance} />
               </span>
             )}
             {r.beginMetres !== undefined && (
-              <span className="figures block text-[0.87rem] whitespace-nowrap text-soft">
+              <span className="figures block text-sm whitespace-nowrap text-soft">
                 begins at {say(r.beginMetres)}
               </span>
             )}

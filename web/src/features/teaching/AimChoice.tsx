@@ -29,7 +29,7 @@ function Choose({ aim }: { aim: Aim }) {
           save.mutate({ stored: aim, cleanPercent: Number(percent) }, { onError: say.failed })
         }
       />
-      <p className="mt-1 text-[0.93rem]">
+      <p className="mt-1 text-sm">
         Fewer teach faster and tire more. <span className="text-soft">The chance is an estimate.</span>
       </p>
     </section>

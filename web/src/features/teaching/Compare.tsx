@@ -57,7 +57,7 @@ function Changes({ changes }: { changes: Change[] }) {
             </span>
           </span>
           {c.details.map((d) => (
-            <span key={d} className="block text-[0.93rem] text-soft">
+            <span key={d} className="block text-sm text-soft">
               {d}
             </span>
           ))}

@@ -59,7 +59,7 @@ function Schools({ options }: { options: Options }) {
             <tr key={s.school}>
               <td>
                 <b>{s.label}</b>
-                <span className="block text-[0.87rem] leading-tight text-soft">{s.summary}</span>
+                <span className="block text-sm leading-tight text-soft">{s.summary}</span>
               </td>
               <td>{s.forIt}</td>
               <td>{s.asks}</td>
@@ -93,7 +93,7 @@ function Questions({ options, teaching }: { options: Options; teaching: Teaching
                 }
               />
               {value && (
-                <p className="mt-1 text-[0.93rem]">
+                <p className="mt-1 text-sm">
                   {value.forIt} <span className="text-soft">{value.asks}</span>
                 </p>
               )}

@@ -27,7 +27,7 @@ export function GoOn({ briefing }: { briefing: Briefing }) {
   return (
     <Link
       to={link(wayOn(briefing))}
-      className="block rounded-sm bg-cone px-4 py-3 text-center text-[1.13rem] font-semibold text-on-cone no-underline"
+      className="block rounded-sm bg-cone px-4 py-3 text-center text-lg font-semibold text-on-cone no-underline"
     >
       {ON[next] ?? `Go on to ${nameOf(next)}`}
     </Link>
@@ -64,7 +64,7 @@ export function Bring({ briefing }: { briefing: Briefing }) {
       <ul className="grid gap-1">
         {briefing.cones.map((c) => (
           <li key={c.marker.name}>
-            <span className="figures text-[1.3rem]">{c.needed}</span>{' '}
+            <span className="figures text-xl">{c.needed}</span>{' '}
             {c.needed === 1 ? c.marker.name : several(c.marker.name)}{' '}
             <span className="text-soft">and {c.spare} spare</span>
             {c.missing > 0 && (

@@ -17,7 +17,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
   return (
     <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Riders of the day">
       <table className="table-plain">
-        <caption className="mb-1 text-left text-[1.05rem] font-semibold">Who rides what</caption>
+        <caption className="mb-1 text-left text-lg font-semibold">Who rides what</caption>
         <thead>
           <tr>
             <th>Rider</th>
@@ -44,10 +44,10 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
                 <Link to={link(`/progress/${r.riderId}`)} className="font-semibold text-ink">
                   {r.riderName}
                 </Link>
-                <span className="block text-[0.87rem] text-soft">{LEVELS[r.level]}</span>
+                <span className="block text-sm text-soft">{LEVELS[r.level]}</span>
               </td>
               <td>{r.machineName}</td>
-              <td className="figures text-right text-[1.13rem] font-semibold whitespace-nowrap">
+              <td className="figures text-right text-lg font-semibold whitespace-nowrap">
                 {say(r.rung?.settingMetres)}
               </td>
               <td className="figures text-right">{difficultyText(r.rung?.difficulty)}</td>
@@ -61,7 +61,7 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               <td className="figures text-right whitespace-nowrap">
                 {r.chance === undefined ? '–' : share(r.chance.chance)}
                 {r.chance && (
-                  <span className="block text-[0.8rem] text-soft">
+                  <span className="block text-xs text-soft">
                     {r.chance.runs === 0
                       ? restsOn(r.chance)
                       : `${share(r.chance.low)} to ${share(r.chance.high)}`}

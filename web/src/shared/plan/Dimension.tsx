@@ -62,7 +62,7 @@ export function DimensionFigure(props: {
             aria-invalid={refused !== undefined}
             defaultValue={props.typed}
             autoComplete="off"
-            className="figures w-full border border-ink bg-panel px-1 text-[0.93rem]"
+            className="figures w-full border border-ink bg-panel px-1 text-sm"
             onKeyDown={(e) => {
               if (e.key === 'Escape') {
                 setOpen(false);
@@ -72,7 +72,7 @@ export function DimensionFigure(props: {
             onBlur={() => refused === undefined && setOpen(false)}
           />
           {refused && (
-            <p role="alert" className="mt-1 text-[0.8rem] leading-tight text-brick">
+            <p role="alert" className="mt-1 text-xs leading-tight text-brick">
               {refused}
             </p>
           )}
@@ -81,7 +81,7 @@ export function DimensionFigure(props: {
         <button
           type="button"
           aria-label={`${props.name} ${props.text}: type another`}
-          className={`figures h-full w-full rounded-sm bg-cone font-semibold text-on-cone ${props.small ? 'text-[0.75rem]' : 'text-[0.93rem]'}`}
+          className={`figures h-full w-full rounded-sm bg-cone font-semibold text-on-cone ${props.small ? 'text-xs' : 'text-sm'}`}
           onClick={() => setOpen(true)}
         >
           {props.text}

@@ -41,7 +41,7 @@ export function Conflicts({ children }: { children: (generation: number) => Reac
               onInteractOutside={(e) => e.preventDefault()}
               className="fixed left-1/2 top-1/2 z-50 grid max-h-[90vh] w-[min(44rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 gap-4 overflow-auto rounded-sm border border-ink bg-panel p-6"
             >
-              <Dialog.Title className="text-[1.2rem] font-bold">Changed elsewhere meanwhile</Dialog.Title>
+              <Dialog.Title className="text-xl font-bold">Changed elsewhere meanwhile</Dialog.Title>
               <Both conflict={asked.conflict} />
               <div className="flex flex-wrap gap-3">
                 <Button kind="primary" onClick={() => choose('mine')}>

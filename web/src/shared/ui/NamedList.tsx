@@ -61,7 +61,7 @@ export function NamedList<T extends { id: number; name: string }>(props: {
               className={`block border-b border-rule px-2 py-2 wrap-anywhere text-ink no-underline ${one.id === props.shown ? 'border-l-4 border-l-cone bg-panel' : 'hover:bg-panel'}`}
             >
               <span className="font-semibold">{one.name}</span>
-              <span className="block text-[0.87rem] text-soft">{props.detail(one)}</span>
+              <span className="block text-sm text-soft">{props.detail(one)}</span>
             </Link>
           </li>
         ))}

@@ -16,7 +16,7 @@ export function Term(props: { word: keyof typeof MEANS; children: string }) {
         children: props.children,
       }}
       label={props.children}
-      className="max-w-72 p-3 text-[0.93rem]"
+      className="max-w-72 p-3 text-sm"
     >
       {inFigures(MEANS[props.word])}
     </Popup>

@@ -112,7 +112,7 @@ export function Figure({
   return (
     <div>
       <div className="text-sm text-soft">{name}</div>
-      <div className="figures text-[1.87rem] leading-tight">
+      <div className="figures text-2xl leading-tight">
         {figure}
         {unit && <span className="ml-0.5 text-base text-soft">{unit}</span>}
         {after && <span className="ml-2 text-base text-soft whitespace-nowrap">{after}</span>}

@@ -169,7 +169,7 @@ function useLeaving(of: {
             className="fixed top-1/3 left-1/2 z-50 grid w-[min(26rem,calc(100vw-2rem))] -translate-x-1/2 gap-3 border border-ink bg-panel p-5 shadow-lg"
             onEscapeKeyDown={stay}
           >
-            <AlertDialog.Title className="text-[1.2rem] font-bold">Not saved yet</AlertDialog.Title>
+            <AlertDialog.Title className="text-xl font-bold">Not saved yet</AlertDialog.Title>
             <AlertDialog.Description>
               {saving === 'failed'
                 ? 'It could not be saved as it is. Stay, and look at what is marked on the page.'

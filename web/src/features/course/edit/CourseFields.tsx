@@ -108,7 +108,7 @@ function CountField(props: {
         }}
       />
       {wrong && (
-        <p role="alert" className="text-[0.8rem] text-brick">
+        <p role="alert" className="text-xs text-brick">
           A whole number from {props.min} to {props.max}.
         </p>
       )}

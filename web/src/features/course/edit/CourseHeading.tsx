@@ -74,7 +74,7 @@ export function CourseHeading(props: {
         <input
           aria-label="Name of the course"
           maxLength={80}
-          className="w-full border-b border-transparent bg-transparent text-[1.75rem] font-bold leading-tight hover:border-rule focus:border-ink"
+          className="w-full border-b border-transparent bg-transparent text-2xl font-bold leading-tight hover:border-rule focus:border-ink"
           value={course.name}
           onChange={(e) => props.onChange({ name: e.target.value })}
         />

@@ -39,7 +39,7 @@ export function KindChooser(props: {
                   aria-pressed={on}
                   title={kind.purpose}
                   onClick={() => props.onChoose(kind)}
-                  className={`block w-full rounded-sm border p-1 text-left text-[0.8rem] leading-tight ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
+                  className={`block w-full rounded-sm border p-1 text-left text-xs leading-tight ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
                 >
                   <Small plan={on && props.plan ? props.plan : plans.get(kind.kind)} />
                   <span className="mt-1 block truncate px-0.5">{kind.label}</span>

@@ -32,10 +32,10 @@ export function Rungs(props: {
               className={`figures -ml-px min-w-20 border px-3 py-1 first:ml-0 ${on ? 'border-ink bg-ink text-page' : 'border-rule bg-panel hover:border-ink'}`}
             >
               {r.inBays && <span className="block">{baysText(r.inBays.counted)}</span>}
-              <span className={r.inBays ? `block text-[0.8rem] ${on ? '' : 'text-soft'}` : 'block'}>
+              <span className={r.inBays ? `block text-xs ${on ? '' : 'text-soft'}` : 'block'}>
                 {figure} {unit}
               </span>
-              <span className={`block text-[0.8rem] ${on ? '' : 'text-soft'}`}>
+              <span className={`block text-xs ${on ? '' : 'text-soft'}`}>
                 {r.difficulty === undefined ? '\u00a0' : difficultyText(r.difficulty)}
               </span>
             </button>

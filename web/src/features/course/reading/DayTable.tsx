@@ -27,7 +27,7 @@ export function DayTable(props: {
   return (
     // Columns keep their width while figures come in, so that no name wraps anew.
     <table
-      className={`table-plain table-fixed text-[0.9rem] ${props.stale ? 'opacity-50' : ''}`}
+      className={`table-plain table-fixed text-sm ${props.stale ? 'opacity-50' : ''}`}
       aria-busy={props.stale}
     >
       <caption className="sr-only">Everyone of the day</caption>
@@ -88,7 +88,7 @@ function Row(props: {
           onClick={() => props.onChoose(pair.key)}
         >
           <span className={chosen ? 'font-semibold' : ''}>{pair.machine.name}</span>
-          {pair.rider && <span className="block text-[0.87rem] text-soft">{pair.rider.name}</span>}
+          {pair.rider && <span className="block text-sm text-soft">{pair.rider.name}</span>}
         </button>
       </td>
       <td className="figures text-right">
@@ -115,7 +115,7 @@ function Row(props: {
 /** The rider's own chance of a clean run in 100, with its band: an estimate; without runs it says what it rests on. */
 function OwnChance({ of }: { of: Chance }) {
   return (
-    <span className="block text-[0.8rem] font-normal text-soft">
+    <span className="block text-xs font-normal text-soft">
       <span className="whitespace-nowrap">
         clean <span className="figures">{share(of.chance)}</span>
       </span>

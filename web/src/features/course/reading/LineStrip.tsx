@@ -23,7 +23,7 @@ export const LineStrip = memo(function LineStrip(props: {
   const side = (radians: number) => (Math.abs(radians) < 0.009 ? '' : radians > 0 ? ' left' : ' right');
   return (
     <section aria-label="Along the line" className="grid gap-1">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-5 text-[0.87rem]">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-5 text-sm">
         <span className="figures whitespace-nowrap">
           {text(here.distanceMetres)} of {text(line.lengthMetres)}
         </span>

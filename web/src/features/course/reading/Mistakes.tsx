@@ -19,7 +19,7 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
       <h3 className="text-sm text-soft">What a mistake costs in room, an estimate</h3>
       <ul className="grid gap-1.5">
         {dear.map((c) => (
-          <li key={c.mistake} className="grid grid-cols-[1fr_auto] gap-x-3 text-[0.95rem]">
+          <li key={c.mistake} className="grid grid-cols-[1fr_auto] gap-x-3 text-sm">
             <span className="first-letter:uppercase">{mistakeText(c.mistake, system, speed)}</span>
             <span className="figures text-right">
               {c.orMore && 'more than '}
@@ -35,8 +35,8 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
           </li>
         ))}
       </ul>
-      {free.length > 0 && <p className="text-[0.9rem]">Costs next to nothing here: {names(free)}.</p>}
-      {open.length > 0 && <p className="text-[0.9rem]">Not solved: {names(open)}.</p>}
+      {free.length > 0 && <p className="text-sm">Costs next to nothing here: {names(free)}.</p>}
+      {open.length > 0 && <p className="text-sm">Not solved: {names(open)}.</p>}
       {costs.data && <p className="text-sm text-soft">One at a time, all else ridden as well as can be.</p>}
       <ReckoningNote of={costs} what="what mistakes cost" />
     </section>

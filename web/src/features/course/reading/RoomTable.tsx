@@ -14,7 +14,7 @@ export const RoomTable = memo(function RoomTable(props: {
   return (
     <details>
       <summary className="cursor-pointer">Room at each cone and line</summary>
-      <table className="table-plain mt-2 text-[0.9rem]">
+      <table className="table-plain mt-2 text-sm">
         <thead>
           <tr>
             <th>At</th>

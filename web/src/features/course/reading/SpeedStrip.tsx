@@ -82,7 +82,7 @@ function SpeedSlider(props: {
         onChange={(e) => props.onSpeed(Math.max(SLOWEST, Number(e.target.value)))}
         className="m-0 block w-full accent-ink"
       />
-      <p className="text-[0.9rem]">
+      <p className="text-sm">
         Line drawn at <span className="figures">{speedText(at, system)}</span>
         {props.speed === undefined ? ', as recommended.' : '. '}
         {props.speed !== undefined && (
@@ -110,7 +110,7 @@ function OneWindow({
   const idle = w.idleWalking;
   return (
     <div>
-      {label && <div className="text-[0.87rem]">{label}</div>}
+      {label && <div className="text-sm">{label}</div>}
       <div className="relative h-5 border border-rule bg-panel" aria-hidden="true">
         <div
           className="absolute inset-y-0 bg-moss"
@@ -128,7 +128,7 @@ function OneWindow({
         )}
       </div>
       {children}
-      <p className="mt-1 text-[0.9rem]">
+      <p className="mt-1 text-sm">
         Ride it at{' '}
         <span className="figures">{speedBand(w.recommended.slowest, w.recommended.fastest, speed)}</span>. It
         fits from <span className="figures">{text(w.slowest)}</span> ({WHY[w.slowestBecause]}) to{' '}

@@ -55,7 +55,7 @@ export function Verdict(props: {
   const straight = props.kind.turning === 'STRAIGHT';
   return (
     <section aria-live="polite" className="grid gap-3">
-      <h2 className="text-[1.35rem] leading-snug">
+      <h2 className="text-xl leading-snug">
         {props.pending ? (
           'Calculating…'
         ) : (
