@@ -12,6 +12,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
@@ -31,6 +32,8 @@ import wrenlane.server.platform.problem.TooSlowException;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class BodyLimitFilter extends OncePerRequestFilter {
+    private static final Set<String> TABLES = Set.of("/api/run-files", "/api/calculations/run-file-previews");
+
     /** Bodies of the network on their way in at once, and as many more that wait for it; chosen by us. */
     private static final int MOST_OF_NETWORK = 32;
 
@@ -81,7 +84,12 @@ class BodyLimitFilter extends OncePerRequestFilter {
         if (isStranger(request)) {
             return STRANGERS_BYTES;
         }
-        return request.getRequestURI().startsWith("/api/run-files") ? tableLimitBytes : limitBytes;
+        return carriesTable(request) ? tableLimitBytes : limitBytes;
+    }
+
+    /** Whether a request carries a table of runs: to store it, or to look at it before. */
+    static boolean carriesTable(HttpServletRequest request) {
+        return TABLES.contains(request.getRequestURI());
     }
 
     /** A copy of the data that is brought back is large, and is read piece by piece by whoever takes it. */

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -28,10 +29,9 @@ class GateFilter extends OncePerRequestFilter {
     private static final String AGAIN = "5";
 
     /** One sort of requests. */
-    private record Gate(String path, Semaphore open, int mostWaiting) {
+    private record Gate(Predicate<HttpServletRequest> sort, Semaphore open, int mostWaiting) {
         boolean isFor(HttpServletRequest request) {
-            String uri = request.getRequestURI();
-            return path.startsWith("/") ? uri.startsWith(path) : uri.endsWith(path);
+            return sort.test(request);
         }
 
         boolean enter() {
@@ -44,10 +44,11 @@ class GateFilter extends OncePerRequestFilter {
         }
     }
 
-    private final Gate papers = new Gate(".pdf", new Semaphore(1, true), 16);
+    private final Gate papers =
+            new Gate(request -> request.getRequestURI().endsWith(".pdf"), new Semaphore(1, true), 16);
 
     /** A table is held in memory several times over while it is read. */
-    private final Gate tables = new Gate("/api/run-files", new Semaphore(1, true), 4);
+    private final Gate tables = new Gate(BodyLimitFilter::carriesTable, new Semaphore(1, true), 4);
 
     private Optional<Gate> gate(HttpServletRequest request) {
         return tables.isFor(request)
