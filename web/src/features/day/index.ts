@@ -18,7 +18,7 @@ export { NextStep } from './NextStep';
 export { SaveAndGoOn } from './SaveAndGoOn';
 export { StopRules } from './StopRules';
 export { StopTabs } from './StopTabs';
-export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop } from './stops';
+export { nameOf, pathOf, stopOf, STOPS, titleOf, wayOn, type Readiness, type Stop, type Way } from './stops';
 export { useChangeDay } from './useChangeDay';
 export { useDay, useDayLink } from './useDay';
 export { useGoOn } from './useGoOn';

@@ -18,8 +18,7 @@ import type { HeldOutbox } from './useOutbox';
 export function OnCourse(props: {
   day: Day;
   of: { dayId: number; riderId: number; machineId: number };
-  activity: Activity & { course: Course };
-  kind: CourseKind | undefined;
+  activity: Activity & { course: Course; kind: CourseKind | undefined };
   turning: { side: Side; onSide: (side: Side) => void };
   around: Omit<Around, 'onSize'>;
   outbox: HeldOutbox;
@@ -27,8 +26,8 @@ export function OnCourse(props: {
   /** What else can be ridden. */
   children: ReactNode;
 }) {
-  const { day, of, activity, kind, outbox, turning } = props;
-  const { course, drill } = activity;
+  const { day, of, activity, outbox, turning } = props;
+  const { course, drill, kind } = activity;
   const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
   const who = useStandingOf(day.id, course.id, stands.settings);
   const own = who.data?.stands.riders.find((r) => r.riderId === of.riderId);

@@ -105,8 +105,7 @@ export function RiderRange(props: {
         <OnCourse
           key={now.riding.course.id}
           day={day}
-          activity={now.riding}
-          kind={of.kinds.find((k) => k.kind === now.riding.course?.kind)}
+          activity={{ ...now.riding, kind: of.kinds.find((k) => k.kind === now.riding.course?.kind) }}
           {...common}
         >
           {choice}

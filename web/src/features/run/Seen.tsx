@@ -101,10 +101,8 @@ function WherePlan(props: {
       <CourseDrawing
         plan={plan}
         course={requestOf(props.course)}
-        plain
-        labels
-        lit={props.mark}
-        onMark={props.onMark}
+        look={{ plain: true, labels: true }}
+        marks={{ lit: props.mark, onMark: props.onMark }}
         className="h-72"
       />
       <label className="flex items-center gap-2">

@@ -68,7 +68,13 @@ export function OneCone(props: {
       ))}
       {step.warning !== undefined && <p className="text-brick">{step.warning}</p>}
       {also !== undefined && <p className="font-semibold">Also {also}: laid once for both.</p>}
-      <CourseDrawing plan={setOut.plan} course={props.course} lit={step.label} plain className="h-56" />
+      <CourseDrawing
+        plan={setOut.plan}
+        course={props.course}
+        marks={{ lit: step.label }}
+        look={{ plain: true }}
+        className="h-56"
+      />
       <Button
         kind="primary"
         className="py-5 text-2xl"

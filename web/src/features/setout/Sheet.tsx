@@ -1,6 +1,6 @@
 import { abilityOf } from '../rider';
 import type { ReactNode } from 'react';
-import { requestOf, type Course } from '../course';
+import { type Course } from '../course';
 import type { Day } from '../day';
 import { useReading } from '../../shared/http';
 import { Afterwards, Loading } from '../../shared/ui';
@@ -25,7 +25,6 @@ export function Sheet(props: {
 }) {
   const { system } = usePreferences();
   const { day, along, who } = props;
-  const course = requestOf(props.course);
   const asked = sheetOf(props.course, day, { system, along });
   const also = useAlso(day, props.course.id);
   const sheet = useReading(useSheet(asked));
@@ -41,16 +40,13 @@ export function Sheet(props: {
       {(setOut) => (
         <>
           <SheetView
-            course={course}
-            laid={asked.laid}
+            of={{ courseId: props.course.id, laid: asked.laid }}
             setOut={setOut}
             day={day}
             who={who}
             chalked={marks.data?.marks ?? []}
             also={also}
-            courseId={props.course.id}
-            oneByOne={props.oneByOne}
-            onOneByOne={props.onOneByOne}
+            oneByOne={{ on: props.oneByOne, onChange: props.onOneByOne }}
             stands={props.stands}
           />
           {!props.oneByOne && <Afterwards turn={3}>{props.children}</Afterwards>}

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { CourseDrawing, type CourseRequest } from '../course';
+import { CourseDrawing } from '../course';
 import type { Day } from '../day';
 import { Afterwards, Button, CautionNote, Toggle } from '../../shared/ui';
 import { degreesText, lengthText, usePreferences } from '../../shared/units';
@@ -15,9 +15,8 @@ import type { Who } from './useWho';
 
 /** The sheet: drawing, tape figures with boxes to tick, and the checks at its end; or one cone at a time. */
 export function SheetView(props: {
-  course: CourseRequest;
-  /** The course with the settings it stands at. */
-  laid: LaidCourse;
+  /** The course as it is stored, with the sizes it is set up at. */
+  of: { courseId: number; laid: LaidCourse };
   setOut: SetOut;
   day: Day | undefined;
   who: Who;
@@ -25,17 +24,16 @@ export function SheetView(props: {
   chalked: ChalkedMark[];
   /** What else a cone is where it stands, by its label. */
   also: Map<string, string>;
-  /** The number of the course as it is stored. */
-  courseId: number;
-  oneByOne: boolean;
-  onOneByOne: (on: boolean) => void;
+  /** Whether one cone is shown at a time. */
+  oneByOne: { on: boolean; onChange: (on: boolean) => void };
   /** Which settings stand; it comes late, so it stands below. */
   stands: ReactNode;
 }) {
-  const { course, setOut } = props;
+  const { setOut, of, oneByOne } = props;
+  const { course } = of.laid;
   const [asked, setMethod] = useState<Method>('ALONG_AND_ACROSS');
   const [order, setOrder] = useState<'LISTED' | 'WALKED'>('LISTED');
-  const ticks = useTicks(props.day?.id, props.courseId);
+  const ticks = useTicks(props.day?.id, of.courseId);
   const methods = methodsOf(setOut);
   const method = methods.some((m) => m.value === asked) ? asked : 'ALONG_AND_ACROSS';
   const choices = (
@@ -52,7 +50,7 @@ export function SheetView(props: {
       />
     </div>
   );
-  if (props.oneByOne) {
+  if (oneByOne.on) {
     return (
       <OneCone
         key={`${method}/${order}`}
@@ -62,7 +60,7 @@ export function SheetView(props: {
         order={order}
         also={props.also}
         ticks={ticks}
-        onClose={() => props.onOneByOne(false)}
+        onClose={() => oneByOne.onChange(false)}
       />
     );
   }
@@ -72,11 +70,13 @@ export function SheetView(props: {
         <CourseDrawing
           plan={setOut.plan}
           course={course}
-          labels
-          chalked={[
-            ...marksOf(setOut, method),
-            ...props.chalked.map(({ mark }) => ({ label: mark.label, ...mark.at, besides: true })),
-          ]}
+          look={{ labels: true }}
+          marks={{
+            chalked: [
+              ...marksOf(setOut, method),
+              ...props.chalked.map(({ mark }) => ({ label: mark.label, ...mark.at, besides: true })),
+            ],
+          }}
           className="h-96 lg:h-[clamp(24rem,60vh,36rem)] print:h-96"
         />
         <CautionNote>
@@ -88,7 +88,7 @@ export function SheetView(props: {
         <Afterwards>
           <div>
             {choices}
-            <Button className="no-print mb-3 w-full py-2.5" onClick={() => props.onOneByOne(true)}>
+            <Button className="no-print mb-3 w-full py-2.5" onClick={() => oneByOne.onChange(true)}>
               One cone at a time
             </Button>
             <Tape setOut={setOut} method={method} order={order} also={props.also} ticks={ticks} />
@@ -96,7 +96,7 @@ export function SheetView(props: {
         </Afterwards>
         <Afterwards turn={2}>
           <Chalk marks={props.chalked} whose={props.who.name} />
-          <Checks laid={props.laid} sheet={setOut.sheet} />
+          <Checks laid={of.laid} sheet={setOut.sheet} />
         </Afterwards>
       </div>
       <div className="grid content-start gap-4">

@@ -41,12 +41,12 @@ function keyed(
  * drawn; a length that was keyed is exact.
  */
 export function DragHandle(props: {
-  x: number;
-  y: number;
+  /** Where it stands, in pixels. */
+  at: { x: number; y: number };
   name: string;
   metres: number;
-  min: number;
-  max: number;
+  /** Least and most, in metres. */
+  range: { min: number; max: number };
   along: 'x' | 'y';
   /** Metres for a pixel dragged right, and for a pixel dragged down. */
   perPixel: { x: number; y: number };
@@ -54,6 +54,8 @@ export function DragHandle(props: {
   onChange: (metres: number, exact: boolean) => void;
   onCommit: (metres: number, exact: boolean) => void;
 }) {
+  const { x, y } = props.at;
+  const { range } = props;
   const { system } = usePreferences();
   const held = useRef<number>(undefined);
   const settle = () => {
@@ -68,15 +70,15 @@ export function DragHandle(props: {
     const from = begun.current;
     if (from === undefined) return props.metres;
     const moved = (e.clientX - from.x) * from.perPixel.x + (e.clientY - from.y) * from.perPixel.y;
-    return Math.min(props.max, Math.max(props.min, from.metres + moved));
+    return Math.min(range.max, Math.max(range.min, from.metres + moved));
   };
   return (
     <g
       role="slider"
       tabIndex={0}
       aria-label={props.name}
-      aria-valuemin={props.min}
-      aria-valuemax={props.max}
+      aria-valuemin={range.min}
+      aria-valuemax={range.max}
       aria-valuenow={Number(props.metres.toFixed(2))}
       aria-valuetext={lengthText(props.metres, system)}
       className={`touch-none ${props.along === 'y' ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
@@ -92,7 +94,7 @@ export function DragHandle(props: {
         props.onCommit(metres, false);
       }}
       onKeyDown={(e) => {
-        const metres = keyed(e.key, e.shiftKey, held.current ?? props.metres, props);
+        const metres = keyed(e.key, e.shiftKey, held.current ?? props.metres, range);
         if (metres === undefined) return;
         e.preventDefault();
         e.stopPropagation();
@@ -102,13 +104,13 @@ export function DragHandle(props: {
       onKeyUp={settle}
       onBlur={settle}
     >
-      <circle cx={props.x} cy={props.y} r={22} fill="transparent" />
-      <circle cx={props.x} cy={props.y} r={8} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />
+      <circle cx={x} cy={y} r={22} fill="transparent" />
+      <circle cx={x} cy={y} r={8} fill="var(--cone)" stroke="var(--chalk)" strokeWidth={2} />
       <path
         d={
           props.along === 'y'
-            ? `M${props.x - 3} ${props.y - 2}l3 -3l3 3M${props.x - 3} ${props.y + 2}l3 3l3 -3`
-            : `M${props.x - 2} ${props.y - 3}l-3 3l3 3M${props.x + 2} ${props.y - 3}l3 3l-3 3`
+            ? `M${x - 3} ${y - 2}l3 -3l3 3M${x - 3} ${y + 2}l3 3l3 -3`
+            : `M${x - 2} ${y - 3}l-3 3l3 3M${x + 2} ${y - 3}l3 3l-3 3`
         }
         stroke="#fff"
         strokeWidth={1.4}

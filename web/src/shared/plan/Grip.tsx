@@ -11,12 +11,12 @@ export function Grip(props: {
   name: string;
   /** Metres. */
   step: number;
-  pressed?: boolean;
-  onPress?: () => void;
-  /** Where it is while it is moved. */
-  onHold: (to: Ground) => void;
+  /** Whether it is chosen, and what chooses it. */
+  press?: { pressed: boolean; onPress: () => void };
+  /** While it is moved. */
+  onChange: (to: Ground) => void;
   /** Where it is let go. */
-  onDrop?: (to: Ground) => void;
+  onCommit?: (to: Ground) => void;
   onDelete?: () => void;
   children: ReactNode;
 }) {
@@ -25,10 +25,10 @@ export function Grip(props: {
   const held = useRef<Ground>(undefined);
   const hold = (to: Ground) => {
     held.current = snappedTo(step, to);
-    props.onHold(held.current);
+    props.onChange(held.current);
   };
   const drop = () => {
-    if (held.current !== undefined) props.onDrop?.(held.current);
+    if (held.current !== undefined) props.onCommit?.(held.current);
     held.current = undefined;
   };
   const drag = (e: PointerEvent<SVGGElement>) => {
@@ -45,12 +45,12 @@ export function Grip(props: {
       role="button"
       tabIndex={0}
       aria-label={props.name}
-      aria-pressed={props.pressed}
+      aria-pressed={props.press?.pressed}
       className="cursor-move touch-none"
       onPointerDown={(e) => {
         begun.current = { x: e.clientX, y: e.clientY, at };
         e.currentTarget.setPointerCapture(e.pointerId);
-        props.onPress?.();
+        props.press?.onPress();
       }}
       onPointerMove={drag}
       onPointerUp={() => {
@@ -69,14 +69,14 @@ export function Grip(props: {
         }
         if (e.key === 'Enter' || e.key === ' ') {
           e.preventDefault();
-          props.onPress?.();
+          props.press?.onPress();
           return;
         }
         const to = arrowed(e, held.current ?? at, step);
         if (to === undefined) return;
         e.preventDefault();
         e.stopPropagation();
-        props.onPress?.();
+        props.press?.onPress();
         hold(to);
       }}
       onKeyUp={(e) => arrowWay(e.key) !== undefined && drop()}

@@ -23,8 +23,8 @@ describe('something that is moved', () => {
           at={{ x: 5, y: 5 }}
           name="Post"
           step={0.5}
-          onHold={told.hold}
-          onDrop={told.drop}
+          onChange={told.hold}
+          onCommit={told.drop}
           onDelete={told.remove}
         >
           <circle r={3} />
@@ -93,12 +93,10 @@ describe('a handle on a dimension', () => {
     render(
       <svg>
         <DragHandle
-          x={0}
-          y={0}
+          at={{ x: 0, y: 0 }}
           name="Drag the width"
           metres={metres}
-          min={3}
-          max={9}
+          range={{ min: 3, max: 9 }}
           along="x"
           perPixel={{ x: 0.01, y: 0 }}
           onChange={told.change}

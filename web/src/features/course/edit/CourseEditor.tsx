@@ -1,30 +1,22 @@
-import { abilityOf } from '../../rider';
-import { useState } from 'react';
 import type { Day } from '../../day';
 import type { Machine } from '../../machine';
 import type { Rider } from '../../rider';
 import { typedLength, usePreferences } from '../../../shared/units';
-import {
-  useComparison,
-  useLadder,
-  type Course,
-  type CourseKind,
-  type CourseRequest,
-  type LineChoice,
-} from '../api';
+import type { Course, CourseKind, CourseRequest } from '../api';
 import { CourseDrawing } from '../plan/CourseDrawing';
 import { CourseFields } from './CourseFields';
 import { EdgeMarking } from './EdgeMarking';
 import { CourseHeading } from './CourseHeading';
 import { KindChooser } from './KindChooser';
 import { LineStrip } from '../reading/LineStrip';
-import { drawnLine, fresh, inSentence, ladderOf, lengthInBays, PARTS, same, settingOf } from '../model';
-import { pairsOf, type Pair } from '../pairs';
+import { fresh, inSentence, ladderOf, lengthInBays, PARTS, same, settingOf } from '../model';
+import { pairsOf } from '../pairs';
 import { Reading } from '../reading/Reading';
 import { VerdictLine } from '../reading/Verdict';
 import { Rungs } from './Rungs';
+import { useCourseAnswers } from '../useCourseAnswers';
 import { useCourseDraft } from './useCourseDraft';
-import { useEvaluation } from '../useEvaluation';
+import { useCourseView } from '../useCourseView';
 
 /** The course as it is being worked on, with the core's answer beside it at every move. */
 export function CourseEditor(props: {
@@ -40,52 +32,11 @@ export function CourseEditor(props: {
   const { stored, day } = props;
   const draft = useCourseDraft(props.start, props.kinds);
   const { course, kind } = draft;
-  const [chosen, setChosen] = useState<string>();
-  const [overKey, setOverKey] = useState<string>();
-  const [choice, setChoice] = useState<LineChoice>('COMFORTABLE');
-  const [speed, setSpeed] = useState<number>();
+  const [view, changeView] = useCourseView();
   const { system } = usePreferences();
-  const [at, setAt] = useState<number>();
-  const [pointed, setPointed] = useState<string>();
-  const [marked, setMarked] = useState(false);
-  const pairs = pairsOf(day, props.machines, props.riders);
-  const first = pairs.find((p) => p.key === chosen) ?? pairs[0];
-  const over = pairs.find((p) => p.key === overKey);
-  const yard = day?.yardId === undefined ? {} : { yardId: day.yardId };
-  const question = (p: Pair | undefined) => ({
-    course,
-    ...abilityOf(p?.rider),
-    ...(p && { machineId: p.machine.id }),
-    ...yard,
-    // One line alone is quicker to send and to read.
-    ...(draft.dragging && { line: choice }),
-    ...(speed !== undefined && { speedMetresPerSecond: speed }),
-    settled: !draft.dragging,
-  });
-  const latest = useEvaluation(question(first), first?.machine.turn);
-  const { problem } = latest;
-  // What was reckoned of another kind says nothing of this one.
-  const answered = latest.answered?.request.course.kind === kind.kind ? latest.answered : undefined;
-  // A line drawn for somebody else may stand until the next is there; its verdict may not.
-  const pending = answered === undefined || !isRiddenBy(answered.request, first);
-  const laid = useEvaluation(over && question(over), over?.machine.turn);
-  // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
-  const known = answered !== undefined && problem === undefined && same(answered.request.course, course);
-  const still = !draft.dragging && known;
-  const settled = still && first ? question(first) : undefined;
-  const ladder = useLadder(settled).data;
-  const everyone = settled && {
-    course,
-    pairs: pairs.map((p) => ({ machineId: p.machine.id, ...abilityOf(p.rider) })),
-    ...yard,
-    system,
-  };
-  // Rooms come at once; limits take longer the first time.
-  const rooms = useComparison(everyone && { ...everyone, limits: false });
-  const limits = useComparison(everyone && { ...everyone, limits: true });
-  const comparison = limits.stale || limits.data === undefined ? rooms : limits;
+  const answers = useCourseAnswers(draft, day, pairsOf(day, props.machines, props.riders), view);
+  const { answered, chosen, line, ladder } = answers;
   const evaluation = answered?.answer;
-  const line = drawnLine(evaluation, choice);
   const dimension = ladderOf(kind);
   // On a course set in bays a rung is so many bays, known as well as they are.
   const rest = (name: string, metres: number) => {
@@ -109,21 +60,25 @@ export function CourseEditor(props: {
           open={stored === undefined}
           onChoose={draft.choose}
         />
-        {first && <VerdictLine fit={evaluation?.fit} line={line} pending={pending} />}
+        {chosen && <VerdictLine fit={evaluation?.fit} line={line} pending={answers.pending} />}
         <CourseDrawing
           key={kind.kind}
           plan={evaluation?.plan}
           course={answered?.request.course ?? course}
-          line={line}
-          over={over && drawnLine(laid.answered?.answer, 'COMFORTABLE')}
-          binding={line?.binding}
-          bindingText={
-            line === evaluation?.roomiest ? undefined : `tightest: ${line ? PARTS[line.binding.part] : ''}`
-          }
-          place={at === undefined ? undefined : line?.places[Math.min(at, line.places.length - 1)]}
-          pointed={pointed}
-          onPoint={setPointed}
-          {...(marked && line && { chalked: line.marks.map((m) => ({ label: m.label, ...m.at })) })}
+          ridden={{
+            line,
+            over: answers.overLine,
+            binding: line?.binding,
+            bindingText:
+              line === evaluation?.roomiest ? undefined : `tightest: ${line ? PARTS[line.binding.part] : ''}`,
+            place:
+              view.at === undefined ? undefined : line?.places[Math.min(view.at, line.places.length - 1)],
+          }}
+          marks={{
+            pointed: view.pointed,
+            onPoint: (pointed) => changeView({ pointed }),
+            ...(view.marked && line && { chalked: line.marks.map((m) => ({ label: m.label, ...m.at })) }),
+          }}
           className="h-[max(20rem,calc(100vh-27rem))] shrink-0"
           changing={{
             kind,
@@ -133,18 +88,20 @@ export function CourseEditor(props: {
             onRest: rest,
           }}
         />
-        {(line ?? (first && evaluation === undefined)) && (
-          <div className="min-h-27">{line && <LineStrip line={line} at={at} onAt={setAt} />}</div>
+        {(line ?? (chosen && evaluation === undefined)) && (
+          <div className="min-h-27">
+            {line && <LineStrip line={line} at={view.at} onAt={(at) => changeView({ at })} />}
+          </div>
         )}
-        {problem !== undefined && (
+        {answers.problem !== undefined && (
           <p role="alert" className="text-brick">
-            {problem} {answered && 'The drawing keeps the last good state.'}
+            {answers.problem} {answered && 'The drawing keeps the last good state.'}
           </p>
         )}
         <Rungs
           ladder={ladder}
           label={inSentence(dimension.label)}
-          machineName={first?.machine.name}
+          machineName={chosen?.machine.name}
           setting={settingOf(course, kind)}
           onRung={(metres) => rest(dimension.name, metres)}
         />
@@ -157,40 +114,7 @@ export function CourseEditor(props: {
         />
         <EdgeMarking course={course} drawn={answered?.request.course ?? course} onSet={rest} />
       </section>
-      <Reading
-        answered={answered}
-        pending={pending}
-        settled={settled}
-        kind={kind}
-        comparison={comparison.data?.rows}
-        table={limits}
-        stale={comparison.stale || settled === undefined}
-        chosen={first}
-        over={over}
-        inOrder={pairs}
-        choice={choice}
-        onLine={setChoice}
-        speed={speed}
-        onSpeed={setSpeed}
-        onChoose={setChosen}
-        onOver={setOverKey}
-        pointed={pointed}
-        onPoint={setPointed}
-        marked={marked}
-        onMarked={setMarked}
-        saved={stored !== undefined && same(stored, course)}
-      />
+      <Reading answers={answers} kind={kind} view={view} onView={changeView} />
     </div>
-  );
-}
-
-/** Whether a question is about this machine and what its rider can do. */
-function isRiddenBy(
-  asked: Pick<Rider, 'level' | 'mostLeanRadians'> & { machineId?: number | undefined },
-  pair: Pair | undefined,
-): boolean {
-  const { level, mostLeanRadians } = abilityOf(pair?.rider);
-  return (
-    asked.machineId === pair?.machine.id && asked.level === level && asked.mostLeanRadians === mostLeanRadians
   );
 }

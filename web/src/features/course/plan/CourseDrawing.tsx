@@ -20,46 +20,63 @@ import { RoomLeader } from './RoomLeader';
 
 const plain = () => evenly(24, 40);
 
+/** What is ridden on a course. */
+interface Ridden {
+  line?: Line | undefined;
+  over?: Line | undefined;
+  /** The clearance that is least, and what is said of it. */
+  binding?: Room | undefined;
+  bindingText?: string | undefined;
+  place?: Place | undefined;
+}
+
+/** What is marked on a course, and what happens where somebody points or taps. */
+interface Marks {
+  /** Name of the clearance that is pointed at. */
+  pointed?: string | undefined;
+  onPoint?: (name: string | undefined) => void;
+  /** The cone to mark, by its label. */
+  lit?: string | undefined;
+  /** Marks to chalk on the ground besides the course's own. */
+  chalked?: Chalked[];
+  /** Called with the cone or line that was tapped. */
+  onMark?: (name: string) => void;
+}
+
+interface Look {
+  plain?: boolean;
+  labels?: boolean;
+}
+
 /** The course in plan, all of it from one answer of the core. */
 export function CourseDrawing(props: {
   plan: Plan | undefined;
   course: CourseRequest;
-  line?: Line | undefined;
-  over?: Line | undefined;
-  binding?: Room | undefined;
-  bindingText?: string | undefined;
-  place?: Place | undefined;
-  pointed?: string | undefined;
-  /** The cone to mark, by its label. */
-  lit?: string | undefined;
-  /** Without its dimensions. */
-  plain?: boolean;
-  labels?: boolean;
-  /** Marks to chalk on the ground besides the course's own. */
-  chalked?: Chalked[];
+  ridden?: Ridden;
+  marks?: Marks;
+  /** Without dimensions, with the labels of cones, or both. */
+  look?: Look;
   className?: string;
   changing?: Changing;
-  onPoint?: (name: string | undefined) => void;
-  /** Called with the cone or line that was tapped. */
-  onMark?: (name: string) => void;
 }) {
-  const { plan, line } = props;
+  const { plan, ridden = {}, marks = {}, look = {} } = props;
+  const { line } = ridden;
   const { system } = usePreferences();
   const className = props.className ?? 'min-h-96 flex-1';
   if (plan === undefined) {
     return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Calculating…</div>;
   }
-  const room = line?.rooms.find((r) => r.name === props.pointed);
+  const room = line?.rooms.find((r) => r.name === marks.pointed);
   const drawn: Drawn = {
     plan,
     line,
-    over: props.over,
-    room: room ?? props.binding,
-    place: props.place,
-    chalked: props.chalked ?? [],
+    over: ridden.over,
+    room: room ?? ridden.binding,
+    place: ridden.place,
+    chalked: marks.chalked ?? [],
   };
   // The line is yet to come where it is waited for; the plan alone is drawn where cones are set out.
-  const toCome = !(props.labels || props.plain);
+  const toCome = !(look.labels || look.plain);
   const long = isLong(boundsOf(drawn, toCome));
   // Turned once, whoever of the drawing's parts asks first.
   let onPhone: Drawn | undefined;
@@ -68,17 +85,19 @@ export function CourseDrawing(props: {
     <Tarmac
       label="Plan of the course"
       // A long course stands upright where there is little room beside it, and wants height.
-      className={`${className} ${long ? (props.plain ? 'max-sm:min-h-80' : 'max-sm:min-h-[70vh]') : ''}`}
+      className={`${className} ${long ? (look.plain ? 'max-sm:min-h-80' : 'max-sm:min-h-[70vh]') : ''}`}
       bounds={(width) => boundsOf(arranged(width), toCome)}
-      margin={props.plain ? plain : (width) => roomFor(arranged(width).plan, props.labels ?? false, width)}
+      margin={look.plain ? plain : (width) => roomFor(arranged(width).plan, look.labels ?? false, width)}
     >
       {(view) => (
         <Contents
-          {...props}
           drawn={arranged(view.width)}
           view={view}
-          roomText={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : props.bindingText}
-          lit={props.lit ?? room?.cone}
+          course={props.course}
+          roomText={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : ridden.bindingText}
+          marks={{ ...marks, lit: marks.lit ?? room?.cone }}
+          look={look}
+          changing={props.changing}
         />
       )}
     </Tarmac>
@@ -106,43 +125,35 @@ function Contents(props: {
   view: View;
   course: CourseRequest;
   roomText: string | undefined;
-  lit: string | undefined;
-  labels?: boolean;
-  plain?: boolean;
-  changing?: Changing;
-  onPoint?: (name: string | undefined) => void;
-  onMark?: (name: string) => void;
+  marks: Marks;
+  look: Look;
+  changing: Changing | undefined;
 }) {
-  const { view } = props;
+  const { view, marks } = props;
+  const { plain = false, labels = false } = props.look;
   const { plan, line, over, room, place, chalked } = props.drawn;
   return (
     <>
       {over && <RideLine line={over} view={view} other />}
       {line && <RideLine line={line} view={view} />}
-      <Ground plan={plan} view={view} labels={props.labels ?? false} lit={props.lit} />
-      {props.onMark && <Tapped plan={plan} view={view} onMark={props.onMark} />}
+      <Ground plan={plan} view={view} labels={labels} lit={marks.lit} />
+      {marks.onMark && <Tapped plan={plan} view={view} onMark={marks.onMark} />}
       {room && (
         <RoomLeader
           room={room}
           view={view}
           text={props.roomText}
-          taken={props.plain ? [] : takenBy(plan, view, props.labels ?? false)}
+          taken={plain ? [] : takenBy(plan, view, labels)}
         />
       )}
       {chalked.map((c) => (
         <Chalk key={c.label} mark={c} view={view} />
       ))}
       {place && <Outline place={place} view={view} />}
-      {!props.plain && (
-        <Measures
-          plan={plan}
-          course={props.course}
-          view={view}
-          labels={props.labels ?? false}
-          changing={props.changing}
-        />
+      {!plain && (
+        <Measures plan={plan} course={props.course} view={view} labels={labels} changing={props.changing} />
       )}
-      {props.onPoint &&
+      {marks.onPoint &&
         plan.cones.map((c) => (
           <circle
             key={c.label}
@@ -150,8 +161,8 @@ function Contents(props: {
             cy={view.y(c.centre.y)}
             r={14}
             fill="transparent"
-            onPointerEnter={() => props.onPoint?.(`cone ${c.label}`)}
-            onPointerLeave={() => props.onPoint?.(undefined)}
+            onPointerEnter={() => marks.onPoint?.(`cone ${c.label}`)}
+            onPointerLeave={() => marks.onPoint?.(undefined)}
           >
             <title>{`Cone ${c.label}`}</title>
           </circle>

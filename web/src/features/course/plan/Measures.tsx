@@ -129,12 +129,10 @@ function OneMeasure(props: {
             onType={(t) => changing.onSettle(m.name, t)}
           />
           <DragHandle
-            x={to.x}
-            y={to.y}
+            at={to}
             name={`Drag the ${inSentence(dimension.label)}`}
             metres={metres}
-            min={dimension.min}
-            max={dimension.max}
+            range={dimension}
             along={Math.abs(to.x - from.x) > Math.abs(to.y - from.y) ? 'x' : 'y'}
             perPixel={perPixel(m, view)}
             onChange={(v, exact) => changing.onDrag(m.name, exact ? v : snappedTo(v))}

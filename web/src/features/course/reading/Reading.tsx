@@ -1,59 +1,34 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../../day';
-import type { Reckoned } from '../../../shared/http';
 import { CautionNote, ReckoningNote, Select, Toggle } from '../../../shared/ui';
-import {
-  useSpeedWindows,
-  type Comparison,
-  type CourseKind,
-  type LineChoice,
-  type PairFit,
-  type ReckonRequest,
-} from '../api';
+import { useSpeedWindows, type CourseKind } from '../api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
 import { Mistakes } from './Mistakes';
-import { drawnLine } from '../model';
-import type { Pair } from '../pairs';
 import { RidingMarks } from './RidingMarks';
 import { RoomTable } from './RoomTable';
 import { SpeedStrip } from './SpeedStrip';
 import { SwingOut } from './SwingOut';
 import { TightestOf } from './TightestOf';
-import type { Answered } from '../useEvaluation';
+import type { CourseAnswers } from '../useCourseAnswers';
+import type { ChangeView, CourseView } from '../useCourseView';
 import { Verdict } from './Verdict';
 
 /** The reading column: the verdict in words first, then the figures, then everyone of the day. */
 export function Reading(props: {
-  answered: Answered | undefined;
-  /** Whether what was answered is of somebody else. */
-  pending: boolean;
-  settled: ReckonRequest | undefined;
+  answers: CourseAnswers;
   kind: CourseKind;
-  comparison: PairFit[] | undefined;
-  table: Reckoned<Comparison>;
-  stale: boolean;
-  chosen: Pair | undefined;
-  over: Pair | undefined;
-  inOrder: Pair[];
-  choice: LineChoice;
-  onLine: (choice: LineChoice) => void;
-  speed: number | undefined;
-  onSpeed: (metresPerSecond: number | undefined) => void;
-  onChoose: (key: string) => void;
-  onOver: (key: string | undefined) => void;
-  pointed: string | undefined;
-  onPoint: (name: string | undefined) => void;
-  marked: boolean;
-  onMarked: (marked: boolean) => void;
-  saved: boolean;
+  view: CourseView;
+  onView: ChangeView;
 }) {
-  const { answered, chosen, settled, kind } = props;
+  const { answers, kind, view, onView } = props;
+  const { answered, chosen, settled, line } = answers;
   const link = useDayLink();
   const windows = useSpeedWindows(settled);
   const evaluation = answered?.answer;
-  const line = drawnLine(evaluation, props.choice);
-  const side = props.comparison?.[props.inOrder.findIndex((p) => p.key === chosen?.key)]?.asSet;
+  const fits = answers.comparison.data?.rows;
+  const stale = answers.comparison.stale || settled === undefined;
+  const side = fits?.[answers.pairs.findIndex((p) => p.key === chosen?.key)]?.asSet;
   return (
     <aside
       aria-label="Verdict"
@@ -73,31 +48,31 @@ export function Reading(props: {
               line={line}
               side={side}
               pair={chosen}
-              stale={props.stale}
-              pending={props.pending}
+              stale={stale}
+              pending={answers.pending}
               kind={kind}
             />
             <div className="flex flex-wrap items-end gap-4">
               <Toggle
                 label="Line drawn"
-                value={props.choice}
+                value={view.line}
                 options={[
                   { value: 'COMFORTABLE', label: 'roomy' },
                   { value: 'EASIEST', label: 'easiest of all' },
                   { value: 'ROOMIEST', label: 'most room' },
                 ]}
-                onChoose={props.onLine}
+                onChoose={(line) => onView({ line })}
               />
               <Select
                 label="Compare with"
-                value={props.over?.key ?? ''}
+                value={answers.over?.key ?? ''}
                 options={[
                   { value: '', label: 'no other machine' },
-                  ...props.inOrder
+                  ...answers.pairs
                     .filter((p) => p.key !== chosen.key)
                     .map((p) => ({ value: p.key, label: p.machine.name })),
                 ]}
-                onChoose={(v) => props.onOver(v === '' ? undefined : v)}
+                onChoose={(v) => onView({ over: v === '' ? undefined : v })}
               />
             </div>
           </>
@@ -109,8 +84,8 @@ export function Reading(props: {
             <SpeedStrip
               windows={windows.data}
               drawn={evaluation?.fit?.speedMetresPerSecond}
-              speed={props.speed}
-              onSpeed={props.onSpeed}
+              speed={view.speedMetresPerSecond}
+              onSpeed={(speedMetresPerSecond) => onView({ speedMetresPerSecond })}
             />
           ) : (
             <p className="text-sm text-soft">Speed window, an estimate</p>
@@ -130,23 +105,23 @@ export function Reading(props: {
         <>
           <DayTable
             kind={kind.kind}
-            fits={props.comparison}
+            fits={fits}
             sided={kind.turning === 'ONE_SIDE'}
-            inOrder={props.inOrder}
+            inOrder={answers.pairs}
             chosen={chosen?.key}
-            stale={props.stale}
-            onChoose={props.onChoose}
+            stale={stale}
+            onChoose={(chosen) => onView({ chosen })}
           />
           <div className="-my-3 min-h-10">
-            <ReckoningNote of={props.table} what="the table" />
+            <ReckoningNote of={answers.limits} what="the table" />
           </div>
         </>
       )}
       {settled && kind.turning !== 'STRAIGHT' && <Mistakes of={settled} />}
       {line && line.marks.length > 0 && (
-        <RidingMarks line={line} shown={props.marked} onShow={props.onMarked} />
+        <RidingMarks line={line} shown={view.marked} onShow={(marked) => onView({ marked })} />
       )}
-      {line && <RoomTable line={line} pointed={props.pointed} onPoint={props.onPoint} />}
+      {line && <RoomTable line={line} pointed={view.pointed} onPoint={(pointed) => onView({ pointed })} />}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.swingsOut && <SwingOut of={settled} />}
       {evaluation?.plan.notes.map((n) => (

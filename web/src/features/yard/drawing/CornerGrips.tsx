@@ -42,8 +42,8 @@ export function CornerGrips(props: {
               at={middle}
               name={`Add a corner between ${letter(i)} and ${letter((i + 1) % n)}: drag it out, or with the arrow keys`}
               step={step}
-              onHold={(at) => setHeld({ index, fresh: true, at })}
-              onDrop={(at) => {
+              onChange={(at) => setHeld({ index, fresh: true, at })}
+              onCommit={(at) => {
                 setHeld(undefined);
                 props.onAdd(index, at);
               }}
@@ -59,8 +59,8 @@ export function CornerGrips(props: {
           at={c}
           name={`Corner ${letter(i)}: drag, or move with the arrow keys${n > 3 ? '; Delete takes it away' : ''}`}
           step={step}
-          onHold={(at) => setHeld({ index: i, fresh: false, at })}
-          onDrop={(at) => {
+          onChange={(at) => setHeld({ index: i, fresh: false, at })}
+          onCommit={(at) => {
             setHeld(undefined);
             props.onMove(i, at);
           }}

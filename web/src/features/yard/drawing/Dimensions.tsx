@@ -143,12 +143,10 @@ function Along(props: One & { onDrag?: (metres: number) => void; onDrop?: (metre
       />
       {props.onDrag && props.onDrop && (
         <DragHandle
-          x={x2 + line * out.x}
-          y={y2 + line * out.y}
+          at={{ x: x2 + line * out.x, y: y2 + line * out.y }}
           name={`Drag ${props.name}`}
           metres={props.length.metres}
-          min={1}
-          max={1000}
+          range={{ min: 1, max: 1000 }}
           along={Math.abs(out.y) > Math.abs(out.x) ? 'x' : 'y'}
           perPixel={{ x: ((x2 - x1) / pixels) * perPixel, y: ((y2 - y1) / pixels) * perPixel }}
           onChange={props.onDrag}

@@ -71,10 +71,7 @@ export function MeasuredYard(props: {
             <>
               {tool === undefined && (
                 <ThingGrips
-                  obstacles={obstacles}
-                  rows={rows}
-                  entrance={entrance}
-                  corners={corners}
+                  yard={{ obstacles, rows, entrance, corners }}
                   view={view}
                   chosen={chosen}
                   onChoose={onChoose}

@@ -15,10 +15,7 @@ export const isSame = (a: Thing | undefined, b: Thing) =>
 
 /** Obstacles, rows of bays and the way in, moved over the yard; the chosen one is drawn out by its ends too. */
 export function ThingGrips(props: {
-  obstacles: Obstacle[];
-  rows: BayRow[];
-  entrance: Ground | undefined;
-  corners: Ground[];
+  yard: { obstacles: Obstacle[]; rows: BayRow[]; entrance: Ground | undefined; corners: Ground[] };
   view: View;
   chosen: Thing | undefined;
   onChoose: (thing: Thing) => void;
@@ -29,10 +26,11 @@ export function ThingGrips(props: {
   onRemove: (thing: Thing) => void;
 }) {
   const { view, chosen } = props;
+  const { obstacles, rows, entrance, corners } = props.yard;
   const { called } = useKinds();
   return (
     <>
-      {props.rows.map((row, index) => {
+      {rows.map((row, index) => {
         const length = row.count * row.bayMetres;
         const thing = { row: index };
         return (
@@ -41,8 +39,7 @@ export function ThingGrips(props: {
             view={view}
             at={{ x: row.xMetres, y: row.yMetres }}
             name={`Row of ${row.count} bays: drag, or move with the arrow keys; Delete takes it away`}
-            pressed={isSame(chosen, thing)}
-            onPress={() => props.onChoose(thing)}
+            press={{ pressed: isSame(chosen, thing), onPress: () => props.onChoose(thing) }}
             onDelete={() => props.onRemove(thing)}
             onMove={(to, dropped) => props.onRow(index, { ...row, xMetres: to.x, yMetres: to.y }, dropped)}
           >
@@ -56,7 +53,7 @@ export function ThingGrips(props: {
           </Moved>
         );
       })}
-      {props.obstacles.map((o, index) => {
+      {obstacles.map((o, index) => {
         const thing = { obstacle: index };
         const { lengthMetres: l, widthMetres: w } = o;
         return (
@@ -65,8 +62,7 @@ export function ThingGrips(props: {
             view={view}
             at={{ x: o.xMetres, y: o.yMetres }}
             name={`${called(o)}: drag, or move with the arrow keys; Delete takes it away`}
-            pressed={isSame(chosen, thing)}
-            onPress={() => props.onChoose(thing)}
+            press={{ pressed: isSame(chosen, thing), onPress: () => props.onChoose(thing) }}
             onDelete={() => props.onRemove(thing)}
             onMove={(to, dropped) => props.onObstacle(index, { ...o, xMetres: to.x, yMetres: to.y }, dropped)}
           >
@@ -80,14 +76,14 @@ export function ThingGrips(props: {
           </Moved>
         );
       })}
-      {props.entrance && (
+      {entrance && (
         <Moved
           view={view}
-          at={props.entrance}
+          at={entrance}
           name="The way in: drag along the sides, or move with the arrow keys"
-          onMove={(to, dropped) => props.onEntrance(entranceAt(to, props.corners), dropped)}
+          onMove={(to, dropped) => props.onEntrance(entranceAt(to, corners), dropped)}
         >
-          <circle cx={view.x(props.entrance.x)} cy={view.y(props.entrance.y)} r={16} fill="transparent" />
+          <circle cx={view.x(entrance.x)} cy={view.y(entrance.y)} r={16} fill="transparent" />
         </Moved>
       )}
       <Ends {...props} called={called} />
@@ -100,7 +96,7 @@ function Ends(props: Parameters<typeof ThingGrips>[0] & { called: (o: Obstacle) 
   const { chosen, view } = props;
   if (chosen === undefined) return null;
   if ('row' in chosen) {
-    const row = props.rows[chosen.row];
+    const row = props.yard.rows[chosen.row];
     if (row === undefined) return null;
     const first = { x: row.xMetres, y: row.yMetres };
     return (
@@ -113,7 +109,7 @@ function Ends(props: Parameters<typeof ThingGrips>[0] & { called: (o: Obstacle) 
       />
     );
   }
-  const obstacle = props.obstacles[chosen.obstacle];
+  const obstacle = props.yard.obstacles[chosen.obstacle];
   if (obstacle === undefined) return null;
   const [from, to] = endsOf(obstacle);
   const end = (at: Ground, other: Ground, which: string, forwards: boolean) => (
@@ -163,12 +159,14 @@ function End(props: {
 }
 
 function Moved(
-  props: Omit<Parameters<typeof Grip>[0], 'step' | 'onHold' | 'onDrop'> & {
+  props: Omit<Parameters<typeof Grip>[0], 'step' | 'onChange' | 'onCommit'> & {
     onMove: (to: Ground, dropped: boolean) => void;
   },
 ) {
   const { onMove, ...grip } = props;
-  return <Grip {...grip} step={STEP} onHold={(to) => onMove(to, false)} onDrop={(to) => onMove(to, true)} />;
+  return (
+    <Grip {...grip} step={STEP} onChange={(to) => onMove(to, false)} onCommit={(to) => onMove(to, true)} />
+  );
 }
 
 /** Where something can be taken hold of: all it covers, and never less than a fingertip. */

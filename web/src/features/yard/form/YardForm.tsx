@@ -1,19 +1,11 @@
 import { useState } from 'react';
-import { SaveAndGoOn, useGoOn } from '../../day';
-import {
-  Button,
-  CautionNote,
-  NotesField,
-  TextField,
-  useDeleting,
-  useSay,
-  useDraft,
-} from '../../../shared/ui';
+import { SaveAndGoOn } from '../../day';
+import { Button, CautionNote, NotesField, TextField, useDraft } from '../../../shared/ui';
 import { areaText, lengthText, usePreferences } from '../../../shared/units';
-import { useDeleteYard, useSaveYard, useSurvey, type Survey, type Yard } from '../api';
+import { useSurvey, type Survey, type Yard } from '../api';
 import { CalibrationFields } from './CalibrationFields';
 import { BayRowFields, GroundFields } from './GroundFields';
-import { asRequest, draftOf, groundOf, requestOf, whole, type Change, type Draft } from '../model';
+import { draftOf, groundOf, requestOf, whole, type Change, type Draft } from '../model';
 import { ObstacleFields } from './ObstacleFields';
 import { OutlineFields } from './OutlineFields';
 import { MeasuredYard } from '../drawing/MeasuredYard';
@@ -21,6 +13,7 @@ import { Sketching } from '../drawing/Sketching';
 import { IN_VIEW } from '../drawing/YardDrawing';
 import type { Thing } from '../drawing/ThingGrips';
 import { useDrawing } from '../drawing/useDrawing';
+import { useYardSaving } from './useYardSaving';
 
 const COURSES_ON_IT = { path: '/yard?view=courses', name: 'Courses on it' };
 
@@ -33,11 +26,8 @@ export function YardForm(props: {
   onSaved: (saved: Yard, leaving: boolean) => Promise<void>;
   onDeleted: () => void;
 }) {
-  const { yard, onSaved } = props;
+  const { yard } = props;
   const [draft, setDraft] = useState<Draft>(() => draftOf(yard));
-  const [stored, setStored] = useState(yard);
-  const save = useSaveYard();
-  const say = useSay();
   const unsaved = useDraft({ name: `yard/${yard?.id ?? 'new'}`, value: draft, onRestore: setDraft });
   const change = (some: Change) =>
     setDraft((before) => ({ ...before, ...(typeof some === 'function' ? some(before) : some) }));
@@ -56,32 +46,13 @@ export function YardForm(props: {
     change(some);
   };
   const [chosen, setChosen] = useState<Thing>();
-  const goOn = useGoOn(unsaved.letGo);
-  const submit = (leaving: boolean) => {
-    if (request === undefined || save.isPending) return;
-    save
-      .mutateAsync({ ...(stored && { stored }), yard: request })
-      .then(async (saved) => {
-        setStored(saved);
-        unsaved.stored();
-        say.done('Yard saved.');
-        await onSaved(saved, leaving);
-        if (leaving) await goOn('YARD', { own: COURSES_ON_IT });
-      })
-      .catch(say.failed);
-  };
-  const remove = useDeleteYard();
-  const deleting = useDeleting();
-  const deleted = (gone: Yard) =>
-    deleting(gone, {
-      remove: () => remove.mutateAsync(gone),
-      onGone: () => {
-        unsaved.letGo();
-        props.onDeleted();
-      },
-      restore: () => save.mutateAsync({ yard: asRequest(gone) }),
-      onBack: (back) => void onSaved(back, false),
-    });
+  const { stored, removing, submit, remove } = useYardSaving({
+    yard,
+    unsaved,
+    own: COURSES_ON_IT,
+    onSaved: props.onSaved,
+    onDeleted: props.onDeleted,
+  });
   return (
     <div className="flex flex-1 flex-col gap-x-6 gap-y-3 px-6 py-4 lg:grid lg:grid-cols-[minmax(0,1fr)_26rem]">
       {unsaved.question}
@@ -118,7 +89,7 @@ export function YardForm(props: {
         }
         onSubmit={(e) => {
           e.preventDefault();
-          submit(stored === undefined);
+          submit(request, stored === undefined);
         }}
       >
         <TextField
@@ -165,10 +136,10 @@ export function YardForm(props: {
           justSaved={props.justSaved}
           here="YARD"
           own={COURSES_ON_IT}
-          onSave={() => submit(false)}
+          onSave={() => submit(request, false)}
         >
           {stored && (
-            <Button disabled={remove.isPending} onClick={() => void deleted(stored)}>
+            <Button disabled={removing} onClick={() => void remove(stored)}>
               Delete
             </Button>
           )}

@@ -1,16 +1,16 @@
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import type { Course } from '../../course';
 import { NextStep, changed, useGoOn, useSaveDay, type Day } from '../../day';
 import { abilityOf, useRiders, type Rider } from '../../rider';
-import { useLasting } from '../../../shared/http';
 import { Button, useSay, useDraft } from '../../../shared/ui';
-import { useFindPlaces, type AmongRequest, type GroundPlan, type Yard } from '../api';
+import type { AmongRequest, Yard } from '../api';
 import { lookedAt } from '../model';
 import { Place } from './Place';
 import { ShareCones } from './ShareCones';
 import { Sharing } from './Sharing';
 import { StandingCourses } from './StandingCourses';
-import { Unsafe, UNPLACED } from './Unsafe';
+import { Unsafe } from './Unsafe';
+import { usePlaceSearch } from './usePlaceSearch';
 import { usePlaces, type Places } from './usePlaces';
 import { YardDrawing } from '../drawing/YardDrawing';
 
@@ -29,30 +29,15 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
     changed: dirty,
   } = usePlaces(yard.id, day, courses, novices);
   const [chosen, setChosen] = useState<number>();
-  const [unplaced, setUnplaced] = useState<GroundPlan['findings']>([]);
-  const find = useFindPlaces();
   const [stored, setStored] = useState(day);
   const save = useSaveDay();
   const say = useSay();
-  const asking = useRef<AbortController>(undefined);
-  const slow = useLasting(find.isPending);
-  const placeBy = (kept: Places) => {
-    const stop = (asking.current = new AbortController());
-    find.mutate(
-      { request: requestFor(kept), signal: stop.signal },
-      {
-        onSuccess: (found) => {
-          const stands: Places = Object.fromEntries(found.courses.map((c) => [c.courseId, c.stand]));
-          setPlaces(stands);
-          setProposed(stands);
-          setUnplaced(found.findings.filter((f) => UNPLACED.includes(f.code)));
-        },
-        onError: (e) => !stop.signal.aborted && say.failed(e),
-      },
-    );
-  };
   // Where nothing stands yet, places are proposed at once; looking at them is no work to be lost.
   const [proposed, setProposed] = useState<Places>();
+  const { searching, slow, unplaced, search, stop, forget } = usePlaceSearch(requestFor, (stands) => {
+    setPlaces(stands);
+    setProposed(stands);
+  });
   const unsaved = useDraft({
     name: `places/${day.id}/${yard.id}`,
     value: places,
@@ -60,7 +45,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
     onRestore: setPlaces,
   });
   const proposing = useEffectEvent(() => {
-    if (courses.length > 0 && Object.keys(places).length === 0) placeBy({});
+    if (courses.length > 0 && Object.keys(places).length === 0) search({});
   });
   useEffect(() => proposing(), []);
   const goOn = useGoOn(unsaved.letGo);
@@ -104,7 +89,7 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
                   chosen={chosen}
                   onChoose={setChosen}
                   onMove={(id, stand) => {
-                    setUnplaced([]);
+                    forget();
                     move(id, stand);
                   }}
                 />
@@ -129,18 +114,18 @@ export function CoursesOnYard({ yard, day, courses }: { yard: Yard; day: Day; co
           </Button>
           <Button
             kind={dirty || open.length === 0 ? 'plain' : 'primary'}
-            disabled={find.isPending || courses.length === 0}
-            onClick={() => placeBy(open.length === 0 ? {} : places)}
+            disabled={searching || courses.length === 0}
+            onClick={() => search(open.length === 0 ? {} : places)}
           >
             {open.length === 0 ? 'Rearrange all' : `Find a place for ${open.length}`}
           </Button>
           {!dirty && <NextStep here="YARD" />}
         </div>
-        {find.isPending && (
+        {searching && (
           <p role="status" className="flex items-center gap-3">
             Looking for places…
             {slow && (
-              <Button kind="quiet" onClick={() => asking.current?.abort()}>
+              <Button kind="quiet" onClick={() => stop()}>
                 Stop
               </Button>
             )}

@@ -70,9 +70,8 @@ function OnYard(props: {
       at={{ x: course.stand.xMetres, y: course.stand.yMetres }}
       name={`${course.name}: drag, or move with the arrow keys`}
       step={STEP}
-      pressed={props.chosen}
-      onPress={props.onChoose}
-      onHold={(to) => props.onMove({ ...course.stand, xMetres: to.x, yMetres: to.y })}
+      press={{ pressed: props.chosen, onPress: props.onChoose }}
+      onChange={(to) => props.onMove({ ...course.stand, xMetres: to.x, yMetres: to.y })}
     >
       <path
         d={`${pathOf(course.runOut, view)}Z`}
