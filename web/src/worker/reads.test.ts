@@ -15,7 +15,7 @@ it('keeps the calculations a yard needs, each under its own question', async () 
   expect(calculates('POST', '/api/runs')).toBe(false);
   expect(calculates('GET', '/api/calculations/set-outs')).toBe(false);
   const at = await keptAt('http://yard/api/calculations/set-outs', '{"system":"METRIC"}');
-  expect(at).toMatch(/^http:\/\/yard\/api\/set-outs\?question=[0-9a-f]{64}$/);
+  expect(at).toMatch(/^http:\/\/yard\/api\/calculations\/set-outs\?question=[0-9a-f]{64}$/);
   expect(await keptAt('http://yard/api/calculations/set-outs', '{"system":"METRIC"}')).toBe(at);
   expect(await keptAt('http://yard/api/calculations/set-outs', '{"system":"IMPERIAL"}')).not.toBe(at);
 });
