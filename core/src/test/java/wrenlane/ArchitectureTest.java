@@ -35,6 +35,7 @@ class ArchitectureTest {
             "run",
             "progress",
             "drill",
+            "coaching.advice",
             "coaching",
             "lesson",
             "briefing",

@@ -3,6 +3,8 @@ package wrenlane.coaching;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import wrenlane.coaching.advice.Advice;
+import wrenlane.coaching.advice.CoachingRules;
 import wrenlane.course.Sizes;
 import wrenlane.finding.Said;
 import wrenlane.verdict.Ladder;

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.finding.Said;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
@@ -23,7 +24,7 @@ import wrenlane.verdict.Ladder;
  *
  * <p><b>Steps.</b> The rungs between what is ridden now and the goal, which is the last step, are spread evenly: of k steps
  * lesson i of n ends on number ⌈i·k/n⌉, so the earlier lessons take the more, and each begins so many steps easier as every
- * session does ({@link CoachingRules#easier}). The drills that lie before are spread in the same way, in their order.
+ * session does ({@link CoachingSettings#easier}). The drills that lie before are spread in the same way, in their order.
  *
  * @param enough whether the lessons are likely to do
  * @param chance that they do, 0 to 1; empty where nobody can say

@@ -1,6 +1,6 @@
 /**
  * What to do next, and why: advice after a run, and the rung to begin on. Advice, never an order.
- * Read {@link wrenlane.coaching.CoachingRules} first.
+ * Read {@link wrenlane.coaching.advice.CoachingRules} first.
  */
 @NullMarked
 package wrenlane.coaching;

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wrenlane.coaching.advice.Advice;
 import wrenlane.finding.Said;
 import wrenlane.machine.Side;
 import wrenlane.verdict.Ladder;

@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.FirstRuns;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.progress.CleanChance;
@@ -114,7 +114,7 @@ class Estimates {
         List<Run> latest = latest(some);
         boolean fromTheFirst = isFromTheFirst(latest);
         List<Run> counted =
-                fromTheFirst ? FirstRuns.scored(latest, Run::isLike, CoachingRules.USUAL.unscored()) : latest;
+                fromTheFirst ? FirstRuns.scored(latest, Run::isLike, CoachingSettings.USUAL.unscored()) : latest;
         RunAssessor assessor = assessor(read);
         Map<Side, List<Trial>> trials = new EnumMap<>(Side.class);
         Arrays.stream(Side.values()).forEach(side -> trials.put(side, new ArrayList<>()));

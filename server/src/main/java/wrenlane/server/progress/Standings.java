@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
 import wrenlane.coaching.BeginRung;
-import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
@@ -176,7 +176,7 @@ public class Standings {
                                 rightBest,
                                 working.map(Aim.Likely::rung),
                                 rider.level(),
-                                CoachingRules.USUAL.easier())
+                                CoachingSettings.USUAL.easier())
                         .orElse(null),
                 working.orElse(null),
                 BeginRung.weakSide(leftBest, rightBest).orElse(null),

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.Programme;
 import wrenlane.coaching.Programme.Way;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.machine.Side;
@@ -98,7 +98,7 @@ public class GoalService {
                     ladder,
                     new Ladder.Rung(setting, tight),
                     before.stream().map(TaughtDrill::id).toList(),
-                    CoachingRules.USUAL.easier());
+                    CoachingSettings.USUAL.easier());
         });
         Optional<GoalGap> gap = way.map(Way::gap);
         return new Off(

@@ -13,12 +13,12 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.CoachingRules;
 import wrenlane.coaching.StandingChoice;
 import wrenlane.coaching.StandingChoice.Range;
 import wrenlane.coaching.StandingChoice.Served;
 import wrenlane.coaching.StandingMarkers;
 import wrenlane.coaching.StandingMarkers.Owned;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.course.NamedCourse;
 import wrenlane.course.NestedCourse;
@@ -226,7 +226,7 @@ public class StandingService {
     public static Optional<Range> range(Rider rider, Standing standing) {
         return Optional.ofNullable(standing.rung())
                 .map(rung ->
-                        Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingRules.USUAL.easier()));
+                        Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingSettings.USUAL.easier()));
     }
 
     private static List<SettingJson> settings(NestedCourse nested) {

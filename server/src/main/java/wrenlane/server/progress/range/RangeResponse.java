@@ -2,7 +2,7 @@ package wrenlane.server.progress.range;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.coaching.Advice;
+import wrenlane.coaching.advice.Advice;
 import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.Standing;
 import wrenlane.server.progress.run.RunResponse;

@@ -3,9 +3,10 @@ package wrenlane.server.progress.range;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.Advice;
 import wrenlane.coaching.Causes;
-import wrenlane.coaching.CoachingRules;
+import wrenlane.coaching.advice.Advice;
+import wrenlane.coaching.advice.CoachingRules;
+import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.course.Sizes;
 import wrenlane.id.CourseId;
@@ -154,7 +155,7 @@ class RangeService {
         return Sizes.grouped(scored, r -> r.sizeMetres().orElseThrow()).stream()
                 .filter(at ->
                         isNew(asked, dayId, courseId, at.get(0).sizeMetres().orElseThrow()))
-                .flatMap(at -> at.stream().limit(CoachingRules.USUAL.unscored()))
+                .flatMap(at -> at.stream().limit(CoachingSettings.USUAL.unscored()))
                 .map(r -> r.id().value())
                 .toList();
     }

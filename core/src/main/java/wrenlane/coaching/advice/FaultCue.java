@@ -1,4 +1,4 @@
-package wrenlane.coaching;
+package wrenlane.coaching.advice;
 
 import java.util.Set;
 import wrenlane.run.Fault;

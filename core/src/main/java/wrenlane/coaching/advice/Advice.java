@@ -1,4 +1,4 @@
-package wrenlane.coaching;
+package wrenlane.coaching.advice;
 
 import wrenlane.finding.Said;
 
@@ -18,5 +18,10 @@ public record Advice(Move move, Said reason) {
         CHANGE_SIDE,
         /** The same, ridden more slowly. */
         SLOWER
+    }
+
+    /** The same again. */
+    static Advice hold(Said reason) {
+        return new Advice(Move.HOLD, reason);
     }
 }

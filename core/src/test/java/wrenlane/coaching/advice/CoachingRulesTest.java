@@ -1,4 +1,4 @@
-package wrenlane.coaching;
+package wrenlane.coaching.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import wrenlane.coaching.Advice.Move;
+import wrenlane.coaching.advice.Advice.Move;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
@@ -129,6 +129,6 @@ class CoachingRulesTest {
     })
     void refusesRulesNobodyCouldKeep(int clean, int of, int unscored, int cues, int ahead, int easier) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new CoachingRules(clean, of, unscored, cues, ahead, easier));
+                .isThrownBy(() -> new CoachingSettings(clean, of, unscored, cues, ahead, easier));
     }
 }

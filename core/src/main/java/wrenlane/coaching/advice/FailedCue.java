@@ -1,0 +1,24 @@
+package wrenlane.coaching.advice;
+
+import java.util.Optional;
+import wrenlane.finding.Said;
+
+/** Once a cue has failed often enough, something easier. */
+final class FailedCue implements CoachingRule {
+    @Override
+    public Optional<Advice> advise(Situation s) {
+        int faults = s.faultsInARow();
+        if (faults <= s.settings().failedCues()) {
+            return Optional.empty();
+        }
+        return Optional.of(s.side()
+                .map(side -> new Advice(
+                        Advice.Move.WIDEN,
+                        Said.of(
+                                "%d faults in a row %s: the cue has failed %d times.",
+                                faults, Situation.to(side), faults - 1)))
+                .orElseGet(() -> Advice.hold(Said.of(
+                        "%d faults in a row: the cue has failed %d times. Go back to the drill before this one.",
+                        faults, faults - 1))));
+    }
+}

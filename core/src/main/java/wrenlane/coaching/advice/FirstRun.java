@@ -1,0 +1,20 @@
+package wrenlane.coaching.advice;
+
+import java.util.Optional;
+import wrenlane.finding.Said;
+
+/** Before the first run there is nothing to go by. */
+final class FirstRun implements CoachingRule {
+    @Override
+    public Optional<Advice> advise(Situation s) {
+        if (!s.runs().isEmpty()) {
+            return Optional.empty();
+        }
+        int clean = s.settings().clean();
+        int of = s.settings().of();
+        return Optional.of(Advice.hold(
+                s.side().isPresent()
+                        ? Said.of("No runs at this setting yet; %d clean of %d tightens.", clean, of)
+                        : Said.of("No runs yet: %d clean of %d, then slower.", clean, of)));
+    }
+}

@@ -1,0 +1,23 @@
+package wrenlane.coaching.advice;
+
+import java.util.Optional;
+import wrenlane.finding.Said;
+
+/** Else the same again. */
+final class MoreRuns implements CoachingRule {
+    @Override
+    public Optional<Advice> advise(Situation s) {
+        int clean = s.settings().clean();
+        int of = s.settings().of();
+        return Optional.of(Advice.hold(s.side()
+                .map(side -> Said.of(
+                        "%s %s, %s %s: stay; %d clean of %d on both sides tightens.",
+                        s.counted(s.here()),
+                        Situation.to(side),
+                        s.counted(s.there()),
+                        Situation.to(side.opposite()),
+                        clean,
+                        of))
+                .orElseGet(() -> Said.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));
+    }
+}

@@ -1,0 +1,17 @@
+package wrenlane.coaching.advice;
+
+import java.util.Optional;
+import wrenlane.finding.Said;
+
+/** The first runs at a size new to the rider are not scored. */
+final class UnscoredRun implements CoachingRule {
+    @Override
+    public Optional<Advice> advise(Situation s) {
+        int ridden = s.runs().size();
+        int unscored = s.settings().unscored();
+        return s.isNew() && ridden <= unscored
+                ? Optional.of(Advice.hold(Said.of(
+                        "New setting: the first %d runs are not scored; this was number %d.", unscored, ridden)))
+                : Optional.empty();
+    }
+}
