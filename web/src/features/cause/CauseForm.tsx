@@ -80,11 +80,11 @@ export function CauseForm(props: {
       {missing !== undefined && <p className="text-sm text-soft">{missing}</p>}
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" type="submit" disabled={missing !== undefined || sending}>
-          Keep cause
+          Save cause
         </Button>
         {!props.isNew && (
           <Button disabled={sending} onClick={() => send(props.onTakeOut())}>
-            Take it out
+            Delete cause
           </Button>
         )}
         <Button
@@ -94,7 +94,7 @@ export function CauseForm(props: {
             props.onLeave();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

@@ -129,7 +129,7 @@ function Restore({ copy, onDone }: { copy: Copy; onDone: () => void }) {
           Restore this copy
         </Button>
         <Button kind="quiet" onClick={onDone}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </div>

@@ -14,7 +14,7 @@ export function DrillActions(props: { stored: StoredDrill; onChange: () => void;
   return (
     <div className="no-print flex flex-wrap items-center gap-2">
       <Button onClick={props.onChange}>Change</Button>
-      <Button onClick={props.onCopy}>Make one like it</Button>
+      <Button onClick={props.onCopy}>Duplicate</Button>
       <Button
         onClick={() => hide.mutate({ stored, hidden: !stored.hidden }, { onError: say.failed })}
         disabled={hide.isPending}

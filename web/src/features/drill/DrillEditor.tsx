@@ -128,7 +128,7 @@ export function DrillEditor(props: {
           onChange={(lines) => change({ steps: stepsOf(stored.drill.steps, lines.join('\n')) })}
         />
         <DrillList
-          label="Rests on"
+          label="Needs first"
           chosen={drill.after}
           catalogue={catalogue}
           but={copy ? undefined : drill.id}
@@ -147,7 +147,7 @@ export function DrillEditor(props: {
             props.onDone();
           }}
         >
-          Leave it as it was
+          Cancel
         </Button>
       </div>
     </form>

@@ -22,10 +22,10 @@ export function DrillList(props: {
             {name(id)}
             <Button
               kind="quiet"
-              aria-label={`Take out ${name(id)}`}
+              aria-label={`Remove ${name(id)}`}
               onClick={() => props.onChange(chosen.filter((other) => other !== id))}
             >
-              Take out
+              Remove
             </Button>
           </li>
         ))}

@@ -96,7 +96,7 @@ function RestsOn({ ids, catalogue }: { ids: string[]; catalogue: Catalogue }) {
   const to = useDrillLink();
   if (ids.length === 0) return null;
   return (
-    <Part name="Rests on">
+    <Part name="Needs first">
       {ids.map((id, i) => (
         <span key={id}>
           {i > 0 && ', '}

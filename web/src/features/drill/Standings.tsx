@@ -46,7 +46,7 @@ function reason(rider: RiderDrills, { standing, pass, byRuns, shownOn }: RiderDr
   const why = [
     standing.state === 'MASTERED' && shownOn !== undefined && `seen ${dateText(shownOn)}`,
     standing.state === 'MASTERED' && byRuns && 'by runs',
-    standing.implied && 'by what rests on it',
+    standing.implied && 'by a later drill',
     names.length > 0 && `first ${names.join(', ')}`,
     standing.fewerRuns && `new machine: ${pass.clean} of ${pass.of} is enough`,
   ].filter((text) => text !== false);
@@ -62,7 +62,7 @@ function Shown({ rider, found }: { rider: RiderDrills; found: RiderDrill }) {
     <Button
       className="shrink-0 text-sm"
       disabled={master.isPending}
-      aria-label={`${seen ? 'Take back' : 'Seen mastered'}: ${rider.riderName}`}
+      aria-label={`${seen ? 'Undo' : 'Mark as mastered'}: ${rider.riderName}`}
       onClick={() =>
         master.mutate(
           { riderId: rider.riderId, machineId: rider.machineId, drillId: found.drill.id, shown: !seen },
@@ -70,7 +70,7 @@ function Shown({ rider, found }: { rider: RiderDrills; found: RiderDrill }) {
         )
       }
     >
-      {seen ? 'Take back' : 'Seen mastered'}
+      {seen ? 'Undo' : 'Mark as mastered'}
     </Button>
   );
 }

@@ -130,7 +130,7 @@ function Form(props: {
         </Button>
         {stored.goal && (
           <Button disabled={save.isPending} onClick={() => keep(undefined)}>
-            Take it away
+            Delete goal
           </Button>
         )}
         <Button
@@ -140,7 +140,7 @@ function Form(props: {
             props.onDone();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

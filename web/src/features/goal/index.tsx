@@ -60,7 +60,7 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
         <p>This machine cannot be judged on it: difficulty is not known there.</p>
       ) : (
         <p>
-          <b>{off.sentence}</b> Clean about <span className="figures">{share(off.gap.chance)}</span> in 100
+          <b>{off.sentence}</b> Chance about <span className="figures">{share(off.gap.chance)} %</span>
           now{off.runs === 0 && `, ${restsOn(off)}`}. {off.pace}
         </p>
       )}

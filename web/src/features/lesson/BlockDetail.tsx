@@ -32,7 +32,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
       <Actions edit={edit} index={index} />
       {stands.length > 0 && (
         <p>
-          Stands at <StandsAt settings={stands} />
+          Set up at <StandsAt settings={stands} />
         </p>
       )}
       {easier && <p className="mt-1 text-soft">Two steps easier than the best.</p>}
@@ -68,7 +68,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
                   )}
                   {t.chance && (
                     <span className="block text-sm whitespace-normal text-soft">
-                      clean {share(t.chance.chance)} in 100{t.chance.runs === 0 && `, ${restsOn(t.chance)}`}
+                      chance {share(t.chance.chance)} %{t.chance.runs === 0 && `, ${restsOn(t.chance)}`}
                     </span>
                   )}
                 </td>
@@ -130,7 +130,7 @@ function Actions({ edit, index }: { edit: LessonEdit; index: number }) {
         disabled={edit.busy || wishes.length === 1}
         onClick={() => edit.setWishes(without(wishes, wish))}
       >
-        Take out
+        Remove
       </Button>
     </div>
   );

@@ -116,14 +116,14 @@ function PassOver(props: { count: number; ready: boolean; onPass: (reason: strin
     >
       <div className="w-72">
         <TextField
-          label={`Pass over the ${props.count} open, because`}
+          label={`Skip the ${props.count} open, because`}
           maxLength={200}
           value={reason}
           onChange={(e) => setReason(e.target.value)}
         />
       </div>
       <Button type="submit" disabled={!props.ready || reason.trim() === ''}>
-        Pass over
+        Skip
       </Button>
       {!props.ready && <p className="text-sm text-soft">Say first who checks.</p>}
     </form>

@@ -130,7 +130,7 @@ function Form({ riderId, kind, settingLabel, lastRidden, machines, onDone }: Of 
             onDone();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

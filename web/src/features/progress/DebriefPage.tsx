@@ -173,7 +173,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
             onDone();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </div>

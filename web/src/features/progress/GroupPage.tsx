@@ -44,8 +44,8 @@ function Shown({ day, group }: { day: Day; group: Group }) {
   return (
     <div className="flex min-w-0 flex-col gap-4 px-6 py-4 max-sm:px-3">
       <p className="text-soft">
-        {day.title}. For each course, the rung a rider works on: where a run is clean nearest to{' '}
-        <span className="figures">{group.aimedAt}</span> in 100. Estimates.
+        {day.title}. For each course, the size a rider works on: the one with a chance nearest to{' '}
+        <span className="figures">{group.aimedAt} %</span>. Estimates.
       </p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Riders by course">
         <Table group={group} />
@@ -112,14 +112,14 @@ function Table({ group }: { group: Group }) {
 
 function standsText(course: GroupCourse, system: 'METRIC' | 'IMPERIAL'): string {
   const stands = course.stands.map((metres) => lengthText(metres, system)).join(', ');
-  return `${course.settingLabel.toLowerCase()}; stands at ${stands}`;
+  return `${course.settingLabel.toLowerCase()}; set up at ${stands}`;
 }
 
 function Cell(props: { rider: GroupRider | undefined; nextMetres: number | undefined; unfinished: boolean }) {
   const { rider, nextMetres } = props;
   const { system } = usePreferences();
   if (rider?.workingMetres === undefined)
-    return <span className="text-soft">{props.unfinished ? '…' : 'no rung here'}</span>;
+    return <span className="text-soft">{props.unfinished ? '…' : 'no size here'}</span>;
   const known = rider.left !== undefined && rider.right !== undefined;
   return (
     <>
@@ -132,7 +132,7 @@ function Cell(props: { rider: GroupRider | undefined; nextMetres: number | undef
       <span className="block text-sm text-soft">
         {rider.next && nextMetres !== undefined && (
           <>
-            clean <span className="figures">{share(rider.next.chance)}</span> in 100 at{' '}
+            chance <span className="figures">{share(rider.next.chance)} %</span> at{' '}
             <span className="figures whitespace-nowrap">{lengthText(nextMetres, system)}</span>
             {!known && ', '}
           </>

@@ -23,7 +23,7 @@ export function OpinionLine(props: { riderId: number; kind: string }) {
               </p>
             )}
             <Button className="mt-1" onClick={() => setEditing(true)}>
-              {stored.words === undefined ? 'Say what you hold it to be' : 'Change what you say'}
+              {stored.words === undefined ? 'Add your view' : 'Edit your view'}
             </Button>
           </div>
         )
@@ -53,7 +53,7 @@ function Form(props: { riderId: number; kind: string; stored: Opinion; onDone: (
           {
             onSuccess: () => {
               unsaved.stored();
-              say.done(words.trim() === '' ? 'Taken away.' : 'Kept.');
+              say.done(words.trim() === '' ? 'Deleted.' : 'Saved.');
               props.onDone();
             },
             onError: say.failed,
@@ -76,7 +76,7 @@ function Form(props: { riderId: number; kind: string; stored: Opinion; onDone: (
       </datalist>
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" type="submit" disabled={save.isPending}>
-          {words.trim() === '' && props.stored.words !== undefined ? 'Take it away' : 'Keep it'}
+          {words.trim() === '' && props.stored.words !== undefined ? 'Delete' : 'Save'}
         </Button>
         <Button
           kind="quiet"
@@ -85,7 +85,7 @@ function Form(props: { riderId: number; kind: string; stored: Opinion; onDone: (
             props.onDone();
           }}
         >
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

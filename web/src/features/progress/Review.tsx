@@ -34,7 +34,7 @@ export function Review({ of }: { of: ReviewOf }) {
       {of.begun && (
         <p className="text-sm text-soft">
           Planned as the lesson was begun, without the open ground, where nothing is logged. Ridden: runs,
-          spells and runs broken off.
+          timed rides and abandoned runs.
         </p>
       )}
     </section>

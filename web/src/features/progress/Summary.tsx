@@ -194,8 +194,8 @@ function Next({ progress }: { progress: Progress }) {
       )}
       {standing.left && standing.right && standing.working && (
         <p>
-          Work on <b className="figures">{lengthText(standing.working.rung.settingMetres, system)}</b>: clean
-          about <span className="figures">{share(standing.working.chance)}</span> in 100, nearest to what is{' '}
+          Work on <b className="figures">{lengthText(standing.working.rung.settingMetres, system)}</b>: chance
+          about <span className="figures">{share(standing.working.chance)} %</span>, nearest to what is{' '}
           <Link to={link('/lesson/methods')}>aimed at</Link>.
         </p>
       )}

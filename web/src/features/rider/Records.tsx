@@ -67,7 +67,7 @@ function Shown({ rider, kept, onDeleted, onBack }: Leaving & { kept: Kept }) {
       />
       <div className="flex flex-wrap gap-3">
         <Button disabled={archive.isPending} onClick={() => void putAway(rider, !rider.archived)}>
-          {rider.archived ? 'Bring back' : 'Put away'}
+          {rider.archived ? 'Restore' : 'Archive'}
         </Button>
         {isOnlyDescribed(kept) ? (
           <Button disabled={remove.isPending} onClick={() => void deleted()}>
@@ -77,7 +77,7 @@ function Shown({ rider, kept, onDeleted, onBack }: Leaving & { kept: Kept }) {
           !asking && <Button onClick={() => setAsking(true)}>Delete for ever…</Button>
         )}
       </div>
-      <p className="-mt-1 text-sm text-soft">Put away, a rider is offered nowhere, and all records stay.</p>
+      <p className="-mt-1 text-sm text-soft">An archived rider is offered nowhere. All records stay.</p>
       {asking && <ForEver rider={rider} kept={kept} onDeleted={onDeleted} onLeft={() => setAsking(false)} />}
     </div>
   );

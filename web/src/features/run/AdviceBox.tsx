@@ -24,8 +24,8 @@ export function AdviceBox(props: {
       {setting === undefined ? (
         <span role="alert" className="text-ochre">
           {props.placed
-            ? 'None of these suits this rider’s rung: say which is ridden.'
-            : 'Say which of these is ridden.'}
+            ? 'None of these sizes suits this rider. Choose the one ridden.'
+            : 'Choose the size ridden.'}
         </span>
       ) : advice ? (
         <>
@@ -50,10 +50,10 @@ export function AdviceBox(props: {
 }
 
 const MOVES = {
-  TIGHTEN: 'Tighten.',
+  TIGHTEN: 'Go smaller.',
   HOLD: 'Hold.',
   CUE: 'Say',
-  WIDEN: 'Widen.',
+  WIDEN: 'Go wider.',
   CHANGE_SIDE: 'Change side.',
   SLOWER: 'Ride it slower.',
 } as const;

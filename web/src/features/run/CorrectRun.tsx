@@ -116,10 +116,10 @@ export function CorrectRun(props: {
           Correct
         </Button>
         <Button className="min-h-15" onClick={remove}>
-          Take it away
+          Delete run
         </Button>
         <Button kind="quiet" className="min-h-15" onClick={onClose}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </Sheet>

@@ -51,7 +51,7 @@ export function More(props: {
           className="min-h-15 rounded-sm border border-rule bg-panel disabled:text-soft"
           onClick={() => done([{ faults: [], detail: { sort: 'BROKEN_OFF' } }])}
         >
-          Broken off
+          Abandoned
         </button>
         {tab('several', 'Several')}
         {tab('spell', 'Spell')}

@@ -37,7 +37,7 @@ export function Outcomes({ to, onChange }: { to: LoggedRun; onChange: (some: Par
           onChange({ sort: 'BROKEN_OFF' });
         }}
       >
-        Broken off
+        Abandoned
       </Choice>
     </div>
   );

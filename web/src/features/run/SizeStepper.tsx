@@ -25,7 +25,7 @@ export function SizeStepper(props: {
     </button>
   );
   return (
-    <div className="flex flex-wrap items-center justify-end gap-2" role="group" aria-label="Rung">
+    <div className="flex flex-wrap items-center justify-end gap-2" role="group" aria-label="Size">
       {step(-1, 'Wider', '+')}
       <div className="flex flex-col items-center justify-center">
         <span className="figures text-xl leading-none whitespace-nowrap">
@@ -33,7 +33,7 @@ export function SizeStepper(props: {
           <span className="text-base text-soft"> {unit}</span>
         </span>
         <span className="figures mt-1 text-xs whitespace-nowrap text-soft">
-          {props.chance === undefined ? '' : `clean ${share(props.chance.chance)} in 100`}
+          {props.chance === undefined ? '' : `chance ${share(props.chance.chance)} %`}
         </span>
       </div>
       {step(1, 'Tighter', '−')}

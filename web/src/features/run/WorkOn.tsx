@@ -11,8 +11,8 @@ export function WorkOn(props: { standing: RangeView['standing']; setting: number
   if (isSame(working.rung.settingMetres, props.setting)) return null;
   return (
     <span className="block text-soft">
-      To work on: <span className="figures">{lengthText(working.rung.settingMetres, system)}</span>, clean
-      about <span className="figures">{share(working.chance)}</span> in 100.
+      To work on: <span className="figures">{lengthText(working.rung.settingMetres, system)}</span>, chance
+      about <span className="figures">{share(working.chance)} %</span>.
     </span>
   );
 }

@@ -46,7 +46,7 @@ export type Seen = Pick<RunRequest, 'faults' | 'sort' | 'minutes' | 'laps' | 'fa
 
 /** What an entry was, in words. */
 export function entryText(run: Seen): string {
-  if (run.sort === 'BROKEN_OFF') return 'broken off';
+  if (run.sort === 'BROKEN_OFF') return 'abandoned';
   if (run.sort !== 'SPELL') return outcomeText(run.faults);
   const counted = Object.entries(run.faultCounts ?? {}).map(
     ([fault, n]) => `${n} × ${FAULTS.find((f) => f.fault === fault)?.word.toLowerCase() ?? fault}`,
@@ -67,7 +67,7 @@ function lengthOf(run: Seen): string {
 export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
   if (run.sort === 'BROKEN_OFF') {
     return (
-      <svg role="img" aria-label="broken off" width={size / 2} height={size} viewBox="0 0 11 22">
+      <svg role="img" aria-label="abandoned" width={size / 2} height={size} viewBox="0 0 11 22">
         <path d="M1 11H10" className="stroke-soft" strokeWidth={3} />
       </svg>
     );

@@ -34,7 +34,7 @@ export function BringRuns() {
   const seen = table === undefined ? undefined : preview.data;
   return (
     <section aria-label="Bring runs in" className="border-t border-rule pt-4">
-      <h2>Bring them in</h2>
+      <h2>Import</h2>
       <label className="mt-1 block">
         <span className="mb-1 block">
           From a table saved as CSV, whose first line names the columns. Riders, machines and courses are
@@ -73,7 +73,7 @@ export function BringRuns() {
                     })
                   }
                 >
-                  {bring.isPending ? 'Bringing them in…' : 'Bring them in'}
+                  {bring.isPending ? 'Importing…' : 'Import'}
                 </Button>
               </div>
             )}

@@ -42,7 +42,7 @@ function Opened(props: { course: CourseRequest; day: Day | undefined; pair: Pair
   return (
     <div className="mt-2">
       {answer.data && <Said accuracy={answer.data.accuracy} />}
-      <ReckoningNote of={answer} what="the room at each rung" />
+      <ReckoningNote of={answer} what="the clearance at each size" />
     </div>
   );
 }
@@ -52,18 +52,18 @@ function Said({ accuracy }: { accuracy: SetOutAccuracy }) {
   const text = (metres: number) => lengthText(metres, system);
   const good = METHODS.flatMap((m) => {
     const to = accuracy.goodTo[m.value];
-    return to === undefined ? [] : [`${m.label} down to the ${text(to)} rung`];
+    return to === undefined ? [] : [`${m.label} down to ${text(to)}`];
   });
   const figure = (metres: number) => sayLength(metres, system).figure;
   return (
     <>
       <p className="mb-2">
         {good.length === 0
-          ? 'At no rung is there room enough for an error of measuring.'
+          ? 'At no size is there clearance enough for an error of measuring.'
           : `Good enough: ${good.join(', ')}.`}
       </p>
       <table className="table-plain">
-        <caption className="sr-only">Room and its error at each rung</caption>
+        <caption className="sr-only">Clearance and its error at each size</caption>
         <thead>
           <tr>
             <th className="text-right!">Setting</th>

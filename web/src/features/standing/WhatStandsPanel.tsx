@@ -107,14 +107,14 @@ function Change(props: {
       </div>
       {of?.nests === false && (
         <p className="text-soft">
-          This kind stands at one setting at a time: markers of another would stand between its own.
+          This kind is set up at one size at a time: markers of another size would lie between its own.
         </p>
       )}
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" disabled={(of?.findings.length ?? 1) > 0} onClick={props.onStand}>
           It stands like this
         </Button>
-        <Button onClick={props.onLeave}>Leave it</Button>
+        <Button onClick={props.onLeave}>Cancel</Button>
       </div>
     </div>
   );
@@ -181,7 +181,7 @@ function WhoRides({ of, choice }: { of: StandingOf; choice: SettingsChoice }) {
 
 /** Why nobody's setting suits a rider, and by how much. */
 function leftOut(r: RiderOnIt, of: StandingOf, say: (metres: number) => string): string {
-  if (r.offMetres === undefined) return of.unfinished ? 'calculating…' : 'no rung on this machine';
+  if (r.offMetres === undefined) return of.unfinished ? 'calculating…' : 'no size on this machine';
   const by = say(Math.abs(r.offMetres));
   return r.offMetres > 0
     ? `too easy: ${by} too wide`

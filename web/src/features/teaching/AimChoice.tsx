@@ -18,11 +18,11 @@ function Choose({ aim }: { aim: Aim }) {
     <section aria-label="Aimed at">
       <h2>Aimed at</h2>
       <p className="mb-2 text-soft">
-        Rungs are proposed where the chance of a clean run lies nearest to this, within the rules: so many
-        clean before a step, a cue before a wider one.
+        Sizes are proposed where the chance of a clean run lies nearest to this, within the rules: so many
+        clean before a smaller size, a cue before a wider one.
       </p>
       <Toggle
-        label="Clean runs in 100"
+        label="Clean runs, %"
         value={String(aim.cleanPercent)}
         options={offered.map((percent) => ({ value: String(percent), label: String(percent) }))}
         onChoose={(percent) =>

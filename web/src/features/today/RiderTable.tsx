@@ -23,13 +23,13 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
             <th>Rider</th>
             <th>Machine</th>
             <th className="text-right!">
-              <Term word="rung">Rung to begin</Term>
+              <Term word="size">Start at</Term>
             </th>
             <th className="text-right!">
               <Term word="difficulty">Difficulty</Term>
             </th>
             <th className="text-right!">Rides</th>
-            <th className="text-right!">Chance, in 100</th>
+            <th className="text-right!">Chance, %</th>
             <th className="text-right!">Clean left</th>
             <th className="text-right!">Clean right</th>
             <th>
@@ -84,10 +84,10 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Rides: what suits of what the day’s first course stands at. Chance: of a clean run on that, to the
-        weaker side, with the band it lies in nine times in ten. Clean: the width ridden clean four times in
-        five. Both are estimates from level, other courses and the latest runs. The rung to begin on is two
-        steps easier than the weaker side’s best; without runs, the level sets it.
+        Rides: the size of the day’s first course that suits. Chance: of a clean run there, to the weaker
+        side, with the band it lies in nine times in ten. Clean: the width ridden clean four times in five.
+        Both are estimates from level, other courses and the latest runs. Riders start two sizes easier than
+        the weaker side’s best; without runs, the level decides.
       </p>
     </div>
   );

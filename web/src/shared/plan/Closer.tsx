@@ -33,7 +33,7 @@ export function useCloser(
       <div className="absolute top-2 right-2 flex gap-2">
         {closer && (
           <Button className="min-h-11" onClick={() => look(times / STEP, middle)}>
-            Farther
+            Zoom out
           </Button>
         )}
         <Button
@@ -41,7 +41,7 @@ export function useCloser(
           disabled={view.pixelsPerMetre * STEP > FINEST}
           onClick={() => look(times * STEP, middle)}
         >
-          Closer
+          Zoom in
         </Button>
       </div>
     ),

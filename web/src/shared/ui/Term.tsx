@@ -4,7 +4,7 @@ import { Popup } from './Popup';
 const MEANS = {
   difficulty:
     'How hard a size is on a machine. 100 % asks for all that the machine and practised hands can do; more is harder. It means the same on every course and machine.',
-  rung: 'One setting on the way from easy to tight. A rider stays on a rung until it is clean to both sides, then goes to the next; each session begins two rungs easier than the best.',
+  size: 'One setting of a course, from easy to hard. A rider stays at a size until it is clean to both sides, then goes smaller. Each session starts two sizes easier than the best.',
 } as const;
 
 /** A word of the trade that says what it means when it is tapped. */

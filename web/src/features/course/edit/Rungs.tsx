@@ -16,10 +16,10 @@ export function Rungs(props: {
   return (
     <div className="min-h-17">
       <div className="mb-1 text-sm text-soft">
-        <Term word="rung">Rungs</Term> of {props.label} for {props.machineName}
+        <Term word="size">Sizes</Term> of {props.label} for {props.machineName}
         {props.ladder?.rungs.some((r) => r.difficulty !== undefined) && ', with their difficulty'}
       </div>
-      <div role="group" aria-label="Rungs" className="flex flex-wrap">
+      <div role="group" aria-label="Sizes" className="flex flex-wrap">
         {props.ladder?.rungs.map((r) => {
           const on = Math.abs(r.settingMetres - props.setting) < 0.005;
           const { figure, unit } = sayLength(r.settingMetres, system);
@@ -42,7 +42,7 @@ export function Rungs(props: {
           );
         }) ?? <span className="text-soft">Calculating…</span>}
         {props.ladder?.rungs.length === 0 && (
-          <span className="text-soft">No rung of this kind suits this machine.</span>
+          <span className="text-soft">No size of this course suits this machine.</span>
         )}
       </div>
     </div>

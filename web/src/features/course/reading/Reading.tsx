@@ -59,7 +59,7 @@ export function Reading(props: {
                 options={[
                   { value: 'COMFORTABLE', label: 'roomy' },
                   { value: 'EASIEST', label: 'easiest of all' },
-                  { value: 'ROOMIEST', label: 'most room' },
+                  { value: 'ROOMIEST', label: 'most clearance' },
                 ]}
                 onChoose={(line) => onView({ line })}
               />
@@ -131,9 +131,9 @@ export function Reading(props: {
         <CautionNote key={c.code}>{c.message}</CautionNote>
       ))}
       <p className="mt-auto border-t border-rule pt-3 text-sm text-soft">
-        Lines, speeds and chances of a clean run, in 100, are estimates from the machine’s figures, the
-        rider’s level and their runs. Wheels are kept inside painted lines; bars and pegs pass over them. One
-        machine moving at a time, on dry, swept ground. A licensed instructor and local rules come first.
+        Lines, speeds and chances of a clean run are estimates from the machine’s figures, the rider’s level
+        and their runs. Wheels are kept inside painted lines; bars and pegs pass over them. One machine moving
+        at a time, on dry, swept ground. A licensed instructor and local rules come first.
       </p>
     </aside>
   );

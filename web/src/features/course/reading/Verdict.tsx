@@ -78,13 +78,13 @@ export function Verdict(props: {
       </p>
       <div className={`grid grid-cols-2 gap-x-4 gap-y-3 ${hidden}`}>
         <Figure
-          name={fit.spare.metres < 0 ? 'Room, lacking' : 'Most room there is'}
+          name={fit.spare.metres < 0 ? 'Clearance missing' : 'Largest clearance'}
           figure={`${fit.spareCapped ? '> ' : ''}${room.figure}`}
           unit={room.unit}
           {...(!fit.spareCapped && out !== undefined && { after: out })}
         />
         <Figure
-          name="Turn used"
+          name="Steering used"
           figure={percent === undefined ? '–' : percent > 999 ? '> 999' : String(percent)}
           unit={percent === undefined ? '' : '%'}
         />

@@ -44,7 +44,7 @@ export function Sketching(props: {
           Close the outline
         </Button>
         <Button disabled={corners.length === 0} onClick={() => props.onCorners(corners.slice(0, -1))}>
-          Take back a corner
+          Remove last corner
         </Button>
         <Button disabled={size === WIDTHS.length - 1} onClick={() => setSize(size + 1)}>
           Larger ground

@@ -86,7 +86,7 @@ public record Aim(double chance) {
                 .map(next -> new Advice(
                         Advice.Move.HOLD,
                         Said.of(
-                                "Clean often enough here, but at %s about %d in 100 would be, and %d are aimed at: stay.",
+                                "Clean often enough here, but at %s only about %d %% would be, and the aim is %d %%: stay.",
                                 Said.metres(next.rung().settingMetres()),
                                 Math.round(next.chance() * PERCENT),
                                 Math.round(chance * PERCENT))))

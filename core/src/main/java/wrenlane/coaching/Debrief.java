@@ -120,8 +120,8 @@ public record Debrief(Said better, Said holdsBack, Said next) {
         }
         return f.beginMetres()
                 .map(m -> Said.of("Begin next time at %s%s.%s", Said.metres(m), side, cue))
-                .orElseGet(() -> Said.plain(
-                        (f.runs() == 0 ? "" : "Measure the machine, so that a rung to begin on can be said.") + cue));
+                .orElseGet(() ->
+                        Said.plain((f.runs() == 0 ? "" : "Measure the machine to get a size to start at.") + cue));
     }
 
     private static String times(int n) {

@@ -19,7 +19,7 @@ public final class Standstill {
         }
         String sides = level.stream().sorted().map(Side::word).collect(Collectors.joining(" and "));
         return "The " + sides + (level.size() == 1 ? " side has" : " sides have")
-                + " stood still for four lessons. Another drill for the same thing, or the one it rests on, moves it sooner"
+                + " stood still for four lessons. Another drill for the same thing, or the one it needs first, moves it sooner"
                 + " than more of the same.";
     }
 }

@@ -91,7 +91,7 @@ public record NestedCourse(List<Course> courses) {
             checks.add(
                     "too-many-settings",
                     "settings",
-                    "A course stands at " + MOST + " settings at most; there are " + settingsMetres.size() + ".");
+                    "A course is set up at " + MOST + " sizes at most; there are " + settingsMetres.size() + ".");
         }
         for (double metres : settingsMetres) {
             checks.addAll(course.kind().ladder().check(metres).stream().toList());
@@ -112,7 +112,7 @@ public record NestedCourse(List<Course> courses) {
                     "kind-does-not-nest",
                     "settings",
                     "A " + course.kind().label().toLowerCase(Locale.ROOT)
-                            + " stands at one setting at a time: markers of another would stand between its own."));
+                            + " is set up at one size at a time: markers of another size would lie between its own."));
         }
         for (int i = 1; i < courses.size(); i++) {
             double apart = courses.get(i - 1).settingMetres() - courses.get(i).settingMetres();

@@ -94,7 +94,7 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
                 .forEach(id -> checks.add(
                         "drill-circle",
                         id + ".after",
-                        named(id) + " rests on itself in the end: take out one of the drills it comes after."));
+                        named(id) + " needs itself first in the end: remove one of the drills it comes after."));
         return checks.findings();
     }
 

@@ -13,7 +13,7 @@ public enum TeachingChoice {
             Question.BODY,
             "Later",
             "Head, clutch and bars come first, undisturbed.",
-            "The tightest rungs wait until it is learnt."),
+            "The smallest sizes wait until it is learnt."),
     GAZE_FAR_END(
             Question.GAZE,
             "At the far end",

@@ -115,7 +115,7 @@ public final class LessonPlanner {
                         "stations." + station.id(),
                         station.name() + " is left out: " + without + " of "
                                 + brief.riders().size() + (without == 1 ? " has" : " have")
-                                + " nothing to ride there before what it rests on is mastered."));
+                                + " no drill they are ready for there."));
             }
         }
         return findings;

@@ -125,7 +125,7 @@ public final class RangeCheck {
                         items,
                         Part.GROUND,
                         "loose",
-                        "Loose ground: walking pace, wide rungs, no front brake while turning.");
+                        "Loose ground: walking pace, wide sizes, no front brake while turning.");
             }
         });
         if (facts.weather() == Weather.DAMP) {

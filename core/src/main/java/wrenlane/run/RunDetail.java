@@ -92,7 +92,7 @@ public record RunDetail(
             checks.add("not-a-spell", "sort", "Minutes, laps and counted faults belong to a spell.");
         }
         if (sort == RunSort.BROKEN_OFF && !faults.isEmpty()) {
-            checks.add("broken-off-with-faults", "faults", "A run that was broken off is neither clean nor a fault.");
+            checks.add("broken-off-with-faults", "faults", "An abandoned run is neither clean nor a fault.");
         }
         checks.add(score.flatMap(Score::check));
         checks.addAll(observed.check(faults));

@@ -83,7 +83,7 @@ public record Yard(
             cautions.add(new Caution(
                     "surface-loose",
                     "Loose ground (" + surface.label()
-                            + "): less grip, so less lean. Walking pace and wide rungs first;"
+                            + "): less grip, so less lean. Walking pace and wide sizes first;"
                             + " never the front brake with the bars turned."));
         }
         return List.copyOf(cautions);

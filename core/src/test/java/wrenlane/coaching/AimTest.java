@@ -82,7 +82,7 @@ class AimTest {
         assertThat(advice.move()).isEqualTo(Advice.Move.HOLD);
         assertThat(advice.reason().toString())
                 .contains("6.35 m")
-                .contains("55 in 100")
+                .contains("55 %")
                 .contains("75");
     }
 

@@ -70,7 +70,7 @@ class CorrectionIT {
         page.getByText("Runs of the day").click();
         Locator line = lines(page).filter(new Locator.FilterOptions().setHasText("Tomas Ekvik"));
         tap(line, "Correct");
-        tap(dialog(page), "Take it away");
+        tap(dialog(page), "Delete run");
         assertThat(line).containsText("Taken away");
         page.reload();
         assertThat(line).containsText("Taken away");

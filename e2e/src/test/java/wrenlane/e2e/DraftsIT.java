@@ -55,7 +55,7 @@ class DraftsIT {
             /today?day=new                   |                           | Title
             /lesson/drills/u-turn-rolling    | Change                    | Name
             /progress/1                      | Set a goal                | What it is
-            /progress/5                      | Say what you hold it to be | What is behind it, in your words
+            /progress/5                      | Add your view | What is behind it, in your words
             /progress/debrief?day=4          | In your own words         | Told to Ines Corvell
             /lesson/causes                   | Change: the head goes late, or not far enough | Likely from
             """)

@@ -118,11 +118,11 @@ class DrawnYardIT {
         press(page, "Close the outline");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Two sides of this drawing cross");
         assertThat(page.getByText("4 corners.")).isVisible();
-        press(page, "Take back a corner");
+        press(page, "Remove last corner");
         press(page, "Close the outline");
         assertThat(drawing(page)).isVisible();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
-        press(page, "Take back");
+        press(page, "Undo");
         assertThat(page.getByText("3 corners.")).isVisible();
         page.close();
     }
@@ -173,7 +173,7 @@ class DrawnYardIT {
         named(page, "Corner B: drag").focus();
         page.keyboard().press("Delete");
         assertThat(named(page, "E to A")).hasCount(0);
-        press(page, "Take back");
+        press(page, "Undo");
         assertThat(named(page, "E to A")).isVisible();
         page.close();
     }
@@ -187,15 +187,15 @@ class DrawnYardIT {
         press(page, "Draw an obstacle");
         draw(page, 0.5, 0.5, 0.5, 0.5);
         assertThat(named(page, "post: drag")).isVisible();
-        assertThat(button(page, "Take back")).isEnabled();
+        assertThat(button(page, "Undo")).isEnabled();
         named(page, "post: drag").focus();
         page.keyboard().press("Shift+ArrowRight");
         page.keyboard().press("Delete");
         assertThat(named(page, "post: drag")).hasCount(0);
-        press(page, "Take back");
+        press(page, "Undo");
         assertThat(named(page, "post: drag")).isVisible();
         choose(page, "Side by side");
-        assertThat(button(page, "Take back")).isDisabled();
+        assertThat(button(page, "Undo")).isDisabled();
         page.close();
     }
 

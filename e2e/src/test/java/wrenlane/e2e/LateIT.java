@@ -41,7 +41,7 @@ class LateIT {
     /** What an answer brings that was held back. */
     private static final Map<String, Function<Page, Locator>> BROUGHT = Map.of(
             "riders", page -> page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who rides which")),
-            "rung", page -> page.getByText("4 clean of 5 tightens"),
+            "rung", page -> page.getByText("4 clean of 5 on each side, then go smaller"),
             "wish", page -> page.getByText("This rider needs a width of"),
             "next", page -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Next: ")));
 

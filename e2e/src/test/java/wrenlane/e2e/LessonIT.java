@@ -73,7 +73,7 @@ class LessonIT {
         Page page = running();
         block(page, "Slipway box").click();
         Locator chosen = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The chosen block"));
-        assertThat(chosen).containsText(Pattern.compile("Stands at a 8\\.70.m · b 6\\.70.m · c 4\\.30.m"));
+        assertThat(chosen).containsText(Pattern.compile("Set up at a 8\\.70.m · b 6\\.70.m · c 4\\.30.m"));
         assertThat(chosen.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Ines Corvell")))
                 .containsText("a 8.70");
         page.close();
@@ -179,8 +179,8 @@ class LessonIT {
         assertThat(first).isChecked();
         assertThat(page.getByText("Seen to · Wilma Stander")).isVisible();
         assertThat(label).not().hasText(before);
-        page.getByLabel(Pattern.compile("^Pass over the")).fill("Done with the other group");
-        App.press(page, "Pass over");
+        page.getByLabel(Pattern.compile("^Skip the")).fill("Done with the other group");
+        App.press(page, "Skip");
         assertThat(label).hasCount(0);
         assertThat(page.getByText("Passed over: Done with the other group").first())
                 .isVisible();
@@ -189,22 +189,22 @@ class LessonIT {
     @Test
     void whatARiderHasShownOpensWhatRestsOnIt() {
         Page page = APP.desk("/lesson/drills/upright-and-leaned?rider=1");
-        App.press(page, "Seen mastered: Ines Corvell");
-        assertThat(App.button(page, "Take back: Ines Corvell")).isVisible();
+        App.press(page, "Mark as mastered: Ines Corvell");
+        assertThat(App.button(page, "Undo: Ines Corvell")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Spiral in and catch it"))
                 .first()
                 .click();
         assertThat(page.getByRole(AriaRole.ARTICLE).getByText("next", new Locator.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.goBack();
-        App.press(page, "Take back: Ines Corvell");
-        assertThat(App.button(page, "Seen mastered: Ines Corvell")).isVisible();
+        App.press(page, "Undo: Ines Corvell");
+        assertThat(App.button(page, "Mark as mastered: Ines Corvell")).isVisible();
     }
 
     @Test
     void aDrillOfOnesOwnIsMadeLeftOutAndTakenAway() {
         Page page = APP.desk("/lesson/drills/big-circle");
-        App.press(page, "Make one like it");
+        App.press(page, "Duplicate");
         App.fill(page, "Name", "Circle round the bollard");
         App.fill(page, "Cue, at most five words", "one two three four five six");
         App.press(page, "Save drill");

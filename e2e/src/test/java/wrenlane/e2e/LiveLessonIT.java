@@ -69,7 +69,7 @@ class LiveLessonIT {
         String ridden = page.getByTestId("ridden").innerText();
         int on = ridden.lastIndexOf(" on ");
         Locator sides = page.locator(".log-bar button[aria-pressed=true]");
-        Locator size = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
+        Locator size = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         boolean hasCourse = page.locator("[data-testid=ridden] span").count() > 0;
         return new Shown(
                 page.locator("h1").innerText(),
@@ -98,7 +98,7 @@ class LiveLessonIT {
                     silent++;
                     continue;
                 }
-                if (page.getByText("say which is ridden").count() > 0) {
+                if (page.getByText("Choose the one ridden").count() > 0) {
                     page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Setting ridden"))
                             .getByRole(AriaRole.BUTTON)
                             .first()

@@ -75,7 +75,7 @@ class OutOfReachIT {
         Object whole = cold.getByText("Wren Lane").first().evaluate("name => name.scrollWidth <= name.clientWidth");
         assertEquals(true, whole);
         button(cold, "Clean").click();
-        button(cold, "Broken off").click();
+        button(cold, "Abandoned").click();
         assertThat(cold.getByText("2 saved on this device; the server is out of reach"))
                 .isVisible();
         cold.reload();

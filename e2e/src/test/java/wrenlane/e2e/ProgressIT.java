@@ -104,7 +104,7 @@ class ProgressIT {
                 .isVisible();
         page.goBack();
         press(page, "Change the goal");
-        press(page, "Take it away");
+        press(page, "Delete goal");
         assertThat(button(page, "Set a goal")).isVisible();
     }
 
@@ -113,7 +113,7 @@ class ProgressIT {
         Page page = APP.desk("/progress/group?day=5");
         Locator table = region(page, "Riders by course");
         assertThat(table).containsText("Next time, for most");
-        assertThat(table).containsText("in 100 at");
+        assertThat(table).containsText("% at");
         fill(page, "Date", "2026-12-04");
         fill(page, "Title", "The lesson after");
         press(page, "Plan the next lesson with these");
@@ -128,7 +128,7 @@ class ProgressIT {
         assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("90")))
                 .isChecked();
         page.navigate(APP.address() + "/progress/group?day=5");
-        assertThat(page.getByText("clean nearest to 90 in 100")).isVisible();
+        assertThat(page.getByText("a chance nearest to 90 %")).isVisible();
         page.navigate(APP.address() + "/lesson/methods");
         App.choose(page, "75");
         assertThat(page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("75")))
@@ -157,7 +157,7 @@ class ProgressIT {
         press(page, "Change: the head goes late, or not far enough");
         fill(page, "Likely from", "the gaze stays on the kerb");
         fill(page, "Cue, at most five words", "look where you want to be");
-        press(page, "Keep cause");
+        press(page, "Save cause");
         assertThat(page.getByText("one to five words").first()).isVisible();
         assertThat(page.getByLabel("Likely from")).hasValue("the gaze stays on the kerb");
         fill(page, "Cue, at most five words", "over your shoulder");
@@ -175,19 +175,19 @@ class ProgressIT {
     @Test
     void whatTheInstructorHoldsIsKeptAndTold() {
         Page page = APP.desk("/progress/5");
-        press(page, "Say what you hold it to be");
+        press(page, "Add your view");
         fill(page, "What is behind it, in your words", "tired after work");
         page.getByText("Debrief").first().click();
         press(page, "Stay");
-        press(page, "Keep it");
+        press(page, "Save");
         assertThat(page.getByText("You say: tired after work")).isVisible();
         page.navigate(APP.address() + "/progress/debrief?day=4");
         assertThat(region(page, "Marek Dunlin")).containsText("Likely: tired after work.");
         page.navigate(APP.address() + "/progress/5");
-        press(page, "Change what you say");
+        press(page, "Edit your view");
         fill(page, "What is behind it, in your words", "");
-        press(page, "Take it away");
-        assertThat(button(page, "Say what you hold it to be")).isVisible();
+        press(page, "Delete");
+        assertThat(button(page, "Add your view")).isVisible();
     }
 
     /** What a rider tells of their practice is logged, listed, and taken away again. */
@@ -228,7 +228,7 @@ class ProgressIT {
         file.setInputFiles(
                 table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
         assertThat(bring).containsText("1 run of 1 line would come in; 1 day would be made.");
-        press(page, "Bring them in");
+        press(page, "Import");
         assertThat(page.getByText("One run came in.").first()).isVisible();
         file.setInputFiles(
                 table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
@@ -264,10 +264,10 @@ class ProgressIT {
         Page page = APP.desk("/riders/7?day=5");
         Locator records = region(page, "Records");
         assertThat(records).containsText("runs");
-        press(page, "Put away");
-        assertThat(button(page, "Bring back")).isVisible();
+        press(page, "Archive");
+        assertThat(button(page, "Restore")).isVisible();
         press(page, "Undo");
-        assertThat(button(page, "Put away")).isVisible();
+        assertThat(button(page, "Archive")).isVisible();
         press(page, "Delete for ever…");
         assertThat(records).containsText("It cannot be undone");
         assertThat(records).containsText("What remains: copies of your data made before");

@@ -33,7 +33,7 @@ class RangeIT {
     @Test
     void logsAtTheSettingThatSuitsOrAtTheOneChosen() {
         Page page = APP.phone("/range/1");
-        Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
+        Locator rung = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         assertThat(ridden(page)).hasCount(3);
         assertThat(rung).containsText("8.70");
         button(page, "Clean").click();
@@ -52,7 +52,7 @@ class RangeIT {
     @Test
     void asksBeforeConesAreMovedAndTellsEverybody() {
         Page page = APP.desk("/range/3?course=3");
-        Locator rung = page.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true));
+        Locator rung = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         assertThat(rung).containsText("3.60");
         button(page, "Tighter").click();
         assertThat(page.getByText("The cones stand at 3.60")).isVisible();
@@ -67,7 +67,7 @@ class RangeIT {
                 .strip()
                 .substring(0, 4);
         Page other = APP.phone("/range/4?course=3");
-        assertThat(other.getByLabel("Rung", new Page.GetByLabelOptions().setExact(true)))
+        assertThat(other.getByLabel("Size", new Page.GetByLabelOptions().setExact(true)))
                 .containsText(moved);
         other.close();
         page.close();
@@ -85,11 +85,11 @@ class RangeIT {
         button(page, "Log 5 runs").click();
         assertThat(runs(page)).hasCount(5);
         assertThat(page.getByLabel("Left, clean of all: 4 / 5")).isVisible();
-        button(page, "Broken off").click();
-        assertThat(page.getByLabel("broken off")).isVisible();
+        button(page, "Abandoned").click();
+        assertThat(page.getByLabel("abandoned")).isVisible();
         assertThat(page.getByLabel("Left, clean of all: 4 / 5")).isVisible();
         button(page, "Undo the last run").click();
-        assertThat(page.getByLabel("broken off")).hasCount(0);
+        assertThat(page.getByLabel("abandoned")).hasCount(0);
         page.close();
     }
 

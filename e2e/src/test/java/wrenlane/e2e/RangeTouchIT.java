@@ -52,7 +52,7 @@ class RangeTouchIT {
             choose(page, "Rider", rider);
             assertThat(page.locator("h1")).hasText(rider);
             assertThat(page.getByText("No runs yet")).isVisible();
-            if (page.getByText("say which is ridden").count() > 0) {
+            if (page.getByText("Choose the one ridden").count() > 0) {
                 settings.first().tap();
             }
             button(page, "Clean").tap();

@@ -118,7 +118,7 @@ public final class Screenshots {
         } while (!on.equals("Slipway box"));
         button(phone, "Run the lesson").click();
         // Nothing is logged before it is known which size is ridden.
-        phone.getByText(Pattern.compile("clean .* in 100")).first().waitFor();
+        phone.getByText(Pattern.compile("chance .* %")).first().waitFor();
         phone.locator("body").press("0");
         phone.locator("body").press("0");
         phone.locator("body").press("l");

@@ -75,7 +75,7 @@ class YardIT {
         String stands = page.getByText(Pattern.compile("^\\d+\\.\\d\\d\u2009m · "))
                 .first()
                 .innerText();
-        press(page, "Closer");
+        press(page, "Zoom in");
         Locator ground = page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The drawing: drag, or move with the arrow keys"));
         assertThat(ground).isVisible();
@@ -94,7 +94,7 @@ class YardIT {
         page.mouse().up();
         BoundingBox dragged = course.boundingBox();
         Assertions.assertThat(dragged.x - moved.x).isCloseTo(40, within(2.0));
-        press(page, "Farther");
+        press(page, "Zoom out");
         assertThat(ground).hasCount(0);
         Assertions.assertThat(course.boundingBox().width).isCloseTo(whole.width, within(1.0));
         assertThat(page.getByText(stands, new Page.GetByTextOptions().setExact(true))

@@ -16,7 +16,7 @@ final class CleanEnough implements CoachingRule {
                 s.side().isPresent()
                         ? new Advice(
                                 Advice.Move.TIGHTEN,
-                                Said.of("%d of the last %d clean on both sides: one step.", clean, of))
+                                Said.of("%d of the last %d clean on both sides: one size smaller.", clean, of))
                         : new Advice(
                                 Advice.Move.SLOWER, Said.of("%d of the last %d clean. Or the next drill.", clean, of)));
     }

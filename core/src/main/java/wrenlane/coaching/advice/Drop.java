@@ -14,7 +14,7 @@ final class Drop implements CoachingRule {
                 s.side().isPresent()
                         ? new Advice(
                                 Advice.Move.WIDEN,
-                                Said.plain("A drop. Rest, check rider and machine, then a wider rung. Never by force."))
+                                Said.plain("A drop. Rest, check rider and machine, then a wider size. Never by force."))
                         : Advice.hold(
                                 Said.plain("A drop. Rest, check rider and machine, then the drill before this one.")));
     }

@@ -14,7 +14,7 @@ final class FirstRun implements CoachingRule {
         int of = s.settings().of();
         return Optional.of(Advice.hold(
                 s.side().isPresent()
-                        ? Said.of("No runs at this setting yet; %d clean of %d tightens.", clean, of)
+                        ? Said.of("No runs at this size yet. %d clean of %d on each side, then go smaller.", clean, of)
                         : Said.of("No runs yet: %d clean of %d, then slower.", clean, of)));
     }
 }

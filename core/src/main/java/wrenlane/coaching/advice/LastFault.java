@@ -17,7 +17,7 @@ final class LastFault implements CoachingRule {
                 Advice.Move.CUE,
                 s.side()
                         .map(side ->
-                                Said.of("“%s”. %s %s; the same step again.", cue.cue(), capital, Situation.to(side)))
+                                Said.of("“%s”. %s %s; the same size again.", cue.cue(), capital, Situation.to(side)))
                         .orElseGet(() -> Said.of("“%s”. %s; the same again.", cue.cue(), capital))));
     }
 }

@@ -11,7 +11,7 @@ final class MoreRuns implements CoachingRule {
         int of = s.settings().of();
         return Optional.of(Advice.hold(s.side()
                 .map(side -> Said.of(
-                        "%s %s, %s %s: stay; %d clean of %d on both sides tightens.",
+                        "%s %s, %s %s: stay. %d clean of %d on both sides, then go smaller.",
                         s.counted(s.here()),
                         Situation.to(side),
                         s.counted(s.there()),

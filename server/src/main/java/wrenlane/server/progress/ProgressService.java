@@ -73,7 +73,7 @@ public class ProgressService {
     public ProgressResponse progress(long riderId, @Nullable String kindId, LengthSystem system) {
         Optional<CourseKind> named = Optional.ofNullable(kindId).map(NamedKind::of);
         KindHistory read = storage.read(() -> reader.read(riderId, named));
-        return reckoning.whole(Rank.ONE, "the rungs of this kind", () -> reckoned(read, system));
+        return reckoning.whole(Rank.ONE, "the sizes of this kind", () -> reckoned(read, system));
     }
 
     /** What is said of it. */

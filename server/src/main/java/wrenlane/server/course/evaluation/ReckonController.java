@@ -136,7 +136,7 @@ class ReckonController {
             @Valid @RequestBody ReckonRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
-        return reckoning.whole(Rank.ONE, "the rungs of this course", () -> difficulty.ladder(course, turn, system));
+        return reckoning.whole(Rank.ONE, "the sizes of this course", () -> difficulty.ladder(course, turn, system));
     }
 
     /**

@@ -51,7 +51,7 @@ class AccuracyService {
         }
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machineId);
-        return reckoning.whole(Rank.MANY, "the room at each rung", () -> reckoned(course, ride));
+        return reckoning.whole(Rank.MANY, "the clearance at each size", () -> reckoned(course, ride));
     }
 
     private Accuracy reckoned(Course course, Ride ride) {

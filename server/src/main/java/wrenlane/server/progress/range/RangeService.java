@@ -88,7 +88,7 @@ class RangeService {
         List<Run> today = asked.today();
         Standing standing = reckoning.whole(
                 Rank.ONE,
-                "the rungs of this course",
+                "the sizes of this course",
                 () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
             return new RangeResponse(
