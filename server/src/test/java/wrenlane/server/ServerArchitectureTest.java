@@ -25,6 +25,8 @@ class ServerArchitectureTest {
 
     private static final int MOST_FILES_OF_A_FOLDER = 20;
 
+    private static final int MOST_CONSTRUCTOR_ARGUMENTS = 8;
+
     @Test
     void moduleDependsOnlyOnModulesBeforeIt() {
         for (int i = 0; i < MODULES.size() - 1; i++) {
@@ -84,6 +86,15 @@ class ServerArchitectureTest {
                 .should()
                 .bePackagePrivate()
                 .check(SERVER);
+    }
+
+    @Test
+    void classIsMadeOfAtMostEightOthers() {
+        assertThat(SERVER.stream()
+                        .filter(c -> !c.isRecord() && !c.isEnum())
+                        .flatMap(c -> c.getConstructors().stream())
+                        .filter(c -> c.getRawParameterTypes().size() > MOST_CONSTRUCTOR_ARGUMENTS))
+                .isEmpty();
     }
 
     /** Exchange puts some answers on paper as they are; no other folder speaks in the answers of another. */

@@ -74,4 +74,9 @@ class GoalReader {
                 histories.read(riders.get(riderId), kind),
                 runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
     }
+
+    /** Refuses a machine that is not there. */
+    void requireMachine(long id) {
+        machines.require(id);
+    }
 }

@@ -19,7 +19,6 @@ import wrenlane.progress.GoalGap;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrillService;
 import wrenlane.server.lesson.goal.GoalResponse.Off;
-import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.http.Expected;
@@ -35,7 +34,6 @@ import wrenlane.verdict.Ladder;
 public class GoalService {
     private final GoalReader reader;
     private final GoalMapper mapper;
-    private final MachineService machines;
     private final ProgressService progress;
     private final CourseDifficulty difficulty;
     private final RiderDrillService drills;
@@ -46,7 +44,6 @@ public class GoalService {
     GoalService(
             GoalReader reader,
             GoalMapper mapper,
-            MachineService machines,
             ProgressService progress,
             CourseDifficulty difficulty,
             RiderDrillService drills,
@@ -55,7 +52,6 @@ public class GoalService {
             Clock clock) {
         this.reader = reader;
         this.mapper = mapper;
-        this.machines = machines;
         this.progress = progress;
         this.difficulty = difficulty;
         this.drills = drills;
@@ -149,6 +145,6 @@ public class GoalService {
 
     private void check(GoalJson goal) {
         RefusedException.unlessNone(goal.check(LocalDate.now(clock)));
-        machines.require(goal.machineId());
+        reader.requireMachine(goal.machineId());
     }
 }
