@@ -11,7 +11,7 @@ export function Copies() {
   if (overNetwork()) {
     return (
       <p className="border-t border-rule pt-3 text-soft">
-        Copies of all data are kept, taken away and restored on the laptop itself.
+        Back-ups are made, downloaded and restored on the laptop itself.
       </p>
     );
   }

@@ -25,7 +25,7 @@ export function BringDrills() {
         Download all drills
       </a>
       <label className="flex flex-wrap items-baseline gap-2">
-        <span className="text-soft">Bring drills from a file; one of the same id takes its place:</span>
+        <span className="text-soft">Import drills from a file. A drill with the same id is replaced:</span>
         <input
           type="file"
           accept="application/json,.json"

@@ -19,7 +19,7 @@ export function DrillActions(props: { stored: StoredDrill; onChange: () => void;
         onClick={() => hide.mutate({ stored, hidden: !stored.hidden }, { onError: say.failed })}
         disabled={hide.isPending}
       >
-        {stored.hidden ? 'Take in again' : 'Leave out'}
+        {stored.hidden ? 'Show in lists' : 'Hide'}
       </Button>
       {stored.origin !== 'SHIPPED' && (
         <Button
@@ -29,13 +29,13 @@ export function DrillActions(props: { stored: StoredDrill; onChange: () => void;
             restore.mutateAsync(stored).then(
               () => {
                 if (stored.origin === 'OWN') void navigate(link('/lesson/drills'));
-                say.done(stored.origin === 'OWN' ? 'Drill taken away.' : 'Restored as it came with the app.');
+                say.done(stored.origin === 'OWN' ? 'Drill deleted.' : 'Restored as it came with the app.');
               },
               (error: unknown) => say.failed(error),
             );
           }}
         >
-          {stored.origin === 'OWN' ? 'Take away' : 'Restore'}
+          {stored.origin === 'OWN' ? 'Delete' : 'Restore'}
         </Button>
       )}
       <a href={`/api/drills/${stored.drill.id}/export.json`} download>

@@ -59,7 +59,7 @@ function Form(props: {
       {
         onSuccess: () => {
           unsaved.stored();
-          say.done(goal === undefined ? 'Goal taken away.' : 'Goal kept.');
+          say.done(goal === undefined ? 'Goal deleted.' : 'Goal saved.');
           props.onDone();
         },
         onError: say.failed,

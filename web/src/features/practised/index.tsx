@@ -52,11 +52,11 @@ function List({ all, riderId }: { all: Practised[]; riderId: number }) {
           <Button
             kind="quiet"
             className="shrink-0"
-            aria-label={`Take away the practice of ${dateText(practice.on)}`}
+            aria-label={`Delete practice of ${dateText(practice.on)}`}
             disabled={takeAway.isPending}
             onClick={() => takeAway.mutate(id, { onError: say.failed })}
           >
-            Take away
+            Delete
           </Button>
         </li>
       ))}

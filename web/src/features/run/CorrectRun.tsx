@@ -36,7 +36,7 @@ export function CorrectRun(props: {
   const remove = () => {
     outbox.add({ kind: 'undo', id: run.id });
     onClose();
-    say.done('Taken away.', () => outbox.correct(run, {}));
+    say.done('Run deleted.', () => outbox.correct(run, {}));
   };
   const counts = to.faultCounts ?? {};
   return (

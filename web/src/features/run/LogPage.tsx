@@ -178,7 +178,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       <div>
         {gone ? (
           <Button className="min-h-12" onClick={props.onBack}>
-            Bring it back
+            Restore
           </Button>
         ) : (
           <Button className="min-h-12" onClick={props.onCorrect}>
@@ -188,7 +188,7 @@ function Line(props: Known & { line: LogLine; onCorrect: () => void; onBack: () 
       </div>
       <div className="col-start-2 col-end-4 text-sm text-soft">
         {kept === 'device' && <span className="text-ochre">Kept on this device, on its way. </span>}
-        {gone && `Taken away ${gone.at === '' ? '' : clockTime(gone.at)}${onDevice(gone.device)}. `}
+        {gone && `Deleted ${gone.at === '' ? '' : clockTime(gone.at)}${onDevice(gone.device)}. `}
         {!gone && correctedAt === undefined && device !== '' && `Logged${onDevice(device)}.`}
         {!gone && correctedAt !== undefined && `Corrected ${clockTime(correctedAt)}${onDevice(device)}. `}
         {earlier.map((e) => (

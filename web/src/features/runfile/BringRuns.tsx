@@ -33,7 +33,7 @@ export function BringRuns() {
   };
   const seen = table === undefined ? undefined : preview.data;
   return (
-    <section aria-label="Bring runs in" className="border-t border-rule pt-4">
+    <section aria-label="Import runs" className="border-t border-rule pt-4">
       <h2>Import</h2>
       <label className="mt-1 block">
         <span className="mb-1 block">
@@ -67,7 +67,7 @@ export function BringRuns() {
                     bring.mutate(table, {
                       onSuccess: (came) => {
                         setTable(undefined);
-                        say.done(came.added === 1 ? 'One run came in.' : `${came.added} runs came in.`);
+                        say.done(came.added === 1 ? '1 run imported.' : `${came.added} runs imported.`);
                       },
                       onError: say.failed,
                     })

@@ -14,8 +14,8 @@ export default function RunFilesPage() {
             <h1>Runs as files</h1>
             <Link to={link('/range/log')}>Runs of the day</Link>
           </div>
-          <section aria-label="Take runs away">
-            <h2>Take them away</h2>
+          <section aria-label="Export runs">
+            <h2>Export</h2>
             {day && (
               <Downloads
                 files={[

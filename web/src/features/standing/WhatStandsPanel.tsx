@@ -88,10 +88,10 @@ function Change(props: {
             {settings.length > 1 && (
               <Button
                 kind="quiet"
-                aria-label={`Leave out setting ${letterOf(i)}`}
+                aria-label={`Remove size ${letterOf(i)}`}
                 onClick={() => props.onChange(settings.filter((_, at) => at !== i))}
               >
-                Leave out
+                Remove
               </Button>
             )}
           </div>

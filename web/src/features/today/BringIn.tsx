@@ -18,7 +18,7 @@ export function BringIn() {
     setProblem(undefined);
     setName(file.name);
     if (file.size > MOST_BYTES) {
-      setProblem('This file is larger than 1 MB: no file of days is. Nothing came in.');
+      setProblem('This file is larger than 1 MB: no file of days is. Nothing was imported.');
       return;
     }
     const read = await file.text();
@@ -27,9 +27,9 @@ export function BringIn() {
   };
   const seen = text === undefined ? undefined : preview.data;
   return (
-    <section aria-label="Bring days in" className="mt-4 border-t border-rule pt-4">
+    <section aria-label="Import days" className="mt-4 border-t border-rule pt-4">
       <label className="block">
-        <span className="mb-1 block">Or bring days in from a file in this app’s own format:</span>
+        <span className="mb-1 block">Or import days from a file in this app’s own format:</span>
         <input
           type="file"
           accept="application/json,.json"
@@ -52,14 +52,14 @@ export function BringIn() {
                   onSuccess: (came) => {
                     setText(undefined);
                     say.done(
-                      `${came.days} days, ${came.riders} riders and ${came.machines} machines came in.`,
+                      `${came.days} days, ${came.riders} riders and ${came.machines} machines imported.`,
                     );
                   },
                   onError: say.failed,
                 })
               }
             >
-              Bring it in
+              Import
             </Button>
           </div>
         )}
@@ -81,7 +81,7 @@ function Seen({ preview, name }: { preview: Preview; name: string }) {
     return (
       <div role="alert">
         <p className="text-brick">
-          {name} does not come in. {preview.findings.length === 1 ? 'One thing is' : 'These are'} wrong with
+          {name} cannot be imported. {preview.findings.length === 1 ? 'One thing is' : 'These are'} wrong with
           it:
         </p>
         <ul className="mt-1 grid list-disc gap-1 pl-6">

@@ -58,7 +58,7 @@ export function CourseHeading(props: {
         const next = props.courses.find((c) => c.id !== gone.id);
         unsaved.letGo();
         props.onOpen(next?.id ?? 'new');
-        say.done(`${gone.name} is taken away. Runs ridden on it are kept.`, () => {
+        say.done(`${gone.name} deleted. Runs ridden on it are kept.`, () => {
           bringBack
             .mutateAsync(gone.id)
             .then(() => props.onOpen(gone.id))
@@ -89,7 +89,7 @@ export function CourseHeading(props: {
         onChoose={(v) => props.onOpen(v === 'new' ? 'new' : Number(v))}
       />
       {stored !== undefined && day !== undefined && !day.courseIds.includes(stored.id) && (
-        <Button onClick={() => void addToDay(stored.id)}>Put on the day</Button>
+        <Button onClick={() => void addToDay(stored.id)}>Add to day</Button>
       )}
       {stored !== undefined && (
         <>

@@ -57,7 +57,7 @@ export function CornerGrips(props: {
           key={i}
           view={view}
           at={c}
-          name={`Corner ${letter(i)}: drag, or move with the arrow keys${n > 3 ? '; Delete takes it away' : ''}`}
+          name={`Corner ${letter(i)}: drag, or move with the arrow keys${n > 3 ? '; Delete removes it' : ''}`}
           step={step}
           onChange={(at) => setHeld({ index: i, fresh: false, at })}
           onCommit={(at) => {

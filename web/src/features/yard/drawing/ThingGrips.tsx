@@ -38,7 +38,7 @@ export function ThingGrips(props: {
             key={`row${index}`}
             view={view}
             at={{ x: row.xMetres, y: row.yMetres }}
-            name={`Row of ${row.count} bays: drag, or move with the arrow keys; Delete takes it away`}
+            name={`Row of ${row.count} bays: drag, or move with the arrow keys; Delete removes it`}
             press={{ pressed: isSame(chosen, thing), onPress: () => props.onChoose(thing) }}
             onDelete={() => props.onRemove(thing)}
             onMove={(to, dropped) => props.onRow(index, { ...row, xMetres: to.x, yMetres: to.y }, dropped)}
@@ -61,7 +61,7 @@ export function ThingGrips(props: {
             key={`obstacle${index}`}
             view={view}
             at={{ x: o.xMetres, y: o.yMetres }}
-            name={`${called(o)}: drag, or move with the arrow keys; Delete takes it away`}
+            name={`${called(o)}: drag, or move with the arrow keys; Delete removes it`}
             press={{ pressed: isSame(chosen, thing), onPress: () => props.onChoose(thing) }}
             onDelete={() => props.onRemove(thing)}
             onMove={(to, dropped) => props.onObstacle(index, { ...o, xMetres: to.x, yMetres: to.y }, dropped)}

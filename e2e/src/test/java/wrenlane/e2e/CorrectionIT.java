@@ -71,11 +71,11 @@ class CorrectionIT {
         Locator line = lines(page).filter(new Locator.FilterOptions().setHasText("Tomas Ekvik"));
         tap(line, "Correct");
         tap(dialog(page), "Delete run");
-        assertThat(line).containsText("Taken away");
+        assertThat(line).containsText("Deleted");
         page.reload();
-        assertThat(line).containsText("Taken away");
-        tap(line, "Bring it back");
-        assertThat(line).not().containsText("Taken away");
+        assertThat(line).containsText("Deleted");
+        tap(line, "Restore");
+        assertThat(line).not().containsText("Deleted");
         page.getByText("Back to the range").click();
         page.navigate(APP.address() + "/range/2");
         assertThat(runs(page)).hasCount(1);

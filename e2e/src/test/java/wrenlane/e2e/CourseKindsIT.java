@@ -154,7 +154,7 @@ class CourseKindsIT {
         assertThat(page.getByText("Copied as it stands here.").first()).isVisible();
         assertThat(page.getByLabel("Name of the course")).hasValue("Oil-drum weave, copy");
         button("Delete").click();
-        assertThat(page.getByText("is taken away").first()).isVisible();
+        assertThat(page.getByText("deleted. Runs ridden").first()).isVisible();
         assertThat(page.getByLabel("Courses").getByText("Oil-drum weave, copy")).hasCount(0);
         button("Undo").click();
         assertThat(page.getByLabel("Name of the course")).hasValue("Oil-drum weave, copy");

@@ -213,9 +213,9 @@ class LessonIT {
         App.press(page, "Save drill");
         assertThat(page).hasURL(Pattern.compile("/lesson/drills/circle-round-the-bollard"));
         assertThat(page.getByText("“Round the iron”")).isVisible();
-        App.press(page, "Leave out");
-        assertThat(App.button(page, "Take in again")).isVisible();
-        App.press(page, "Take away");
+        App.press(page, "Hide");
+        assertThat(App.button(page, "Show in lists")).isVisible();
+        App.press(page, "Delete");
         assertThat(page).hasURL(Pattern.compile("/lesson/drills$"));
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Circle round the bollard")))
                 .hasCount(0);

@@ -42,7 +42,7 @@ class NewUserIT {
         press(page, "Save rider");
         assertThat(page.getByText("Rider saved.").first()).isVisible();
         assertThat(button(page, "Save rider")).isFocused();
-        press(page, "Put on the day");
+        press(page, "Add to day");
         assertThat(page.getByText("On Slow-riding lesson.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.context().close();
@@ -55,12 +55,13 @@ class NewUserIT {
         page.navigate(APP.address() + "/today?day=new");
         page.locator("input[type=file]").setInputFiles(Path.of("pom.xml"));
         assertThat(page.getByText("This file is not JSON").first()).isVisible();
-        assertThat(page.getByText("Bring it in")).hasCount(0);
+        assertThat(page.getByText("Import", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(0);
         page.locator("input[type=file]").setInputFiles(BuiltApp.root().resolve("demo/ferry-apron.json"));
         assertThat(page.getByText("would add:")).isVisible();
         assertThat(page.getByText("Ferry apron, Gullpoint").first()).isVisible();
-        press(page, "Bring it in");
-        assertThat(page.getByText("5 days, 7 riders and 7 machines came in.").first())
+        press(page, "Import");
+        assertThat(page.getByText("5 days, 7 riders and 7 machines imported.").first())
                 .isVisible();
     }
 }

@@ -207,7 +207,7 @@ class ProgressIT {
         assertThat(practised).containsText("10 min, Touring 850");
         assertThat(practised).containsText("7.20 m: left 5 of 6 clean");
         assertThat(practised).containsText("behind the boathouse");
-        practised.getByText("Take away").click();
+        practised.getByText("Delete").click();
         assertThat(practised).containsText("three such runs count as one");
     }
 
@@ -218,7 +218,7 @@ class ProgressIT {
     @Test
     void runsComeInFromATableOnceItsColumnsAreMappedAndNothingIsWrong() {
         Page page = APP.desk("/range/files?day=5");
-        Locator bring = region(page, "Bring runs in");
+        Locator bring = region(page, "Import runs");
         Locator file = bring.locator("input[type=file]");
         file.setInputFiles(
                 table("when;rider;course;side;width;result\n03.11.2026;Nobody Known;Slipway box;left;7,2;clean\n"));
@@ -229,7 +229,7 @@ class ProgressIT {
                 table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
         assertThat(bring).containsText("1 run of 1 line would come in; 1 day would be made.");
         press(page, "Import");
-        assertThat(page.getByText("One run came in.").first()).isVisible();
+        assertThat(page.getByText("1 run imported.").first()).isVisible();
         file.setInputFiles(
                 table("date;rider;course;side;width;result\n03.11.2026;Sol Hatherby;Slipway box;left;7,2;clean\n"));
         assertThat(bring).containsText("0 runs of 1 line would come in; 1 run came in before.");

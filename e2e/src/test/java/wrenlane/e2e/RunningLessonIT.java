@@ -117,7 +117,7 @@ class RunningLessonIT {
                 .selectOption(new SelectOption().setLabel("Somebody new…"));
         page.getByLabel("Name").fill("Wanda Late");
         page.getByLabel("Rides").selectOption(new SelectOption().setIndex(2));
-        button(page, "Put on the day").click();
+        button(page, "Add to day").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wanda Late")))
                 .isVisible();
         button(page, "Clean").click();
