@@ -55,7 +55,7 @@ export function Tools(props: {
           </button>
         ))}
         <Button disabled={props.undo === undefined} onClick={props.undo}>
-          Undo
+          Undo drawing
         </Button>
       </div>
       {tool === 'OBSTACLE' && (

@@ -122,7 +122,7 @@ class DrawnYardIT {
         press(page, "Close the outline");
         assertThat(drawing(page)).isVisible();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
-        press(page, "Undo");
+        press(page, "Undo drawing");
         assertThat(page.getByText("3 corners.")).isVisible();
         page.close();
     }
@@ -173,7 +173,7 @@ class DrawnYardIT {
         named(page, "Corner B: drag").focus();
         page.keyboard().press("Delete");
         assertThat(named(page, "E to A")).hasCount(0);
-        press(page, "Undo");
+        press(page, "Undo drawing");
         assertThat(named(page, "E to A")).isVisible();
         page.close();
     }
@@ -187,15 +187,15 @@ class DrawnYardIT {
         press(page, "Draw an obstacle");
         draw(page, 0.5, 0.5, 0.5, 0.5);
         assertThat(named(page, "post: drag")).isVisible();
-        assertThat(button(page, "Undo")).isEnabled();
+        assertThat(button(page, "Undo drawing")).isEnabled();
         named(page, "post: drag").focus();
         page.keyboard().press("Shift+ArrowRight");
         page.keyboard().press("Delete");
         assertThat(named(page, "post: drag")).hasCount(0);
-        press(page, "Undo");
+        press(page, "Undo drawing");
         assertThat(named(page, "post: drag")).isVisible();
         choose(page, "Side by side");
-        assertThat(button(page, "Undo")).isDisabled();
+        assertThat(button(page, "Undo drawing")).isDisabled();
         page.close();
     }
 

@@ -92,7 +92,7 @@ class FirstUseIT {
         hands.follows("Next: Range");
         assertThat(page.getByText("No runs yet", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        assertThat(page.getByText("No runs at this setting yet; 4 clean of 5 tightens."))
+        assertThat(page.getByText("No runs at this size yet. 4 clean of 5 on each side, then go smaller."))
                 .isVisible();
         look.run();
         hands.presses("Clean");
