@@ -48,7 +48,7 @@ export function Tallies(props: {
                 data-testid="run"
                 data-kept={r.kept}
                 className={`flex min-h-12 min-w-9 items-center justify-center gap-0.5 px-1 ${r.kept === 'device' ? 'opacity-60' : ''} ${props.unscored.includes(r.id) ? 'border-b-2 border-dotted border-ink' : ''}`}
-                title={props.unscored.includes(r.id) ? 'New setting: not scored' : undefined}
+                title={props.unscored.includes(r.id) ? 'New size: not scored' : undefined}
                 onClick={() => props.onRun(r)}
               >
                 <span className="sr-only">Correct:</span>
