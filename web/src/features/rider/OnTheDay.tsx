@@ -30,7 +30,7 @@ export function OnTheDay({ rider }: { rider: Rider }) {
   }
   return (
     <Button disabled={changing} onClick={() => void put(rider)}>
-      Put on the day
+      Add to day
     </Button>
   );
 }

@@ -75,7 +75,7 @@ export function NewRider(props: { day: Day; onDone: (riderId: number) => void; o
           className="min-h-12"
           disabled={busy || name.trim() === '' || rides === ''}
         >
-          Put on the day
+          Add to day
         </Button>
         <Button
           className="min-h-12"
