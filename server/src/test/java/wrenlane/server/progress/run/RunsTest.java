@@ -363,7 +363,7 @@ class RunsTest {
         APP.put("/api/runs/" + UUID.randomUUID(), off);
         JsonNode range = range(7.2);
         assertThat(range.get("runs").size()).isEqualTo(2);
-        assertThat(range.at("/nextLeft/reason").asString()).contains("No runs at this setting yet");
+        assertThat(range.at("/nextLeft/reason").asString()).contains("No runs at this size yet");
         assertThat(range.get("unscored").size()).isZero();
         APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
         assertThat(range(7.2).get("unscored").size()).isEqualTo(1);
