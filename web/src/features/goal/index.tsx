@@ -60,8 +60,8 @@ function Way({ goal, off }: { goal: Goal; off: Off }) {
         <p>This machine cannot be judged on it: difficulty is not known there.</p>
       ) : (
         <p>
-          <b>{off.sentence}</b> Chance about <span className="figures">{share(off.gap.chance)} %</span>
-          now{off.runs === 0 && `, ${restsOn(off)}`}. {off.pace}
+          <b>{off.sentence}</b> Chance about <span className="figures">{share(off.gap.chance)}</span> % now
+          {off.runs === 0 && `, ${restsOn(off)}`}. {off.pace}
         </p>
       )}
       {off.programme && goal.by !== undefined && <Lessons by={goal.by} of={off.programme} />}

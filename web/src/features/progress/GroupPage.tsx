@@ -45,7 +45,7 @@ function Shown({ day, group }: { day: Day; group: Group }) {
     <div className="flex min-w-0 flex-col gap-4 px-6 py-4 max-sm:px-3">
       <p className="text-soft">
         {day.title}. For each course, the size a rider works on: the one with a chance nearest to{' '}
-        <span className="figures">{group.aimedAt} %</span>. Estimates.
+        <span className="figures">{group.aimedAt}</span> %. Estimates.
       </p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Riders by course">
         <Table group={group} />
@@ -132,7 +132,7 @@ function Cell(props: { rider: GroupRider | undefined; nextMetres: number | undef
       <span className="block text-sm text-soft">
         {rider.next && nextMetres !== undefined && (
           <>
-            chance <span className="figures">{share(rider.next.chance)} %</span> at{' '}
+            chance <span className="figures">{share(rider.next.chance)}</span> % at{' '}
             <span className="figures whitespace-nowrap">{lengthText(nextMetres, system)}</span>
             {!known && ', '}
           </>

@@ -195,7 +195,7 @@ function Next({ progress }: { progress: Progress }) {
       {standing.left && standing.right && standing.working && (
         <p>
           Work on <b className="figures">{lengthText(standing.working.rung.settingMetres, system)}</b>: chance
-          about <span className="figures">{share(standing.working.chance)} %</span>, nearest to what is{' '}
+          about <span className="figures">{share(standing.working.chance)}</span> %, nearest to what is{' '}
           <Link to={link('/lesson/methods')}>aimed at</Link>.
         </p>
       )}

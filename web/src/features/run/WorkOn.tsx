@@ -12,7 +12,7 @@ export function WorkOn(props: { standing: RangeView['standing']; setting: number
   return (
     <span className="block text-soft">
       To work on: <span className="figures">{lengthText(working.rung.settingMetres, system)}</span>, chance
-      about <span className="figures">{share(working.chance)} %</span>.
+      about <span className="figures">{share(working.chance)}</span> %.
     </span>
   );
 }

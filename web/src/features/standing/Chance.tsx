@@ -18,11 +18,10 @@ export function restsOn(of: { runsElsewhere: number } | undefined): string {
 export function Chance({ of }: { of: ChanceOf }) {
   return (
     <span className="whitespace-nowrap">
-      chance <b className="figures">{share(of.chance)} %</b>{' '}
+      chance <b className="figures">{share(of.chance)}</b> %{' '}
       <span className="text-soft">
-        (<span className="figures">{share(of.low)}</span> to{' '}
-        <span className="figures">{share(of.high)} %</span>
-        {of.runs === 0 ? `, ${restsOn(of)}` : ''})
+        (<span className="figures">{share(of.low)}</span> to <span className="figures">{share(of.high)}</span>{' '}
+        %{of.runs === 0 ? `, ${restsOn(of)}` : ''})
       </span>
     </span>
   );

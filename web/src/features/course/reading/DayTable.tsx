@@ -112,19 +112,19 @@ function Row(props: {
   );
 }
 
-/** The rider's own chance of a clean run in 100, with its band: an estimate; without runs it says what it rests on. */
+/** The rider's own chance of a clean run in percent, with its band: an estimate; without runs it says what it rests on. */
 function OwnChance({ of }: { of: Chance }) {
   return (
     <span className="block text-xs font-normal text-soft">
       <span className="whitespace-nowrap">
-        clean <span className="figures">{share(of.chance)}</span>
+        chance <span className="figures">{share(of.chance)}</span> %
       </span>
       <span className="block">
         {of.runs === 0 ? (
           restsOn(of)
         ) : (
           <span className="figures whitespace-nowrap">
-            {share(of.low)} to {share(of.high)}
+            {share(of.low)} to {share(of.high)} %
           </span>
         )}
       </span>
