@@ -141,7 +141,7 @@ final class Timetable {
             ride(round, shift, Sort.DRILLS);
             for (int i = from; i < blocks.size(); i++) {
                 int wish = place * areas + blocks.get(i).area();
-                blocks.set(i, blocks.get(i).of(wish, brief.isFixed(place * areas)));
+                blocks.set(i, blocks.get(i).of(wish, brief.isFixed(wish)));
             }
         }
 
