@@ -112,9 +112,7 @@ public record Debrief(Said better, Said holdsBack, Said next) {
                 .flatMap(HoldsBack::cause)
                 .map(c -> " Say “" + c.cue() + "”.")
                 .orElse("");
-        String side = f.weakSide()
-                .map(s -> s == Side.LEFT ? ", left side first" : ", right side first")
-                .orElse("");
+        String side = f.weakSide().map(s -> ", " + s.word() + " side first").orElse("");
         if (f.straight()) {
             return Said.plain("Next time the same, slower." + cue);
         }

@@ -158,8 +158,7 @@ public record HoldsBack(
     public String sentence() {
         String what =
                 Character.toUpperCase(fault.label().charAt(0)) + fault.label().substring(1);
-        String where =
-                side.map(s -> s == Side.LEFT ? " to the left" : " to the right").orElse("");
+        String where = side.map(s -> " to the " + s.word()).orElse("");
         return String.format(Locale.ROOT, "%s%s: %d of %d with %s.", what, where, with, of, seen);
     }
 }

@@ -70,7 +70,7 @@ final class OneMore {
         for (Block b : before) {
             int more = b.startMinute() == block.startMinute() ? by : b == debrief ? -by : 0;
             Block moved = b.startMinute() > block.startMinute() ? b.later(by) : b;
-            longer.add(lasting(moved, b.minutes() + more, moved.turns()));
+            longer.add(moved.with(b.minutes() + more, moved.turns()));
         }
         return longer;
     }
@@ -96,10 +96,6 @@ final class OneMore {
                 && (turn.runs() + 1) * passSeconds <= turn.task().longestMinutes() * 60;
     }
 
-    private static Block lasting(Block b, int minutes, List<Turn> turns) {
-        return b.with(minutes, turns);
-    }
-
     private Block given(Block block, int passSeconds) {
         int left = leftSeconds(block, passSeconds);
         List<Turn> turns = new ArrayList<>();
@@ -111,6 +107,6 @@ final class OneMore {
                 turns.add(turn);
             }
         }
-        return lasting(block, block.minutes(), turns);
+        return block.with(block.minutes(), turns);
     }
 }

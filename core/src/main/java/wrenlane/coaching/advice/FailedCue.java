@@ -15,8 +15,8 @@ final class FailedCue implements CoachingRule {
                 .map(side -> new Advice(
                         Advice.Move.WIDEN,
                         Said.of(
-                                "%d faults in a row %s: the cue has failed %d times.",
-                                faults, Situation.to(side), faults - 1)))
+                                "%d faults in a row to the %s: the cue has failed %d times.",
+                                faults, side.word(), faults - 1)))
                 .orElseGet(() -> Advice.hold(Said.of(
                         "%d faults in a row: the cue has failed %d times. Go back to the drill before this one.",
                         faults, faults - 1))));

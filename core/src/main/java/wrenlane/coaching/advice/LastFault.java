@@ -17,7 +17,7 @@ final class LastFault implements CoachingRule {
                 Advice.Move.CUE,
                 s.side()
                         .map(side ->
-                                Said.of("“%s”. %s %s; the same size again.", cue.cue(), capital, Situation.to(side)))
+                                Said.of("“%s”. %s to the %s; the same size again.", cue.cue(), capital, side.word()))
                         .orElseGet(() -> Said.of("“%s”. %s; the same again.", cue.cue(), capital))));
     }
 }

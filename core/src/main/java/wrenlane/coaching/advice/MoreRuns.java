@@ -11,11 +11,11 @@ final class MoreRuns implements CoachingRule {
         int of = s.settings().of();
         return Optional.of(Advice.hold(s.side()
                 .map(side -> Said.of(
-                        "%s %s, %s %s: stay. %d clean of %d on both sides, then go smaller.",
+                        "%s to the %s, %s to the %s: stay. %d clean of %d on both sides, then go smaller.",
                         s.counted(s.here()),
-                        Situation.to(side),
+                        side.word(),
                         s.counted(s.there()),
-                        Situation.to(side.opposite()),
+                        side.opposite().word(),
                         clean,
                         of))
                 .orElseGet(() -> Said.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));

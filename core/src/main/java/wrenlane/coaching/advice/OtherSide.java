@@ -1,6 +1,5 @@
 package wrenlane.coaching.advice;
 
-import java.util.Locale;
 import java.util.Optional;
 import wrenlane.finding.Said;
 
@@ -14,11 +13,11 @@ final class OtherSide implements CoachingRule {
                 .map(side -> new Advice(
                         Advice.Move.CHANGE_SIDE,
                         Said.of(
-                                "%s %s, %s %s: both sides alike, %s next.",
+                                "%s to the %s, %s to the %s: both sides alike, %s next.",
                                 s.counted(s.here()),
-                                Situation.to(side),
+                                side.word(),
                                 s.counted(s.there()),
-                                Situation.to(side.opposite()),
-                                side.opposite().name().toLowerCase(Locale.ROOT))));
+                                side.opposite().word(),
+                                side.opposite().word())));
     }
 }

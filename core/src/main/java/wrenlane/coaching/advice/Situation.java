@@ -75,8 +75,4 @@ record Situation(CoachingSettings settings, List<Run> runs, boolean isNew, Optio
     private static int cleanOf(List<Run> some) {
         return (int) some.stream().filter(Run::isClean).count();
     }
-
-    static String to(Side side) {
-        return side == Side.LEFT ? "to the left" : "to the right";
-    }
 }
