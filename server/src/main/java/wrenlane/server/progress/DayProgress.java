@@ -82,7 +82,7 @@ public class DayProgress {
                 .toList());
         Optional<Standing> standing = Optional.ofNullable(all.standing());
         return new DayFacts(
-                Optional.ofNullable(all.machineName()),
+                Optional.ofNullable(all.subject().machineName()),
                 read.progress().machine().map(m -> m.turn().machine().transmission()),
                 read.kind().label(),
                 new Debrief.Facts(

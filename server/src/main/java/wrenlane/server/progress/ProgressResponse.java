@@ -1,10 +1,12 @@
 package wrenlane.server.progress;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Said;
+import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
 import wrenlane.run.AssessedRun;
@@ -13,12 +15,13 @@ import wrenlane.run.Fault;
 import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
+import wrenlane.server.progress.history.KindHistory;
+import wrenlane.server.progress.run.RunMeasures;
 
 /**
  * A rider's runs on one kind of course over all days.
  *
- * @param machineName the machine the limits and metres are for; missing where the rider has none
- * @param straight whether the kind is ridden straight on: it has no sides, and all its runs are counted to the left
+ * @param subject stands beside the rest in the JSON
  * @param standing missing where the rider has no machine
  * @param days with runs, oldest first
  * @param changes by the last of them, since the day before and the start; empty where too little is known
@@ -28,11 +31,7 @@ import wrenlane.run.RunSort;
  * @param heldBack by what, the commonest first; empty where the runs say too little
  */
 public record ProgressResponse(
-        long riderId,
-        @Nullable String machineName,
-        String kind,
-        String settingLabel,
-        boolean straight,
+        @JsonUnwrapped Subject subject,
         List<KindRidden> kinds,
         @Nullable Standing standing,
         List<ProgressDay> days,
@@ -44,6 +43,24 @@ public record ProgressResponse(
         List<Measurement> measured,
         List<HeldBackJson> heldBack) {
 
+    /**
+     * Whose progress it is, on what.
+     *
+     * @param machineName the machine the limits and metres are for; missing where the rider has none
+     * @param straight whether the kind is ridden straight on: it has no sides, and all its runs are counted to the left
+     */
+    public record Subject(
+            long riderId, @Nullable String machineName, String kind, String settingLabel, boolean straight) {
+        static Subject of(KindHistory read) {
+            return new Subject(
+                    read.rider().id().value(),
+                    read.machine().map(NamedMachine::name).orElse(null),
+                    read.kind().id(),
+                    read.kind().ladder().label(),
+                    read.kind().isStraight());
+        }
+    }
+
     /** A kind of course the rider has runs on. */
     public record KindRidden(String kind, String label) {}
 
@@ -52,10 +69,7 @@ public record ProgressResponse(
      *
      * @param side turned to; missing on kinds ridden straight on
      * @param difficulty of the setting on the machine; missing on kinds ridden straight on
-     * @param seconds by the watch; missing where it was not used
-     * @param speedMetresPerSecond over a course of known length that is ridden straight on
-     * @param minutes of a spell
-     * @param laps of a spell
+     * @param measures stand beside the rest in the JSON
      * @param faultCounts how often each fault was seen in a spell; missing for anything else
      * @param note missing where none was written
      * @param simulated whether it comes from a virtual rider
@@ -69,10 +83,7 @@ public record ProgressResponse(
             @Nullable Double difficulty,
             List<Fault> faults,
             RunSort sort,
-            @Nullable Double seconds,
-            @Nullable Double speedMetresPerSecond,
-            @Nullable Double minutes,
-            @Nullable Integer laps,
+            @JsonUnwrapped RunMeasures measures,
             @Nullable Map<Fault, Integer> faultCounts,
             @Nullable String note,
             boolean simulated) {
@@ -89,10 +100,7 @@ public record ProgressResponse(
                     assessed.difficulty().orElse(null),
                     List.copyOf(run.faults()),
                     detail.sort(),
-                    detail.seconds().orElse(null),
-                    run.speedMetresPerSecond().orElse(null),
-                    detail.minutes().orElse(null),
-                    detail.laps().orElse(null),
+                    RunMeasures.of(run),
                     detail.faultCounts().isEmpty() ? null : detail.counted(),
                     detail.note().isEmpty() ? null : detail.note(),
                     run.log().simulated());

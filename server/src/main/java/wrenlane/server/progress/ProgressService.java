@@ -88,11 +88,7 @@ public class ProgressService {
         Standing standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
-                read.rider().id().value(),
-                read.machine().map(NamedMachine::name).orElse(null),
-                read.kind().id(),
-                read.kind().ladder().label(),
-                read.kind().isStraight(),
+                ProgressResponse.Subject.of(read),
                 read.kinds().stream()
                         .map(k -> new KindRidden(k.id(), k.label()))
                         .toList(),

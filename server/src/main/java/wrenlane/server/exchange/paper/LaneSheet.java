@@ -75,7 +75,7 @@ record LaneSheet(
      * @param progress reckoned for a machine
      */
     static Optional<LaneSheet> of(ProgressResponse progress, Paper paper, LengthSystem system) {
-        if (progress.straight()) {
+        if (progress.subject().straight()) {
             return Optional.empty();
         }
         Standing standing = progress.standing();

@@ -27,6 +27,7 @@ import wrenlane.verdict.RidingMark;
  * @param marks where P and Q are chalked
  * @param riding marks to ride by, each with where it is chalked and what is done there
  * @param rings how each ring is set out from its centre
+ * @param walk how far it is past all cones, and how long that takes
  */
 record PaperSheet(
         String name,
@@ -37,11 +38,30 @@ record PaperSheet(
         String marks,
         List<String> riding,
         List<String> rings,
-        List<String> checks,
-        String slack,
-        String rounding,
+        Accuracy accuracy,
         String bring,
         String walk) {
+    /**
+     * How exact it is.
+     *
+     * @param checks distances to tape once all cones stand
+     * @param slack what a diagonal that is out does; empty where there is none to tape
+     * @param rounding by how much rounded lengths move a cone at most
+     */
+    record Accuracy(List<String> checks, String slack, String rounding) {
+        private static Accuracy of(SetOutSheet sheet, DoubleFunction<String> said) {
+            return new Accuracy(
+                    sheet.checks().stream()
+                            .map(c -> c.from() + " to " + c.to() + ": " + said.apply(c.metres()))
+                            .toList(),
+                    sheet.slack()
+                            .map(s -> "One diagonal out by " + said.apply(SetOutSheet.DIAGONAL_SLACK_METRES)
+                                    + " pushes the far line " + said.apply(s.shiftMetres()) + " sideways.")
+                            .orElse(""),
+                    String.format(Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()));
+        }
+    }
+
     /** One cone, with its number in the order of least walking. */
     record Row(
             String cone,
@@ -87,14 +107,7 @@ record PaperSheet(
                         + said.apply(tapes.apartMetres()) + " from P to Q",
                 sheet.chalked(marks).stream().map(m -> riding(m, said)).toList(),
                 RingSheet.of(sheet).rings().stream().map(r -> ring(r, said)).toList(),
-                sheet.checks().stream()
-                        .map(c -> c.from() + " to " + c.to() + ": " + said.apply(c.metres()))
-                        .toList(),
-                sheet.slack()
-                        .map(s -> "One diagonal out by " + said.apply(SetOutSheet.DIAGONAL_SLACK_METRES)
-                                + " pushes the far line " + said.apply(s.shiftMetres()) + " sideways.")
-                        .orElse(""),
-                String.format(Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()),
+                Accuracy.of(sheet, said),
                 bring(sheet),
                 said.apply(walk.walkedMetres()) + ", " + Math.max(1, Math.round(walk.minutes())) + " min");
     }

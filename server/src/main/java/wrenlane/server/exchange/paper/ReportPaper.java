@@ -87,7 +87,7 @@ class ReportPaper {
                         .filter(s -> !s.isEmpty())
                         .toList());
         putList(words, "changed", "changes", changes(of, figures));
-        if (of.straight()) {
+        if (of.subject().straight()) {
             words.put("clean", clean(of.left()));
         } else {
             putList(words, "wrong", "faults", faults(of.left(), of.right()));
@@ -95,8 +95,8 @@ class ReportPaper {
         }
         Catalogue catalogue = drills.catalogue();
         words.put("held", of.heldBack().stream().map(h -> held(h, catalogue)).toList());
-        opinions.words(riderId, of.kind()).ifPresent(opinion -> words.put("opinion", opinion));
-        if (!of.straight()) {
+        opinions.words(riderId, of.subject().kind()).ifPresent(opinion -> words.put("opinion", opinion));
+        if (!of.subject().straight()) {
             next(of, figures).ifPresent(next -> words.put("next", next));
         }
         GoalResponse wanted = goals.get(riderId, figures.system());
@@ -128,11 +128,14 @@ class ReportPaper {
 
     private static String what(Rider rider, ProgressResponse of) {
         String kind = of.kinds().stream()
-                .filter(k -> k.kind().equals(of.kind()))
+                .filter(k -> k.kind().equals(of.subject().kind()))
                 .map(KindRidden::label)
                 .findFirst()
                 .orElse("");
-        return Stream.of(orEmpty(of.machineName()), rider.level().name().toLowerCase(Locale.ROOT), kind)
+        return Stream.of(
+                        orEmpty(of.subject().machineName()),
+                        rider.level().name().toLowerCase(Locale.ROOT),
+                        kind)
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining(" · "));
     }
@@ -208,8 +211,8 @@ class ReportPaper {
         }
         String first =
                 standing.weakSide() == null ? "" : ", " + standing.weakSide().word() + " side first";
-        return Optional.of(
-                of.settingLabel() + " at " + figures.length(standing.rung().settingMetres()) + first + ".");
+        return Optional.of(of.subject().settingLabel() + " at "
+                + figures.length(standing.rung().settingMetres()) + first + ".");
     }
 
     private static Optional<String> goal(GoalResponse of, Figures figures) {

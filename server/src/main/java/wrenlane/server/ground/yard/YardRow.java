@@ -6,8 +6,6 @@ import tools.jackson.databind.json.JsonMapper;
 import wrenlane.finding.TypedText;
 import wrenlane.id.YardId;
 import wrenlane.server.platform.length.CalibrationJson;
-import wrenlane.server.platform.length.LengthJson;
-import wrenlane.units.LengthMethod;
 import wrenlane.yard.NamedYard;
 import wrenlane.yard.SurveyedOutline;
 import wrenlane.yard.Yard;
@@ -22,37 +20,13 @@ record YardRow(
         @Nullable Long version,
         String name,
         String notes,
-        @Nullable Double paceCount,
-        @Nullable Double paceTapedM,
-        @Nullable Double paceTapedUM,
-        @Nullable String paceTapedMethod,
-        @Nullable String paceTapedText,
-        @Nullable Double bayCount,
-        @Nullable Double bayTapedM,
-        @Nullable Double bayTapedUM,
-        @Nullable String bayTapedMethod,
-        @Nullable String bayTapedText,
+        @Nullable CalibrationJson pace,
+        @Nullable CalibrationJson bay,
         String ground) {
 
     static YardRow of(@Nullable Long id, YardRequest y, JsonMapper json) {
-        CalibrationJson p = y.pace();
-        CalibrationJson b = y.bay();
         return new YardRow(
-                id,
-                null,
-                TypedText.line(y.name()),
-                y.notes(),
-                p == null ? null : p.count(),
-                p == null ? null : p.taped().metres(),
-                p == null ? null : p.taped().uncertaintyMetres(),
-                p == null ? null : p.taped().method().name(),
-                p == null ? null : p.taped().text(),
-                b == null ? null : b.count(),
-                b == null ? null : b.taped().metres(),
-                b == null ? null : b.taped().uncertaintyMetres(),
-                b == null ? null : b.taped().method().name(),
-                b == null ? null : b.taped().text(),
-                json.writeValueAsString(y.ground()));
+                id, null, TypedText.line(y.name()), y.notes(), y.pace(), y.bay(), json.writeValueAsString(y.ground()));
     }
 
     long counted() {
@@ -63,33 +37,23 @@ record YardRow(
         return json.readValue(ground, GroundJson.class);
     }
 
-    private @Nullable CalibrationJson pace() {
-        return calibration(paceCount, paceTapedM, paceTapedUM, paceTapedMethod, paceTapedText);
-    }
-
-    private @Nullable CalibrationJson bay() {
-        return calibration(bayCount, bayTapedM, bayTapedUM, bayTapedMethod, bayTapedText);
-    }
-
     YardResponse response(JsonMapper json) {
-        GroundJson measured = measured(json);
-        SurveyedOutline outline = measured.survey();
-        Yard yard = measured.yard(outline);
+        NamedYard yard = named(json);
         return new YardResponse(
-                Objects.requireNonNull(id),
+                yard.id().value(),
                 counted(),
                 name,
-                measured,
+                measured(json),
                 notes,
-                pace(),
-                bay(),
-                yard.outline(),
-                SurveyResponse.cautions(yard, outline, measured.outline()));
+                pace,
+                bay,
+                yard.yard().outline(),
+                yard.cautions());
     }
 
     /** As a person would type it again. */
     YardRequest typed(JsonMapper json) {
-        return new YardRequest(name, measured(json), notes, pace(), bay());
+        return new YardRequest(name, measured(json), notes, pace, bay);
     }
 
     NamedYard named(JsonMapper json) {
@@ -101,18 +65,7 @@ record YardRow(
                 name,
                 yard,
                 measured.sides(),
-                CalibrationJson.calibrations(pace(), bay()),
+                CalibrationJson.calibrations(pace, bay),
                 SurveyResponse.cautions(yard, outline, measured.outline()));
-    }
-
-    private static @Nullable CalibrationJson calibration(
-            @Nullable Double count,
-            @Nullable Double metres,
-            @Nullable Double uncertainty,
-            @Nullable String method,
-            @Nullable String text) {
-        return count == null || metres == null || uncertainty == null || method == null || text == null
-                ? null
-                : new CalibrationJson(count, new LengthJson(metres, uncertainty, LengthMethod.valueOf(method), text));
     }
 }

@@ -18,31 +18,24 @@ record GoalRow(
         String name,
         @Nullable String kind,
         @Nullable Long machineId,
-        @Nullable Double settingM,
-        @Nullable Double settingUM,
-        @Nullable String settingMethod,
-        @Nullable String settingText,
+        @Nullable LengthJson setting,
         @Nullable String wantedBy,
         @Nullable Integer everyDays) {
 
     static GoalRow of(long riderId, long version, GoalJson goal) {
-        LengthJson setting = goal.setting();
         return new GoalRow(
                 riderId,
                 version,
                 TypedText.line(goal.name()),
                 goal.kind(),
                 goal.machineId(),
-                setting.metres(),
-                setting.uncertaintyMetres(),
-                setting.method().name(),
-                setting.text(),
+                goal.setting(),
                 Optional.ofNullable(goal.by()).map(LocalDate::toString).orElse(null),
                 goal.everyDays());
     }
 
     static GoalRow takenAway(long riderId, long version) {
-        return new GoalRow(riderId, version, "", null, null, null, null, null, null, null, null);
+        return new GoalRow(riderId, version, "", null, null, null, null, null);
     }
 
     /** Empty where it was taken away. */
@@ -52,8 +45,7 @@ record GoalRow(
                         name,
                         of,
                         Objects.requireNonNull(machineId),
-                        LengthJson.stored(settingM, settingUM, settingMethod, settingText)
-                                .orElseThrow(),
+                        Objects.requireNonNull(setting),
                         Optional.ofNullable(wantedBy).map(LocalDate::parse).orElse(null),
                         everyDays));
     }

@@ -18,6 +18,7 @@ import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.id.MachineId;
 import wrenlane.lesson.Block;
+import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.lesson.RunningLesson.Ridden;
 import wrenlane.lesson.RunningLesson.Up;
@@ -26,6 +27,7 @@ import wrenlane.machine.NamedMachine;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.drill.ScoreMark;
+import wrenlane.server.lesson.live.RunningResponse.NextDrill;
 import wrenlane.server.lesson.live.RunningResponse.RunningBlock;
 import wrenlane.server.lesson.live.RunningResponse.RunningRider;
 import wrenlane.server.lesson.live.RunningResponse.Status;
@@ -129,22 +131,27 @@ class LiveLessonAnswers {
         }
 
         private UpNext up(Up up) {
-            Optional<Drill> drill = drills.find(up.task().drillId());
             return new UpNext(
                     Long.parseLong(up.rider()),
                     names.getOrDefault(up.rider(), ""),
                     machines.getOrDefault(up.rider(), ""),
-                    up.task().drillId(),
-                    up.task().drillName(),
-                    drill.map(Drill::loggedBy).orElse(Drill.LoggedBy.RUN),
-                    up.task().cue(),
+                    drill(up.task()),
                     up.side().orElse(null),
                     up.task().settingMetres().orElse(null),
-                    up.task().longestMinutes(),
-                    drill.flatMap(d -> d.riding().speed()).orElse(null),
-                    drill.flatMap(d -> ScoreMark.of(d.pass())).orElse(null),
                     up.done(),
                     up.of());
+        }
+
+        private NextDrill drill(RiderTask task) {
+            Optional<Drill> drill = drills.find(task.drillId());
+            return new NextDrill(
+                    task.drillId(),
+                    task.drillName(),
+                    drill.map(Drill::loggedBy).orElse(Drill.LoggedBy.RUN),
+                    task.cue(),
+                    task.longestMinutes(),
+                    drill.flatMap(d -> d.riding().speed()).orElse(null),
+                    drill.flatMap(d -> ScoreMark.of(d.pass())).orElse(null));
         }
     }
 

@@ -1,5 +1,6 @@
 package wrenlane.server.lesson.live;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -63,12 +64,9 @@ record RunningResponse(
     /**
      * Somebody with turns in a block.
      *
-     * @param loggedBy what one entry in the log is for this drill
+     * @param drill stands beside the rest in the JSON
      * @param side to turn to; missing where sides are not ridden one at a time
      * @param settingMetres of what stands; missing in the open, and where it is not known
-     * @param longestMinutes without a break, on this rider's machine
-     * @param speed the band the drill is ridden in; missing where the machine stands
-     * @param mark what it is mastered by; missing where by clean runs
      * @param done turns ridden, or gone by
      * @param of how many are planned
      */
@@ -76,17 +74,28 @@ record RunningResponse(
             long riderId,
             String riderName,
             String machineName,
+            @JsonUnwrapped NextDrill drill,
+            @Nullable Side side,
+            @Nullable Double settingMetres,
+            int done,
+            int of) {}
+
+    /**
+     * The drill somebody is up for.
+     *
+     * @param loggedBy what one entry in the log is for it
+     * @param longestMinutes without a break, on this rider's machine
+     * @param speed the band it is ridden in; missing where the machine stands
+     * @param mark what it is mastered by; missing where by clean runs
+     */
+    record NextDrill(
             String drillId,
             String drillName,
             Drill.LoggedBy loggedBy,
             String cue,
-            @Nullable Side side,
-            @Nullable Double settingMetres,
             int longestMinutes,
             @Nullable SpeedBand speed,
-            @Nullable ScoreMark mark,
-            int done,
-            int of) {}
+            @Nullable ScoreMark mark) {}
 
     /** A rider of the running order. */
     record RunningRider(long riderId, String name, boolean away) {}

@@ -1,5 +1,6 @@
 package wrenlane.server.platform.http;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -131,6 +133,15 @@ class OpenApiConfig {
         return ref.substring(ref.lastIndexOf('/') + 1);
     }
 
+    /** Names of what a record always has; parts that stand beside the rest in the JSON name theirs. */
+    private static Stream<String> required(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
+                .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class) && c.getType() != Optional.class)
+                .flatMap(c -> c.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? required(c.getType())
+                        : Stream.of(c.getName()));
+    }
+
     private static void require(Schema<?> schema, Class<?> record, ModelConverterContext context) {
         Schema<?> defined = schema;
         if (schema.get$ref() != null) {
@@ -140,12 +151,8 @@ class OpenApiConfig {
         if (defined == null || defined.getProperties() == null) {
             return;
         }
-        List<String> required = Arrays.stream(record.getRecordComponents())
-                .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class) && c.getType() != Optional.class)
-                .map(RecordComponent::getName)
-                .filter(defined.getProperties()::containsKey)
-                .toList();
-        defined.setRequired(required);
+        defined.setRequired(
+                required(record).filter(defined.getProperties()::containsKey).toList());
         for (RecordComponent c : record.getRecordComponents()) {
             if (c.getAccessor().isAnnotationPresent(Visible.class)
                     && defined.getProperties().containsKey(c.getName())) {

@@ -4,9 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.server.platform.problem.RefusedException;
@@ -33,20 +30,6 @@ public record LengthJson(
     /** From the core. */
     public static LengthJson of(MeasuredLength length, String text) {
         return new LengthJson(length.metres(), length.uncertaintyMetres(), length.method(), text);
-    }
-
-    /** From the columns of a table; empty where they are. */
-    public static Optional<LengthJson> stored(
-            @Nullable Double metres,
-            @Nullable Double uncertaintyMetres,
-            @Nullable String method,
-            @Nullable String text) {
-        return Optional.ofNullable(metres)
-                .map(m -> new LengthJson(
-                        m,
-                        Objects.requireNonNull(uncertaintyMetres),
-                        LengthMethod.valueOf(Objects.requireNonNull(method)),
-                        Objects.requireNonNull(text)));
     }
 
     /** A taped length with its text made from it. */

@@ -1,5 +1,7 @@
 package wrenlane.server.platform.problem;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -139,16 +141,27 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Finding> findings = e.getBindingResult().getFieldErrors().stream()
-                .map(ProblemHandler::finding)
+                .map(error -> finding(error, e.getParameter().getParameterType()))
                 .toList();
         return handleExceptionInternal(e, withFindings(findings), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
     }
 
     /** The core's own sentences are whole; those of a constraint go on from the field's name. */
-    private static Finding finding(FieldError error) {
+    private static Finding finding(FieldError error, Class<?> body) {
         String said = String.valueOf(error.getDefaultMessage());
-        return new Finding(
-                "not-valid", error.getField(), said.endsWith(".") ? said : error.getField() + " " + said + ".");
+        String field = fieldInJson(error.getField(), body);
+        return new Finding("not-valid", field, said.endsWith(".") ? said : field + " " + said + ".");
+    }
+
+    /** Drops the name of a part whose fields stand beside the others in the JSON. */
+    private static String fieldInJson(String path, Class<?> body) {
+        int dot = path.indexOf('.');
+        boolean isUnwrapped = dot > 0
+                && body.isRecord()
+                && Arrays.stream(body.getRecordComponents())
+                        .filter(c -> c.getName().equals(path.substring(0, dot)))
+                        .anyMatch(c -> c.getAccessor().isAnnotationPresent(JsonUnwrapped.class));
+        return isUnwrapped ? path.substring(dot + 1) : path;
     }
 
     /** What is changed or deleted has to be named with the version that was read. */

@@ -8,7 +8,7 @@ import wrenlane.server.platform.length.LengthJson;
 /**
  * A row of the practice table.
  *
- * @param settingM missing, with all of the setting, where nothing was counted
+ * @param setting missing where nothing was counted
  */
 record PracticeRow(
         @Nullable Long id,
@@ -17,18 +17,12 @@ record PracticeRow(
         String kind,
         LocalDate practisedOn,
         Double minutes,
-        @Nullable Double settingM,
-        @Nullable Double settingUM,
-        @Nullable String settingMethod,
-        @Nullable String settingText,
-        Integer leftRuns,
-        Integer leftClean,
-        Integer rightRuns,
-        Integer rightClean,
+        @Nullable LengthJson setting,
+        PracticeJson.Counted left,
+        PracticeJson.Counted right,
         String note) {
 
     static PracticeRow of(long riderId, PracticeJson p) {
-        LengthJson setting = p.setting();
         return new PracticeRow(
                 null,
                 riderId,
@@ -36,27 +30,13 @@ record PracticeRow(
                 p.kind(),
                 p.on(),
                 p.minutes(),
-                setting == null ? null : setting.metres(),
-                setting == null ? null : setting.uncertaintyMetres(),
-                setting == null ? null : setting.method().name(),
-                setting == null ? null : setting.text(),
-                p.left().runs(),
-                p.left().clean(),
-                p.right().runs(),
-                p.right().clean(),
+                p.setting(),
+                p.left(),
+                p.right(),
                 TypedText.line(p.note()));
     }
 
     PracticeJson practice() {
-        return new PracticeJson(
-                kind,
-                machineId,
-                practisedOn,
-                minutes,
-                LengthJson.stored(settingM, settingUM, settingMethod, settingText)
-                        .orElse(null),
-                new PracticeJson.Counted(leftRuns, leftClean),
-                new PracticeJson.Counted(rightRuns, rightClean),
-                note);
+        return new PracticeJson(kind, machineId, practisedOn, minutes, setting, left, right, note);
     }
 }
