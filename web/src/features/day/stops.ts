@@ -1,4 +1,4 @@
-import { matchPath } from 'react-router';
+import { matchRoutes } from 'react-router';
 import { PAGES, wordOf, type PageRoute } from '../../routes';
 import type { Briefing } from './api';
 
@@ -14,12 +14,8 @@ export const STOPS: { stop: Stop; path: string; name: string }[] = PAGES.flatMap
 
 /** The page at an address; where several are, the one that says most of it. */
 function pageAt(path: string): PageRoute | undefined {
-  const pages: readonly PageRoute[] = PAGES;
-  return (
-    pages.find((page) => page.path === path) ??
-    pages.find((page) => matchPath(page.path, path) !== null) ??
-    pages.find((page) => wordOf(page.path) === wordOf(path))
-  );
+  const pages: PageRoute[] = [...PAGES];
+  return matchRoutes(pages, path)?.[0]?.route ?? pages.find((page) => wordOf(page.path) === wordOf(path));
 }
 
 /** The stop an address belongs to. */

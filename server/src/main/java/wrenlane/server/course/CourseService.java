@@ -49,6 +49,12 @@ public class CourseService {
                 () -> mapper.all().stream().map(row -> stored(row).named()).toList());
     }
 
+    /** What the courses are called, by id. */
+    public Map<CourseId, String> names() {
+        return storage.read(() -> mapper.all().stream()
+                .collect(Collectors.toMap(row -> new CourseId(Objects.requireNonNull(row.id())), CourseRow::name)));
+    }
+
     public NamedCourse get(long id) {
         return one(id).named();
     }

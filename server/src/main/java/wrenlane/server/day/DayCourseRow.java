@@ -8,18 +8,17 @@ import wrenlane.id.CourseId;
 import wrenlane.server.ground.placement.StandJson;
 import wrenlane.yard.Stand;
 
-/**
- * A row of the day_course table; the placement is all there or not at all.
- */
+/** A row of the day_course table; the placement is all there or not at all. */
 record DayCourseRow(
+        Long dayId,
         Long courseId,
         @Nullable Double standXM,
         @Nullable Double standYM,
         @Nullable Double standTurnRad) {
-    static DayCourseRow of(long courseId, @Nullable StandJson placement) {
+    static DayCourseRow of(long dayId, long courseId, @Nullable StandJson placement) {
         return placement == null
-                ? new DayCourseRow(courseId, null, null, null)
-                : new DayCourseRow(courseId, placement.xMetres(), placement.yMetres(), placement.turnRadians());
+                ? new DayCourseRow(dayId, courseId, null, null, null)
+                : new DayCourseRow(dayId, courseId, placement.xMetres(), placement.yMetres(), placement.turnRadians());
     }
 
     DayCourse course(List<Double> sizesMetres) {

@@ -1,5 +1,6 @@
 package wrenlane.server.day;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -12,12 +13,12 @@ interface DayMapper {
 
     Optional<DayRow> find(long id);
 
-    List<DayCourseRow> courses(long dayId);
+    List<DayCourseRow> courses(@Param("ids") Collection<Long> ids);
 
     /** The widest first. */
-    List<DaySizeRow> sizes(long dayId);
+    List<DaySizeRow> sizes(@Param("ids") Collection<Long> ids);
 
-    List<DayRiderRow> riders(long dayId);
+    List<DayRiderRow> riders(@Param("ids") Collection<Long> ids);
 
     /** Also one that is taken away by now. */
     boolean hasCourse(@Param("dayId") long dayId, @Param("courseId") long courseId);
@@ -34,10 +35,9 @@ interface DayMapper {
 
     void clearRiders(long dayId);
 
-    void insertCourse(
-            @Param("dayId") long dayId, @Param("course") DayCourseRow course, @Param("position") int position);
+    void insertCourse(@Param("course") DayCourseRow course, @Param("position") int position);
 
-    void insertSize(@Param("dayId") long dayId, @Param("courseId") long courseId, @Param("sizeM") double sizeM);
+    void insertSize(DaySizeRow size);
 
-    void insertRider(@Param("dayId") long dayId, @Param("rider") DayRiderRow rider, @Param("position") int position);
+    void insertRider(@Param("rider") DayRiderRow rider, @Param("position") int position);
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
 import wrenlane.day.Day;
+import wrenlane.day.DayCourse;
 import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
@@ -65,11 +66,11 @@ public class DayService {
 
     /** Newest first. */
     public List<Day> all() {
-        return storage.read(() -> mapper.all().stream().map(this::day).toList());
+        return editions().stream().map(Edition::value).toList();
     }
 
     List<Edition<Day>> editions() {
-        return storage.read(() -> mapper.all().stream().map(this::edition).toList());
+        return storage.read(() -> editions(mapper.all()));
     }
 
     public Day get(long id) {
@@ -77,7 +78,7 @@ public class DayService {
     }
 
     Edition<Day> edition(long id) {
-        return storage.read(() -> edition(row(id)));
+        return storage.read(() -> editions(List.of(row(id))).get(0));
     }
 
     /** The day alone, without its riders and courses. */
@@ -243,31 +244,53 @@ public class DayService {
         Map<Long, StandJson> stands = new HashMap<>();
         request.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
         for (Long courseId : request.courseIds()) {
-            mapper.insertCourse(id, DayCourseRow.of(courseId, stands.get(courseId)), position++);
+            mapper.insertCourse(DayCourseRow.of(id, courseId, stands.get(courseId)), position++);
         }
-        request.settings().forEach(s -> s.metres().forEach(size -> mapper.insertSize(id, s.courseId(), size)));
+        request.settings()
+                .forEach(s -> s.metres().forEach(size -> mapper.insertSize(new DaySizeRow(id, s.courseId(), size))));
         for (DayRider rider : request.riders()) {
-            mapper.insertRider(id, new DayRiderRow(rider.riderId(), rider.machineId()), position++);
+            mapper.insertRider(new DayRiderRow(id, rider.riderId(), rider.machineId()), position++);
         }
     }
 
-    private Edition<Day> edition(DayRow row) {
-        return new Edition<>(Objects.requireNonNull(row.version()), day(row));
+    /** Whole days, read together. */
+    private List<Edition<Day>> editions(List<DayRow> rows) {
+        List<Long> ids =
+                rows.stream().map(row -> Objects.requireNonNull(row.id())).toList();
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, List<DayCourseRow>> courses =
+                mapper.courses(ids).stream().collect(Collectors.groupingBy(DayCourseRow::dayId));
+        Map<Long, List<DaySizeRow>> sizes =
+                mapper.sizes(ids).stream().collect(Collectors.groupingBy(DaySizeRow::dayId));
+        Map<Long, List<DayRiderRow>> riders =
+                mapper.riders(ids).stream().collect(Collectors.groupingBy(DayRiderRow::dayId));
+        return rows.stream()
+                .map(row -> edition(
+                        row,
+                        courses(courses.getOrDefault(row.id(), List.of()), sizes.getOrDefault(row.id(), List.of())),
+                        riders.getOrDefault(row.id(), List.of())))
+                .toList();
     }
 
-    private Day day(DayRow row) {
-        long id = Objects.requireNonNull(row.id());
-        Map<Long, List<Double>> sizes = mapper.sizes(id).stream()
+    private static List<DayCourse> courses(List<DayCourseRow> courses, List<DaySizeRow> sizes) {
+        Map<Long, List<Double>> metres = sizes.stream()
                 .collect(Collectors.groupingBy(
                         DaySizeRow::courseId, Collectors.mapping(DaySizeRow::sizeM, Collectors.toList())));
-        return new Day(
-                new DayId(id),
+        return courses.stream()
+                .map(c -> c.course(metres.getOrDefault(c.courseId(), List.of())))
+                .toList();
+    }
+
+    private static Edition<Day> edition(DayRow row, List<DayCourse> courses, List<DayRiderRow> riders) {
+        Day day = new Day(
+                new DayId(Objects.requireNonNull(row.id())),
                 LocalDate.parse(row.date()),
                 row.title(),
                 Optional.ofNullable(row.yardId()).map(YardId::new),
-                mapper.courses(id).stream()
-                        .map(c -> c.course(sizes.getOrDefault(c.courseId(), List.of())))
-                        .toList(),
-                mapper.riders(id).stream().map(DayRiderRow::rider).toList());
+                courses,
+                riders.stream().map(DayRiderRow::rider).toList());
+        return new Edition<>(Objects.requireNonNull(row.version()), day);
     }
 }

@@ -59,7 +59,7 @@ public class LessonGathering {
 
     private Gathered gather(LessonOfDay of, List<DayRider> riders, Map<Long, Map<Long, Rides>> rides) {
         // By the method of the day, where it has one.
-        List<RiderDrills> stand = drills.of(
+        List<RiderDrills> stand = drills.standings(
                 of.catalogue(), riders, Optional.ofNullable(of.settings().school()));
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(of.catalogue())));

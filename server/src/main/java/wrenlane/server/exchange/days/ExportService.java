@@ -1,14 +1,10 @@
 package wrenlane.server.exchange.days;
 
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.day.Day;
@@ -84,40 +80,39 @@ class ExportService {
         List<Rider> all = day.riderIds().stream().map(riders::get).toList();
         day.machineIds().forEach(machine -> machineIds.add(machine.value()));
         all.forEach(r -> machineIds.addAll(items.machinesOf(r)));
-        Map<Long, String> machineKeys = keys("machine", List.copyOf(machineIds));
-        Map<Long, String> riderKeys =
-                keys("rider", all.stream().map(r -> r.id().value()).toList());
-        Map<Long, String> courseKeys =
-                keys("course", day.courseIds().stream().map(CourseId::value).toList());
+        ItemKeys machineKeys = ItemKeys.of("machine", machineIds);
+        ItemKeys riderKeys =
+                ItemKeys.of("rider", all.stream().map(r -> r.id().value()).toList());
+        ItemKeys courseKeys = ItemKeys.of(
+                "course", day.courseIds().stream().map(CourseId::value).toList());
         return new ImportDocument(
                 ImportDocument.FORMAT,
                 null,
                 day.yardId().map(yard -> items.yardItem("yard-1", yard)).stream()
                         .toList(),
-                each(machineKeys, (key, machineId) -> items.machineItem(key, machineId)),
-                each(riderKeys, (key, riderId) -> items.riderItem(key, riders.get(riderId), machineKeys)),
-                each(courseKeys, (key, courseId) -> items.courseItem(key, courseId)),
+                machineKeys.each(items::machineItem),
+                riderKeys.each((key, riderId) -> items.riderItem(key, riders.get(riderId), machineKeys)),
+                courseKeys.each(items::courseItem),
                 List.of(new DayItem(
                         day.date(),
                         null,
                         day.title(),
                         day.yardId().map(yard -> "yard-1").orElse(null),
                         day.courseIds().stream()
-                                .map(c -> key(courseKeys, c.value()))
+                                .map(c -> courseKeys.of(c.value()))
                                 .toList(),
                         day.placements().entrySet().stream()
-                                .map(p ->
-                                        new StandItem(key(courseKeys, p.getKey().value()), StandJson.of(p.getValue())))
+                                .map(p -> new StandItem(courseKeys.of(p.getKey().value()), StandJson.of(p.getValue())))
                                 .toList(),
                         ItemWriter.orMissing(day.courses().stream()
                                 .filter(c -> !c.activeSizesMetres().isEmpty())
                                 .map(c -> new StandsAtItem(
-                                        key(courseKeys, c.courseId().value()), c.activeSizesMetres()))
+                                        courseKeys.of(c.courseId().value()), c.activeSizesMetres()))
                                 .toList()),
                         day.riders().stream()
                                 .map(r -> new DayRiderItem(
-                                        key(riderKeys, r.riderId().value()),
-                                        key(machineKeys, r.machineId().value())))
+                                        riderKeys.of(r.riderId().value()),
+                                        machineKeys.of(r.machineId().value())))
                                 .toList(),
                         lessons.settings(id)
                                 .map(said -> lessonItem(day, said, riderKeys, courseKeys))
@@ -127,8 +122,7 @@ class ExportService {
     }
 
     /** What is no longer on the day is left out. */
-    private static LessonItem lessonItem(
-            Day day, LessonSettings said, Map<Long, String> riderKeys, Map<Long, String> courseKeys) {
+    private static LessonItem lessonItem(Day day, LessonSettings said, ItemKeys riderKeys, ItemKeys courseKeys) {
         Set<String> there =
                 day.courseIds().stream().map(String::valueOf).collect(Collectors.toCollection(HashSet::new));
         there.add(Station.OPEN);
@@ -138,14 +132,11 @@ class ExportService {
                 said.areas(),
                 said.helpers(),
                 said.weather(),
-                said.absent().stream()
-                        .filter(riderKeys::containsKey)
-                        .map(r -> key(riderKeys, r))
-                        .toList(),
+                said.absent().stream().filter(riderKeys::has).map(riderKeys::of).toList(),
                 said.wishes().stream()
                         .filter(w -> there.contains(w.station()))
                         .map(w -> new WishItem(
-                                w.station().equals(Station.OPEN) ? null : key(courseKeys, Long.valueOf(w.station())),
+                                w.station().equals(Station.OPEN) ? null : courseKeys.of(Long.valueOf(w.station())),
                                 w.minutes()))
                         .toList(),
                 said.school());
@@ -153,30 +144,5 @@ class ExportService {
 
     private String written(ImportDocument document) {
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(document);
-    }
-
-    /** Keys by place, so that the same day always has the same file. */
-    private static Map<Long, String> keys(String sort, List<Long> ids) {
-        Map<Long, String> keys = new LinkedHashMap<>();
-        ids.forEach(id -> keys.putIfAbsent(id, sort + "-" + (keys.size() + 1)));
-        return keys;
-    }
-
-    static String key(Map<Long, String> keys, @Nullable Long id) {
-        String key = keys.get(id);
-        if (key == null) {
-            throw new IllegalStateException("there is no key for " + id);
-        }
-        return key;
-    }
-
-    private interface Written<T> {
-        T of(String key, long id);
-    }
-
-    private static <T> List<T> each(Map<Long, String> keys, Written<T> item) {
-        List<T> items = new ArrayList<>();
-        keys.forEach((id, key) -> items.add(item.of(key, id)));
-        return items;
     }
 }

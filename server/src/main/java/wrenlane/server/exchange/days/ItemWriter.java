@@ -112,24 +112,21 @@ class ItemWriter {
                 kept.of("machine", id));
     }
 
-    RiderItem riderItem(String key, Rider r, Map<Long, String> machineKeys) {
+    RiderItem riderItem(String key, Rider r, ItemKeys machineKeys) {
         return new RiderItem(
                 key,
                 r.name(),
                 r.level(),
                 r.school(),
                 r.mostLeanRadians().orElse(null),
-                r.machineId()
-                        .map(id -> ExportService.key(machineKeys, id.value()))
-                        .orElse(null),
+                r.machineId().map(id -> machineKeys.of(id.value())).orElse(null),
                 r.reach().orElse(null),
                 r.notes(),
                 drills.seen(r.id().value()).stream()
-                        .map(seen -> new ShownItem(
-                                ExportService.key(machineKeys, seen.machineId()), seen.drillIds(), seen.on()))
+                        .map(seen -> new ShownItem(machineKeys.of(seen.machineId()), seen.drillIds(), seen.on()))
                         .toList(),
                 goals.find(r.id().value())
-                        .map(goal -> goalItem(goal, ExportService.key(machineKeys, goal.machineId())))
+                        .map(goal -> goalItem(goal, machineKeys.of(goal.machineId())))
                         .orElse(null),
                 kept.of("rider", r.id().value()));
     }

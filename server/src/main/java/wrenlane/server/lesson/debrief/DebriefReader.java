@@ -6,9 +6,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import wrenlane.course.NamedCourse;
 import wrenlane.day.Day;
 import wrenlane.drill.Catalogue;
+import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
 import wrenlane.lesson.RunningLesson;
 import wrenlane.rider.Rider;
@@ -62,7 +62,7 @@ class DebriefReader {
             Optional<RunningLesson> begun,
             boolean over,
             Map<String, String> riderNames,
-            Map<String, String> courseNames) {}
+            Map<CourseId, String> courseNames) {}
 
     record ReadRider(Rider rider, Optional<ReadDay> day, DebriefText own) {}
 
@@ -81,6 +81,6 @@ class DebriefReader {
                 live.begun(dayId),
                 live.find(dayId).map(RunningLesson::isOver).orElse(true),
                 riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)),
-                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), NamedCourse::name)));
+                courses.names());
     }
 }

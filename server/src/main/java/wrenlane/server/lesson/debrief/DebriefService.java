@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.coaching.Debrief;
 import wrenlane.coaching.Homework;
 import wrenlane.drill.Catalogue;
+import wrenlane.id.CourseId;
 import wrenlane.lesson.LessonReview;
 import wrenlane.lesson.LessonReview.Ends;
 import wrenlane.lesson.Station;
@@ -87,7 +88,7 @@ public class DebriefService {
                 read.runs().stream().map(DebriefService::entry).toList());
         UnaryOperator<String> station = id -> id.equals(Station.OPEN)
                 ? "Open ground"
-                : read.courseNames().getOrDefault(id, "a course no longer here");
+                : read.courseNames().getOrDefault(new CourseId(Long.parseLong(id)), "a course no longer here");
         UnaryOperator<String> rider = id -> read.riderNames().getOrDefault(id, "somebody no longer here");
         return new Review(
                 read.begun().isPresent(),

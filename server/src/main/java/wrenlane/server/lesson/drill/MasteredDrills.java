@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
 
 /** Drills that an instructor saw riders master on a machine. */
@@ -85,9 +84,7 @@ public class MasteredDrills {
     /** Refuses a rider, a machine or a drill that is not there. */
     void there(long riderId, long machineId, String drillId) {
         riders.get(riderId);
-        if (!machines.isThere(machineId)) {
-            throw new NotFoundException("machine", machineId);
-        }
+        machines.require(machineId);
         Objects.requireNonNull(drills.get(drillId));
     }
 }

@@ -73,22 +73,8 @@ public class RiderDrillService {
      *
      * @param school that all of them ride by that day; empty for everybody's own
      */
-    public List<RiderDrills> of(Catalogue catalogue, List<DayRider> riders, Optional<School> school) {
-        return standings(catalogue, school, riders);
-    }
-
-    /** The standing of several riders. */
-    List<RiderDrills> standings(StandingsRequest request) {
-        return standings(
-                drills.catalogue(),
-                Optional.empty(),
-                request.pairs().stream()
-                        .map(p -> new DayRider(new RiderId(p.riderId()), new MachineId(p.machineId())))
-                        .toList());
-    }
-
-    private List<RiderDrills> standings(Catalogue catalogue, Optional<School> school, List<DayRider> pairs) {
-        List<RiderDrillReader.Read> read = storage.read(() -> pairs.stream()
+    public List<RiderDrills> standings(Catalogue catalogue, List<DayRider> riders, Optional<School> school) {
+        List<RiderDrillReader.Read> read = storage.read(() -> riders.stream()
                 .map(p -> reader.read(p.riderId().value(), p.machineId().value(), school))
                 .toList());
         List<Supplier<Met>> work = new ArrayList<>();
@@ -99,6 +85,16 @@ public class RiderDrillService {
             standings.add(standing(catalogue, read.get(i), met.get(i)));
         }
         return standings;
+    }
+
+    /** The standing of several riders. */
+    List<RiderDrills> standings(StandingsRequest request) {
+        return standings(
+                drills.catalogue(),
+                request.pairs().stream()
+                        .map(p -> new DayRider(new RiderId(p.riderId()), new MachineId(p.machineId())))
+                        .toList(),
+                Optional.empty());
     }
 
     /** The drills before a kind of course that a rider has not mastered on a machine, each after those it rests on. */

@@ -6,7 +6,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.machine.MachineTurn;
+import wrenlane.id.MachineId;
+import wrenlane.machine.NamedMachine;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
@@ -48,13 +49,7 @@ class GoalReader {
      *
      * @param last day with runs of this rider, on whatever course; empty where there are none
      */
-    record Asked(
-            GoalJson goal,
-            CourseKind kind,
-            String machineName,
-            MachineTurn turn,
-            KindHistory ridden,
-            Optional<LocalDate> last) {}
+    record Asked(GoalJson goal, CourseKind kind, NamedMachine machine, KindHistory ridden, Optional<LocalDate> last) {}
 
     Read read(long riderId) {
         riders.get(riderId);
@@ -69,9 +64,8 @@ class GoalReader {
         return new Asked(
                 goal,
                 kind,
-                machines.get(goal.machineId()).name(),
-                machines.turn(goal.machineId()),
-                histories.read(riders.get(riderId), kind),
+                machines.get(new MachineId(goal.machineId())),
+                histories.read(riderId, Optional.of(kind)),
                 runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
     }
 

@@ -85,10 +85,10 @@ public class GoalService {
         double setting = asked.goal().setting().metres();
         Optional<Double> tight = asked.kind().isStraight()
                 ? Optional.empty()
-                : difficulty.ofBothSides(course, asked.turn()).at(setting);
+                : difficulty.ofBothSides(course, asked.machine().turn()).at(setting);
         SideHistories ridden = progress.histories(asked.ridden());
         Optional<Way> way = tight.map(t -> {
-            Ladder ladder = difficulty.ladder(course, asked.turn(), system);
+            Ladder ladder = difficulty.ladder(course, asked.machine().turn(), system);
             return new Way(
                     GoalGap.to(t, ladder, ridden.of(Side.LEFT), ridden.of(Side.RIGHT)),
                     ladder,
@@ -98,7 +98,7 @@ public class GoalService {
         });
         Optional<GoalGap> gap = way.map(Way::gap);
         return new Off(
-                asked.machineName(),
+                asked.machine().name(),
                 asked.kind().label(),
                 tight.orElse(null),
                 gap.orElse(null),

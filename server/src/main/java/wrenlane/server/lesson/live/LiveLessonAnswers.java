@@ -10,12 +10,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import wrenlane.course.NamedCourse;
 import wrenlane.day.Day;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
+import wrenlane.id.CourseId;
 import wrenlane.id.MachineId;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
@@ -107,19 +106,19 @@ class LiveLessonAnswers {
 
     /** What things are called, by the ids the running order knows them by. */
     private record Words(
-            Map<String, String> names, Map<String, String> machines, Map<String, String> courses, Catalogue drills) {
+            Map<String, String> names, Map<String, String> machines, Map<CourseId, String> courses, Catalogue drills) {
         RunningBlock block(Block block, List<Up> turns) {
-            Optional<String> course = block.station().filter(id -> !id.equals(Station.OPEN));
+            Optional<CourseId> course =
+                    block.station().filter(id -> !id.equals(Station.OPEN)).map(id -> new CourseId(Long.parseLong(id)));
             return new RunningBlock(
                     block.sort(),
                     block.sort().label(),
                     block.minutes(),
                     block.station()
-                            .map(id -> id.equals(Station.OPEN)
-                                    ? "Open ground"
-                                    : courses.getOrDefault(id, "A course no longer here"))
+                            .map(id -> course.map(c -> courses.getOrDefault(c, "A course no longer here"))
+                                    .orElse("Open ground"))
                             .orElse(null),
-                    course.map(Long::valueOf).orElse(null),
+                    course.map(CourseId::value).orElse(null),
                     turns.stream()
                             .filter(up -> up.done() < up.of())
                             .map(this::up)
@@ -167,9 +166,7 @@ class LiveLessonAnswers {
                 .forEach(r -> ridden.put(
                         r.riderId().toString(),
                         Objects.requireNonNull(known.get(r.machineId())).name()));
-        Map<String, String> stations =
-                courses.all().stream().collect(Collectors.toMap(c -> String.valueOf(c.id()), NamedCourse::name));
-        return new Words(names, ridden, stations, drills.catalogue());
+        return new Words(names, ridden, courses.names(), drills.catalogue());
     }
 
     private static Set<String> ridersOf(RunningLesson lesson) {

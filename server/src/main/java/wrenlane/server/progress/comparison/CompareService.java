@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wrenlane.id.DayId;
 import wrenlane.machine.NamedMachine;
@@ -14,7 +15,6 @@ import wrenlane.progress.Tally;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.problem.NotFoundException;
@@ -33,7 +33,6 @@ import wrenlane.verdict.Difficulty;
 class CompareService {
     private final KindHistoryReader histories;
     private final ProgressService progress;
-    private final RiderService riders;
     private final CourseDifficulty difficulty;
     private final Storage storage;
     private final Reckoning reckoning;
@@ -41,13 +40,11 @@ class CompareService {
     CompareService(
             KindHistoryReader histories,
             ProgressService progress,
-            RiderService riders,
             CourseDifficulty difficulty,
             Storage storage,
             Reckoning reckoning) {
         this.histories = histories;
         this.progress = progress;
-        this.riders = riders;
         this.difficulty = difficulty;
         this.storage = storage;
         this.reckoning = reckoning;
@@ -55,7 +52,7 @@ class CompareService {
 
     /** Two days with runs on a kind, whichever was first. */
     DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
-        KindHistory read = storage.read(() -> histories.read(riders.get(riderId), NamedKind.of(kindId)));
+        KindHistory read = storage.read(() -> histories.read(riderId, Optional.of(NamedKind.of(kindId))));
         return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }
 

@@ -9,7 +9,6 @@ import wrenlane.coaching.HoldsBack;
 import wrenlane.course.CourseKind;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.calculation.Rank;
 import wrenlane.server.platform.calculation.Reckoning;
 import wrenlane.server.platform.storage.Storage;
@@ -25,13 +24,11 @@ import wrenlane.verdict.SpeedScan;
 @Service
 class MistakeService {
     private final KindHistoryReader histories;
-    private final RiderService riders;
     private final Storage storage;
     private final Reckoning reckoning;
 
-    MistakeService(KindHistoryReader histories, RiderService riders, Storage storage, Reckoning reckoning) {
+    MistakeService(KindHistoryReader histories, Storage storage, Reckoning reckoning) {
         this.histories = histories;
-        this.riders = riders;
         this.storage = storage;
         this.reckoning = reckoning;
     }
@@ -39,7 +36,7 @@ class MistakeService {
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
     MistakesMade costs(long riderId, String kindId) {
         CourseKind kind = NamedKind.of(kindId);
-        KindHistory read = storage.read(() -> histories.read(riders.get(riderId), kind));
+        KindHistory read = storage.read(() -> histories.read(riderId, Optional.of(kind)));
         Set<Mistake> made = ProgressService.heldBack(read).stream()
                 .map(HoldsBack::mistake)
                 .flatMap(Optional::stream)
