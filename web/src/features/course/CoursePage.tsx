@@ -6,7 +6,7 @@ import { chosen } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere } from '../../shared/ui';
 import { usePreferences } from '../../shared/units';
-import { useCourseKinds, useCourses, type Course, type CourseKind } from './api';
+import { useCourseKinds, useEveryCourse, type Course, type CourseKind } from './api';
 import { CourseEditor } from './edit/CourseEditor';
 import { fresh, requestOf } from './model';
 
@@ -14,7 +14,7 @@ import { fresh, requestOf } from './model';
 export default function CoursePage() {
   const all = together(
     useDay(),
-    useReading(useCourses()),
+    useReading(useEveryCourse()),
     useReading(useMachines()),
     useReading(useRiders()),
     useReading(useCourseKinds()),
@@ -41,7 +41,11 @@ function Shown(props: {
   const link = useDayLink();
   const { system } = usePreferences();
   const first = day?.courseIds[0];
-  const { one: shown, missing } = chosen(courses, id, courses.find((c) => c.id === first) ?? courses[0]);
+  const { one: shown, missing } = chosen(
+    courses,
+    id,
+    courses.find((c) => c.id === first) ?? courses.find((c) => !c.archived),
+  );
   if (missing) {
     return (
       <NotHere what="course">

@@ -34,9 +34,18 @@ export type SpeedWindows = Api<'SpeedWindows'>;
 export type Ladder = Api<'Ladder'>;
 export type Rung = Api<'Rung'>;
 
-/** All courses. */
+const everyCourse = { queryKey: keys.courses(), queryFn: () => body(http.GET('/api/courses')) };
+
+const offered = (courses: Course[]) => courses.filter((c) => !c.archived);
+
+/** The courses that are offered: all that are not archived. */
 export function useCourses() {
-  return useQuery({ queryKey: keys.courses(), queryFn: () => body(http.GET('/api/courses')) });
+  return useQuery({ ...everyCourse, select: offered });
+}
+
+/** All courses, the archived ones too. */
+export function useEveryCourse() {
+  return useQuery(everyCourse);
 }
 
 /** The kinds of course, with their dimensions' limits. */
@@ -149,14 +158,19 @@ export function useSaveCourse() {
 }
 
 /** Takes a course away; it can be brought back. */
-export const useTakeAway = () => useRemoval((params) => http.DELETE('/api/courses/{id}', { params }));
+export const useDeleteCourse = () => useRemoval((params) => http.DELETE('/api/courses/{id}', { params }));
 
-/** Brings a course back that was taken away. */
-export function useBringBack() {
+/** Archives a course, or restores it. */
+export function useArchiveCourse() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (id: number) =>
-      body(http.POST('/api/courses/{id}/restorations', { params: { path: { id } } })),
+    mutationFn: ({ course, archived }: { course: Course; archived: boolean }) =>
+      changing(course, (header) =>
+        http.PUT('/api/courses/{id}/archived', {
+          params: { path: { id: course.id }, header },
+          body: { archived },
+        }),
+      ),
     onSuccess: () => void client.invalidateQueries({ predicate: ofStored }),
   });
 }

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { NextStep, useChangeDay, useGoOn, type Day } from '../../day';
-import { Button, Select, useSay, useDraft } from '../../../shared/ui';
-import { useBringBack, useSaveCourse, useTakeAway, type Course, type CourseRequest } from '../api';
-import { same } from '../model';
+import { Button, Select, useDeleting, useSay, useDraft } from '../../../shared/ui';
+import { useArchiveCourse, useDeleteCourse, useSaveCourse, type Course, type CourseRequest } from '../api';
+import { requestOf, same } from '../model';
 
-/** Name, choice, saving, copying and taking away of the course. */
+/** Name, choice, saving, copying, archiving and deleting of the course. */
 export function CourseHeading(props: {
   stored: Course | undefined;
   course: CourseRequest;
@@ -18,8 +18,6 @@ export function CourseHeading(props: {
   const { stored, course, day } = props;
   const [base, setBase] = useState(stored);
   const save = useSaveCourse();
-  const takeAway = useTakeAway();
-  const bringBack = useBringBack();
   const { change: changeDay } = useChangeDay();
   const say = useSay();
   const changedNow = stored === undefined || !same(stored, course);
@@ -51,21 +49,10 @@ export function CourseHeading(props: {
       })
       .catch(say.failed);
   const wanting = course.name.trim() === '' || save.isPending;
-  const remove = (gone: Course) =>
-    takeAway
-      .mutateAsync(gone)
-      .then(() => {
-        const next = props.courses.find((c) => c.id !== gone.id);
-        unsaved.letGo();
-        props.onOpen(next?.id ?? 'new');
-        say.done(`${gone.name} deleted. Runs ridden on it are kept.`, () => {
-          bringBack
-            .mutateAsync(gone.id)
-            .then(() => props.onOpen(gone.id))
-            .catch(say.failed);
-        });
-      })
-      .catch(say.failed);
+  const openNext = (gone: Course) => {
+    unsaved.letGo();
+    props.onOpen(props.courses.find((c) => c.id !== gone.id && !c.archived)?.id ?? 'new');
+  };
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       {unsaved.question}
@@ -83,14 +70,20 @@ export function CourseHeading(props: {
         label="Courses"
         value={stored === undefined ? 'new' : String(stored.id)}
         options={[
-          ...props.courses.map((c) => ({ value: String(c.id), label: c.name })),
+          ...props.courses.filter((c) => !c.archived).map((c) => ({ value: String(c.id), label: c.name })),
           { value: 'new', label: 'New course…' },
+          ...props.courses
+            .filter((c) => c.archived)
+            .map((c) => ({ value: String(c.id), label: `${c.name} (archived)` })),
         ]}
         onChoose={(v) => props.onOpen(v === 'new' ? 'new' : Number(v))}
       />
-      {stored !== undefined && day !== undefined && !day.courseIds.includes(stored.id) && (
-        <Button onClick={() => void addToDay(stored.id)}>Add to day</Button>
-      )}
+      {stored !== undefined &&
+        !stored.archived &&
+        day !== undefined &&
+        !day.courseIds.includes(stored.id) && (
+          <Button onClick={() => void addToDay(stored.id)}>Add to day</Button>
+        )}
       {stored !== undefined && (
         <>
           <Button
@@ -99,15 +92,13 @@ export function CourseHeading(props: {
               void store(
                 { ...course, name: `${course.name.slice(0, 75)}, copy` },
                 undefined,
-                'Copied as it stands here.',
+                'Duplicated as it stands here.',
               )
             }
           >
-            Copy
+            Duplicate
           </Button>
-          <Button disabled={takeAway.isPending} onClick={() => void remove(stored)}>
-            Delete
-          </Button>
+          <Archiving stored={stored} onGone={openNext} onOpen={props.onOpen} />
         </>
       )}
       <Button
@@ -134,5 +125,61 @@ export function CourseHeading(props: {
       )}
       {!changedNow && <NextStep here="COURSE" />}
     </div>
+  );
+}
+
+/** Archives a course; an archived one is restored or deleted. */
+function Archiving(props: { stored: Course; onGone: (gone: Course) => void; onOpen: (id: number) => void }) {
+  const { stored, onGone, onOpen } = props;
+  const archive = useArchiveCourse();
+  const remove = useDeleteCourse();
+  const save = useSaveCourse();
+  const deleting = useDeleting();
+  const say = useSay();
+  const put = (course: Course, archived: boolean): Promise<Course> =>
+    archive.mutateAsync({ course, archived });
+  const restored = (course: Course) =>
+    put(course, false).then((back) => {
+      onOpen(back.id);
+      say.done(`${back.name} is restored.`);
+    });
+  if (!stored.archived) {
+    return (
+      <Button
+        disabled={archive.isPending}
+        onClick={() =>
+          void put(stored, true)
+            .then((gone) => {
+              onGone(gone);
+              say.done(`${gone.name} is archived. Runs ridden on it are kept.`, () => {
+                restored(gone).catch(say.failed);
+              });
+            })
+            .catch(say.failed)
+        }
+      >
+        Archive
+      </Button>
+    );
+  }
+  return (
+    <>
+      <Button disabled={archive.isPending} onClick={() => void restored(stored).catch(say.failed)}>
+        Restore
+      </Button>
+      <Button
+        disabled={remove.isPending}
+        onClick={() =>
+          void deleting(stored, {
+            remove: () => remove.mutateAsync(stored),
+            onGone: () => onGone(stored),
+            restore: () => save.mutateAsync({ course: requestOf(stored) }),
+            onBack: (back) => onOpen(back.id),
+          })
+        }
+      >
+        Delete
+      </Button>
+    </>
   );
 }

@@ -145,19 +145,25 @@ class CourseKindsIT {
     }
 
     @Test
-    void copiesACourseTakesItAwayAndBringsItBack() {
+    void duplicatesArchivesAndRestoresCourse() {
         choose("Offset weave");
         page.getByLabel("Name of the course").fill("Oil-drum weave");
         button("Save course").click();
         assertThat(page.getByText("Course saved.").first()).isVisible();
-        button("Copy").click();
-        assertThat(page.getByText("Copied as it stands here.").first()).isVisible();
+        button("Duplicate").click();
+        assertThat(page.getByText("Duplicated as it stands here.").first()).isVisible();
         assertThat(page.getByLabel("Name of the course")).hasValue("Oil-drum weave, copy");
-        button("Delete").click();
-        assertThat(page.getByText("deleted. Runs ridden").first()).isVisible();
+        button("Archive").click();
+        assertThat(page.getByText("archived. Runs ridden").first()).isVisible();
         assertThat(page.getByLabel("Courses").getByText("Oil-drum weave, copy")).hasCount(0);
         button("Undo").click();
         assertThat(page.getByLabel("Name of the course")).hasValue("Oil-drum weave, copy");
+        button("Archive").click();
+        assertThat(page.getByLabel("Courses").getByText("Oil-drum weave, copy")).hasCount(0);
+        choose("Courses", "Oil-drum weave, copy (archived)");
+        assertThat(button("Restore")).isVisible();
+        button("Delete").click();
+        assertThat(page.getByText("Oil-drum weave, copy is deleted.").first()).isVisible();
     }
 
     @Test

@@ -26,6 +26,7 @@ import wrenlane.course.EdgeMarks;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.server.course.evaluation.PlanJson;
 import wrenlane.server.platform.creation.Creations;
+import wrenlane.server.platform.http.ArchivedRequest;
 import wrenlane.server.platform.http.Expected;
 
 /** Courses as saved, and the kinds there are. */
@@ -130,7 +131,7 @@ class CourseController {
                 markers == null ? null : EdgeMarks.within(course, markers).orElse(null));
     }
 
-    /** Every stored course. */
+    /** Every stored course, the archived ones too. */
     @GetMapping("/courses")
     List<CourseResponse> listCourses() {
         return service.responses();
@@ -160,16 +161,19 @@ class CourseController {
         return service.update(id, Expected.of(ifMatch), request);
     }
 
-    /** Takes a course away; it can be brought back. */
+    /** Archives a course that is no longer used, or restores it. */
+    @PutMapping("/courses/{id}/archived")
+    CourseResponse archiveCourse(
+            @PathVariable long id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody ArchivedRequest request) {
+        return service.archive(id, Expected.of(ifMatch), request.archived());
+    }
+
+    /** Deletes a course; a problem says what uses it. */
     @DeleteMapping("/courses/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteCourse(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.takeAway(id, Expected.of(ifMatch));
-    }
-
-    /** Brings a course back that was taken away. */
-    @PostMapping("/courses/{id}/restorations")
-    CourseResponse restoreCourse(@PathVariable long id) {
-        return service.bringBack(id);
+        service.delete(id, Expected.of(ifMatch));
     }
 }

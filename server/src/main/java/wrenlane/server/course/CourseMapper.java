@@ -4,17 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 /** All SQL about courses. */
 @Mapper
 interface CourseMapper {
-    /** Those not taken away. */
+    /** The archived ones too. */
     List<CourseRow> all();
 
-    /** Also one taken away: runs may be ridden on it. */
+    /** Also an archived one: runs may be ridden on it. */
     Optional<CourseRow> find(long id);
 
-    /** Whether there is one that is not taken away. */
+    /** Whether there is one that is not archived. */
     boolean isThere(long id);
 
     List<DimensionRow> dimensions(long courseId);
@@ -27,9 +28,10 @@ interface CourseMapper {
 
     int update(CourseRow row);
 
-    int takeAway(@Param("id") long id, @Param("at") String at);
+    /** Archives it at a time, or restores it where that is missing. */
+    int archive(@Param("id") long id, @Param("at") @Nullable String at);
 
-    int bringBack(long id);
+    int delete(long id);
 
     void clearDimensions(long courseId);
 

@@ -7,7 +7,11 @@ import wrenlane.server.course.kit.MarkerJson;
 import wrenlane.server.platform.http.Versioned;
 import wrenlane.server.platform.length.LengthJson;
 
-/** A course as stored. */
+/**
+ * A course as stored.
+ *
+ * @param archived whether it is offered nowhere any more
+ */
 record CourseResponse(
         long id,
         long version,
@@ -18,9 +22,10 @@ record CourseResponse(
         Map<String, String> options,
         Side firstTurn,
         List<MarkerJson> markers,
-        List<MarkerJson> within)
+        List<MarkerJson> within,
+        boolean archived)
         implements Versioned {
-    static CourseResponse of(long id, long version, CourseRequest typed) {
+    static CourseResponse of(long id, long version, CourseRequest typed, boolean archived) {
         return new CourseResponse(
                 id,
                 version,
@@ -31,6 +36,7 @@ record CourseResponse(
                 typed.options(),
                 typed.firstTurn(),
                 typed.own(),
-                typed.ownWithin());
+                typed.ownWithin(),
+                archived);
     }
 }

@@ -15,7 +15,9 @@ import wrenlane.server.course.kit.KitService;
 import wrenlane.server.platform.calculation.Kept;
 import wrenlane.server.platform.http.Expected;
 import wrenlane.server.platform.length.LengthJson;
+import wrenlane.server.platform.problem.ConflictException;
 import wrenlane.server.platform.problem.NotFoundException;
+import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.platform.version.Stamped;
 import wrenlane.server.platform.version.Stamps;
@@ -33,23 +35,28 @@ public class CourseService {
     private final CourseMapper mapper;
     private final Stamps stamps;
     private final KitService kit;
+    private final Uses uses;
     private final Storage storage;
     private final Clock clock;
 
-    CourseService(CourseMapper mapper, Stamps stamps, KitService kit, Storage storage, Clock clock) {
+    CourseService(CourseMapper mapper, Stamps stamps, KitService kit, Uses uses, Storage storage, Clock clock) {
         this.mapper = mapper;
         this.stamps = stamps;
         this.kit = kit;
+        this.uses = uses;
         this.storage = storage;
         this.clock = clock;
     }
 
+    /** Those that are not archived. */
     public List<NamedCourse> all() {
-        return storage.read(
-                () -> mapper.all().stream().map(row -> stored(row).named()).toList());
+        return storage.read(() -> mapper.all().stream()
+                .filter(row -> row.archivedAt() == null)
+                .map(row -> stored(row).named())
+                .toList());
     }
 
-    /** What the courses are called, by id. */
+    /** What the courses are called, the archived ones too. */
     public Map<CourseId, String> names() {
         return storage.read(() -> mapper.all().stream()
                 .collect(Collectors.toMap(row -> new CourseId(Objects.requireNonNull(row.id())), CourseRow::name)));
@@ -88,7 +95,7 @@ public class CourseService {
                 () -> mapper.find(id).map(this::stored).orElseThrow(() -> new NotFoundException("course", id))));
     }
 
-    /** Whether there is one that is not taken away. */
+    /** Whether there is one that is not archived. */
     public boolean isThere(long id) {
         return mapper.isThere(id);
     }
@@ -110,34 +117,37 @@ public class CourseService {
     CourseResponse update(long id, Expected expected, CourseRequest request) {
         request.course();
         return storage.write(() -> {
-            check(id, expected, request);
+            if (expected(id, expected, request).archived()) {
+                throw new ConflictException("This course is archived. Restore it before you change it.");
+            }
             mapper.update(CourseRow.of(id, request));
             writeSettings(id, request);
             return response(id);
         });
     }
 
-    private void check(long id, Expected expected, Object... wanted) {
+    private CourseResponse expected(long id, Expected expected, Object... wanted) {
         CourseResponse stored = response(id);
-        if (!isThere(id)) {
-            throw new NotFoundException("course", id);
-        }
         expected.check(stored.version(), () -> stored, wanted);
+        return stored;
     }
 
-    /** Takes a course away from every list and day; runs ridden on it keep what they were ridden on. */
-    void takeAway(long id, Expected expected) {
-        storage.change(() -> {
-            check(id, expected);
-            mapper.takeAway(id, clock.instant().toString());
+    /** Takes a course off every list and day, or puts it back; runs ridden on it keep what they were ridden on. */
+    CourseResponse archive(long id, Expected expected, boolean archived) {
+        return storage.write(() -> {
+            CourseResponse stored = expected(id, expected);
+            if (stored.archived() != archived) {
+                mapper.archive(id, archived ? clock.instant().toString() : null);
+            }
+            return response(id);
         });
     }
 
-    /** Brings a course back that was taken away. */
-    CourseResponse bringBack(long id) {
-        return storage.write(() -> {
-            mapper.bringBack(id);
-            return response(id);
+    void delete(long id, Expected expected) {
+        storage.change(() -> {
+            expected(id, expected);
+            uses.noneOfCourse(id);
+            mapper.delete(id);
         });
     }
 
@@ -152,9 +162,9 @@ public class CourseService {
     }
 
     /** A course as a person would type it again. */
-    private record Stored(long id, long version, CourseRequest typed) {
+    private record Stored(long id, long version, CourseRequest typed, boolean archived) {
         CourseResponse response() {
-            return CourseResponse.of(id, version, typed);
+            return CourseResponse.of(id, version, typed, archived);
         }
 
         NamedCourse named() {
@@ -182,6 +192,6 @@ public class CourseService {
                         Side.valueOf(row.firstTurn()),
                         kit.ofCourse(id),
                         kit.within(id));
-        return new Stored(id, Objects.requireNonNull(row.version()), all);
+        return new Stored(id, Objects.requireNonNull(row.version()), all, row.archivedAt() != null);
     }
 }

@@ -20,7 +20,7 @@ interface DayMapper {
 
     List<DayRiderRow> riders(@Param("ids") Collection<Long> ids);
 
-    /** Also one that is taken away by now. */
+    /** Also one that is archived by now. */
     boolean hasCourse(@Param("dayId") long dayId, @Param("courseId") long courseId);
 
     boolean hasRider(@Param("dayId") long dayId, @Param("riderId") long riderId);

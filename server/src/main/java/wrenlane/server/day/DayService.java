@@ -151,7 +151,7 @@ public class DayService {
         return mapper.hasRider(dayId, riderId);
     }
 
-    /** Whether a course is on a day, also one that was taken away since. */
+    /** Whether a course is on a day, also one that was archived since. */
     public boolean hasCourse(long dayId, long courseId) {
         return mapper.hasCourse(dayId, courseId);
     }
@@ -179,7 +179,7 @@ public class DayService {
                         "no-such-course",
                         "courseIds." + i,
                         "Course " + request.courseIds().get(i)
-                                + " was taken away or never was: bring it back, or leave it out.");
+                                + " is archived or never was: restore it, or leave it out.");
             }
         }
         for (int i = 0; i < request.riders().size(); i++) {

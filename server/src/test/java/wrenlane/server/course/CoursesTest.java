@@ -290,19 +290,42 @@ class CoursesTest {
     }
 
     @Test
-    void aCourseTakenAwayIsBroughtBack() {
+    void archivedCourseIsRestored() {
         long id = APP.post("/api/courses", Courses.box(6.6)).body().get("id").asLong();
+        assertThat(archive(id, true).body().get("archived").asBoolean()).isTrue();
+        assertThat(archived(id)).isTrue();
+        assertThat(archive(id, true).status()).isEqualTo(200);
+        RunningApp.Answer refused = APP.send("PUT", "/api/courses/" + id, json(Courses.box(6)), "If-Match", "*");
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.raw().body()).contains("Restore it before you change it.");
+        assertThat(archive(id, false).body().get("archived").asBoolean()).isFalse();
+        assertThat(archived(id)).isFalse();
+        assertThat(archive(4711, false).status()).isEqualTo(404);
+    }
+
+    @Test
+    void deletedCourseIsGone() {
+        long id = APP.post("/api/courses", Courses.box(6.6)).body().get("id").asLong();
+        archive(id, true);
         assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(204);
-        assertThat(APP.get("/api/courses").raw().body()).doesNotContain("\"id\":" + id + ",");
+        assertThat(APP.get("/api/courses/" + id).status()).isEqualTo(404);
         assertThat(APP.delete("/api/courses/" + id).status()).isEqualTo(404);
-        assertThat(APP.send("PUT", "/api/courses/" + id, json(Courses.box(6)), "If-Match", "*")
-                        .status())
-                .isEqualTo(404);
-        assertThat(APP.post("/api/courses/" + id + "/restorations", Map.of()).status())
-                .isEqualTo(200);
-        assertThat(APP.get("/api/courses").raw().body()).contains("\"id\":" + id + ",");
-        assertThat(APP.post("/api/courses/4711/restorations", Map.of()).status())
-                .isEqualTo(404);
+    }
+
+    private static RunningApp.Answer archive(long id, boolean archived) {
+        return APP.put("/api/courses/" + id + "/archived", Map.of("archived", archived));
+    }
+
+    /** As the list says. */
+    private static boolean archived(long id) {
+        return APP.get("/api/courses")
+                .body()
+                .valueStream()
+                .filter(c -> c.get("id").asLong() == id)
+                .findFirst()
+                .orElseThrow()
+                .get("archived")
+                .asBoolean();
     }
 
     @Test

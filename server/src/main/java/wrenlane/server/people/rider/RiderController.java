@@ -1,7 +1,6 @@
 package wrenlane.server.people.rider;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +21,7 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.rider.School;
 import wrenlane.server.platform.creation.Creations;
+import wrenlane.server.platform.http.ArchivedRequest;
 import wrenlane.server.platform.http.Expected;
 
 /** Riders, and the levels and schools there are. */
@@ -93,10 +93,7 @@ class RiderController {
         return RiderResponse.of(service.update(id, Expected.of(ifMatch), request));
     }
 
-    /** Whether a rider is put away. */
-    record ArchivedRequest(@NotNull Boolean archived) {}
-
-    /** Puts a rider away who is no longer taught, or takes them back. */
+    /** Archives a rider who is no longer taught, or restores them. */
     @PutMapping("/riders/{id}/archived")
     RiderResponse archiveRider(
             @PathVariable long id,

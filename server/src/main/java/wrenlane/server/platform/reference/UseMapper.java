@@ -8,6 +8,8 @@ import org.apache.ibatis.annotations.Mapper;
 interface UseMapper {
     List<UseRow> ofYard(long id);
 
+    List<UseRow> ofCourse(long id);
+
     List<UseRow> ofMachine(long id);
 
     List<UseRow> ofRider(long id);

@@ -22,6 +22,13 @@ public class Uses {
     }
 
     /**
+     * @throws ConflictException where the course is on a day or has runs
+     */
+    public void noneOfCourse(long id) {
+        refuse("This course", mapper.ofCourse(id), "Keep it archived: runs stay on record.");
+    }
+
+    /**
      * @throws ConflictException where anybody rides or has ridden the machine
      */
     public void noneOfMachine(long id) {

@@ -142,13 +142,13 @@ class VersionsTest {
                 "riders",
                 List.of()));
         String path = "/api/days/" + APP.post("/api/days", day).body().get("id").asLong();
-        APP.delete("/api/courses/" + course);
+        APP.put("/api/courses/" + course + "/archived", Map.of("archived", true));
         RunningApp.Answer refused = APP.put(path, day);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("courseIds.0");
         day.put("courseIds", List.of());
         assertThat(APP.put(path, day).status()).isEqualTo(200);
-        APP.post("/api/courses/" + course + "/restorations", Map.of());
+        APP.put("/api/courses/" + course + "/archived", Map.of("archived", false));
         assertThat(APP.get(path).body().at("/courseIds/0").asLong()).isEqualTo(course);
     }
 

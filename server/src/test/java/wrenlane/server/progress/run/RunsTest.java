@@ -647,7 +647,7 @@ class RunsTest {
         Map<String, Object> plank = Courses.standard(kind("plank-crossing"));
         assertThat(APP.put("/api/courses/" + course, plank).status()).isEqualTo(200);
         assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2)).status()).isEqualTo(200);
-        APP.delete("/api/courses/" + course);
+        APP.put("/api/courses/" + course + "/archived", Map.of("archived", true));
         assertThat(APP.put("/api/runs/" + id, run("LEFT", 7.2)).status()).isEqualTo(200);
     }
 
@@ -660,10 +660,18 @@ class RunsTest {
                 .orElseThrow();
     }
 
-    /** Logged on a phone before the course was taken away, and sent after: it was ridden all the same. */
     @Test
-    void aNewRunOnACourseTakenAwaySinceIsStored() {
-        APP.delete("/api/courses/" + course);
+    void courseWithRunsIsNotDeleted() {
+        APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2));
+        RunningApp.Answer refused = APP.delete("/api/courses/" + course);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.raw().body()).contains("is used by 1 day and 1 run and cannot be deleted");
+    }
+
+    /** Logged on a phone before the course was archived, and sent after: it was ridden all the same. */
+    @Test
+    void aNewRunOnACourseArchivedSinceIsStored() {
+        APP.put("/api/courses/" + course + "/archived", Map.of("archived", true));
         assertThat(APP.put("/api/runs/" + UUID.randomUUID(), run("LEFT", 7.2)).status())
                 .isEqualTo(200);
     }
