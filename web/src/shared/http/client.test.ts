@@ -10,11 +10,11 @@ async function asked(): Promise<string | null> {
     Promise.resolve(new Response('[]', { headers: { 'Content-Type': 'application/json' } })),
   );
   await body(http.GET('/api/courses', { fetch: sent }));
-  return sent.mock.calls[0]?.[0].headers.get('Prefer') ?? null;
+  return new URL(sent.mock.calls[0]?.[0].url ?? '').searchParams.get('system');
 }
 
 it('asks for sentences in feet where they are read in feet, also just after that was chosen', async () => {
   expect(await asked()).toBeNull();
   localStorage.setItem('wren-lane.preferences', '{"system":"IMPERIAL"}');
-  expect(await asked()).toBe('lengths=imperial');
+  expect(await asked()).toBe('IMPERIAL');
 });

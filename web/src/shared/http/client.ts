@@ -15,8 +15,10 @@ export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?
 // Sentences of the server say their lengths as whoever reads them does.
 http.use({
   onRequest: ({ request }) => {
-    if (readsFeet()) request.headers.set('Prefer', 'lengths=imperial');
-    return request;
+    const address = new URL(request.url);
+    if (!readsFeet() || address.searchParams.has('system')) return request;
+    address.searchParams.set('system', 'IMPERIAL');
+    return new Request(address, request);
   },
 });
 

@@ -14,10 +14,14 @@ class SentencesTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
-    private static final String[] IN_FEET = {"Prefer", "lengths=imperial"};
+    private static final String IN_FEET = "?system=IMPERIAL";
 
     private static Answer course(double width, String... headers) {
-        return APP.send("POST", "/api/courses", RunningApp.json(Courses.box(width)), headers);
+        return course("", width, headers);
+    }
+
+    private static Answer course(String query, double width, String... headers) {
+        return APP.send("POST", "/api/courses" + query, RunningApp.json(Courses.box(width)), headers);
     }
 
     @Test
@@ -27,13 +31,13 @@ class SentencesTest {
         assertThat(refused.body().get("detail").asString())
                 .contains(" m; it is 30.")
                 .doesNotContain("'");
-        Answer misread = course(30, "Prefer", "lengths=cubits");
+        Answer misread = course("?system=CUBITS", 30);
         assertThat(misread.body()).isEqualTo(refused.body());
     }
 
     @Test
     void sayLengthsInFeetToWhoeverReadsThem() {
-        Answer refused = course(30, IN_FEET);
+        Answer refused = course(IN_FEET, 30);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("detail").asString())
                 .contains("it is 98' 5\".")
@@ -47,7 +51,7 @@ class SentencesTest {
     void haveADecimalCommaWhereTheLanguageHasOne() {
         Answer refused = course(27.5, "Accept-Language", "de-DE,en;q=0.7");
         assertThat(refused.body().get("detail").asString()).contains("it is 27,5.");
-        Answer feet = course(27.5, "Accept-Language", "fr", "Prefer", "lengths=imperial");
+        Answer feet = course(IN_FEET, 27.5, "Accept-Language", "fr");
         assertThat(feet.body().get("detail").asString()).contains("it is 90' 2,5\".");
         assertThat(course(27.5, "Accept-Language", "en-GB,de;q=0.7").body())
                 .isEqualTo(course(27.5).body());
@@ -58,9 +62,8 @@ class SentencesTest {
     void sayLengthsOfATypedOneInFeet() {
         Answer refused = APP.send(
                 "POST",
-                "/api/calculations/length-readings",
-                RunningApp.json(Map.of("text", "2000 m", "system", "IMPERIAL")),
-                IN_FEET);
+                "/api/calculations/length-readings" + IN_FEET,
+                RunningApp.json(Map.of("text", "2000 m", "system", "IMPERIAL")));
         assertThat(refused.body().toString()).contains("3280' 10").doesNotContain("1000 m");
     }
 }

@@ -45,7 +45,7 @@ class OpenApiConfig {
                         .version("1")
                         .description("SI units and radians throughout; names carry their unit. Problems are RFC 9457"
                                 + " documents; status 422 lists findings. Sentences say their lengths in metres, and"
-                                + " in feet and inches where the request says Prefer: lengths=imperial."))
+                                + " in feet and inches where the address of any request says system=IMPERIAL."))
                 .servers(List.of(new Server().url("/")));
     }
 

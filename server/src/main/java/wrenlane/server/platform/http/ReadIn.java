@@ -18,19 +18,15 @@ import wrenlane.units.Figures;
 import wrenlane.units.LengthSystem;
 
 /**
- * Sentences say their figures as whoever asks reads them: in feet and inches where the request says
- * {@code Prefer: lengths=imperial} or names the system in its address, else in metres; with a decimal comma where the first language of
- * {@code Accept-Language} has one.
+ * Sentences say their figures as whoever asks reads them: in feet and inches where the address says
+ * {@code system=IMPERIAL}, else in metres; with a decimal comma where the first language of {@code Accept-Language} has one.
  *
- * <p>Source: RFC 7240, section 2 (a preference that is not understood is passed over); RFC 9110, section 12.5.4.
+ * <p>Source: RFC 9110, section 12.5.4.
  */
 @Component
 public class ReadIn implements JsonMapperBuilderCustomizer {
-    private static final String PREFER = "Prefer";
-    /** Parameter of an address by which rungs, too, are rounded. */
+    /** Parameter of an address, by which sizes, too, are rounded. */
     private static final String SYSTEM = "system";
-
-    private static final String FEET = "lengths=imperial";
 
     @Override
     public void customize(JsonMapper.Builder builder) {
@@ -44,8 +40,7 @@ public class ReadIn implements JsonMapperBuilderCustomizer {
     }
 
     private static boolean inFeet(HttpServletRequest request) {
-        return FEET.equals(request.getHeader(PREFER))
-                || LengthSystem.IMPERIAL.name().equals(request.getParameter(SYSTEM));
+        return LengthSystem.IMPERIAL.name().equals(request.getParameter(SYSTEM));
     }
 
     /** Figures in a system, with the decimal sign of whoever asks. */
