@@ -2,7 +2,7 @@ import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, startTransition, StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
-import { ALL_DAYS } from './features/day';
+import { NEWEST_DAYS } from './features/day';
 import { Frame } from './frame/Frame';
 import { NoSuchPage } from './frame/NoSuchPage';
 import { PAGES, type PageRoute } from './routes';
@@ -63,7 +63,7 @@ const ROUTES: RouteObject[] = [
 
 /** Opens the app, step by step: in one go a phone would stand still for long enough to be noticed. */
 const OPENING = [
-  () => void client.prefetchQuery(ALL_DAYS),
+  () => void client.prefetchInfiniteQuery(NEWEST_DAYS),
   () => begin(createBrowserRouter(ROUTES)),
   () => void installWorker(atRest(client)),
 ];

@@ -1,5 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { body, changing, http, keys, ofStored, useKeeping, type Api, type Seen } from '../../shared/http';
+import {
+  infiniteQueryOptions,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type InfiniteData,
+} from '@tanstack/react-query';
+import { body, changing, http, kept, keys, ofStored, type Api, type Seen } from '../../shared/http';
 import { usePreferences, type LengthSystem } from '../../shared/units';
 
 export type Day = Api<'DayResponse'>;
@@ -7,11 +14,42 @@ export type DayRequest = Api<'DayRequest'>;
 export type Briefing = Api<'BriefingResponse'>;
 export type Preview = Api<'PreviewResponse'>;
 
-/** How all days are asked for, newest first: every page begins with it. */
-export const ALL_DAYS = { queryKey: keys.days(), queryFn: () => body(http.GET('/api/days')) };
+/** As many days as the server gives at once. */
+const PAGE = 100;
 
+/** How days are asked for, newest first: every page begins with it. */
+export const NEWEST_DAYS = infiniteQueryOptions({
+  queryKey: keys.days(),
+  queryFn: ({ pageParam }) =>
+    body(http.GET('/api/days', { params: { query: pageParam === undefined ? {} : { before: pageParam } } })),
+  initialPageParam: undefined as number | undefined,
+  getNextPageParam: (page) => (page.length < PAGE ? undefined : page.at(-1)?.id),
+});
+
+const together = (all: InfiniteData<Day[]>) => all.pages.flat();
+
+/** Days, newest first, as far as they were asked for. */
 export function useDays() {
-  return useQuery(ALL_DAYS);
+  return useInfiniteQuery({ ...NEWEST_DAYS, select: together });
+}
+
+/** A day older than all that were asked for. */
+export function useOlderDay(id: number | undefined) {
+  return useQuery({
+    queryKey: keys.day(id),
+    enabled: id !== undefined,
+    queryFn: () => body(http.GET('/api/days/{id}', { params: { path: { id: id ?? 0 } } })),
+  });
+}
+
+/** Puts a day that was just stored where it is known, so that the next change is made to that version. */
+export function keptDay(all: InfiniteData<Day[]> | undefined, stored: Day): InfiniteData<Day[]> | undefined {
+  if (all === undefined) return undefined;
+  const at = all.pages.findIndex((page) => page.some((day) => day.id === stored.id));
+  return {
+    ...all,
+    pages: all.pages.map((page, i) => (i === Math.max(at, 0) ? (kept(page, stored) ?? page) : page)),
+  };
 }
 
 /** How a day's briefing is asked for. */
@@ -35,7 +73,7 @@ export function useBriefing(dayId: number | undefined) {
 
 /** Stores a day, new or changed. */
 export function useSaveDay() {
-  const keep = useKeeping<Day>(keys.days);
+  const client = useQueryClient();
   return useMutation({
     mutationFn: ({ stored, day }: { stored?: Seen; day: DayRequest }) =>
       stored === undefined
@@ -43,7 +81,10 @@ export function useSaveDay() {
         : changing(stored, (header) =>
             http.PUT('/api/days/{id}', { params: { path: { id: stored.id }, header }, body: day }),
           ),
-    onSuccess: keep,
+    onSuccess: (day) => {
+      client.setQueryData<InfiniteData<Day[]>>(keys.days(), (all) => keptDay(all, day));
+      void client.invalidateQueries({ predicate: ofStored });
+    },
   });
 }
 

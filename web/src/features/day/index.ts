@@ -1,5 +1,5 @@
 export {
-  ALL_DAYS,
+  NEWEST_DAYS,
   stopRulesOf,
   useBriefing,
   useDays,

@@ -13,17 +13,20 @@ import { RiderTable } from './RiderTable';
 /** In the address of a day that is not stored yet. */
 const NEW = 'new';
 
+/** Chosen where none of the days that are listed will do. */
+const OLDER = 'older';
+
 /** The day on one page: what to bring, who rides what, what is not ready. */
 export default function TodayPage() {
   const day = useDay();
   return (
     <Loading of={day}>
-      {({ day: d, days }) => (d === undefined ? <NewDay /> : <Chosen key={d.id} day={d} days={days} />)}
+      {({ day: d, ...rest }) => (d === undefined ? <NewDay /> : <Chosen key={d.id} day={d} {...rest} />)}
     </Loading>
   );
 }
 
-function Chosen({ day, days }: { day: Day; days: Day[] }) {
+function Chosen({ day, days, readOlder }: { day: Day; days: Day[]; readOlder?: () => void }) {
   const [params, setParams] = useSearchParams();
   // With what the list of courses is made from, so that it comes in at once and pushes nothing down.
   const all = together(
@@ -44,9 +47,10 @@ function Chosen({ day, days }: { day: Day; days: Day[] }) {
           value={another ? NEW : String(day.id)}
           options={[
             ...days.map((d) => ({ value: String(d.id), label: `${dateText(d.date)} · ${d.title}` })),
+            ...(readOlder ? [{ value: OLDER, label: 'Older days…' }] : []),
             { value: NEW, label: 'New day…' },
           ]}
-          onChoose={(v) => setParams({ day: v })}
+          onChoose={(v) => (v === OLDER ? readOlder?.() : setParams({ day: v }))}
         />
       </div>
       {another ? (

@@ -9,7 +9,7 @@ export { keys, ofStored } from './keys';
 export { together, useReading, type Loaded } from './loaded';
 export { useAbout } from './useAbout';
 export { useRested } from './useRested';
-export { useKeeping } from './useKeeping';
+export { kept, useKeeping } from './useKeeping';
 export { useRemoval } from './useRemoval';
 export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
 export { useLatest, type Answer, type Latest } from './useLatest';

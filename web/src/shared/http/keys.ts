@@ -34,6 +34,7 @@ export const keys = {
   copies: named('stored', 'copies'),
   courses: named('stored', 'courses'),
   dayOrder: named('stored', 'day-order'),
+  day: named('stored', 'day'),
   days: named('stored', 'days'),
   devices: named('stored', 'devices'),
   drills: named('stored', 'drills'),

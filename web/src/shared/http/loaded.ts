@@ -8,7 +8,9 @@ export type Loaded<T> =
   | { state: 'ready'; value: T };
 
 /** A query as one union. */
-export function useReading<T>(query: UseQueryResult<T>): Loaded<T> {
+export function useReading<T>(
+  query: Pick<UseQueryResult<T>, 'data' | 'isError' | 'error'> & { refetch: () => unknown },
+): Loaded<T> {
   if (query.data !== undefined) return { state: 'ready', value: query.data };
   if (query.isError) {
     return { state: 'failed', message: said(query.error), retry: () => void query.refetch() };

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.server.platform.creation.Creations;
@@ -30,10 +31,14 @@ class DayController {
         this.creations = creations;
     }
 
-    /** Every day. */
+    /**
+     * Days, the newest first, a hundred at once.
+     *
+     * @param before id of a day: those before it
+     */
     @GetMapping
-    List<DayResponse> listDays() {
-        return service.editions().stream().map(DayResponse::of).toList();
+    List<DayResponse> listDays(@RequestParam(required = false) @Nullable Long before) {
+        return service.page(before).stream().map(DayResponse::of).toList();
     }
 
     /** One day. */

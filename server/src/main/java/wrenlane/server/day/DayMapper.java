@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 /** All SQL about days. */
 @Mapper
 interface DayMapper {
     List<DayRow> all();
+
+    /** So many, newest first, from before a day on; from the newest where that is missing. */
+    List<DayRow> page(@Param("before") @Nullable DayRow before, @Param("most") int most);
 
     Optional<DayRow> find(long id);
 

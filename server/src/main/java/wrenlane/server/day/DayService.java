@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
 import wrenlane.day.Day;
@@ -36,6 +37,9 @@ import wrenlane.server.platform.version.Edition;
 /** Days as stored. */
 @Service
 public class DayService {
+    /** Days in one answer; chosen by us: half a year of teaching, in some 50 kB. */
+    private static final int PAGE = 100;
+
     private final DayMapper mapper;
     private final YardService yards;
     private final CourseService courses;
@@ -66,11 +70,17 @@ public class DayService {
 
     /** Newest first. */
     public List<Day> all() {
-        return editions().stream().map(Edition::value).toList();
+        return storage.read(
+                () -> editions(mapper.all()).stream().map(Edition::value).toList());
     }
 
-    List<Edition<Day>> editions() {
-        return storage.read(() -> editions(mapper.all()));
+    /**
+     * Some of them, newest first.
+     *
+     * @param before id of a day, before which they lie; missing for the newest
+     */
+    List<Edition<Day>> page(@Nullable Long before) {
+        return storage.read(() -> editions(mapper.page(before == null ? null : row(before), PAGE)));
     }
 
     public Day get(long id) {
