@@ -79,8 +79,8 @@ export function DrillEditor(props: {
         <TextField
           label="Cue, at most five words"
           maxLength={60}
-          value={drill.cue}
-          onChange={(e) => change({ cue: e.target.value })}
+          value={drill.words.cue}
+          onChange={(e) => words({ cue: e.target.value })}
         />
         <Select
           label="Stage"
@@ -129,10 +129,10 @@ export function DrillEditor(props: {
         />
         <DrillList
           label="Needs first"
-          chosen={drill.after}
+          chosen={drill.prerequisites}
           catalogue={catalogue}
           but={copy ? undefined : drill.id}
-          onChange={(after) => change({ after })}
+          onChange={(prerequisites) => change({ prerequisites })}
         />
       </div>
       <MinutesFields drill={drill} onChange={change} />

@@ -11,14 +11,14 @@ import {
 } from '../../shared/units';
 import type { Catalogue, Drill, StoredDrill } from './api';
 
-/** Speed, engine, pass mark, longest spells and stop signs. */
+/** Speed, engine, pass mark, longest timed rides and stop signs. */
 export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catalogue: Catalogue }) {
   const { drill } = stored;
   const { speed, system } = usePreferences();
   const band = drill.riding.speed;
-  const measures = catalogue.measures.find((m) => m.measure === drill.pass.measure)?.label;
+  const measures = catalogue.measures.find((m) => m.measure === drill.scoring.pass.measure)?.label;
   const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
-  const signs = drill.spell.stopSigns
+  const signs = drill.scoring.timedRide.stopSigns
     .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
     .filter((s) => s !== undefined);
   return (
@@ -32,11 +32,11 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
       )}
       <Row name="Engine">{drill.words.engine}</Row>
       <Row name="Mastered">
-        {drill.pass.target === undefined
-          ? `${drill.pass.clean} clean of the last ${drill.pass.of}${each}${drill.pass.difficulty === undefined ? '' : `, at difficulty ${difficultyText(drill.pass.difficulty)} or more`}`
-          : `${targetText(drill.pass.measure, drill.pass.target, system)} ${measures}, ${drill.pass.clean} of ${drill.pass.of}`}
+        {drill.scoring.pass.target === undefined
+          ? `${drill.scoring.pass.clean} clean of the last ${drill.scoring.pass.of}${each}${drill.scoring.pass.difficulty === undefined ? '' : `, at difficulty ${difficultyText(drill.scoring.pass.difficulty)} or more`}`
+          : `${targetText(drill.scoring.pass.measure, drill.scoring.pass.target, system)} ${measures}, ${drill.scoring.pass.clean} of ${drill.scoring.pass.of}`}
       </Row>
-      <Row name="At most">{minutesText(drill.spell.longestMinutes)}, yours to change</Row>
+      <Row name="At most">{minutesText(drill.scoring.timedRide.longestMinutes)}, yours to change</Row>
       <Row name="Stop at">{signs.join(', ')}</Row>
       {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
     </dl>
@@ -44,13 +44,17 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
 }
 
 /** What is to be reached, in the unit that its measure is named by. */
-function targetText(measure: Drill['pass']['measure'], target: number, system: LengthSystem): string {
+function targetText(
+  measure: Drill['scoring']['pass']['measure'],
+  target: number,
+  system: LengthSystem,
+): string {
   if (measure.endsWith('METRES')) return lengthText(target, system);
   return `${typedNumber(target, 2)}\u2009${measure.endsWith('SECONDS') ? 's' : 'min'}`;
 }
 
 /** Minutes said once where they are the same on every machine. */
-function minutesText(longest: Drill['spell']['longestMinutes']): string {
+function minutesText(longest: Drill['scoring']['timedRide']['longestMinutes']): string {
   const minutes = TRANSMISSIONS.flatMap((t) => {
     const most = longest[t.value];
     return most === undefined ? [] : [{ most, machine: t.label.toLowerCase() }];

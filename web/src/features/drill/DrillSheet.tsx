@@ -35,7 +35,7 @@ export function DrillSheet(props: {
             {stored.hidden && ' · left out'}
           </p>
           <h2 className="text-xl leading-tight">{drill.name}</h2>
-          <p className="text-xl italic">“{taught?.cue ?? drill.cue}”</p>
+          <p className="text-xl italic">“{taught?.cue ?? drill.words.cue}”</p>
         </div>
         <DrillActions stored={stored} onChange={props.onChange} onCopy={props.onCopy} />
       </div>
@@ -56,7 +56,7 @@ export function DrillSheet(props: {
           </Part>
           <Part name="Stands">{drill.words.standAt}</Part>
           <DrillFigures stored={stored} catalogue={catalogue} />
-          <RestsOn ids={taught?.after ?? drill.after} catalogue={catalogue} />
+          <RestsOn ids={taught?.prerequisites ?? drill.prerequisites} catalogue={catalogue} />
           {(taught?.cautions ?? drill.words.cautions).map((c) => (
             <CautionNote key={c}>{c}</CautionNote>
           ))}

@@ -10,14 +10,16 @@ export function MinutesFields({
   drill: Drill;
   onChange: (some: Partial<Drill>) => void;
 }) {
-  const minutes = drill.spell.longestMinutes;
+  const { scoring } = drill;
+  const minutes = scoring.timedRide.longestMinutes;
+  const change = (some: Partial<Drill['scoring']>) => onChange({ scoring: { ...scoring, ...some } });
   const whole = (text: string) => Math.max(1, Math.round(Number(text) || 1));
   return (
     <fieldset className="grid gap-4 sm:grid-cols-5">
       <legend className="mb-1 text-sm text-soft">
         At most without a break (min), and clean runs asked for
       </legend>
-      {TRANSMISSIONS.filter((t) => drill.transmissions.includes(t.value)).map(({ value, label }) => (
+      {TRANSMISSIONS.filter((t) => drill.audience.transmissions.includes(t.value)).map(({ value, label }) => (
         <TextField
           key={value}
           label={`${label}, min`}
@@ -26,9 +28,9 @@ export function MinutesFields({
           max={60}
           value={minutes[value] ?? 5}
           onChange={(e) =>
-            onChange({
-              spell: {
-                ...drill.spell,
+            change({
+              timedRide: {
+                ...scoring.timedRide,
                 longestMinutes: { ...minutes, [value]: whole(e.target.value) },
               },
             })
@@ -40,16 +42,16 @@ export function MinutesFields({
         type="number"
         min={1}
         max={20}
-        value={drill.pass.clean}
-        onChange={(e) => onChange({ pass: { ...drill.pass, clean: whole(e.target.value) } })}
+        value={scoring.pass.clean}
+        onChange={(e) => change({ pass: { ...scoring.pass, clean: whole(e.target.value) } })}
       />
       <TextField
         label="of the last"
         type="number"
         min={1}
         max={20}
-        value={drill.pass.of}
-        onChange={(e) => onChange({ pass: { ...drill.pass, of: whole(e.target.value) } })}
+        value={scoring.pass.of}
+        onChange={(e) => change({ pass: { ...scoring.pass, of: whole(e.target.value) } })}
       />
     </fieldset>
   );

@@ -35,7 +35,7 @@ describe('an id from a name', () => {
 
 describe('steps from lines', () => {
   const before = [
-    { change: 'RUNG' as const, says: 'Size of 40 %', difficulty: 0.4 },
+    { change: 'SIZE' as const, says: 'Size of 40 %', difficulty: 0.4 },
     { change: 'MARKERS' as const, says: 'Tall cones' },
   ];
   it('keep what changes with them, also when moved', () => {

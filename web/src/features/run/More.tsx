@@ -22,7 +22,7 @@ export function More(props: {
 }) {
   const { drill, logging } = props;
   // A drill that is logged by minutes or by a score begins where those are said.
-  const first = { RUN: undefined, SPELL: 'spell', SCORE: 'score' } as const;
+  const first = { RUN: undefined, TIMED_RIDE: 'spell', SCORE: 'score' } as const;
   const [panel, setPanel] = useState<Panel | undefined>(drill && first[drill.loggedBy]);
   const toggle = (one: Panel) => setPanel((before) => (before === one ? undefined : one));
   // What is counted in a panel stays while another is open, and begins anew once it is logged.

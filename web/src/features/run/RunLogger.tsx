@@ -70,7 +70,7 @@ export function RunLogger(props: {
   const scored = drill?.loggedBy === 'SCORE';
   const needsScore = scored && drill.mark?.measured !== undefined && logging.score === undefined;
   const canLog =
-    (on === undefined || on.sizeMetres !== undefined) && drill?.loggedBy !== 'SPELL' && !needsScore;
+    (on === undefined || on.sizeMetres !== undefined) && drill?.loggedBy !== 'TIMED_RIDE' && !needsScore;
   const log = (seen: Fault[]) => (canLog ? logAll([{ faults: seen }]) : undefined);
   const run = (command: Command) => {
     switch (command.do) {
@@ -143,7 +143,7 @@ export function RunLogger(props: {
         canLog={canLog}
         logs={scored ? 'Clean, with the score' : 'Clean'}
         instead={
-          drill?.loggedBy === 'SPELL'
+          drill?.loggedBy === 'TIMED_RIDE'
             ? 'Minutes count here: log the timed ride above.'
             : needsScore
               ? 'Type the score above, then log the run.'

@@ -12,8 +12,8 @@ import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.Control;
 import wrenlane.drill.DrillRiding.Sides;
-import wrenlane.drill.SpellLimit;
 import wrenlane.drill.Stage;
+import wrenlane.drill.TimedRideLimit;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
@@ -102,14 +102,14 @@ public record Homework(
         if (drills.isEmpty()) {
             return Optional.empty();
         }
-        Set<SpellLimit.StopSign> signs = new TreeSet<>();
+        Set<TimedRideLimit.StopSign> signs = new TreeSet<>();
         Set<String> cautions = new LinkedHashSet<>(ALONE);
         List<Part> parts = parts(minutes, drills, transmission);
         parts.stream()
                 .flatMap(p -> p.drillId().stream())
                 .flatMap(id -> catalogue.find(id).stream())
                 .forEach(d -> {
-                    signs.addAll(d.spell().stopSigns());
+                    signs.addAll(d.scoring().timedRide().stopSigns());
                     cautions.addAll(d.words().cautions());
                 });
         boolean turns = drills.stream().anyMatch(d -> d.riding().sides() == Sides.EACH);
@@ -119,7 +119,7 @@ public record Homework(
                 turns ? begin : Optional.empty(),
                 drills.get(0).cue(),
                 List.copyOf(cautions),
-                signs.stream().map(SpellLimit.StopSign::label).toList()));
+                signs.stream().map(TimedRideLimit.StopSign::label).toList()));
     }
 
     private static List<Drill> drills(
@@ -137,14 +137,14 @@ public record Homework(
         return Stream.concat(own, usual)
                 .filter(d -> d.course().isEmpty()
                         && d.riding().withoutEyes()
-                        && d.transmissions().contains(transmission)
-                        && d.levels().contains(level))
+                        && d.audience().transmissions().contains(transmission)
+                        && d.audience().levels().contains(level))
                 .distinct()
                 .toList();
     }
 
     private static int longest(Drill drill, Transmission transmission) {
-        return drill.spell().longestMinutes().getOrDefault(transmission, 0);
+        return drill.scoring().timedRide().longestMinutes().getOrDefault(transmission, 0);
     }
 
     /** Drills by turns, each as long as it may be, with rests between, until the time is full. */

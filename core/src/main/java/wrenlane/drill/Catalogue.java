@@ -45,7 +45,7 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
     public List<TaughtDrill> taught(Teaching teaching, Transmission transmission, RiderLevel level) {
         Map<String, Drill> taught = new LinkedHashMap<>();
         drills.stream()
-                .filter(d -> !hidden.contains(d.id()) && d.isTaught(teaching, transmission, level))
+                .filter(d -> !hidden.contains(d.id()) && d.audience().has(teaching, transmission, level))
                 .forEach(d -> taught.put(d.id(), d));
         DrillGraph graph = DrillGraph.of(drills, teaching);
         return taught.values().stream()
@@ -58,7 +58,7 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
         List<String> look = drill.words().look();
         List<DrillStep> steps = drill.steps();
         Set<String> cautions = new LinkedHashSet<>(drill.words().cautions());
-        for (Adaptation adapted : drill.adaptations(teaching)) {
+        for (Adaptation adapted : drill.adaptations().of(teaching)) {
             cue = adapted.cue().orElse(cue);
             look = adapted.look().map(List::of).orElse(look);
             cautions.addAll(adapted.cautions());
@@ -93,7 +93,7 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
         circles()
                 .forEach(id -> checks.add(
                         "drill-circle",
-                        id + ".after",
+                        id + ".prerequisites",
                         named(id) + " needs itself first in the end: remove one of the drills it comes after."));
         return checks.findings();
     }
@@ -103,12 +103,12 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
         if (!drill.id().matches("[a-z0-9]+(-[a-z0-9]+){0,8}")) {
             checks.add("drill-id", where + "id", "An id is made of small letters, digits and single hyphens.");
         }
-        checkCue(where + "cue", drill.cue(), checks);
+        checkCue(where + "words.cue", drill.cue(), checks);
         allAdaptations(drill).forEach((of, adapted) -> {
             adapted.cue().ifPresent(cue -> checkCue(where + of + ".cue", cue, checks));
-            checkThere(where + of + ".after", adapted.after(), ids, checks);
+            checkThere(where + of + ".prerequisites", adapted.prerequisites(), ids, checks);
         });
-        checkThere(where + "after", drill.after(), ids, checks);
+        checkThere(where + "prerequisites", drill.prerequisites(), ids, checks);
         if (drill.words().cautions().isEmpty()) {
             checks.add("no-caution", where + "words.cautions", "A drill needs at least one caution.");
         }
@@ -144,8 +144,8 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
 
     private static Map<String, Adaptation> allAdaptations(Drill drill) {
         Map<String, Adaptation> all = new LinkedHashMap<>();
-        drill.inSchool().forEach((school, adapted) -> all.put("inSchool." + school, adapted));
-        drill.withChoice().forEach((choice, adapted) -> all.put("withChoice." + choice, adapted));
+        drill.adaptations().byMethod().forEach((method, adapted) -> all.put("adaptations.byMethod." + method, adapted));
+        drill.adaptations().byChoice().forEach((choice, adapted) -> all.put("adaptations.byChoice." + choice, adapted));
         return all;
     }
 

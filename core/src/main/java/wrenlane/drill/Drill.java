@@ -2,37 +2,24 @@ package wrenlane.drill;
 
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import wrenlane.course.Course;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Side;
-import wrenlane.machine.Transmission;
-import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
 import wrenlane.run.Fault;
 
 /**
- * One drill, complete: what it is for, how it is ridden, by which steps it gets harder, when it is mastered, what it rests
- * on, and how schools change it.
+ * One drill, complete: what it is for, how it is ridden, by which steps it gets harder, when it is mastered, what it needs
+ * first, and how ways of teaching change it.
  *
  * @param id stable, in kebab case
  * @param course missing where it is ridden in the open or standing
  * @param steps easiest first, at least one
- * @param after ids of the drills to be mastered before
+ * @param prerequisites ids of the drills to be mastered first
  * @param faults the usual ones
- * @param cue at most five words
- * @param inSchool how a school changes it
- * @param withChoice how a choice beside the school changes it
- * @param onlyWithChoice if any are named, it is taught only where one of them is chosen
- * @param transmissions machines it can be ridden on
- * @param schools that teach it
- * @param levels it is for
  */
 public record Drill(
         String id,
@@ -42,44 +29,27 @@ public record Drill(
         DrillRiding riding,
         Optional<DrillCourse> course,
         List<DrillStep> steps,
-        List<String> after,
-        PassMark pass,
-        LoggedBy loggedBy,
-        SpellLimit spell,
+        List<String> prerequisites,
+        DrillScoring scoring,
         Set<Fault> faults,
-        String cue,
-        Map<School, Adaptation> inSchool,
-        Map<TeachingChoice, Adaptation> withChoice,
-        Set<TeachingChoice> onlyWithChoice,
-        Set<Transmission> transmissions,
-        Set<School> schools,
-        Set<RiderLevel> levels) {
-
-    /** What one entry in the log is. */
-    public enum LoggedBy {
-        RUN,
-        SPELL,
-        SCORE
-    }
-
+        DrillAdaptations adaptations,
+        DrillAudience audience) {
     public Drill {
         steps = List.copyOf(steps);
-        after = List.copyOf(after);
+        prerequisites = List.copyOf(prerequisites);
         faults = Collections.unmodifiableSet(new TreeSet<>(faults));
-        inSchool = Collections.unmodifiableMap(new TreeMap<>(inSchool));
-        withChoice = Collections.unmodifiableMap(new TreeMap<>(withChoice));
-        onlyWithChoice = Collections.unmodifiableSet(new TreeSet<>(onlyWithChoice));
-        transmissions = Collections.unmodifiableSet(new TreeSet<>(transmissions));
-        schools = Collections.unmodifiableSet(new TreeSet<>(schools));
-        levels = Collections.unmodifiableSet(new TreeSet<>(levels));
     }
 
-    /** Whether it is taught to a rider this way. */
-    public boolean isTaught(Teaching teaching, Transmission transmission, RiderLevel level) {
-        return schools.contains(teaching.school())
-                && transmissions.contains(transmission)
-                && levels.contains(level)
-                && (onlyWithChoice.isEmpty() || !Collections.disjoint(onlyWithChoice, teaching.choices()));
+    public String cue() {
+        return words.cue();
+    }
+
+    public PassMark pass() {
+        return scoring.pass();
+    }
+
+    public DrillScoring.LoggedBy loggedBy() {
+        return scoring.loggedBy();
     }
 
     /**
@@ -88,7 +58,7 @@ public record Drill(
      * @param onAnother whether the rider has mastered it on another machine
      */
     public PassMark passAgain(boolean onAnother) {
-        return onAnother && stage == Stage.FIND_THE_ZONE ? pass.forANewMachine() : pass;
+        return onAnother && stage == Stage.FIND_THE_ZONE ? pass().forANewMachine() : pass();
     }
 
     /**
@@ -138,13 +108,5 @@ public record Drill(
 
     private boolean isPlain() {
         return course.filter(DrillCourse::plain).isPresent();
-    }
-
-    /** All that changes it under a way of teaching; what the school says comes last and so wins. */
-    List<Adaptation> adaptations(Teaching teaching) {
-        return Stream.concat(
-                        teaching.choices().stream().flatMap(c -> Optional.ofNullable(withChoice.get(c)).stream()),
-                        Optional.ofNullable(inSchool.get(teaching.school())).stream())
-                .toList();
     }
 }

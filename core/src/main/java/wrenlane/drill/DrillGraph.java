@@ -30,14 +30,14 @@ final class DrillGraph {
         Map<String, Set<String>> later = new LinkedHashMap<>();
         for (Drill drill : drills) {
             Set<String> added = new LinkedHashSet<>();
-            drill.adaptations(teaching).forEach(a -> added.addAll(a.after()));
+            drill.adaptations().of(teaching).forEach(a -> added.addAll(a.prerequisites()));
             if (!added.isEmpty()) {
                 later.put(drill.id(), added);
             }
         }
         DrillGraph made = new DrillGraph();
         for (Drill drill : drills) {
-            Set<String> direct = new LinkedHashSet<>(drill.after());
+            Set<String> direct = new LinkedHashSet<>(drill.prerequisites());
             direct.removeIf(before -> later.containsKey(before)
                     && !reached(plain, drill.id()).containsAll(later.getOrDefault(before, Set.of())));
             direct.addAll(later.getOrDefault(drill.id(), Set.of()));
@@ -49,8 +49,9 @@ final class DrillGraph {
     private static Graph<String, DefaultEdge> graph(Collection<Drill> drills) {
         Graph<String, DefaultEdge> graph = new DefaultDirectedGraph<>(DefaultEdge.class);
         drills.forEach(d -> graph.addVertex(d.id()));
-        drills.forEach(
-                d -> d.after().stream().filter(graph::containsVertex).forEach(before -> graph.addEdge(d.id(), before)));
+        drills.forEach(d -> d.prerequisites().stream()
+                .filter(graph::containsVertex)
+                .forEach(before -> graph.addEdge(d.id(), before)));
         return graph;
     }
 

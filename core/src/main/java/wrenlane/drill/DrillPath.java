@@ -43,7 +43,7 @@ public final class DrillPath {
     private static void add(String id, Map<String, TaughtDrill> all, Set<String> seen, Set<String> path) {
         TaughtDrill drill = all.get(id);
         if (drill != null && seen.add(id)) {
-            drill.after().forEach(before -> add(before, all, seen, path));
+            drill.prerequisites().forEach(before -> add(before, all, seen, path));
             path.add(id);
         }
     }

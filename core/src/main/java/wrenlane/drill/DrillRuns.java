@@ -88,7 +88,7 @@ public final class DrillRuns {
             case CLEAN_RUNS -> Optional.empty();
             case TIME_SECONDS ->
                 detail.seconds().flatMap(seconds -> ridden.run().ride().flatMap(ride -> usual(seconds, ride.course())));
-            case SPELL_MINUTES -> detail.minutes();
+            case TIMED_RIDE_MINUTES -> detail.minutes();
             case PLANK_METRES, LEVER_METRES, CIRCLE_METRES ->
                 detail.score()
                         .filter(score -> measure.measured()

@@ -66,13 +66,14 @@ public record DrillStanding(String id, State state, List<String> because, boolea
     private static void add(String id, Map<String, TaughtDrill> byId, Set<String> all) {
         TaughtDrill drill = byId.get(id);
         if (drill != null && all.add(id)) {
-            drill.after().forEach(before -> add(before, byId, all));
+            drill.prerequisites().forEach(before -> add(before, byId, all));
         }
     }
 
     private static DrillStanding of(TaughtDrill drill, Known known, Set<String> mastered, Set<String> any) {
-        List<String> missing =
-                drill.after().stream().filter(id -> !mastered.contains(id)).toList();
+        List<String> missing = drill.prerequisites().stream()
+                .filter(id -> !mastered.contains(id))
+                .toList();
         boolean done = mastered.contains(drill.id());
         boolean itself = known.onThisMachine().contains(drill.id())
                 || (drill.stage() != Stage.FIND_THE_ZONE && known.onAny().contains(drill.id()));

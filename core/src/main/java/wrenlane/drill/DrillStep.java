@@ -8,14 +8,14 @@ import java.util.Optional;
  * @param change what changes with it
  * @param says the step in words
  * @param difficulty of a size, 0 to 1, on kinds that turn
- * @param roomBesideWheelsMetres of a rung, on kinds that are ridden straight on: room to each side of the wheels
+ * @param clearanceBesideWheelsMetres of a size, on kinds that are ridden straight on: to each side of the wheels
  */
 public record DrillStep(
-        Change change, String says, Optional<Double> difficulty, Optional<Double> roomBesideWheelsMetres) {
+        Change change, String says, Optional<Double> difficulty, Optional<Double> clearanceBesideWheelsMetres) {
 
     /** What changes from one step to the next. */
     public enum Change {
-        RUNG,
+        SIZE,
         MARKERS,
         START,
         FEET,
@@ -24,7 +24,7 @@ public record DrillStep(
         POSTURE,
         GAZE,
         SPEED,
-        SPELL,
+        TIMED_RIDE,
         SURFACE,
         TASK
     }
@@ -33,10 +33,10 @@ public record DrillStep(
         if (difficulty.isPresent() && !(difficulty.get() >= 0.1 && difficulty.get() <= 1.1)) {
             throw new IllegalArgumentException("difficulty is " + difficulty.get() + "; it lies between 0.1 and 1.1");
         }
-        if (roomBesideWheelsMetres.isPresent()
-                && !(roomBesideWheelsMetres.get() >= 0.02 && roomBesideWheelsMetres.get() <= 3)) {
-            throw new IllegalArgumentException(
-                    "roomBesideWheelsMetres is " + roomBesideWheelsMetres.get() + " m; it lies between 0.02 and 3 m");
+        if (clearanceBesideWheelsMetres.isPresent()
+                && !(clearanceBesideWheelsMetres.get() >= 0.02 && clearanceBesideWheelsMetres.get() <= 3)) {
+            throw new IllegalArgumentException("clearanceBesideWheelsMetres is " + clearanceBesideWheelsMetres.get()
+                    + " m; it lies between 0.02 and 3 m");
         }
     }
 }

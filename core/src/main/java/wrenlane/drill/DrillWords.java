@@ -12,6 +12,7 @@ import java.util.List;
  * @param watch what the instructor watches for
  * @param standAt where the instructor stands
  * @param engine engine speed, in words
+ * @param cue called across the yard, at most five words
  * @param cautions where a person could be hurt
  */
 public record DrillWords(
@@ -22,6 +23,7 @@ public record DrillWords(
         List<String> watch,
         String standAt,
         String engine,
+        String cue,
         List<String> cautions) {
     public DrillWords {
         how = List.copyOf(how);

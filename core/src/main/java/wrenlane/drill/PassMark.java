@@ -20,7 +20,7 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
         /** Time over a lane; slower is better. */
         TIME_SECONDS("over 15 m of lane, or as slowly over another length", false),
         /** Minutes ridden without a break. */
-        SPELL_MINUTES("without a break", false),
+        TIMED_RIDE_MINUTES("without a break", false),
         /** How far a plank was thrown. */
         PLANK_METRES("the plank moved", true),
         /** How near to itself the lever's bite point is found again, or how far the fingers have to reach. */
@@ -51,7 +51,7 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
                 case PLANK_METRES -> Optional.of(Score.Measured.PLANK);
                 case LEVER_METRES -> Optional.of(Score.Measured.LEVER);
                 case CIRCLE_METRES -> Optional.of(Score.Measured.CIRCLE);
-                case CLEAN_RUNS, TIME_SECONDS, SPELL_MINUTES -> Optional.empty();
+                case CLEAN_RUNS, TIME_SECONDS, TIMED_RIDE_MINUTES -> Optional.empty();
             };
         }
     }

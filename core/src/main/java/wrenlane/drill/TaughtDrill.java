@@ -9,7 +9,7 @@ import java.util.List;
  * @param look where to look, in order
  * @param cautions the drill's own and those of this way
  * @param steps in the order they are climbed
- * @param after what it rests on this way: drills that are taught
+ * @param prerequisites drills to be mastered first, of those that are taught
  */
 public record TaughtDrill(
         String id,
@@ -19,11 +19,11 @@ public record TaughtDrill(
         List<String> look,
         List<String> cautions,
         List<DrillStep> steps,
-        List<String> after) {
+        List<String> prerequisites) {
     public TaughtDrill {
         look = List.copyOf(look);
         cautions = List.copyOf(cautions);
         steps = List.copyOf(steps);
-        after = List.copyOf(after);
+        prerequisites = List.copyOf(prerequisites);
     }
 }

@@ -84,7 +84,7 @@ public final class LessonTasks {
     }
 
     private RiderTask task(Known k) {
-        Integer minutes = k.drill().spell().longestMinutes().get(transmission);
+        Integer minutes = k.drill().scoring().timedRide().longestMinutes().get(transmission);
         return new RiderTask(
                 k.drill().id(),
                 k.drill().name(),

@@ -21,7 +21,7 @@ public final class Drills {
         return drill(id, stage, Map.of(), EnumSet.allOf(School.class), after);
     }
 
-    static Drill drill(String id, Stage stage, Map<School, Adaptation> inSchool, Set<School> schools, String... after) {
+    static Drill drill(String id, Stage stage, Map<School, Adaptation> byMethod, Set<School> methods, String... after) {
         return new Drill(
                 id,
                 "Drill " + id,
@@ -34,6 +34,7 @@ public final class Drills {
                         List.of("watch"),
                         "beside",
                         "idle",
+                        "Chin up",
                         List.of("Care.")),
                 new DrillRiding(
                         DrillRiding.Start.ROLLING,
@@ -47,17 +48,14 @@ public final class Drills {
                 Optional.of(new DrillCourse("circle", true, Map.of())),
                 List.of(step("held"), step("touched"), step("none")),
                 List.of(after),
-                cleanRuns(1.5),
-                Drill.LoggedBy.RUN,
-                new SpellLimit(Map.of(Transmission.HAND_CLUTCH, 6), Set.of(SpellLimit.StopSign.SMELL)),
+                new DrillScoring(
+                        cleanRuns(1.5),
+                        DrillScoring.LoggedBy.RUN,
+                        new TimedRideLimit(Map.of(Transmission.HAND_CLUTCH, 6), Set.of(TimedRideLimit.StopSign.SMELL))),
                 Set.of(Fault.FOOT),
-                "Chin up",
-                inSchool,
-                Map.of(),
-                Set.of(),
-                EnumSet.allOf(Transmission.class),
-                schools,
-                EnumSet.allOf(RiderLevel.class));
+                new DrillAdaptations(byMethod, Map.of()),
+                new DrillAudience(
+                        EnumSet.allOf(Transmission.class), methods, EnumSet.allOf(RiderLevel.class), Set.of()));
     }
 
     /** A drill without a course that can be done alone, so long at most with a hand clutch. */
@@ -73,19 +71,20 @@ public final class Drills {
                         r.start(), r.posture(), r.feet(), r.sides(), r.controls(), r.speed(), r.passSeconds(), true),
                 Optional.empty(),
                 d.steps(),
-                d.after(),
-                d.pass(),
-                d.loggedBy(),
-                new SpellLimit(
-                        Map.of(Transmission.HAND_CLUTCH, longestMinutes), Set.of(SpellLimit.StopSign.TIRED_HAND)),
+                d.prerequisites(),
+                new DrillScoring(
+                        d.pass(),
+                        d.loggedBy(),
+                        new TimedRideLimit(
+                                Map.of(Transmission.HAND_CLUTCH, longestMinutes),
+                                Set.of(TimedRideLimit.StopSign.TIRED_HAND))),
                 d.faults(),
-                d.cue(),
-                d.inSchool(),
-                d.withChoice(),
-                d.onlyWithChoice(),
-                Set.of(Transmission.HAND_CLUTCH),
-                d.schools(),
-                d.levels());
+                d.adaptations(),
+                new DrillAudience(
+                        Set.of(Transmission.HAND_CLUTCH),
+                        d.audience().methods(),
+                        d.audience().levels(),
+                        Set.of()));
     }
 
     static DrillStep step(String says) {
@@ -106,6 +105,6 @@ public final class Drills {
                 .filter(d -> d.id().equals(id))
                 .findFirst()
                 .orElseThrow()
-                .after();
+                .prerequisites();
     }
 }

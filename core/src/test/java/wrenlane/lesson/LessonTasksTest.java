@@ -15,16 +15,19 @@ import wrenlane.course.CourseOption;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
+import wrenlane.drill.DrillAdaptations;
+import wrenlane.drill.DrillAudience;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRiding;
+import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillStanding;
 import wrenlane.drill.DrillStanding.State;
 import wrenlane.drill.DrillStep;
 import wrenlane.drill.DrillWords;
 import wrenlane.drill.PassMark;
-import wrenlane.drill.SpellLimit;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
+import wrenlane.drill.TimedRideLimit;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
@@ -47,7 +50,7 @@ class LessonTasksTest {
                 id,
                 id,
                 stage,
-                new DrillWords("a", "b", List.of("c"), List.of("d"), List.of("e"), "f", "g", List.of("h")),
+                new DrillWords("a", "b", List.of("c"), List.of("d"), List.of("e"), "f", "g", "cue", List.of("h")),
                 new DrillRiding(
                         start,
                         DrillRiding.Posture.SEATED,
@@ -60,17 +63,17 @@ class LessonTasksTest {
                 kind.isEmpty() ? Optional.empty() : Optional.of(new DrillCourse(kind, true, options)),
                 List.of(new DrillStep(DrillStep.Change.TASK, "do", Optional.empty(), Optional.empty())),
                 List.of(),
-                new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.empty()),
-                Drill.LoggedBy.RUN,
-                new SpellLimit(Map.of(Transmission.HAND_CLUTCH, 7), Set.of()),
+                new DrillScoring(
+                        new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.empty()),
+                        DrillScoring.LoggedBy.RUN,
+                        new TimedRideLimit(Map.of(Transmission.HAND_CLUTCH, 7), Set.of())),
                 Set.of(),
-                "cue",
-                Map.of(),
-                Map.of(),
-                Set.of(),
-                EnumSet.allOf(Transmission.class),
-                EnumSet.allOf(School.class),
-                EnumSet.allOf(RiderLevel.class));
+                new DrillAdaptations(Map.of(), Map.of()),
+                new DrillAudience(
+                        EnumSet.allOf(Transmission.class),
+                        EnumSet.allOf(School.class),
+                        EnumSet.allOf(RiderLevel.class),
+                        Set.of()));
     }
 
     private static final List<Drill> DRILLS = List.of(

@@ -20,8 +20,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.drill.Drill;
 import wrenlane.drill.PassMark;
-import wrenlane.drill.SpellLimit.StopSign;
 import wrenlane.drill.Stage;
+import wrenlane.drill.TimedRideLimit.StopSign;
 import wrenlane.server.platform.http.Expected;
 
 /** Drills: those that came with the app, changed ones, one's own. */

@@ -2,7 +2,7 @@ package wrenlane.server.lesson.drill;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.drill.Drill;
+import wrenlane.drill.DrillScoring;
 
 /**
  * A drill that a rider can ride on a day.
@@ -20,6 +20,6 @@ record DrillOfDay(
         List<Long> courseIds,
         List<Long> usualOn,
         boolean eachSide,
-        Drill.LoggedBy loggedBy,
+        DrillScoring.LoggedBy loggedBy,
         @Nullable Integer longestMinutes,
         @Nullable ScoreMark mark) {}

@@ -98,7 +98,7 @@ class DrillsOfDayService {
                 usual,
                 drill.riding().sides() == DrillRiding.Sides.EACH,
                 drill.loggedBy(),
-                drill.spell().longestMinutes().get(transmission),
+                drill.scoring().timedRide().longestMinutes().get(transmission),
                 ScoreMark.of(drill.pass()).orElse(null));
     }
 }

@@ -28,7 +28,8 @@ class ShippedDrills {
     private final Map<String, Drill> drills = new LinkedHashMap<>();
 
     ShippedDrills() {
-        this.reader = new FormatReader<>(DrillDocument.FORMAT, DrillDocument.class, DrillDocument.FROM_1);
+        this.reader = new FormatReader<>(
+                DrillDocument.FORMAT, DrillDocument.class, DrillUpgrades.FROM_1, DrillUpgrades.FROM_2);
         FILES.forEach(
                 file -> reader.read(text("/drills/" + file + ".json")).drills().forEach(d -> drills.put(d.id(), d)));
     }

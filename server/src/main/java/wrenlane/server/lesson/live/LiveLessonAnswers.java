@@ -14,6 +14,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.day.Day;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
+import wrenlane.drill.DrillScoring;
 import wrenlane.id.CourseId;
 import wrenlane.id.MachineId;
 import wrenlane.lesson.Block;
@@ -146,7 +147,7 @@ class LiveLessonAnswers {
             return new NextDrill(
                     task.drillId(),
                     task.drillName(),
-                    drill.map(Drill::loggedBy).orElse(Drill.LoggedBy.RUN),
+                    drill.map(Drill::loggedBy).orElse(DrillScoring.LoggedBy.RUN),
                     task.cue(),
                     task.longestMinutes(),
                     drill.flatMap(d -> d.riding().speed()).orElse(null),

@@ -4,8 +4,8 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.SpeedBand;
+import wrenlane.drill.DrillScoring;
 import wrenlane.lesson.Block;
 import wrenlane.machine.Side;
 import wrenlane.server.lesson.drill.ScoreMark;
@@ -91,7 +91,7 @@ record RunningResponse(
     record NextDrill(
             String drillId,
             String drillName,
-            Drill.LoggedBy loggedBy,
+            DrillScoring.LoggedBy loggedBy,
             String cue,
             int longestMinutes,
             @Nullable SpeedBand speed,

@@ -40,15 +40,15 @@ class DrillsTest {
     @Test
     void aShippedDrillIsChangedAndRestored() {
         ObjectNode drill = copyOf("big-circle", "big-circle");
-        drill.put("cue", "Round and round");
+        ((ObjectNode) drill.get("words")).put("cue", "Round and round");
         Answer changed = APP.put("/api/drills/big-circle", drill);
         assertThat(changed.status()).isEqualTo(200);
         assertThat(changed.body().get("origin").asString()).isEqualTo("CHANGED");
-        assertThat(changed.body().at("/drill/cue").asString()).isEqualTo("Round and round");
+        assertThat(changed.body().at("/drill/words/cue").asString()).isEqualTo("Round and round");
         assertThat(APP.delete("/api/drills/big-circle").status()).isEqualTo(204);
         JsonNode restored = APP.get("/api/drills/big-circle").body();
         assertThat(restored.get("origin").asString()).isEqualTo("SHIPPED");
-        assertThat(restored.at("/drill/cue").asString()).isEqualTo("Chin over the shoulder");
+        assertThat(restored.at("/drill/words/cue").asString()).isEqualTo("Chin over the shoulder");
         assertThat(restored.get("version").asLong())
                 .isEqualTo(changed.body().get("version").asLong() + 1);
     }
@@ -74,11 +74,11 @@ class DrillsTest {
     void whatOthersRestOnIsNotTakenAway() {
         APP.put("/api/drills/base-drill", copyOf("big-circle", "base-drill"));
         ObjectNode above = copyOf("big-circle", "above-drill");
-        above.putArray("after").add("base-drill");
+        above.putArray("prerequisites").add("base-drill");
         APP.put("/api/drills/above-drill", above);
         Answer refused = APP.delete("/api/drills/base-drill");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("above-drill.after");
+        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("above-drill.prerequisites");
         assertThat(APP.get("/api/drills/base-drill").status()).isEqualTo(200);
         APP.delete("/api/drills/above-drill");
         assertThat(APP.delete("/api/drills/base-drill").status()).isEqualTo(204);
@@ -87,14 +87,14 @@ class DrillsTest {
     @Test
     void refusesACircleALongCueAndWhatTheSchemaDoesNotAllow() {
         ObjectNode circle = copyOf("big-circle", "big-circle");
-        circle.putArray("after").add("u-turn-rolling");
+        circle.putArray("prerequisites").add("u-turn-rolling");
         assertThat(APP.put("/api/drills/big-circle", circle)
                         .body()
                         .at("/findings/0/code")
                         .asString())
                 .isEqualTo("drill-circle");
         ObjectNode long1 = copyOf("big-circle", "big-circle");
-        long1.put("cue", "one two three four five six");
+        ((ObjectNode) long1.get("words")).put("cue", "one two three four five six");
         assertThat(APP.put("/api/drills/big-circle", long1)
                         .body()
                         .at("/findings/0/code")
@@ -115,7 +115,7 @@ class DrillsTest {
     @Test
     void whatSomebodyElseChangedIsNotOverwritten() {
         ObjectNode drill = copyOf("swerve", "swerve");
-        drill.put("cue", "Push and push");
+        ((ObjectNode) drill.get("words")).put("cue", "Push and push");
         assertThat(APP.send("PUT", "/api/drills/swerve", drill.toString(), "If-Match", "\"7\"")
                         .status())
                 .isEqualTo(412);
@@ -219,7 +219,7 @@ class DrillsTest {
     void aDrillGoesOutAndComesInAsAFile() {
         String file = APP.get("/api/drills/figure-eight-box/export.json").raw().body();
         ObjectNode document = (ObjectNode) JSON.readTree(file);
-        assertThat(document.get("format").asString()).isEqualTo("wren-lane-drills/2");
+        assertThat(document.get("format").asString()).isEqualTo("wren-lane-drills/3");
         ((ObjectNode) document.at("/drills/0")).put("id", "box-from-elsewhere");
         Answer in = APP.post("/api/drill-imports", document);
         assertThat(in.status()).isEqualTo(201);
@@ -241,26 +241,44 @@ class DrillsTest {
 
     /** A tightness of 1.5 was of a size whose difficulty is 54 %. */
     @Test
-    void aFileOfTheVersionBeforeIsConverted() throws IOException {
+    void convertsFileOfVersion1() throws IOException {
         String older = Files.readString(Path.of("../docs/formats/examples/drills-1.json"));
         Answer in = APP.send("POST", "/api/drill-imports", older);
         assertThat(in.status()).as(in.raw().body()).isEqualTo(201);
         JsonNode drill = APP.get("/api/drills/older-box").body().get("drill");
-        assertThat(drill.at("/pass/difficulty").asDouble()).isEqualTo(0.54);
+        assertThat(drill.at("/scoring/pass/difficulty").asDouble()).isEqualTo(0.54);
         assertThat(drill.at("/steps/0/difficulty").asDouble()).isEqualTo(0.43);
         assertThat(drill.toString()).doesNotContain("tightness");
         APP.delete("/api/drills/older-box");
     }
 
+    /** The file holds shipped drills: they come in as they ship today. */
+    @Test
+    void convertsFileOfVersion2() throws IOException {
+        String older = Files.readString(Path.of("../docs/formats/examples/drills-2.json"));
+        List<String> ids = JSON.readTree(older)
+                .get("drills")
+                .valueStream()
+                .map(d -> d.get("id").asString())
+                .toList();
+        List<JsonNode> shipped = ids.stream()
+                .map(id -> APP.get("/api/drills/" + id).body().get("drill"))
+                .toList();
+        Answer in = APP.send("POST", "/api/drill-imports", older);
+        assertThat(in.status()).as(in.raw().body()).isEqualTo(201);
+        assertThat(in.body().valueStream().map(d -> d.get("drill"))).containsExactlyElementsOf(shipped);
+        ids.forEach(id -> APP.delete("/api/drills/" + id));
+    }
+
     @Test
     void aFileComesInWholeOrNotAtAll() {
-        ObjectNode document = JSON.createObjectNode().put("format", "wren-lane-drills/2");
+        ObjectNode document = JSON.createObjectNode().put("format", "wren-lane-drills/3");
         ObjectNode wrong = copyOf("swerve", "wrong-drill");
-        wrong.putArray("after").add("nothing-there");
+        wrong.putArray("prerequisites").add("nothing-there");
         document.putArray("drills").add(copyOf("swerve", "right-drill")).add(wrong);
         Answer refused = APP.post("/api/drill-imports", document);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("wrong-drill.after");
+        assertThat(refused.body().at("/findings/0/where").asString()).isEqualTo("wrong-drill.prerequisites");
         assertThat(APP.get("/api/drills/right-drill").status()).isEqualTo(404);
     }
 

@@ -214,7 +214,7 @@ class RunsOfDrillsTest {
         assertThat(drill(drills, "u-turn-pause").at("/courseIds/0").asLong()).isEqualTo(there.course());
         assertThat(drill(drills, "u-turn-pause").get("usualOn").size()).isZero();
         assertThat(drill(drills, "covered-stop").get("courseIds").size()).isZero();
-        assertThat(drill(drills, "rock-and-return").get("loggedBy").asString()).isEqualTo("SPELL");
+        assertThat(drill(drills, "rock-and-return").get("loggedBy").asString()).isEqualTo("TIMED_RIDE");
         assertThat(drills.findValuesAsString("id"))
                 .as("no figure eight is on the day")
                 .doesNotContain("figure-eight-wide");

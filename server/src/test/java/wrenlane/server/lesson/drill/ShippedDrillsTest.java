@@ -20,15 +20,16 @@ import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRiding.Sides;
+import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillStanding;
 import wrenlane.drill.DrillStanding.Known;
 import wrenlane.drill.DrillStanding.State;
 import wrenlane.drill.DrillStep;
-import wrenlane.drill.SpellLimit.StopSign;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.Teaching;
 import wrenlane.drill.TeachingChoice;
+import wrenlane.drill.TimedRideLimit.StopSign;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.School;
@@ -95,12 +96,14 @@ class ShippedDrillsTest {
     void everyKindSchoolTransmissionLevelChoiceFaultAndStopSignIsServed() {
         assertThat(DRILLS.stream().flatMap(d -> d.course().stream()).map(DrillCourse::kind))
                 .containsAll(KINDS);
-        assertThat(all(DRILLS.stream().flatMap(d -> d.schools().stream()))).isEqualTo(EnumSet.allOf(School.class));
-        assertThat(all(DRILLS.stream().flatMap(d -> d.transmissions().stream())))
+        assertThat(all(DRILLS.stream().flatMap(d -> d.audience().methods().stream())))
+                .isEqualTo(EnumSet.allOf(School.class));
+        assertThat(all(DRILLS.stream().flatMap(d -> d.audience().transmissions().stream())))
                 .isEqualTo(EnumSet.allOf(Transmission.class));
-        assertThat(all(DRILLS.stream().flatMap(d -> d.levels().stream()))).isEqualTo(EnumSet.allOf(RiderLevel.class));
+        assertThat(all(DRILLS.stream().flatMap(d -> d.audience().levels().stream())))
+                .isEqualTo(EnumSet.allOf(RiderLevel.class));
         assertThat(all(DRILLS.stream().flatMap(d -> d.faults().stream()))).isEqualTo(EnumSet.allOf(Fault.class));
-        assertThat(all(DRILLS.stream().flatMap(d -> d.spell().stopSigns().stream())))
+        assertThat(all(DRILLS.stream().flatMap(d -> d.scoring().timedRide().stopSigns().stream())))
                 .isEqualTo(EnumSet.allOf(StopSign.class));
         assertThat(all(DRILLS.stream().flatMap(d -> d.steps().stream()).map(DrillStep::change)))
                 .isEqualTo(EnumSet.allOf(DrillStep.Change.class));
@@ -127,15 +130,16 @@ class ShippedDrillsTest {
     @Test
     void aDrillSaysHowLongItIsRiddenOnEveryMachineItIsFor() {
         assertThat(DRILLS)
-                .allSatisfy(d -> assertThat(d.spell().longestMinutes().keySet())
-                        .as(d.id())
-                        .isEqualTo(d.transmissions()));
+                .allSatisfy(
+                        d -> assertThat(d.scoring().timedRide().longestMinutes().keySet())
+                                .as(d.id())
+                                .isEqualTo(d.audience().transmissions()));
     }
 
     @Test
     void aDrillWithoutACourseSaysHowLongAPassTakesOrIsASpell() {
         assertThat(DRILLS)
-                .filteredOn(d -> d.course().isEmpty() && d.loggedBy() != Drill.LoggedBy.SPELL)
+                .filteredOn(d -> d.course().isEmpty() && d.loggedBy() != DrillScoring.LoggedBy.TIMED_RIDE)
                 .allSatisfy(d -> assertThat(d.riding().passSeconds()).as(d.id()).isPresent());
     }
 
@@ -202,6 +206,6 @@ class ShippedDrillsTest {
                 .filter(d -> d.id().equals(id))
                 .findFirst()
                 .orElseThrow()
-                .after();
+                .prerequisites();
     }
 }

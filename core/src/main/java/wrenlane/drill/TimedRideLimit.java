@@ -13,7 +13,7 @@ import wrenlane.machine.Transmission;
  * @param longestMinutes by transmission, 1 to 60
  * @param stopSigns what ends it at once, whatever the clock says
  */
-public record SpellLimit(Map<Transmission, Integer> longestMinutes, Set<StopSign> stopSigns) {
+public record TimedRideLimit(Map<Transmission, Integer> longestMinutes, Set<StopSign> stopSigns) {
     /** What ends a spell at once. */
     public enum StopSign {
         LOST_FREE_PLAY("free play gone at the lever"),
@@ -34,7 +34,7 @@ public record SpellLimit(Map<Transmission, Integer> longestMinutes, Set<StopSign
         }
     }
 
-    public SpellLimit {
+    public TimedRideLimit {
         longestMinutes = Collections.unmodifiableMap(new TreeMap<>(longestMinutes));
         stopSigns = Collections.unmodifiableSet(new TreeSet<>(stopSigns));
         longestMinutes.forEach((transmission, minutes) -> {

@@ -1,0 +1,15 @@
+package wrenlane.drill;
+
+/**
+ * How a drill is logged, and when it is mastered.
+ *
+ * @param timedRide how long it is ridden without a break at most
+ */
+public record DrillScoring(PassMark pass, LoggedBy loggedBy, TimedRideLimit timedRide) {
+    /** What one entry in the log is. */
+    public enum LoggedBy {
+        RUN,
+        TIMED_RIDE,
+        SCORE
+    }
+}
