@@ -1,7 +1,9 @@
 package wrenlane;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -89,5 +91,13 @@ class ArchitectureTest {
         return ORDER.subList(ORDER.indexOf(name) + 1, ORDER.size()).stream()
                 .map(other -> "wrenlane." + other)
                 .toArray(String[]::new);
+    }
+
+    @Test
+    void recordHasAtMostTwelveComponents() {
+        assertThat(CORE.stream()
+                        .filter(JavaClass::isRecord)
+                        .filter(c -> c.reflect().getRecordComponents().length > 12))
+                .isEmpty();
     }
 }

@@ -25,6 +25,8 @@ class ServerArchitectureTest {
 
     private static final int MOST_FILES_OF_A_FOLDER = 20;
 
+    private static final int MOST_COMPONENTS = 12;
+
     private static final int MOST_CONSTRUCTOR_ARGUMENTS = 8;
 
     @Test
@@ -94,6 +96,14 @@ class ServerArchitectureTest {
                         .filter(c -> !c.isRecord() && !c.isEnum())
                         .flatMap(c -> c.getConstructors().stream())
                         .filter(c -> c.getRawParameterTypes().size() > MOST_CONSTRUCTOR_ARGUMENTS))
+                .isEmpty();
+    }
+
+    @Test
+    void recordHasAtMostTwelveComponents() {
+        assertThat(SERVER.stream()
+                        .filter(JavaClass::isRecord)
+                        .filter(c -> c.reflect().getRecordComponents().length > MOST_COMPONENTS))
                 .isEmpty();
     }
 

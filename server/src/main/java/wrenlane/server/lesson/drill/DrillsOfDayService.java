@@ -19,6 +19,7 @@ import wrenlane.machine.Transmission;
 import wrenlane.rider.Rider;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
+import wrenlane.server.lesson.drill.DrillsOfRider.DrillOfDay;
 import wrenlane.server.lesson.teaching.TeachingService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;

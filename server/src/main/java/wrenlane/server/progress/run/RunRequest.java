@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ import wrenlane.run.NamedDrill;
 import wrenlane.run.Run;
 import wrenlane.run.RunContext;
 import wrenlane.run.RunDetail;
+import wrenlane.run.RunSort;
 
 /**
  * A run as logged on the yard: of a drill, on a course or on none. Its id, in the address, is made by the page.
@@ -46,9 +48,43 @@ record RunRequest(
         @Nullable Double settingMetres,
         @NotNull @Size(max = 7) Set<@NotNull Fault> faults,
         @NotNull Instant loggedAt,
-        @JsonUnwrapped @Valid RunDetailRequest said,
+        @JsonUnwrapped @Valid Detail said,
         @Nullable String replaces,
         @Nullable @Size(max = 200) String device) {
+    /**
+     * What a logged run says beside its faults.
+     *
+     * @param sort of entry; a run where missing
+     * @param seconds by the watch
+     * @param minutes of a spell
+     * @param laps of a spell
+     * @param faultCounts how often each fault was seen in a spell
+     * @param note in the instructor's words
+     * @param observed how it was ridden, where somebody said
+     * @param score what was measured of it
+     */
+    record Detail(
+            @Nullable RunSort sort,
+            @Nullable Double seconds,
+            @Nullable Double minutes,
+            @Nullable Integer laps,
+            @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
+            @Nullable @Size(max = 400) String note,
+            @Nullable @Valid ObservedJson observed,
+            @Nullable @Valid ScoreJson score) {
+
+        RunDetail detail() {
+            return new RunDetail(
+                    sort == null ? RunSort.RUN : sort,
+                    Optional.ofNullable(seconds),
+                    Optional.ofNullable(minutes),
+                    Optional.ofNullable(laps),
+                    faultCounts == null ? Map.of() : faultCounts,
+                    note == null ? "" : TypedText.line(note),
+                    ObservedJson.observed(observed),
+                    Optional.ofNullable(score).map(ScoreJson::score));
+        }
+    }
 
     /** What it says beside its faults. */
     RunDetail detail() {
