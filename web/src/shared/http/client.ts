@@ -1,4 +1,4 @@
-import createClient from 'openapi-fetch';
+import createClient, { createQuerySerializer } from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { countEntries, noteAccess } from './access';
 import { CREATION_KEY, creates, creationAnswered, creationKey } from './creations';
@@ -9,17 +9,12 @@ import { Problem, readProblem } from './problem';
 /** A type the server describes, by its name there. */
 export type Api<Name extends keyof components['schemas']> = components['schemas'][Name];
 
-/** The server, with types made from its own description. */
-export const http = createClient<paths>({ baseUrl: globalThis.location?.origin ?? 'http://localhost' });
+const write = createQuerySerializer();
 
-// Sentences of the server say their lengths as whoever reads them does.
-http.use({
-  onRequest: ({ request }) => {
-    const address = new URL(request.url);
-    if (!readsFeet() || address.searchParams.has('system')) return request;
-    address.searchParams.set('system', 'IMPERIAL');
-    return new Request(address, request);
-  },
+/** The server, with types made from its own description. Its sentences say their lengths as whoever reads them does. */
+export const http = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? 'http://localhost',
+  querySerializer: (query) => write({ ...(readsFeet() && { system: 'IMPERIAL' }), ...query }),
 });
 
 // What is created is created once, also where the answer was lost and the request is sent again.
