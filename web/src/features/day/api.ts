@@ -26,11 +26,11 @@ export const NEWEST_DAYS = infiniteQueryOptions({
   getNextPageParam: (page) => (page.length < PAGE ? undefined : page.at(-1)?.id),
 });
 
-const together = (all: InfiniteData<Day[]>) => all.pages.flat();
+const inOneList = (all: InfiniteData<Day[]>) => all.pages.flat();
 
 /** Days, newest first, as far as they were asked for. */
 export function useDays() {
-  return useInfiniteQuery({ ...NEWEST_DAYS, select: together });
+  return useInfiniteQuery({ ...NEWEST_DAYS, select: inOneList });
 }
 
 /** A day older than all that were asked for. */

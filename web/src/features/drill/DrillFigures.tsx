@@ -16,9 +16,10 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
   const { drill } = stored;
   const { speed, system } = usePreferences();
   const band = drill.riding.speed;
-  const measures = catalogue.measures.find((m) => m.measure === drill.scoring.pass.measure)?.label;
+  const { pass, timedRide } = drill.scoring;
+  const measures = catalogue.measures.find((m) => m.measure === pass.measure)?.label;
   const each = drill.riding.sides === 'EACH' ? ' on each side' : '';
-  const signs = drill.scoring.timedRide.stopSigns
+  const signs = timedRide.stopSigns
     .map((s) => catalogue.stopSigns.find((t) => t.sign === s)?.label)
     .filter((s) => s !== undefined);
   return (
@@ -32,11 +33,11 @@ export function DrillFigures({ stored, catalogue }: { stored: StoredDrill; catal
       )}
       <Row name="Engine">{drill.words.engine}</Row>
       <Row name="Mastered">
-        {drill.scoring.pass.target === undefined
-          ? `${drill.scoring.pass.clean} clean of the last ${drill.scoring.pass.of}${each}${drill.scoring.pass.difficulty === undefined ? '' : `, at difficulty ${difficultyText(drill.scoring.pass.difficulty)} or more`}`
-          : `${targetText(drill.scoring.pass.measure, drill.scoring.pass.target, system)} ${measures}, ${drill.scoring.pass.clean} of ${drill.scoring.pass.of}`}
+        {pass.target === undefined
+          ? `${pass.clean} clean of the last ${pass.of}${each}${pass.difficulty === undefined ? '' : `, at difficulty ${difficultyText(pass.difficulty)} or more`}`
+          : `${targetText(pass.measure, pass.target, system)} ${measures}, ${pass.clean} of ${pass.of}`}
       </Row>
-      <Row name="At most">{minutesText(drill.scoring.timedRide.longestMinutes)}, yours to change</Row>
+      <Row name="At most">{minutesText(timedRide.longestMinutes)}, yours to change</Row>
       <Row name="Stop at">{signs.join(', ')}</Row>
       {drill.faults.length > 0 && <Row name="Usual faults">{outcomeText(drill.faults)}</Row>}
     </dl>

@@ -38,12 +38,13 @@ record YardRow(
     }
 
     YardResponse response(JsonMapper json) {
-        NamedYard yard = named(json);
+        GroundJson measured = measured(json);
+        NamedYard yard = named(measured);
         return new YardResponse(
                 yard.id().value(),
                 counted(),
                 name,
-                measured(json),
+                measured,
                 notes,
                 pace,
                 bay,
@@ -57,7 +58,10 @@ record YardRow(
     }
 
     NamedYard named(JsonMapper json) {
-        GroundJson measured = measured(json);
+        return named(measured(json));
+    }
+
+    private NamedYard named(GroundJson measured) {
         SurveyedOutline outline = measured.survey();
         Yard yard = measured.yard(outline);
         return new NamedYard(
