@@ -72,6 +72,7 @@ public final class Screenshots {
         Locator width = page.getByLabel("Width", new Page.GetByLabelOptions().setExact(true));
         width.fill("4.2 m");
         page.getByText("too tight by").waitFor();
+        page.getByText("This rider needs").waitFor();
         page.waitForFunction("() => !document.querySelector('aside .opacity-50')");
         page.evaluate("() => window.scrollTo(0, 0)");
         shoot(page, "course-too-tight");
@@ -140,7 +141,7 @@ public final class Screenshots {
         App.untilWhole(page);
         // Where a course is judged, once everyone of the day is.
         page.waitForFunction(
-                "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || ([...v.querySelectorAll('caption')].some(c => c.textContent === 'Everyone of the day') && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…')); }");
+                "() => { const v = document.querySelector('aside[aria-label=Verdict]'); return v === null || ([...v.querySelectorAll('caption')].some(c => c.textContent === 'Everyone of the day') && ![...v.querySelectorAll('td')].some(cell => cell.textContent === '…') && v.textContent.includes('chance')); }");
         shoot(page, name);
     }
 
