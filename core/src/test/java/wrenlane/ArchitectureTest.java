@@ -31,7 +31,7 @@ class ArchitectureTest {
             "rideline.solve",
             "verdict",
             "yard",
-            "setout",
+            "setup",
             "drawing",
             "day",
             "run",

@@ -58,7 +58,7 @@ public class CourseBenchmark {
             MachineTurn.computed(MachineClass.find("tourer-850").orElseThrow().typical()),
             RiderLevel.DEVELOPING.limits());
     private Course course = Course.standard(CourseKinds.uTurnBox());
-    private CourseFit.Reckoned before = CourseFit.of(course, ride);
+    private CourseFit.ResumableFit before = CourseFit.of(course, ride);
     private int step;
 
     /** The course, and a line of it to start from. */

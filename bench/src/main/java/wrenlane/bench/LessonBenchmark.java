@@ -16,7 +16,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillMastery;
 import wrenlane.drill.Stage;
 import wrenlane.lesson.Lesson;
 import wrenlane.lesson.LessonBrief;
@@ -48,8 +48,8 @@ public class LessonBenchmark {
             Map<String, RiderTask> tasks = new LinkedHashMap<>();
             Stage stage = Stage.values()[i % 6];
             riders.forEach(r ->
-                    tasks.put(r, new RiderTask("d", "Drill", "Cue", stage, DrillStanding.State.WORKING_ON, true, 8)));
-            Station.Laying laying = new Station.Laying(i / 2.0, i / 10.0);
+                    tasks.put(r, new RiderTask("d", "Drill", "Cue", stage, DrillMastery.State.WORKING_ON, true, 8)));
+            Station.SetupMinutes laying = new Station.SetupMinutes(i / 2.0, i / 10.0);
             stations.add(new Station(i == 0 ? Station.OPEN : "course" + i, "S" + i, laying, i % 2 == 0, 20 + i, tasks));
         }
         return new LessonBrief(240, riders, stations, 2, 1, Weather.DRY, wishes);

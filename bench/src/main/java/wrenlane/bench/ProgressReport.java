@@ -24,7 +24,7 @@ import wrenlane.progress.StartDifficulty;
 import wrenlane.progress.Trial;
 import wrenlane.rider.RiderLevel;
 import wrenlane.simulation.VirtualRider;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * How good the estimate of a rider is, and what following it saves, on riders whose truth is known: written as a report.
@@ -52,16 +52,16 @@ final class ProgressReport {
 
     private static final Instant FIRST = Instant.parse("2026-05-14T09:00:00Z");
 
-    private static final List<Ladder.Rung> RUNGS = Stream.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95)
-            .map(d -> new Ladder.Rung(4 / d, Optional.of(d)))
+    private static final List<SizeLadder.SizeStep> RUNGS = Stream.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95)
+            .map(d -> new SizeLadder.SizeStep(4 / d, Optional.of(d)))
             .toList();
 
-    private static final Ladder LADDER = new Ladder(RUNGS);
+    private static final SizeLadder LADDER = new SizeLadder(RUNGS);
 
     private ProgressReport() {}
 
     /** Somebody whose truth is known. */
-    private interface Simulated {
+    private interface SimulatedRider {
         boolean ride(double difficulty);
 
         void sleep();
@@ -71,10 +71,10 @@ final class ProgressReport {
     }
 
     /** A plain logistic rider, drawn from what is expected of the level, who changes between days. */
-    private static Simulated logistic(long seed) {
+    private static SimulatedRider logistic(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
         double width = 0.09 * Math.exp(0.4 * random.nextGaussian());
-        return new Simulated() {
+        return new SimulatedRider() {
             private double c = Math.log(StartDifficulty.of(LEVEL)) + 0.14 * random.nextGaussian();
 
             @Override
@@ -95,13 +95,13 @@ final class ProgressReport {
     }
 
     /** The virtual rider of the demo, who learns with every run. */
-    private static Simulated virtual(long seed) {
+    private static SimulatedRider virtual(long seed) {
         SplittableRandom random = new SplittableRandom(~seed);
         double start = StartDifficulty.of(LEVEL) * Math.pow(4, 0.1) * Math.exp(0.14 * random.nextGaussian());
         double best = start * (1.05 + 0.2 * random.nextDouble());
         double learning = 0.005 + 0.01 * random.nextDouble();
         VirtualRider rider = new VirtualRider(new VirtualRider.Skill(start, best, Side.LEFT, 0, learning), seed);
-        return new Simulated() {
+        return new SimulatedRider() {
             private double even = start;
 
             @Override
@@ -127,12 +127,12 @@ final class ProgressReport {
      * k/(k + 1). Nothing is learnt from what is sure to succeed or to fail. Models chosen by us, for want of measurements: at
      * k = 1 a run teaches as much as it tells.
      */
-    private static Simulated learner(long seed, int k) {
+    private static SimulatedRider learner(long seed, int k) {
         SplittableRandom random = new SplittableRandom(31 * seed + 7);
         double width = 0.09 * Math.exp(0.4 * random.nextGaussian());
         double rate = 0.02 + 0.02 * random.nextDouble();
         double best = Math.pow(k / (k + 1.0), k) / (k + 1);
-        return new Simulated() {
+        return new SimulatedRider() {
             private double c = Math.log(0.5) + 0.08 * random.nextGaussian();
 
             @Override
@@ -189,10 +189,10 @@ final class ProgressReport {
      *
      * @param lastPassed the hardest rung passed; where none was, what the level begins at
      */
-    private record Ridden(List<Trial> trials, double lastPassed, int runs) {}
+    private record TrialResult(List<Trial> trials, double lastPassed, int runs) {}
 
     /** Rides until enough runs are ridden, or a level is reached. */
-    private static Ridden ride(Simulated rider, Policy policy, int most, double level) {
+    private static TrialResult ride(SimulatedRider rider, Policy policy, int most, double level) {
         List<Trial> trials = new ArrayList<>();
         double passed = StartDifficulty.of(LEVEL);
         int rung = 1;
@@ -210,18 +210,18 @@ final class ProgressReport {
                 clean = 0;
             }
         }
-        return new Ridden(trials, passed, trials.size());
+        return new TrialResult(trials, passed, trials.size());
     }
 
     /** Share of bands that hold the truth, and the errors of both, on one population. */
-    private static String estimates(String name, LongFunction<Simulated> of) {
+    private static String estimates(String name, LongFunction<SimulatedRider> of) {
         int held = 0;
         double[] ours = new double[RIDERS];
         double[] passed = new double[RIDERS];
         double width = 0;
         for (int r = 0; r < RIDERS; r++) {
-            Simulated rider = of.apply(r);
-            Ridden ridden = ride(rider, ProgressReport::fixedSteps, RUNS, Double.POSITIVE_INFINITY);
+            SimulatedRider rider = of.apply(r);
+            TrialResult ridden = ride(rider, ProgressReport::fixedSteps, RUNS, Double.POSITIVE_INFINITY);
             CleanSetting band = CleanChance.of(LEVEL, ridden.trials()).fourInFive();
             held += band.lowDifficulty() <= rider.truth() && rider.truth() <= band.highDifficulty() ? 1 : 0;
             ours[r] = Math.abs(band.difficulty() - rider.truth());

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.MarkerCount;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 
 /**
  * How many of a marker to bring.
@@ -30,7 +30,7 @@ public record ConeCount(
      */
     public static List<ConeCount> of(List<MarkerCount> together, List<CoursePlan> after, Map<String, Integer> owned) {
         return MarkerCount.most(
-                        Stream.concat(Stream.of(together), after.stream().map(SetOutSheet::markers)))
+                        Stream.concat(Stream.of(together), after.stream().map(SetupSheet::markers)))
                 .stream()
                 .map(most -> of(most, owned.get(most.marker().name())))
                 .toList();

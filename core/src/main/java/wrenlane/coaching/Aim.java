@@ -6,8 +6,8 @@ import java.util.function.DoubleUnaryOperator;
 import wrenlane.coaching.advice.Advice;
 import wrenlane.coaching.advice.CoachingRules;
 import wrenlane.course.Sizes;
-import wrenlane.finding.Said;
-import wrenlane.verdict.Ladder;
+import wrenlane.finding.Sentence;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * How often a run should be clean for a rider to learn most, and the rung where it is so.
@@ -41,7 +41,7 @@ public record Aim(double chance) {
      *
      * @param chance of a clean run, 0 to 1: an estimate
      */
-    public record Likely(Ladder.Rung rung, double chance) {}
+    public record SizeChance(SizeLadder.SizeStep rung, double chance) {}
 
     /**
      * The rung whose chance lies nearest to what is aimed at; the wider of two as near. Empty where the ladder is, and on kinds
@@ -49,17 +49,17 @@ public record Aim(double chance) {
      *
      * @param chances of a clean run by difficulty, to the side where it is less: both ride the same cones
      */
-    public Optional<Likely> rung(Ladder ladder, DoubleUnaryOperator chances) {
+    public Optional<SizeChance> rung(SizeLadder ladder, DoubleUnaryOperator chances) {
         return ladder.rungs().stream()
                 .flatMap(rung -> likely(rung, chances).stream())
                 .min(Comparator.comparingDouble(this::off));
     }
 
-    private static Optional<Likely> likely(Ladder.Rung rung, DoubleUnaryOperator chances) {
-        return rung.difficulty().map(t -> new Likely(rung, chances.applyAsDouble(t)));
+    private static Optional<SizeChance> likely(SizeLadder.SizeStep rung, DoubleUnaryOperator chances) {
+        return rung.difficulty().map(t -> new SizeChance(rung, chances.applyAsDouble(t)));
     }
 
-    private double off(Likely likely) {
+    private double off(SizeChance likely) {
         return Math.abs(likely.chance() - chance);
     }
 
@@ -71,7 +71,7 @@ public record Aim(double chance) {
      * @param settingMetres ridden now
      * @param chances as {@link #rung} takes them
      */
-    public Advice heldBack(Advice advice, double settingMetres, Ladder ladder, DoubleUnaryOperator chances) {
+    public Advice heldBack(Advice advice, double settingMetres, SizeLadder ladder, DoubleUnaryOperator chances) {
         if (advice.move() != Advice.Move.TIGHTEN
                 || rung(ladder, chances)
                         .filter(nearest -> isTighter(nearest.rung(), settingMetres))
@@ -85,15 +85,15 @@ public record Aim(double chance) {
                 .filter(next -> next.chance() < chance)
                 .map(next -> new Advice(
                         Advice.Move.HOLD,
-                        Said.of(
+                        Sentence.of(
                                 "Clean often enough here, but at %s only about %d %% would be, and the aim is %d %%: stay.",
-                                Said.metres(next.rung().settingMetres()),
+                                Sentence.metres(next.rung().settingMetres()),
                                 Math.round(next.chance() * PERCENT),
                                 Math.round(chance * PERCENT))))
                 .orElse(advice);
     }
 
-    private static boolean isTighter(Ladder.Rung rung, double settingMetres) {
+    private static boolean isTighter(SizeLadder.SizeStep rung, double settingMetres) {
         return rung.settingMetres() < settingMetres && !Sizes.areSame(rung.settingMetres(), settingMetres);
     }
 }

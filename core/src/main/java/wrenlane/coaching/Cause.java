@@ -5,7 +5,7 @@ import java.util.Set;
 import wrenlane.drill.Catalogue;
 import wrenlane.finding.Checks;
 import wrenlane.finding.TypedText;
-import wrenlane.run.BeforeDrop;
+import wrenlane.run.DropCause;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
 
@@ -23,7 +23,7 @@ import wrenlane.run.Technique;
 public record Cause(
         Set<Fault> faults,
         Set<Technique> technique,
-        Set<BeforeDrop> before,
+        Set<DropCause> before,
         String likely,
         String cue,
         List<String> drills) {

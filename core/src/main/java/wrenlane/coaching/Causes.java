@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import wrenlane.finding.Checks;
-import wrenlane.run.BeforeDrop;
+import wrenlane.run.DropCause;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
 import wrenlane.run.Technique;
@@ -27,28 +27,28 @@ public record Causes(List<Cause> rows) {
             new Cause(
                     Set.of(Fault.FOOT, Fault.DROP),
                     Set.of(Technique.CLUTCH_IN),
-                    Set.of(BeforeDrop.CLUTCH_IN),
+                    Set.of(DropCause.CLUTCH_IN),
                     "the drive is let go in the turn, and the machine falls in",
                     "let it out a touch",
                     List.of("rock-and-return", "full-lock-start")),
             new Cause(
                     Set.of(Fault.DROP),
                     Set.of(),
-                    Set.of(BeforeDrop.FRONT_BRAKE),
+                    Set.of(DropCause.FRONT_BRAKE),
                     "the front brake with the bars turned",
                     "bars straight, then brake",
                     List.of("straight-stop", "cover-the-brake")),
             new Cause(
                     Set.of(Fault.DROP),
                     Set.of(Technique.LOOKED_DOWN),
-                    Set.of(BeforeDrop.LOOKED_DOWN, BeforeDrop.FOOT),
+                    Set.of(DropCause.LOOKED_DOWN, DropCause.FOOT),
                     "looking down and a foot put out while it still turns",
                     "bars straight, then brake",
                     List.of("straight-stop")),
             new Cause(
                     Set.of(Fault.FOOT, Fault.LINE, Fault.STOPPED, Fault.DROP),
                     Set.of(Technique.TOO_SLOW),
-                    Set.of(BeforeDrop.TOO_SLOW),
+                    Set.of(DropCause.TOO_SLOW),
                     "too slow to lean",
                     "more drive",
                     List.of("big-circle")),
@@ -133,7 +133,7 @@ public record Causes(List<Cause> rows) {
     }
 
     /** That of a drop, by what came last. */
-    public Optional<Cause> of(BeforeDrop last) {
+    public Optional<Cause> of(DropCause last) {
         return narrowest(c -> c.before().contains(last));
     }
 

@@ -3,7 +3,7 @@ package wrenlane.coaching;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.progress.Trend;
 import wrenlane.run.Fault;
@@ -15,7 +15,7 @@ import wrenlane.run.Fault;
  * @param holdsBack what does not yet
  * @param next what comes next
  */
-public record Debrief(Said better, Said holdsBack, Said next) {
+public record Debrief(Sentence better, Sentence holdsBack, Sentence next) {
     /**
      * What is known of a rider's day on the kind of course they rode most.
      *
@@ -34,7 +34,7 @@ public record Debrief(Said better, Said holdsBack, Said next) {
             int runs,
             int clean,
             Map<Side, Trend> trends,
-            List<HoldsBack> heldBack,
+            List<FaultCause> heldBack,
             Map<Fault, Integer> faults,
             Optional<Double> bestMetres,
             Optional<Double> beginMetres,
@@ -60,13 +60,13 @@ public record Debrief(Said better, Said holdsBack, Said next) {
         return new Debrief(better(facts), holdsBack(facts), next(facts));
     }
 
-    private static Said better(Facts f) {
+    private static Sentence better(Facts f) {
         if (f.runs() == 0) {
-            return Said.plain("No runs were logged.");
+            return Sentence.plain("No runs were logged.");
         }
-        Said best = f.bestMetres()
-                .map(m -> Said.of(", the tightest at %s", Said.metres(m)))
-                .orElse(Said.plain(""));
+        Sentence best = f.bestMetres()
+                .map(m -> Sentence.of(", the tightest at %s", Sentence.metres(m)))
+                .orElse(Sentence.plain(""));
         boolean left = f.trends().get(Side.LEFT) == Trend.BETTER;
         boolean right = f.trends().get(Side.RIGHT) == Trend.BETTER;
         String since = "";
@@ -76,16 +76,16 @@ public record Debrief(Said better, Said holdsBack, Said next) {
         } else if (!f.trends().isEmpty()) {
             since = "; about as the last time";
         }
-        return Said.of("Clean in %d of %d runs%s%s.", f.clean(), f.runs(), best, since);
+        return Sentence.of("Clean in %d of %d runs%s%s.", f.clean(), f.runs(), best, since);
     }
 
-    private static Said holdsBack(Facts f) {
+    private static Sentence holdsBack(Facts f) {
         String drops = Optional.ofNullable(f.faults().get(Fault.DROP))
                 .map(n -> n == 1 ? "One drop. " : n + " drops. ")
                 .orElse("");
         if (!f.heldBack().isEmpty()) {
-            HoldsBack held = f.heldBack().get(0);
-            return Said.plain(drops
+            FaultCause held = f.heldBack().get(0);
+            return Sentence.plain(drops
                     + held.sentence()
                     + likely(f.opinion().or(() -> held.cause().map(Cause::likely))));
         }
@@ -99,27 +99,27 @@ public record Debrief(Said better, Said holdsBack, Said next) {
                         ? "Seen once: " + e.getKey().label() + "."
                         : "Mostly " + e.getKey().label() + ", " + times(e.getValue()) + ".")
                 .orElse(drops.isEmpty() && f.runs() > 0 ? "Nothing went wrong that was logged." : "");
-        return Said.plain((drops + rest).strip() + likely(f.opinion().filter(o -> f.runs() > 0)));
+        return Sentence.plain((drops + rest).strip() + likely(f.opinion().filter(o -> f.runs() > 0)));
     }
 
     private static String likely(Optional<String> what) {
         return what.map(w -> " Likely: " + w.replaceAll("[.\\s]+$", "") + ".").orElse("");
     }
 
-    private static Said next(Facts f) {
+    private static Sentence next(Facts f) {
         String cue = f.heldBack().stream()
                 .findFirst()
-                .flatMap(HoldsBack::cause)
+                .flatMap(FaultCause::cause)
                 .map(c -> " Say “" + c.cue() + "”.")
                 .orElse("");
         String side = f.weakSide().map(s -> ", " + s.word() + " side first").orElse("");
         if (f.straight()) {
-            return Said.plain("Next time the same, slower." + cue);
+            return Sentence.plain("Next time the same, slower." + cue);
         }
         return f.beginMetres()
-                .map(m -> Said.of("Begin next time at %s%s.%s", Said.metres(m), side, cue))
+                .map(m -> Sentence.of("Begin next time at %s%s.%s", Sentence.metres(m), side, cue))
                 .orElseGet(() ->
-                        Said.plain((f.runs() == 0 ? "" : "Measure the machine to get a size to start at.") + cue));
+                        Sentence.plain((f.runs() == 0 ? "" : "Measure the machine to get a size to start at.") + cue));
     }
 
     private static String times(int n) {

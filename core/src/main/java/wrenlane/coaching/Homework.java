@@ -93,7 +93,7 @@ public record Homework(
             Catalogue catalogue,
             Transmission transmission,
             RiderLevel level,
-            List<HoldsBack> held,
+            List<FaultCause> held,
             Optional<Side> begin) {
         if (!LENGTHS.contains(minutes)) {
             throw new IllegalArgumentException("minutes is " + minutes + "; practice lasts one of " + LENGTHS);
@@ -123,7 +123,7 @@ public record Homework(
     }
 
     private static List<Drill> drills(
-            Catalogue catalogue, Transmission transmission, RiderLevel level, List<HoldsBack> held) {
+            Catalogue catalogue, Transmission transmission, RiderLevel level, List<FaultCause> held) {
         Stream<Drill> own = held.stream()
                 .flatMap(h -> h.cause().stream())
                 .flatMap(c -> c.drills().stream())

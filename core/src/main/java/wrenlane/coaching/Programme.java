@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import wrenlane.coaching.advice.CoachingSettings;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
 import wrenlane.progress.Percent;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * Lessons on the way to a goal that is wanted by a day, and whether they are likely to be enough: an estimate.
@@ -37,14 +37,14 @@ import wrenlane.verdict.Ladder;
  *     likely to reach, where the goal is not
  */
 public record Programme(
-        Enough enough,
+        Sufficiency enough,
         Optional<Double> chance,
         Optional<Pace> pace,
         int steps,
         double gap,
-        List<Planned> lessons,
+        List<ProgrammeLesson> lessons,
         Optional<Integer> likelyLessons,
-        Optional<Ladder.Rung> likelyRung) {
+        Optional<SizeLadder.SizeStep> likelyRung) {
     /** What is called likely; chosen by us: three times in four. */
     static final double LIKELY = 0.75;
 
@@ -56,7 +56,7 @@ public record Programme(
     private static final int TENTHS = 10;
 
     /** Whether lessons are enough. */
-    public enum Enough {
+    public enum Sufficiency {
         LIKELY,
         OPEN,
         UNLIKELY,
@@ -71,8 +71,8 @@ public record Programme(
      * @param aim rung to be ridden clean at its end
      * @param drills ids of those to be mastered in it, in their order
      */
-    public record Planned(LocalDate on, Ladder.Rung begin, Ladder.Rung aim, List<String> drills) {
-        public Planned {
+    public record ProgrammeLesson(LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<String> drills) {
+        public ProgrammeLesson {
             drills = List.copyOf(drills);
         }
     }
@@ -86,8 +86,8 @@ public record Programme(
      * @param drills ids of the drills that lie before it, in their order
      * @param easier steps below the one worked on that a lesson begins at
      */
-    public record Way(GoalGap gap, Ladder ladder, Ladder.Rung goal, List<String> drills, int easier) {
-        public Way {
+    public record GoalPath(GoalGap gap, SizeLadder ladder, SizeLadder.SizeStep goal, List<String> drills, int easier) {
+        public GoalPath {
             drills = List.copyOf(drills);
         }
 
@@ -100,12 +100,12 @@ public record Programme(
         }
 
         /** All rungs easier than the goal, and the goal. */
-        private List<Ladder.Rung> rungs() {
+        private List<SizeLadder.SizeStep> rungs() {
             return Stream.concat(ladder.rungs().stream().filter(r -> isEasier(r, goalDifficulty())), Stream.of(goal))
                     .toList();
         }
 
-        private static boolean isEasier(Ladder.Rung rung, double difficulty) {
+        private static boolean isEasier(SizeLadder.SizeStep rung, double difficulty) {
             return rung.difficulty().filter(d -> d < difficulty).isPresent();
         }
     }
@@ -119,16 +119,16 @@ public record Programme(
      *
      * @param days of the lessons, in their order; none where there is no time for any
      */
-    public static Optional<Programme> of(Way way, List<LocalDate> days) {
+    public static Optional<Programme> of(GoalPath way, List<LocalDate> days) {
         if (way.gap().difficulty() == 0) {
             return Optional.empty();
         }
         Optional<Pace> pace = way.gap().pace();
         Optional<Double> chance = days.isEmpty() ? Optional.of(0.0) : pace.map(p -> chance(p, way.gap(), days.size()));
-        Enough enough = days.isEmpty()
-                ? Enough.NO_LESSON
-                : chance.map(Programme::enough).orElse(Enough.UNKNOWN);
-        boolean lacking = enough == Enough.OPEN || enough == Enough.UNLIKELY;
+        Sufficiency enough = days.isEmpty()
+                ? Sufficiency.NO_LESSON
+                : chance.map(Programme::enough).orElse(Sufficiency.UNKNOWN);
+        boolean lacking = enough == Sufficiency.OPEN || enough == Sufficiency.UNLIKELY;
         return Optional.of(new Programme(
                 enough,
                 chance,
@@ -136,7 +136,7 @@ public record Programme(
                 way.gap().steps(),
                 way.gap().difficulty(),
                 planned(way, days),
-                pace.filter(p -> enough != Enough.LIKELY)
+                pace.filter(p -> enough != Sufficiency.LIKELY)
                         .flatMap(p -> likelyLessons(p, way.gap().difficulty())),
                 pace.filter(p -> lacking).flatMap(p -> likelyRung(p, way, days.size()))));
     }
@@ -148,8 +148,8 @@ public record Programme(
                 : new NormalDistribution(0, pace.spread()).cumulativeProbability(more);
     }
 
-    private static Enough enough(double chance) {
-        return chance >= LIKELY ? Enough.LIKELY : chance > 1 - LIKELY ? Enough.OPEN : Enough.UNLIKELY;
+    private static Sufficiency enough(double chance) {
+        return chance >= LIKELY ? Sufficiency.LIKELY : chance > 1 - LIKELY ? Sufficiency.OPEN : Sufficiency.UNLIKELY;
     }
 
     private static double likelyPace(Pace pace) {
@@ -161,7 +161,7 @@ public record Programme(
         return needed > 0 && needed <= MOST_SPOKEN_OF ? Optional.of((int) Math.ceil(needed)) : Optional.empty();
     }
 
-    private static Optional<Ladder.Rung> likelyRung(Pace pace, Way way, int lessons) {
+    private static Optional<SizeLadder.SizeStep> likelyRung(Pace pace, GoalPath way, int lessons) {
         double reached = way.now() + lessons * likelyPace(pace);
         return way.rungs().stream()
                 .filter(r -> r.difficulty()
@@ -170,17 +170,17 @@ public record Programme(
                 .reduce((wider, tighter) -> tighter);
     }
 
-    private static List<Planned> planned(Way way, List<LocalDate> days) {
-        List<Ladder.Rung> rungs = way.rungs();
+    private static List<ProgrammeLesson> planned(GoalPath way, List<LocalDate> days) {
+        List<SizeLadder.SizeStep> rungs = way.rungs();
         int first = rungs.size() - way.gap().steps();
         int n = days.size();
-        List<Planned> planned = new ArrayList<>();
+        List<ProgrammeLesson> planned = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             int before = share(i, way.gap().steps(), n);
             int after = share(i + 1, way.gap().steps(), n);
             // Once the goal has been ridden it is what is worked on.
             int working = first + Math.min(before, way.gap().steps() - 1);
-            planned.add(new Planned(
+            planned.add(new ProgrammeLesson(
                     days.get(i),
                     rungs.get(Math.max(0, working - way.easier())),
                     rungs.get(first + after - 1),
@@ -218,19 +218,19 @@ public record Programme(
     }
 
     /** Why, in words: what a lesson has gained, beside what the goal asks for. Empty without a lesson. */
-    public Said why() {
+    public Sentence why() {
         if (lessons.isEmpty()) {
-            return Said.plain("");
+            return Sentence.plain("");
         }
         double asked = gap / lessons.size();
-        Said goal = Said.of("The goal asks for %s of difficulty a lesson", Percent.points(asked));
-        return pace.map(p -> Said.of(
+        Sentence goal = Sentence.of("The goal asks for %s of difficulty a lesson", Percent.points(asked));
+        return pace.map(p -> Sentence.of(
                         "%s; the last %s gained %s%s.",
                         goal,
                         p.lessons() == 1 ? "one" : p.lessons(),
                         Percent.points(p.perLesson()),
                         p.lessons() == 1 ? "" : " each"))
-                .orElseGet(() -> Said.of("%s.", goal));
+                .orElseGet(() -> Sentence.of("%s.", goal));
     }
 
     private static String said(String format, Object... args) {

@@ -41,7 +41,7 @@ public record StopRules(int dropsOfAll, int dropsOfOne, int restMinutes) {
      * @param at when it was logged
      * @param drop whether the machine was dropped
      */
-    public record Ridden(String rider, Instant at, boolean drop) {}
+    public record CountedRun(String rider, Instant at, boolean drop) {}
 
     /**
      * What speaks for stopping now, the gravest first.
@@ -50,9 +50,9 @@ public record StopRules(int dropsOfAll, int dropsOfOne, int restMinutes) {
      * @param longestMinutes of riding between two rests in this weather
      * @param now the time of the day
      */
-    public List<Finding> watch(List<Ridden> today, int longestMinutes, Instant now) {
+    public List<Finding> watch(List<CountedRun> today, int longestMinutes, Instant now) {
         List<Finding> findings = new ArrayList<>();
-        long drops = today.stream().filter(Ridden::drop).count();
+        long drops = today.stream().filter(CountedRun::drop).count();
         if (drops >= dropsOfAll) {
             findings.add(new Finding(
                     "drops-of-all",
@@ -83,16 +83,16 @@ public record StopRules(int dropsOfAll, int dropsOfOne, int restMinutes) {
         return findings;
     }
 
-    private static Map<String, Integer> dropsByRider(List<Ridden> today) {
+    private static Map<String, Integer> dropsByRider(List<CountedRun> today) {
         Map<String, Integer> drops = new LinkedHashMap<>();
-        today.stream().filter(Ridden::drop).forEach(r -> drops.merge(r.rider(), 1, Integer::sum));
+        today.stream().filter(CountedRun::drop).forEach(r -> drops.merge(r.rider(), 1, Integer::sum));
         return drops;
     }
 
     /** From the first run after the last rest to now; nothing while there is a rest. */
-    private long minutesWithoutRest(List<Ridden> today, Instant now) {
+    private long minutesWithoutRest(List<CountedRun> today, Instant now) {
         List<Instant> newestFirst = today.stream()
-                .map(Ridden::at)
+                .map(CountedRun::at)
                 .filter(at -> !at.isAfter(now))
                 .sorted(Comparator.reverseOrder())
                 .toList();

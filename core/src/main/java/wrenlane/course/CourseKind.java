@@ -26,11 +26,11 @@ public interface CourseKind {
     }
 
     /** The sides it is ridden to. */
-    Turning turning();
+    TurnSides turning();
 
     /** Whether it is ridden straight on: it has no sides, and no widths to work through. */
     default boolean isStraight() {
-        return turning() == Turning.STRAIGHT;
+        return turning() == TurnSides.STRAIGHT;
     }
 
     /** Whether it can stand at several settings at once, the narrow ones within the wide. */
@@ -67,7 +67,7 @@ public interface CourseKind {
     CoursePlan plan(CourseSettings settings);
 
     /** Which sides a kind is ridden to. */
-    enum Turning {
+    enum TurnSides {
         /** Straight on. */
         STRAIGHT,
         /** To one side; the other is its mirror image. */

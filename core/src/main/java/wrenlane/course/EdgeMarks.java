@@ -37,7 +37,7 @@ public record EdgeMarks(Optional<Density> density, double spacingMetres, int mar
      * @param fewer than the full edges take
      * @param said the same in a sentence
      */
-    public record WithWhatThereIs(Optional<EdgeMarks> marks, int lacking, int fewer, String said) {}
+    public record ReducedMarks(Optional<EdgeMarks> marks, int lacking, int fewer, String said) {}
 
     /** A course with few marks along its edges; as it is where it has no edges. */
     static Course few(Course course) {
@@ -95,16 +95,16 @@ public record EdgeMarks(Optional<Density> density, double spacingMetres, int mar
      *
      * @return empty on a kind without edges
      */
-    public static Optional<WithWhatThereIs> within(Course course, int owned) {
+    public static Optional<ReducedMarks> within(Course course, int owned) {
         return course.kind().edgeSpacing().map(spacing -> within(course, spacing, owned));
     }
 
-    private static WithWhatThereIs within(Course course, CourseDimension spacing, int owned) {
+    private static ReducedMarks within(Course course, CourseDimension spacing, int owned) {
         List<EdgeMarks> all = each(course, spacing);
         int full = all.get(0).markers;
         int least = at(course, spacing, spacing.max(), Optional.empty()).markers;
         if (owned < least) {
-            return new WithWhatThereIs(
+            return new ReducedMarks(
                     Optional.empty(),
                     least - owned,
                     full - least,
@@ -119,7 +119,7 @@ public record EdgeMarks(Optional<Density> density, double spacingMetres, int mar
                 .findFirst()
                 .orElseThrow();
         int fewer = full - marks.markers;
-        return new WithWhatThereIs(
+        return new ReducedMarks(
                 Optional.of(marks),
                 0,
                 fewer,

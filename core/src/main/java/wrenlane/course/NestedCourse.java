@@ -13,10 +13,10 @@ import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -120,9 +120,9 @@ public record NestedCourse(List<Course> courses) {
                 return List.of(new Finding(
                         "settings-too-near",
                         "settings",
-                        Said.of(
+                        Sentence.of(
                                 "Settings %s apart cannot be told apart: leave at least %s.",
-                                Said.metres(apart), Said.metres(APART_METRES))));
+                                Sentence.metres(apart), Sentence.metres(APART_METRES))));
             }
         }
         for (Course one : courses) {
@@ -131,10 +131,10 @@ public record NestedCourse(List<Course> courses) {
                     return List.of(new Finding(
                             "tall-in-the-way",
                             "settings",
-                            Said.of(
+                            Sentence.of(
                                     "Tall cones at %s would stand in the way at %s: set the course in flat"
                                             + " markers, or at one setting.",
-                                    Said.metres(one.settingMetres()), Said.metres(other.settingMetres()))));
+                                    Sentence.metres(one.settingMetres()), Sentence.metres(other.settingMetres()))));
                 }
             }
         }
@@ -147,11 +147,11 @@ public record NestedCourse(List<Course> courses) {
                 .filter(c -> c.sort() == ConeSort.TALL)
                 .filter(c -> other.cones().stream().noneMatch(o -> isSame(o, c)))
                 .anyMatch(c -> other.route().keeps().stream()
-                        .noneMatch(keep -> keep instanceof Keep.Inside line && isBeyond(line, c)));
+                        .noneMatch(keep -> keep instanceof Barrier.LineBarrier line && isBeyond(line, c)));
     }
 
     /** Whether a cone stands wholly beyond a line that nobody crosses. */
-    private static boolean isBeyond(Keep.Inside line, Cone cone) {
+    private static boolean isBeyond(Barrier.LineBarrier line, Cone cone) {
         double ex = line.to().x() - line.from().x();
         double ey = line.to().y() - line.from().y();
         double left = (ex * (cone.centre().y() - line.from().y())
@@ -186,12 +186,12 @@ public record NestedCourse(List<Course> courses) {
         if (courses.size() == 1) {
             return widest;
         }
-        Laid laid = new Laid();
+        NestingBuilder laid = new NestingBuilder();
         for (int i = 0; i < courses.size(); i++) {
             laid.lay(courses.get(i).plan(), i);
         }
-        List<Said> notes = new ArrayList<>(widest.notes());
-        notes.add(Said.plain(standsIn()));
+        List<Sentence> notes = new ArrayList<>(widest.notes());
+        notes.add(Sentence.plain(standsIn()));
         return new CoursePlan(laid.cones(), laid.lines, widest.route(), widest.area(), measures(widest), notes);
     }
 
@@ -238,10 +238,10 @@ public record NestedCourse(List<Course> courses) {
     }
 
     /** Puts one setting down after another. */
-    private static final class Laid {
-        private record Placed(Cone cone, int setting, boolean shared) {}
+    private static final class NestingBuilder {
+        private record PlacedCone(Cone cone, int setting, boolean shared) {}
 
-        private final List<Placed> placed = new ArrayList<>();
+        private final List<PlacedCone> placed = new ArrayList<>();
         private final List<CourseLine> lines = new ArrayList<>();
         private final List<CourseLine> marked = new ArrayList<>();
 
@@ -249,9 +249,9 @@ public record NestedCourse(List<Course> courses) {
             for (Cone cone : plan.cones()) {
                 int same = sameAs(cone);
                 if (same >= 0) {
-                    placed.set(same, new Placed(placed.get(same).cone(), setting, true));
+                    placed.set(same, new PlacedCone(placed.get(same).cone(), setting, true));
                 } else if (!(cone.role() == ConeRole.EDGE && isMarked(cone.mark()))) {
-                    placed.add(new Placed(cone, setting, false));
+                    placed.add(new PlacedCone(cone, setting, false));
                 }
             }
             for (CourseLine line : plan.lines()) {

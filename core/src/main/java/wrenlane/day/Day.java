@@ -13,8 +13,8 @@ import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
 import wrenlane.id.YardId;
 import wrenlane.yard.CourseGround;
-import wrenlane.yard.Stand;
-import wrenlane.yard.StandingCourse;
+import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.PlacedGround;
 
 /**
  * A day of teaching.
@@ -59,13 +59,13 @@ public record Day(
     }
 
     /** Where a course lies from the start; empty where it is set up later, or is not on the day. */
-    public Optional<Stand> placement(CourseId id) {
+    public Optional<CoursePlacement> placement(CourseId id) {
         return course(id).flatMap(DayCourse::placement);
     }
 
     /** Where the courses lie that are set up from the start, in their order. */
-    public Map<CourseId, Stand> placements() {
-        Map<CourseId, Stand> placements = new LinkedHashMap<>();
+    public Map<CourseId, CoursePlacement> placements() {
+        Map<CourseId, CoursePlacement> placements = new LinkedHashMap<>();
         courses.forEach(c -> c.placement().ifPresent(place -> placements.put(c.courseId(), place)));
         return placements;
     }
@@ -84,8 +84,8 @@ public record Day(
     }
 
     /** Those of some courses that lie on the yard from the start, in the order given. */
-    public Map<CourseId, StandingCourse> standing(List<NamedCourse> some) {
-        Map<CourseId, StandingCourse> standing = new LinkedHashMap<>();
+    public Map<CourseId, PlacedGround> standing(List<NamedCourse> some) {
+        Map<CourseId, PlacedGround> standing = new LinkedHashMap<>();
         for (NamedCourse course : some) {
             placement(course.id())
                     .ifPresent(place -> standing.put(

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.course.NestedCourse;
 import wrenlane.id.CourseId;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 
 /**
  * A course of a day.
@@ -13,7 +13,7 @@ import wrenlane.yard.Stand;
  * @param activeSizesMetres sizes it is set up at, the widest first, at most {@link NestedCourse#MOST}; empty where it is set
  *     up as the course itself says
  */
-public record DayCourse(CourseId courseId, Optional<Stand> placement, List<Double> activeSizesMetres) {
+public record DayCourse(CourseId courseId, Optional<CoursePlacement> placement, List<Double> activeSizesMetres) {
     public DayCourse {
         activeSizesMetres = List.copyOf(activeSizesMetres);
         if (activeSizesMetres.size() > NestedCourse.MOST) {

@@ -10,7 +10,7 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 import wrenlane.verdict.RidingMark;
 import wrenlane.yard.Obstacle;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Yard;
 
 /** Shapes in metres, x to the right, y up. */
@@ -62,19 +62,19 @@ public record Drawing(List<Shape> shapes) {
     private static final double CROSS_METRES = 0.15;
 
     /** A course and where it stands. */
-    public record Standing(String name, CoursePlan plan, Stand stand) {}
+    public record CourseDrawing(String name, CoursePlan plan, CoursePlacement stand) {}
 
     /** A yard with courses standing on it, in the yard's axes. */
-    public static Drawing of(Yard yard, List<Standing> courses) {
+    public static Drawing of(Yard yard, List<CourseDrawing> courses) {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(new Shape.Path(Layer.YARD, yard.outline(), true));
         for (Obstacle o : yard.obstacles()) {
-            Stand stand = new Stand(o.at().x(), o.at().y(), o.turnRadians());
+            CoursePlacement stand = new CoursePlacement(o.at().x(), o.at().y(), o.turnRadians());
             double l = o.lengthMetres() / 2;
             double w = o.widthMetres() / 2;
             shapes.add(rectangle(Layer.OBSTACLES, stand, -l, l, -w, w));
         }
-        for (Standing c : courses) {
+        for (CourseDrawing c : courses) {
             CoursePlan.Area a = c.plan.area();
             shapes.add(rectangle(Layer.AREAS, c.stand, a.minX(), a.maxX(), a.minY(), a.maxY()));
             addCourse(shapes, c.plan, c.plan.route().points(), c.stand::toYard, false);
@@ -84,7 +84,7 @@ public record Drawing(List<Shape> shapes) {
         return new Drawing(shapes);
     }
 
-    private static Shape rectangle(Layer layer, Stand stand, double minX, double maxX, double minY, double maxY) {
+    private static Shape rectangle(Layer layer, CoursePlacement stand, double minX, double maxX, double minY, double maxY) {
         return new Shape.Path(
                 layer,
                 List.of(

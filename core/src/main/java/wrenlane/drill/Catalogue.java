@@ -14,7 +14,7 @@ import wrenlane.finding.Finding;
 import wrenlane.finding.TypedText;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * All drills there are, by stage.
@@ -152,7 +152,7 @@ public record Catalogue(List<Drill> drills, Set<String> hidden) {
     /** Under every school with the usual choices, and with each other choice in its place. */
     private Set<String> circles() {
         Set<String> found = new TreeSet<>();
-        for (School school : School.values()) {
+        for (RidingMethod school : RidingMethod.values()) {
             for (TeachingChoice choice : TeachingChoice.values()) {
                 found.addAll(DrillGraph.of(drills, Teaching.usual(school).with(choice))
                         .inCircles());

@@ -2,7 +2,7 @@ package wrenlane.drill;
 
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * How warm a school makes a clutch, against the same machine ridden slowly on the clutch alone: an estimate, for comparing,
@@ -44,7 +44,7 @@ public record ClutchHeat(double index) {
      * @param speedMetresPerSecond above 0, at most 10
      * @throws IllegalArgumentException for a machine whose clutch nobody slips by hand, or a speed out of range
      */
-    public static ClutchHeat of(Machine machine, School school, double speedMetresPerSecond) {
+    public static ClutchHeat of(Machine machine, RidingMethod school, double speedMetresPerSecond) {
         if (!machine.transmission().drivesAtIdle()) {
             throw new IllegalArgumentException("the " + machine.transmission().label()
                     + " is not slipped by hand: ask for machines with a hand clutch alone");
@@ -58,7 +58,7 @@ public record ClutchHeat(double index) {
     }
 
     /** What the drive overcomes over the machine's weight. */
-    private static double drag(School school) {
+    private static double drag(RidingMethod school) {
         return switch (school) {
             case DRAG, DRIVE_AND_BRAKE -> ROLLING + HELD;
             case CLUTCH_FIRST -> ROLLING;

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * How ways of teaching change a drill.
@@ -14,7 +14,7 @@ import wrenlane.rider.School;
  * @param byMethod by the riding method
  * @param byChoice by a choice beside the method
  */
-public record DrillAdaptations(Map<School, Adaptation> byMethod, Map<TeachingChoice, Adaptation> byChoice) {
+public record DrillAdaptations(Map<RidingMethod, Adaptation> byMethod, Map<TeachingChoice, Adaptation> byChoice) {
     public DrillAdaptations {
         byMethod = Collections.unmodifiableMap(new TreeMap<>(byMethod));
         byChoice = Collections.unmodifiableMap(new TreeMap<>(byChoice));

@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * Who a drill is taught to.
@@ -16,7 +16,7 @@ import wrenlane.rider.School;
  * @param choices if any are named, it is taught only where one of them is chosen
  */
 public record DrillAudience(
-        Set<Transmission> transmissions, Set<School> methods, Set<RiderLevel> levels, Set<TeachingChoice> choices) {
+        Set<Transmission> transmissions, Set<RidingMethod> methods, Set<RiderLevel> levels, Set<TeachingChoice> choices) {
     public DrillAudience {
         transmissions = Collections.unmodifiableSet(new TreeSet<>(transmissions));
         methods = Collections.unmodifiableSet(new TreeSet<>(methods));

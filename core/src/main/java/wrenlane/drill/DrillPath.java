@@ -17,10 +17,10 @@ public final class DrillPath {
      *
      * @param kind id of the kind of course
      * @param taught as {@link Catalogue#taught} has them
-     * @param standings on them, as {@link DrillStanding#of} has them
+     * @param standings on them, as {@link DrillMastery#of} has them
      */
     public static List<String> to(
-            String kind, Catalogue catalogue, List<TaughtDrill> taught, List<DrillStanding> standings) {
+            String kind, Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> standings) {
         Map<String, TaughtDrill> all = new LinkedHashMap<>();
         taught.forEach(drill -> all.put(drill.id(), drill));
         Set<String> path = new LinkedHashSet<>();
@@ -34,7 +34,7 @@ public final class DrillPath {
                         .isPresent())
                 .forEach(id -> add(id, all, seen, path));
         standings.stream()
-                .filter(standing -> standing.state() == DrillStanding.State.MASTERED)
+                .filter(standing -> standing.state() == DrillMastery.State.MASTERED)
                 .forEach(standing -> path.remove(standing.id()));
         return List.copyOf(path);
     }

@@ -46,11 +46,11 @@ public record PassMark(Measure measure, int clean, int of, Optional<Double> targ
         }
 
         /** What is measured with a tape for it; missing where it is counted or timed. */
-        public Optional<Score.Measured> measured() {
+        public Optional<Score.TapeMeasure> measured() {
             return switch (this) {
-                case PLANK_METRES -> Optional.of(Score.Measured.PLANK);
-                case LEVER_METRES -> Optional.of(Score.Measured.LEVER);
-                case CIRCLE_METRES -> Optional.of(Score.Measured.CIRCLE);
+                case PLANK_METRES -> Optional.of(Score.TapeMeasure.PLANK);
+                case LEVER_METRES -> Optional.of(Score.TapeMeasure.LEVER);
+                case CIRCLE_METRES -> Optional.of(Score.TapeMeasure.CIRCLE);
                 case CLEAN_RUNS, TIME_SECONDS, TIMED_RIDE_MINUTES -> Optional.empty();
             };
         }

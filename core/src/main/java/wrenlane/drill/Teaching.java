@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.Set;
 import java.util.TreeSet;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * A way of teaching: a school, and one answer to each question beside it.
@@ -12,7 +12,7 @@ import wrenlane.rider.School;
  * @param school the school
  * @param choices one for each {@link TeachingChoice.Question}
  */
-public record Teaching(School school, Set<TeachingChoice> choices) {
+public record Teaching(RidingMethod school, Set<TeachingChoice> choices) {
     /** What is chosen until somebody chooses; chosen by us: what asks least of riders and ground. */
     public static final Set<TeachingChoice> USUAL_CHOICES = Collections.unmodifiableSet(new TreeSet<>(Set.of(
             TeachingChoice.BODY_OUT_OPTIONAL,
@@ -30,7 +30,7 @@ public record Teaching(School school, Set<TeachingChoice> choices) {
     }
 
     /** A school with the usual choices. */
-    public static Teaching usual(School school) {
+    public static Teaching usual(RidingMethod school) {
         return new Teaching(school, USUAL_CHOICES);
     }
 

@@ -12,9 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param what whether it comes, goes, or is taught otherwise
  * @param details in words; empty where it comes or goes
  */
-public record TeachingChange(String id, String name, Stage stage, What what, List<String> details) {
+public record TeachingChange(String id, String name, Stage stage, ChangeKind what, List<String> details) {
     /** The change as a whole. */
-    public enum What {
+    public enum ChangeKind {
         COMES,
         GOES,
         CHANGES
@@ -30,15 +30,15 @@ public record TeachingChange(String id, String name, Stage stage, What what, Lis
             return Optional.empty();
         }
         if (before == null) {
-            return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), What.COMES, List.of()));
+            return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.COMES, List.of()));
         }
         if (after == null) {
-            return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), What.GOES, List.of()));
+            return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.GOES, List.of()));
         }
         List<String> details = details(before, after);
         return details.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), What.CHANGES, details));
+                : Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.CHANGES, details));
     }
 
     private static List<String> details(TaughtDrill before, TaughtDrill after) {

@@ -18,7 +18,7 @@ public final class Checks {
     }
 
     /** Adds a finding that speaks of lengths. */
-    public Checks add(String code, String where, Said message) {
+    public Checks add(String code, String where, Sentence message) {
         findings.add(new Finding(code, where, message));
         return this;
     }
@@ -53,7 +53,7 @@ public final class Checks {
         return Optional.of(new Finding(
                 "out-of-range",
                 where,
-                Said.of(
+                Sentence.of(
                         "%s must be between %s and %s%s; it is %s.",
                         name,
                         said(min, unit, ""),
@@ -64,7 +64,7 @@ public final class Checks {
 
     /** A value in a unit, as a length where it is one; the unit is written where it is named. */
     private static Object said(double value, String unit, String named) {
-        return unit.equals("m") ? new Said.Length(value, plain(value) + named) : new Said.Number(plain(value));
+        return unit.equals("m") ? new Sentence.Length(value, plain(value) + named) : new Sentence.Number(plain(value));
     }
 
     /** Up to four significant digits, without trailing zeros or exponent. */

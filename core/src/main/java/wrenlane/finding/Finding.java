@@ -7,9 +7,9 @@ package wrenlane.finding;
  * @param where the name of the field, dimension or place it concerns
  * @param message a plain sentence that names the value and says what to do
  */
-public record Finding(String code, String where, Said message) {
+public record Finding(String code, String where, Sentence message) {
     /** One without lengths. */
     public Finding(String code, String where, String message) {
-        this(code, where, Said.plain(message));
+        this(code, where, Sentence.plain(message));
     }
 }

@@ -26,15 +26,15 @@ public record LessonBrief(
         int helpers,
         Weather weather,
         List<Wish> wishes,
-        Optional<UnderWay> underWay) {
+        Optional<LessonInProgress> underWay) {
     /**
      * Of a lesson that is on: riders are briefed and warm.
      *
      * @param riddenMinutes since the last rest or talk
      * @param standing id of the station that stands in each area, the first area's first
      */
-    public record UnderWay(int riddenMinutes, List<String> standing) {
-        public UnderWay {
+    public record LessonInProgress(int riddenMinutes, List<String> standing) {
+        public LessonInProgress {
             standing = List.copyOf(standing);
             if (riddenMinutes < 0) {
                 throw new IllegalArgumentException("riddenMinutes is " + riddenMinutes + " min; it is not below 0");
@@ -123,18 +123,18 @@ public record LessonBrief(
      *
      * @param left minutes to the end, {@link #SHORTEST} and more
      */
-    public LessonBrief rest(int left, List<Wish> wishesLeft, UnderWay now) {
+    public LessonBrief rest(int left, List<Wish> wishesLeft, LessonInProgress now) {
         return new LessonBrief(left, riders, stations, areas, helpers, weather, wishesLeft, Optional.of(now));
     }
 
     /** Minutes ridden since the last rest or talk when it begins. */
     int riddenBefore() {
-        return underWay.map(UnderWay::riddenMinutes).orElse(0);
+        return underWay.map(LessonInProgress::riddenMinutes).orElse(0);
     }
 
     /** What stands in an area when it begins; empty where nothing does, or nobody knows. */
     Optional<Station> standing(int area) {
-        return underWay.map(UnderWay::standing)
+        return underWay.map(LessonInProgress::standing)
                 .filter(standing -> area < standing.size())
                 .flatMap(standing -> station(standing.get(area)));
     }

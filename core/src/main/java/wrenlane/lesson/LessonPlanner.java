@@ -43,7 +43,7 @@ public final class LessonPlanner {
             blocks = end(shorter) < end(blocks) ? shorter : blocks;
             areas--;
         }
-        blocks = OneMore.toWeakSides(brief, blocks);
+        blocks = ExtraRun.toWeakSides(brief, blocks);
         int ridden = 1 + blocks.stream().mapToInt(Block::area).max().orElse(0);
         List<Finding> findings = new ArrayList<>(leftOut(brief));
         findings.addAll(unused(brief, ridden));

@@ -22,14 +22,14 @@ import java.util.stream.Stream;
  * @param stations that were planned or ridden, in the order they come first
  * @param riders who were planned or rode, in the order they come first
  */
-public record LessonReview(boolean over, Optional<Ends> ends, List<Part> stations, List<Part> riders) {
+public record LessonReview(boolean over, Optional<EndTimes> ends, List<Part> stations, List<Part> riders) {
     /**
      * When the riding ended, from the start of the lesson.
      *
      * @param plannedMinutes by the running order
      * @param minutes of the last run
      */
-    public record Ends(int plannedMinutes, int minutes) {
+    public record EndTimes(int plannedMinutes, int minutes) {
         int late() {
             return minutes - plannedMinutes;
         }
@@ -80,11 +80,11 @@ public record LessonReview(boolean over, Optional<Ends> ends, List<Part> station
      * @param over whether the lesson has ended, or was put away
      * @param log of the day, in any order
      */
-    public static LessonReview of(Optional<RunningLesson> lesson, boolean over, List<Entry> log) {
+    public static LessonReview of(Optional<LiveLesson> lesson, boolean over, List<Entry> log) {
         List<Entry> entries =
                 log.stream().sorted(Comparator.comparing(Entry::at)).toList();
-        List<Block> blocks = lesson.map(RunningLesson::blocks).orElse(List.of());
-        Set<String> away = lesson.map(RunningLesson::away).orElse(Set.of());
+        List<Block> blocks = lesson.map(LiveLesson::blocks).orElse(List.of());
+        Set<String> away = lesson.map(LiveLesson::away).orElse(Set.of());
         Map<String, Integer> ofStation = new LinkedHashMap<>();
         Map<String, Integer> ofRider = new LinkedHashMap<>();
         boolean logsOpen = entries.stream().anyMatch(e -> e.station().equals(Station.OPEN));
@@ -105,7 +105,7 @@ public record LessonReview(boolean over, Optional<Ends> ends, List<Part> station
                 parts(ofRider, entries, Entry::rider));
     }
 
-    private static Optional<Ends> ends(RunningLesson lesson, List<Entry> entries) {
+    private static Optional<EndTimes> ends(LiveLesson lesson, List<Entry> entries) {
         return lesson.blocks().stream()
                 .filter(b -> b.sort().isRiding())
                 .map(Block::endMinute)
@@ -114,7 +114,7 @@ public record LessonReview(boolean over, Optional<Ends> ends, List<Part> station
                         .map(Entry::at)
                         .filter(at -> !at.isBefore(lesson.begunAt()))
                         .max(Comparator.naturalOrder())
-                        .map(last -> new Ends(planned, (int)
+                        .map(last -> new EndTimes(planned, (int)
                                 Duration.between(lesson.begunAt(), last).toMinutes())));
     }
 

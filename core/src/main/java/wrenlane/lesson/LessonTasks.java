@@ -10,8 +10,8 @@ import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillRiding.Sides;
 import wrenlane.drill.DrillRiding.Start;
-import wrenlane.drill.DrillStanding;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.machine.Transmission;
@@ -21,11 +21,11 @@ import wrenlane.machine.Transmission;
  * have mastered, the highest first. Nothing they are not ready for.
  */
 public final class LessonTasks {
-    private final List<Known> known = new ArrayList<>();
+    private final List<CandidateDrill> known = new ArrayList<>();
     private final Transmission transmission;
 
     /** A drill with how it is taught to the rider and how they stand on it. */
-    private record Known(Drill drill, TaughtDrill taught, DrillStanding standing) {
+    private record CandidateDrill(Drill drill, TaughtDrill taught, DrillMastery standing) {
         boolean isOpen() {
             return standing.state() != State.MASTERED;
         }
@@ -38,13 +38,13 @@ public final class LessonTasks {
      * @param standings on each of them, in the same order
      */
     public LessonTasks(
-            Catalogue catalogue, List<TaughtDrill> taught, List<DrillStanding> standings, Transmission transmission) {
+            Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> standings, Transmission transmission) {
         this.transmission = transmission;
         for (int i = 0; i < taught.size(); i++) {
             TaughtDrill one = taught.get(i);
-            DrillStanding standing = standings.get(i);
+            DrillMastery standing = standings.get(i);
             if (standing.state() != State.NOT_YET) {
-                catalogue.find(one.id()).ifPresent(d -> known.add(new Known(d, one, standing)));
+                catalogue.find(one.id()).ifPresent(d -> known.add(new CandidateDrill(d, one, standing)));
             }
         }
     }
@@ -56,7 +56,7 @@ public final class LessonTasks {
 
     /** Without a course: rolling where there is such a drill, else standing or on foot. */
     public Optional<RiderTask> inTheOpen() {
-        Predicate<Known> open = k -> k.drill().course().isEmpty() && k.drill().stage() != Stage.ALONGSIDE;
+        Predicate<CandidateDrill> open = k -> k.drill().course().isEmpty() && k.drill().stage() != Stage.ALONGSIDE;
         return best(open.and(k -> k.drill().riding().start() == Start.ROLLING
                         && !k.drill().riding().withoutEyes()))
                 .or(() -> best(open));
@@ -69,12 +69,12 @@ public final class LessonTasks {
                 && k.drill().riding().start() != Start.ROLLING);
     }
 
-    private Optional<RiderTask> best(Predicate<Known> suits) {
-        List<Known> suiting = known.stream().filter(suits).toList();
-        Comparator<Known> byStage = Comparator.comparing(k -> k.drill().stage());
+    private Optional<RiderTask> best(Predicate<CandidateDrill> suits) {
+        List<CandidateDrill> suiting = known.stream().filter(suits).toList();
+        Comparator<CandidateDrill> byStage = Comparator.comparing(k -> k.drill().stage());
         for (State state : List.of(State.WORKING_ON, State.NEXT, State.MASTERED)) {
-            Comparator<Known> order = state == State.MASTERED ? byStage.reversed() : byStage;
-            Optional<Known> found =
+            Comparator<CandidateDrill> order = state == State.MASTERED ? byStage.reversed() : byStage;
+            Optional<CandidateDrill> found =
                     suiting.stream().filter(k -> k.standing().state() == state).min(order);
             if (found.isPresent()) {
                 return found.map(this::task);
@@ -83,7 +83,7 @@ public final class LessonTasks {
         return Optional.empty();
     }
 
-    private RiderTask task(Known k) {
+    private RiderTask task(CandidateDrill k) {
         Integer minutes = k.drill().scoring().timedRide().longestMinutes().get(transmission);
         return new RiderTask(
                 k.drill().id(),

@@ -7,9 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import wrenlane.course.Sizes;
-import wrenlane.finding.Said;
-import wrenlane.lesson.RunningLesson.Ridden;
-import wrenlane.lesson.RunningLesson.Up;
+import wrenlane.finding.Sentence;
+import wrenlane.lesson.LiveLesson.LessonRun;
+import wrenlane.lesson.LiveLesson.NextRider;
 
 /**
  * When cones are best moved for one rider. A change in the middle of a block is paid for by everybody who still rides what
@@ -32,12 +32,12 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
      * @param ridden runs of the day
      */
     public static MoveMoment during(
-            RunningLesson lesson, String station, List<Double> goes, String rider, List<Ridden> ridden, Instant now) {
+            LiveLesson lesson, String station, List<Double> goes, String rider, List<LessonRun> ridden, Instant now) {
         List<String> others = lesson.now().stream()
                 .filter(block -> block.station().filter(station::equals).isPresent())
                 .flatMap(block -> lesson.order(block, ridden).stream())
                 .filter(up -> !up.rider().equals(rider) && needs(up, goes))
-                .map(Up::rider)
+                .map(NextRider::rider)
                 .distinct()
                 .toList();
         Duration left = lesson.endsAt(now)
@@ -48,7 +48,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     }
 
     /** Where no setting is planned for a turn, whatever stands may be ridden. */
-    private static boolean needs(Up up, List<Double> goes) {
+    private static boolean needs(NextRider up, List<Double> goes) {
         return up.task()
                 .settingMetres()
                 .map(own -> goes.stream().anyMatch(g -> Sizes.areSame(g, own)))
@@ -69,7 +69,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
         if (others.isEmpty()) {
             return "Nobody else needs what stands there now: move them before the next turn.";
         }
-        String who = Said.listed(others.stream().map(name).toList());
+        String who = Sentence.listed(others.stream().map(name).toList());
         boolean one = others.size() == 1;
         return after.map(wait -> {
                     long minutes = Math.round(wait.toSeconds() / 60.0);

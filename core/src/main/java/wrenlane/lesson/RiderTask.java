@@ -1,7 +1,7 @@
 package wrenlane.lesson;
 
 import java.util.Optional;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.Stage;
 import wrenlane.machine.Side;
 

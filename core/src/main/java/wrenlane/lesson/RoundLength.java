@@ -20,7 +20,7 @@ final class RoundLength {
     private final int areas;
 
     /** What each station alone asks for: it is asked very often. */
-    private final Map<Station, OfOne> ofOne = new IdentityHashMap<>();
+    private final Map<Station, StationMinutes> ofOne = new IdentityHashMap<>();
 
     /**
      * Of one station.
@@ -28,15 +28,15 @@ final class RoundLength {
      * @param least minutes in which everybody of the largest group rides twice
      * @param spell shortest of the longest spells there, in minutes
      */
-    private record OfOne(int least, int spell) {}
+    private record StationMinutes(int least, int spell) {}
 
     RoundLength(LessonBrief brief, Timetable timetable, int areas) {
         this.brief = brief;
         this.areas = areas;
-        brief.stations().forEach(s -> ofOne.put(s, new OfOne(timetable.twoRunsEach(s), s.shortestSpellMinutes())));
+        brief.stations().forEach(s -> ofOne.put(s, new StationMinutes(timetable.twoRunsEach(s), s.shortestSpellMinutes())));
     }
 
-    private OfOne of(Station station) {
+    private StationMinutes of(Station station) {
         return Objects.requireNonNull(ofOne.get(station));
     }
 

@@ -49,11 +49,11 @@ final class RoundSearch {
     private final Timetable timetable;
     private final RoundLength length;
     private final List<Station> few;
-    private final Map<Station, OfOne> ofOne = new IdentityHashMap<>();
+    private final Map<Station, StationValue> ofOne = new IdentityHashMap<>();
     private final int areas;
 
     /** What everybody's minute at a station is worth together, and how hard it is. */
-    private record OfOne(double worth, int hardness) {}
+    private record StationValue(double worth, int hardness) {}
 
     /** @param usable stations on which everybody has something to ride, worth most first */
     RoundSearch(LessonBrief brief, Timetable timetable, RoundLength length, List<Station> usable, int areas) {
@@ -62,7 +62,7 @@ final class RoundSearch {
         this.length = length;
         this.few = usable.stream().limit(WEIGHED).toList();
         this.areas = areas;
-        few.forEach(s -> ofOne.put(s, new OfOne(worth(brief, s), s.hardness())));
+        few.forEach(s -> ofOne.put(s, new StationValue(worth(brief, s), s.hardness())));
     }
 
     /** What one minute of everybody at a station is worth. */
@@ -73,7 +73,7 @@ final class RoundSearch {
                 .sum();
     }
 
-    private OfOne of(Station station) {
+    private StationValue of(Station station) {
         return Objects.requireNonNull(ofOne.get(station));
     }
 

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wrenlane.course.NestedCourse;
-import wrenlane.setout.SetOutSheet;
-import wrenlane.setout.WalkingOrder;
+import wrenlane.setup.SetupSheet;
+import wrenlane.setup.WalkingOrder;
 import wrenlane.units.LengthSystem;
 
 /**
@@ -23,7 +23,7 @@ import wrenlane.units.LengthSystem;
 public record Station(
         String id,
         String name,
-        Laying laying,
+        SetupMinutes laying,
         boolean standing,
         int passSeconds,
         Map<String, RiderTask> tasks,
@@ -37,20 +37,20 @@ public record Station(
      * @param outMinutes to set them out
      * @param inMinutes to pick them up
      */
-    public record Laying(double outMinutes, double inMinutes) {
+    public record SetupMinutes(double outMinutes, double inMinutes) {
         /** Where there is nothing to lay. */
-        public static final Laying NONE = new Laying(0, 0);
+        public static final SetupMinutes NONE = new SetupMinutes(0, 0);
 
         /** By the set-out sheet of what stands there, walked with little walking. */
-        public static Laying of(NestedCourse course) {
-            WalkingOrder walk = SetOutSheet.of(course, LengthSystem.METRIC).walk();
-            return new Laying(walk.minutes(), walk.pickingMinutes());
+        public static SetupMinutes of(NestedCourse course) {
+            WalkingOrder walk = SetupSheet.of(course, LengthSystem.METRIC).walk();
+            return new SetupMinutes(walk.minutes(), walk.pickingMinutes());
         }
     }
 
     /** One with its ground to itself. */
     public Station(
-            String id, String name, Laying laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+            String id, String name, SetupMinutes laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
         this(id, name, laying, standing, passSeconds, tasks, Set.of());
     }
 

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -104,22 +104,22 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
         if (turn.isEmpty()) {
             return Optional.empty();
         }
-        Said size = Said.of(
+        Sentence size = Sentence.of(
                 "A leaned circle of %s to the %s",
-                Said.metres(circle.diameter().metres()), side.name().toLowerCase(Locale.ROOT));
+                Sentence.metres(circle.diameter().metres()), side.name().toLowerCase(Locale.ROOT));
         Optional<Double> lean = turn.get().leanRadians(effectiveLockRadians(side), casterRadians());
         if (lean.isEmpty()) {
             return Optional.of(new Finding(
                     "circle-not-leaned",
                     circle.where(),
-                    Said.of("%s is not smaller than the upright one. Was it ridden at full lock, and leaned?", size)));
+                    Sentence.of("%s is not smaller than the upright one. Was it ridden at full lock, and leaned?", size)));
         }
         double scrape = machine.value(MachineDimension.scrapeLean(side));
         return lean.get() > scrape
                 ? Optional.of(new Finding(
                         "circle-beyond-scraping",
                         circle.where(),
-                        Said.of(
+                        Sentence.of(
                                 "%s takes about %.0f° of lean, and this machine scrapes at %.0f°. Is the circle right,"
                                         + " and the lean at which it scrapes?",
                                 size, Math.toDegrees(lean.get()), Math.toDegrees(scrape))))

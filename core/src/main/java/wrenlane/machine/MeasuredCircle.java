@@ -2,7 +2,7 @@ package wrenlane.machine;
 
 import java.util.Optional;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.units.MeasuredLength;
 
 /**
@@ -35,18 +35,18 @@ public record MeasuredCircle(Side side, Posture posture, MeasuredLength diameter
             return Optional.of(new Finding(
                     "circle-too-small",
                     where(),
-                    Said.of(
+                    Sentence.of(
                             "A circle of %s cannot be: with this wheelbase the front tyre's track is at least %s"
                                     + " across. Measure the outer edge of the front tyre's track, edge to edge.",
-                            Said.metres(diameter.metres()), Said.metres(2 * p + tyre))));
+                            Sentence.metres(diameter.metres()), Sentence.metres(2 * p + tyre))));
         }
         return posture == Posture.UPRIGHT && !plausible(machine, turn.get())
                 ? Optional.of(new Finding(
                         "circle-unlikely",
                         where(),
-                        Said.of(
+                        Sentence.of(
                                 "A circle of %s means a lock outside 10° to 75°. Check the tape and the wheelbase.",
-                                Said.metres(diameter.metres()))))
+                                Sentence.metres(diameter.metres()))))
                 : Optional.empty();
     }
 

@@ -1,6 +1,6 @@
 package wrenlane.progress;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * How what a rider can do to a side has changed. The certainty takes both estimates as if each rested on runs of its own; they
@@ -20,15 +20,15 @@ public record Change(double difficulty, double certainty, Trend trend) {
     }
 
     /** In words, no surer than it is. */
-    public Said words() {
+    public Sentence words() {
         return switch (trend) {
             case BETTER -> words("better", certainty);
             case WORSE -> words("worse", 1 - certainty);
-            case UNCLEAR -> Said.plain("no clear change");
+            case UNCLEAR -> Sentence.plain("no clear change");
         };
     }
 
-    private Said words(String how, double sure) {
-        return Said.of("%s by %s of difficulty, %s", how, Percent.points(Math.abs(difficulty)), Certainty.words(sure));
+    private Sentence words(String how, double sure) {
+        return Sentence.of("%s by %s of difficulty, %s", how, Percent.points(Math.abs(difficulty)), Certainty.words(sure));
     }
 }

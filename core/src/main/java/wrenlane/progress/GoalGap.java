@@ -2,7 +2,7 @@ package wrenlane.progress;
 
 import java.util.List;
 import java.util.Optional;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * How far off a goal is: a setting to be ridden clean four times in five, to both sides.
@@ -19,8 +19,8 @@ public record GoalGap(double difficulty, int steps, double chance, Optional<Pace
      * @param now what is known of it
      * @param days estimates at the end of each lesson that has one, oldest first
      */
-    public record OfSide(CleanChance now, List<CleanSetting> days) {
-        public OfSide {
+    public record SideForecast(CleanChance now, List<CleanSetting> days) {
+        public SideForecast {
             days = List.copyOf(days);
         }
 
@@ -35,11 +35,11 @@ public record GoalGap(double difficulty, int steps, double chance, Optional<Pace
      * @param goalDifficulty of the goal on the machine it is meant for, of the harder side
      * @param ladder of that machine
      */
-    public static GoalGap to(double goalDifficulty, Ladder ladder, OfSide left, OfSide right) {
+    public static GoalGap to(double goalDifficulty, SizeLadder ladder, SideForecast left, SideForecast right) {
         if (!(goalDifficulty > 0)) {
             throw new IllegalArgumentException("difficulty of the goal is " + goalDifficulty + "; it lies above 0");
         }
-        OfSide behind = left.gapTo(goalDifficulty) >= right.gapTo(goalDifficulty) ? left : right;
+        SideForecast behind = left.gapTo(goalDifficulty) >= right.gapTo(goalDifficulty) ? left : right;
         double gap = behind.gapTo(goalDifficulty);
         double now = behind.now().fourInFive().difficulty();
         int between = (int) ladder.rungs().stream()

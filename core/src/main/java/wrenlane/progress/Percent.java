@@ -1,6 +1,6 @@
 package wrenlane.progress;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Shares in percent, as people read them. */
 public final class Percent {
@@ -9,8 +9,8 @@ public final class Percent {
     private Percent() {}
 
     /** A share of one as percentage points, such as {@code 4.0 points}; whole ones from ten. */
-    public static Said points(double share) {
+    public static Sentence points(double share) {
         double percent = 100 * share;
-        return Math.abs(percent) < WHOLE_FROM ? Said.of("%.1f points", percent) : Said.of("%.0f points", percent);
+        return Math.abs(percent) < WHOLE_FROM ? Sentence.of("%.1f points", percent) : Sentence.of("%.0f points", percent);
     }
 }

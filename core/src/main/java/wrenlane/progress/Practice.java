@@ -13,15 +13,15 @@ import wrenlane.finding.Checks;
  * @param left runs to the left
  * @param right runs to the right
  */
-public record Practice(LocalDate on, double minutes, Optional<Double> settingMetres, Told left, Told right) {
+public record Practice(LocalDate on, double minutes, Optional<Double> settingMetres, SideRuns left, SideRuns right) {
     private static final double LONGEST_MINUTES = 240;
 
     private static final int MOST_RUNS = 100;
 
     /** Runs to a side, as counted by whoever rode them. */
-    public record Told(int runs, int clean) {
+    public record SideRuns(int runs, int clean) {
         /** Nothing counted. */
-        public static final Told NOTHING = new Told(0, 0);
+        public static final SideRuns NOTHING = new SideRuns(0, 0);
     }
 
     /**
@@ -43,7 +43,7 @@ public record Practice(LocalDate on, double minutes, Optional<Double> settingMet
         return checks;
     }
 
-    private static void check(String where, Told told, Checks checks) {
+    private static void check(String where, SideRuns told, Checks checks) {
         checks.add(Checks.range(where + ".runs", "Runs", told.runs(), 0, MOST_RUNS, ""));
         if (told.clean() < 0 || told.clean() > told.runs()) {
             checks.add(

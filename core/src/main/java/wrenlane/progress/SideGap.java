@@ -1,7 +1,7 @@
 package wrenlane.progress;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 
 /**
@@ -27,12 +27,12 @@ public record SideGap(Side behind, double difficulty, double certainty, boolean 
      *
      * @param metres how far on a machine; by how much of difficulty where missing
      */
-    public Said sentence(Optional<Double> metres) {
-        Object by = metres.<Object>map(Said::metres)
-                .orElseGet(() -> Said.of("%s of difficulty", Percent.points(difficulty)));
+    public Sentence sentence(Optional<Double> metres) {
+        Object by = metres.<Object>map(Sentence::metres)
+                .orElseGet(() -> Sentence.of("%s of difficulty", Percent.points(difficulty)));
         String sure = Certainty.words(certainty);
         return clear
-                ? Said.of("The %s side is %s behind, %s: start on it, and alternate.", behind.word(), by, sure)
-                : Said.of("No side is clearly behind: %s by %s, %s.", behind.word(), by, sure);
+                ? Sentence.of("The %s side is %s behind, %s: start on it, and alternate.", behind.word(), by, sure)
+                : Sentence.of("No side is clearly behind: %s by %s, %s.", behind.word(), by, sure);
     }
 }

@@ -58,7 +58,7 @@ public record Trial(double difficulty, double clean, double faulty, Instant at) 
      * Practice alone to a side, as told: a third of what an instructor would have seen, and no more than a spell; empty where
      * nothing was counted.
      */
-    public static Optional<Trial> told(double difficulty, Practice.Told told, Instant at) {
+    public static Optional<Trial> told(double difficulty, Practice.SideRuns told, Instant at) {
         if (told.runs() == 0) {
             return Optional.empty();
         }

@@ -3,7 +3,7 @@ package wrenlane.rideline;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 
 /**
  * A line as found again by the {@link LineChecker}.
@@ -16,7 +16,7 @@ import wrenlane.course.plan.Keep;
  * @param wrongBars largest curvature where the bars should be straight, or turned the other way, in 1/m
  */
 public record CheckedLine(
-        RideLine line, List<KeepRoom> rooms, double turnUsed, double rateUsed, double endMissMetres, double wrongBars) {
+        RideLine line, List<NearestClearance> rooms, double turnUsed, double rateUsed, double endMissMetres, double wrongBars) {
     /** A miss of an end smaller than this is none, in metres: rounding of sums. */
     static final double END_TOLERANCE_METRES = 1e-3;
 
@@ -43,22 +43,22 @@ public record CheckedLine(
      * @param part what of the machine comes nearest
      * @param distanceMetres where along the line
      */
-    public record KeepRoom(Keep keep, double roomMetres, Part part, double distanceMetres) {}
+    public record NearestClearance(Barrier keep, double roomMetres, Part part, double distanceMetres) {}
 
     /**
      * The least room, and where; empty rooms never are: every course has something to keep clear of. What stands at an end
      * counts where it is touched.
      */
-    public KeepRoom binding() {
+    public NearestClearance binding() {
         return rooms.stream()
                 .filter(r -> !r.keep().atAnEnd() || r.roomMetres() < 0)
-                .min(Comparator.comparingDouble(KeepRoom::roomMetres))
+                .min(Comparator.comparingDouble(NearestClearance::roomMetres))
                 .orElseThrow(() -> new IllegalStateException("a course without anything to keep clear of"));
     }
 
     /** The least room to what stands at the ends of the course; empty where nothing there is kept apart. */
-    public Optional<KeepRoom> tightestEnd() {
-        return rooms.stream().filter(r -> r.keep().atAnEnd()).min(Comparator.comparingDouble(KeepRoom::roomMetres));
+    public Optional<NearestClearance> tightestEnd() {
+        return rooms.stream().filter(r -> r.keep().atAnEnd()).min(Comparator.comparingDouble(NearestClearance::roomMetres));
     }
 
     /** The point of the line at a distance along it, to the nearest step. */

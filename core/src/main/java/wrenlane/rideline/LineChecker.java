@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
-import wrenlane.rideline.CheckedLine.KeepRoom;
+import wrenlane.rideline.CheckedLine.NearestClearance;
 import wrenlane.rideline.CheckedLine.Part;
 
 /**
@@ -56,8 +56,8 @@ public final class LineChecker {
             }
         }
         double toStation = task.route().lengthMetres() / (spacingMetres * (curvatures.size() - 1));
-        List<KeepRoom> rooms = new ArrayList<>();
-        for (Keep keep : task.route().keeps()) {
+        List<NearestClearance> rooms = new ArrayList<>();
+        for (Barrier keep : task.route().keeps()) {
             room(task, keep, points, toStation).ifPresent(rooms::add);
         }
         return new CheckedLine(
@@ -78,7 +78,7 @@ public final class LineChecker {
         int last = curvatures.size() - 1;
         double wrong =
                 Math.max(wrongBars(route.start(), curvatures.get(0)), wrongBars(route.end(), curvatures.get(last)));
-        for (Route.OneWay way : route.oneWays()) {
+        for (Route.RouteLeg way : route.oneWays()) {
             for (int i = 0; i <= last; i++) {
                 double station = route.lengthMetres() * i / last;
                 if (station > way.fromStation() + AT_AN_END && station < way.toStation() - AT_AN_END) {
@@ -148,34 +148,34 @@ public final class LineChecker {
         double station = p.distanceMetres() * toStation;
         return task.route().keeps().stream()
                 .filter(k -> station >= k.fromStation() && station <= k.toStation())
-                .map(k -> k instanceof Keep.Off off ? roomOff(task, off, p) : roomInside(task, (Keep.Inside) k, p))
+                .map(k -> k instanceof Barrier.ConeBarrier off ? roomOff(task, off, p) : roomInside(task, (Barrier.LineBarrier) k, p))
                 .filter(Objects::nonNull)
-                .mapToDouble(KeepRoom::roomMetres)
+                .mapToDouble(NearestClearance::roomMetres)
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** The least room to one thing over the stretch on which it counts, and what it lacks where it is passed wrongly. */
-    private static Optional<KeepRoom> room(LineTask task, Keep keep, List<LinePoint> points, double toStation) {
-        KeepRoom least = null;
+    private static Optional<NearestClearance> room(LineTask task, Barrier keep, List<LinePoint> points, double toStation) {
+        NearestClearance least = null;
         for (LinePoint p : points) {
             double station = p.distanceMetres() * toStation;
             if (station >= keep.fromStation() && station <= keep.toStation() && !beyond(task, keep, p, least)) {
                 least = lesser(
                         least,
-                        keep instanceof Keep.Off off ? roomOff(task, off, p) : roomInside(task, (Keep.Inside) keep, p));
+                        keep instanceof Barrier.ConeBarrier off ? roomOff(task, off, p) : roomInside(task, (Barrier.LineBarrier) keep, p));
             }
         }
-        if (keep instanceof Keep.Off off && off.side().isPresent()) {
+        if (keep instanceof Barrier.ConeBarrier off && off.side().isPresent()) {
             return Optional.ofNullable(lesser(least, passedWrongly(task, off, points, toStation)));
         }
         return Optional.ofNullable(least);
     }
 
     /** Whether no part of the machine can be nearer to a cone than was found before. */
-    private static boolean beyond(LineTask task, Keep keep, LinePoint p, @Nullable KeepRoom least) {
+    private static boolean beyond(LineTask task, Barrier keep, LinePoint p, @Nullable NearestClearance least) {
         return least != null
-                && keep instanceof Keep.Off off
+                && keep instanceof Barrier.ConeBarrier off
                 && off.centre().distanceTo(p.rear())
                                 - off.radiusMetres()
                                 - task.footprint().wheelbaseMetres()
@@ -185,8 +185,8 @@ public final class LineChecker {
     }
 
     /** What is lacking where the place nearest to a cone has it on the wrong side: the whole way across. */
-    private static @Nullable KeepRoom passedWrongly(
-            LineTask task, Keep.Off off, List<LinePoint> points, double toStation) {
+    private static @Nullable NearestClearance passedWrongly(
+            LineTask task, Barrier.ConeBarrier off, List<LinePoint> points, double toStation) {
         LinePoint nearest = null;
         double across = Double.POSITIVE_INFINITY;
         for (LinePoint p : points) {
@@ -202,13 +202,13 @@ public final class LineChecker {
         if (nearest == null || side(off.centre(), nearest) == off.side().orElseThrow()) {
             return null;
         }
-        double half = off.part() == Keep.Part.BODY
+        double half = off.part() == Barrier.Part.BODY
                 ? task.footprint().reachMetres(off.heightMetres(), 0)
                 : task.footprint().tyreMetres() / 2;
-        return new KeepRoom(off, -across - off.radiusMetres() - half, Part.REAR_WHEEL, nearest.distanceMetres());
+        return new NearestClearance(off, -across - off.radiusMetres() - half, Part.REAR_WHEEL, nearest.distanceMetres());
     }
 
-    private static @Nullable KeepRoom lesser(@Nullable KeepRoom a, @Nullable KeepRoom b) {
+    private static @Nullable NearestClearance lesser(@Nullable NearestClearance a, @Nullable NearestClearance b) {
         if (a == null) {
             return b;
         }
@@ -221,13 +221,13 @@ public final class LineChecker {
         return left > 0 ? Side.LEFT : Side.RIGHT;
     }
 
-    private static KeepRoom roomOff(LineTask task, Keep.Off off, LinePoint p) {
+    private static NearestClearance roomOff(LineTask task, Barrier.ConeBarrier off, LinePoint p) {
         double tyre = task.footprint().tyreMetres() / 2;
         double rear = off.centre().distanceTo(p.rear()) - off.radiusMetres() - tyre;
         double front = off.centre().distanceTo(p.front()) - off.radiusMetres() - tyre;
         Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
         double room = Math.min(front, rear);
-        if (off.part() == Keep.Part.BODY) {
+        if (off.part() == Barrier.Part.BODY) {
             double body = distance(off.centre(), p.rear(), p.front())
                     - off.radiusMetres()
                     - reach(task, p, off.heightMetres(), side(off.centre(), p));
@@ -236,7 +236,7 @@ public final class LineChecker {
                 part = Part.BODY;
             }
         }
-        return new KeepRoom(off, room, part, p.distanceMetres());
+        return new NearestClearance(off, room, part, p.distanceMetres());
     }
 
     /** How far the body reaches to a side at a height, in metres: from the lean's tangent, without the angle itself. */
@@ -246,7 +246,7 @@ public final class LineChecker {
         return task.footprint().reachMetres(height, cos, side.sign() * tan * cos);
     }
 
-    private static @Nullable KeepRoom roomInside(LineTask task, Keep.Inside line, LinePoint p) {
+    private static @Nullable NearestClearance roomInside(LineTask task, Barrier.LineBarrier line, LinePoint p) {
         double front = inside(line, p.front());
         double rear = inside(line, p.rear());
         if (!Double.isFinite(Math.min(front, rear))) {
@@ -254,17 +254,17 @@ public final class LineChecker {
         }
         Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
         double half = task.footprint().tyreMetres() / 2;
-        if (line.part() == Keep.Part.BODY) {
+        if (line.part() == Barrier.Part.BODY) {
             part = Part.BODY;
             half = Math.max(
-                    reach(task, p, Keep.LINE_HEIGHT_METRES, Side.LEFT),
-                    reach(task, p, Keep.LINE_HEIGHT_METRES, Side.RIGHT));
+                    reach(task, p, Barrier.LINE_HEIGHT_METRES, Side.LEFT),
+                    reach(task, p, Barrier.LINE_HEIGHT_METRES, Side.RIGHT));
         }
-        return new KeepRoom(line, Math.min(front, rear) - half, part, p.distanceMetres());
+        return new NearestClearance(line, Math.min(front, rear) - half, part, p.distanceMetres());
     }
 
     /** Distance of a point inside a line; infinite where the point does not lie beside it. */
-    private static double inside(Keep.Inside line, Point at) {
+    private static double inside(Barrier.LineBarrier line, Point at) {
         double ex = line.to().x() - line.from().x();
         double ey = line.to().y() - line.from().y();
         double length = Math.sqrt(ex * ex + ey * ey);

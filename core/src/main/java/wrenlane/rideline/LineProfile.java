@@ -42,14 +42,14 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
     public record Place(double distanceMetres, double leanRadians, double barsRadians, double roomMetres) {}
 
     /** What is done on a stretch. */
-    public enum Doing {
+    public enum RidingAction {
         ROLLS_IN,
         HOLDS,
         ROLLS_OUT
     }
 
     /** One stretch of a turn. */
-    public record Phase(Doing doing, Side side, double fromMetres, double toMetres) {}
+    public record Phase(RidingAction doing, Side side, double fromMetres, double toMetres) {}
 
     /** The profile of a line. */
     public static LineProfile of(LineTask task, CheckedLine checked, MachineTurn turn) {
@@ -80,7 +80,7 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
     public static List<Phase> turnsIn(CheckedLine line) {
         double tight = TIGHT_SHARE * line.line().peakCurvature();
         return phases(line.line().points()).stream()
-                .filter(p -> p.doing() == Doing.ROLLS_IN
+                .filter(p -> p.doing() == RidingAction.ROLLS_IN
                         && Math.abs(line.at(p.toMetres()).curvature()) >= tight)
                 .toList();
     }
@@ -117,12 +117,12 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
         while (Math.abs(turn.get(last).curvature()) < HELD_SHARE * peak) {
             last--;
         }
-        add(phases, Doing.ROLLS_IN, side, turn.get(0), turn.get(first));
-        add(phases, Doing.HOLDS, side, turn.get(first), turn.get(last));
-        add(phases, Doing.ROLLS_OUT, side, turn.get(last), turn.get(turn.size() - 1));
+        add(phases, RidingAction.ROLLS_IN, side, turn.get(0), turn.get(first));
+        add(phases, RidingAction.HOLDS, side, turn.get(first), turn.get(last));
+        add(phases, RidingAction.ROLLS_OUT, side, turn.get(last), turn.get(turn.size() - 1));
     }
 
-    private static void add(List<Phase> phases, Doing doing, Side side, LinePoint from, LinePoint to) {
+    private static void add(List<Phase> phases, RidingAction doing, Side side, LinePoint from, LinePoint to) {
         if (to.distanceMetres() > from.distanceMetres()) {
             phases.add(new Phase(doing, side, from.distanceMetres(), to.distanceMetres()));
         }

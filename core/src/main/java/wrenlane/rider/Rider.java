@@ -16,7 +16,7 @@ public record Rider(
         RiderId id,
         String name,
         RiderLevel level,
-        School school,
+        RidingMethod school,
         Optional<Double> mostLeanRadians,
         Optional<MachineId> machineId,
         Optional<Reach> reach,

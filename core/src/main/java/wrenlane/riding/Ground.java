@@ -2,7 +2,7 @@ package wrenlane.riding;
 
 import java.util.List;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseKind.TurnSides;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 
@@ -52,7 +52,7 @@ public record Ground(double minX, double maxX, double minY, double maxY) {
      */
     public static Ground closedToPeople(Course course) {
         Ground ground = withRunOut(course.plan());
-        if (course.kind().turning() == Turning.ONE_SIDE) {
+        if (course.kind().turning() == TurnSides.ONE_SIDE) {
             // Ridden to the other side it is entered along its other line.
             Ground ridden = ridden(course.plan());
             double twice = ridden.minY + ridden.maxY;

@@ -28,13 +28,13 @@ public record RunDetail(
         Optional<Integer> laps,
         Map<Fault, Integer> faultCounts,
         String note,
-        Observed observed,
+        Observation observed,
         Optional<Score> score) {
     /** A plain run. */
-    public static final RunDetail PLAIN = seen(Observed.NOTHING);
+    public static final RunDetail PLAIN = seen(Observation.NOTHING);
 
     /** A run of which only technique was noted. */
-    public static RunDetail seen(Observed observed) {
+    public static RunDetail seen(Observation observed) {
         return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
 
@@ -58,7 +58,7 @@ public record RunDetail(
             Optional<Integer> laps,
             Map<Fault, Integer> faultCounts,
             String note,
-            Observed observed) {
+            Observation observed) {
         this(sort, seconds, minutes, laps, faultCounts, note, observed, Optional.empty());
     }
 

@@ -11,9 +11,9 @@ import wrenlane.finding.Finding;
  * @param measured what
  * @param metres how much of it, in metres
  */
-public record Score(Measured measured, double metres) {
+public record Score(TapeMeasure measured, double metres) {
     /** What can be measured with a tape. */
-    public enum Measured {
+    public enum TapeMeasure {
         /** How far a plank or a tin was pushed or thrown. */
         PLANK("how far the plank moved", 0, 20),
         /** How near to itself the lever's bite point is found again, or how far the fingers have to reach. */
@@ -25,7 +25,7 @@ public record Score(Measured measured, double metres) {
         private final double least;
         private final double most;
 
-        Measured(String label, double leastMetres, double mostMetres) {
+        TapeMeasure(String label, double leastMetres, double mostMetres) {
             this.label = label;
             this.least = leastMetres;
             this.most = mostMetres;

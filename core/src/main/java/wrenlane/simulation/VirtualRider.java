@@ -8,7 +8,7 @@ import java.util.SplittableRandom;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * A simulated rider whose skill grows from day to day and whose weak side shows. Stands in for people in the demo day.
@@ -71,7 +71,7 @@ public final class VirtualRider {
     }
 
     /** The rung such a rider would be set: the smallest with at least two chances in three of a clean run. */
-    public Ladder.Rung choose(Ladder ladder, Side side) {
+    public SizeLadder.SizeStep choose(SizeLadder ladder, Side side) {
         return ladder.rungs().stream()
                 .filter(r -> r.difficulty().orElse(0.0) <= comfort(side) * Math.pow(0.5, SLOPE))
                 .reduce((wide, tight) -> tight)

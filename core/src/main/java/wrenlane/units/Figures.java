@@ -1,6 +1,6 @@
 package wrenlane.units;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * How whoever reads has figures written.
@@ -21,7 +21,7 @@ public record Figures(LengthSystem system, DecimalSign sign) {
     }
 
     /** A sentence with its lengths and numbers; words that somebody chose stay as they are. */
-    public String of(Said sentence) {
+    public String of(Sentence sentence) {
         return sentence.with(
                 length -> system == LengthSystem.METRIC ? sign.in(length.metric()) : length(length.metres()),
                 sign.locale());

@@ -3,7 +3,7 @@ package wrenlane.units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.units.LengthReading.Offer;
 import wrenlane.units.LengthUnit.Family;
 import wrenlane.units.TypedLength.Part;
@@ -116,6 +116,6 @@ final class LengthMeanings {
     static String listed(List<Offer> offers) {
         List<String> texts = offers.stream().map(Offer::text).toList();
         int last = texts.size() - 1;
-        return last < 1 ? Said.listed(texts) : String.join(", ", texts.subList(0, last)) + " or " + texts.get(last);
+        return last < 1 ? Sentence.listed(texts) : String.join(", ", texts.subList(0, last)) + " or " + texts.get(last);
     }
 }

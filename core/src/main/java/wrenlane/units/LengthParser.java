@@ -6,12 +6,12 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.finding.TypedText;
-import wrenlane.units.LengthReading.NotUnderstood;
+import wrenlane.units.LengthReading.UnparsedLength;
 import wrenlane.units.LengthReading.Offer;
 import wrenlane.units.LengthReading.Question;
-import wrenlane.units.LengthReading.Understood;
+import wrenlane.units.LengthReading.ParsedLength;
 import wrenlane.units.TypedLength.Part;
 import wrenlane.units.TypedLength.Quantity;
 
@@ -104,7 +104,7 @@ public final class LengthParser {
 
     /** Whether something else was probably meant than what a text says as it stands. */
     private boolean isDoubtful(LengthReading literal, Quantity quantity, String text) {
-        if (literal instanceof Understood understood) {
+        if (literal instanceof ParsedLength understood) {
             double metres = understood.length().metres();
             boolean bare = quantity.unit().isEmpty();
             return usual.isFarFrom(metres) || (bare && (metres > LONGEST_BARE_METRES || !usual.has(metres)));
@@ -121,7 +121,7 @@ public final class LengthParser {
         List<String> meanings = new ArrayList<>();
         withOtherSign(text).ifPresent(other -> meanings.add(LengthMeanings.said(other.number(), unit, figures)));
         if (quantity.unit().isEmpty()) {
-            boolean far = literal instanceof Understood understood
+            boolean far = literal instanceof ParsedLength understood
                     && usual.isFarFrom(understood.length().metres());
             meanings.addAll(LengthMeanings.inAnyUnit(quantity, figures, far));
         } else if (meanings.isEmpty()) {
@@ -129,7 +129,7 @@ public final class LengthParser {
         }
         List<Offer> others = new ArrayList<>(
                 offers(meanings, offer -> usual.has(offer.length().metres())));
-        if (!others.isEmpty() && literal instanceof Understood understood) {
+        if (!others.isEmpty() && literal instanceof ParsedLength understood) {
             others.add(new Offer(LengthMeanings.said(quantity.number(), unit, figures), understood.length()));
         }
         return LengthMeanings.distinct(others);
@@ -149,7 +149,7 @@ public final class LengthParser {
         return LengthMeanings.distinct(meanings.stream()
                 .flatMap(text -> LengthGrammar.read(text, figures.sign()).stream()
                         .map(this::literal)
-                        .flatMap(reading -> reading instanceof Understood understood
+                        .flatMap(reading -> reading instanceof ParsedLength understood
                                 ? Stream.of(new Offer(text, understood.length()))
                                 : Stream.empty()))
                 .filter(wanted)
@@ -161,7 +161,7 @@ public final class LengthParser {
                 new Finding(
                         "length-unclear",
                         "length",
-                        Said.of(
+                        Sentence.of(
                                 offers.size() == 1 ? "Does %s mean %s?" : "%s could mean %s. Choose one.",
                                 TypedText.quoted(text),
                                 LengthMeanings.listed(offers))),
@@ -179,12 +179,12 @@ public final class LengthParser {
         TypedLength complete = typed.withUnit(LengthMeanings.bare(figures));
         Optional<Finding> wrong = LengthSum.check(complete);
         if (wrong.isPresent()) {
-            return new NotUnderstood(wrong.get());
+            return new UnparsedLength(wrong.get());
         }
         LengthMethod method = typed.wheel() ? LengthMethod.WHEEL : LengthMethod.TAPE;
         return outside(LengthSum.metres(complete))
-                .<LengthReading>map(NotUnderstood::new)
-                .orElseGet(() -> new Understood(LengthSum.of(complete, method)));
+                .<LengthReading>map(UnparsedLength::new)
+                .orElseGet(() -> new ParsedLength(LengthSum.of(complete, method)));
     }
 
     private LengthReading counted(Quantity quantity) {
@@ -198,8 +198,8 @@ public final class LengthParser {
         }
         double count = quantity.number();
         return outside(count * unit.get().unitMetres())
-                .<LengthReading>map(NotUnderstood::new)
-                .orElseGet(() -> new Understood(unit.get().lengthOf(count, method)));
+                .<LengthReading>map(UnparsedLength::new)
+                .orElseGet(() -> new ParsedLength(unit.get().lengthOf(count, method)));
     }
 
     /** Why nothing here is that long; empty where something may be. */
@@ -214,14 +214,14 @@ public final class LengthParser {
         return metres <= MeasuredLength.MAX_METRES
                 ? Optional.empty()
                 : Optional.of(finding(
-                        "length-too-long", "Lengths here go up to %s.", Said.metres(MeasuredLength.MAX_METRES, 0)));
+                        "length-too-long", "Lengths here go up to %s.", Sentence.metres(MeasuredLength.MAX_METRES, 0)));
     }
 
     private static Finding finding(String code, String format, Object... arguments) {
-        return new Finding(code, "length", Said.of(format, arguments));
+        return new Finding(code, "length", Sentence.of(format, arguments));
     }
 
-    private static NotUnderstood not(String code, String format, Object... arguments) {
-        return new NotUnderstood(finding(code, format, arguments));
+    private static UnparsedLength not(String code, String format, Object... arguments) {
+        return new UnparsedLength(finding(code, format, arguments));
     }
 }

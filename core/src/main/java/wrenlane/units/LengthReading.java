@@ -6,10 +6,10 @@ import wrenlane.finding.Finding;
 /** What the parser made of a length as typed. */
 public sealed interface LengthReading {
     /** Understood. */
-    record Understood(MeasuredLength length) implements LengthReading {}
+    record ParsedLength(MeasuredLength length) implements LengthReading {}
 
     /** Not understood, with a sentence saying what is. */
-    record NotUnderstood(Finding finding) implements LengthReading {}
+    record UnparsedLength(Finding finding) implements LengthReading {}
 
     /**
      * It could mean more than one thing, or hardly means what it says.

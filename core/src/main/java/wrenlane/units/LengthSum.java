@@ -3,7 +3,7 @@ package wrenlane.units;
 import java.util.List;
 import java.util.Optional;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.units.TypedLength.Part;
 import wrenlane.units.TypedLength.Quantity;
 
@@ -86,12 +86,12 @@ final class LengthSum {
                         : finding(
                                 "part-too-large",
                                 "%s %s make %s or more. Say fewer.",
-                                new Said.Number(NumberText.write(after.number(), DecimalSign.POINT)),
+                                new Sentence.Number(NumberText.write(after.number(), DecimalSign.POINT)),
                                 smaller.symbol(),
                                 "1 " + larger.symbol()));
     }
 
     private static Finding finding(String code, String format, Object... arguments) {
-        return new Finding(code, "length", Said.of(format, arguments));
+        return new Finding(code, "length", Sentence.of(format, arguments));
     }
 }

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.finding.TypedText;
 import wrenlane.units.TypedLength.Quantity;
 
@@ -53,7 +53,7 @@ public final class LengthText {
         return Optional.of(new Finding(
                 "text-not-the-length",
                 where,
-                Said.of("%s does not say %s. Type the length again.", TypedText.quoted(text), Said.metres(metres))));
+                Sentence.of("%s does not say %s. Type the length again.", TypedText.quoted(text), Sentence.metres(metres))));
     }
 
     /**
@@ -94,6 +94,6 @@ public final class LengthText {
         if (reading instanceof LengthReading.Question question) {
             return question.offers().stream().map(LengthReading.Offer::length);
         }
-        return reading instanceof LengthReading.Understood understood ? Stream.of(understood.length()) : Stream.empty();
+        return reading instanceof LengthReading.ParsedLength understood ? Stream.of(understood.length()) : Stream.empty();
     }
 }

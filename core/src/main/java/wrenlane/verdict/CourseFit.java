@@ -43,7 +43,7 @@ import wrenlane.riding.RidingPoint;
  */
 public record CourseFit(
         FitAnswer answer,
-        Room spare,
+        Clearance spare,
         Optional<RecommendedSpeed> recommended,
         CheckedLine roomiest,
         Optional<CheckedLine> comfortable,
@@ -69,43 +69,43 @@ public record CourseFit(
      * @param memory lines at the speed drawn
      * @param judged lines at the speed judged at
      */
-    public record Reckoned(CourseFit fit, LineMemory memory, LineMemory judged) {}
+    public record ResumableFit(CourseFit fit, LineMemory memory, LineMemory judged) {}
 
     /** Judges a course, with every line. */
-    public static Reckoned of(Course course, Ride ride) {
+    public static ResumableFit of(Course course, Ride ride) {
         return of(new SpeedScan(course, ride));
     }
 
     /** The same from speeds that may have been looked at for the speed window. */
-    public static Reckoned of(SpeedScan scan) {
+    public static ResumableFit of(SpeedScan scan) {
         Course course = scan.course();
         Ride ride = scan.ride();
         if (course.plan().route().pace() != Pace.ROLLING) {
             return of(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
-        SpeedScan.At judged = scan.judged();
+        SpeedScan.SpeedSample judged = scan.judged();
         Optional<SpareAtSpeed> slowest = judged.speed() == scan.slowest()
                 ? Optional.empty()
                 : Optional.of(new SpareAtSpeed(
                         scan.slowest(), scan.atSlowest().found().room()));
-        Reckoning reckoning = new Reckoning(course, ride, judged.speed());
-        LineSearch.Found roomy = reckoning.search.settled(judged.found());
+        FitCalculation reckoning = new FitCalculation(course, ride, judged.speed());
+        LineSearch.FoundLine roomy = reckoning.search.settled(judged.found());
         return roomy.holds() ? drawn(scan, reckoning.roomOnly(roomy), slowest) : reckoning.all(roomy, slowest);
     }
 
     /** A course that fits, drawn at the speed it is to be ridden at. */
-    private static Reckoned drawn(SpeedScan scan, Reckoned judged, Optional<SpareAtSpeed> slowest) {
+    private static ResumableFit drawn(SpeedScan scan, ResumableFit judged, Optional<SpareAtSpeed> slowest) {
         RecommendedSpeed recommended = RecommendedSpeed.of(scan);
-        SpeedScan.At middle = scan.near(recommended.middle());
-        Reckoning there = new Reckoning(scan.course(), scan.ride(), middle.speed());
-        Reckoned drawn = there.all(there.search.settled(middle.found()), slowest);
+        SpeedScan.SpeedSample middle = scan.near(recommended.middle());
+        FitCalculation there = new FitCalculation(scan.course(), scan.ride(), middle.speed());
+        ResumableFit drawn = there.all(there.search.settled(middle.found()), slowest);
         CourseFit fit = drawn.fit().with(judged.fit().answer(), judged.fit().spare(), Optional.of(recommended));
-        return new Reckoned(fit, drawn.memory(), judged.memory());
+        return new ResumableFit(fit, drawn.memory(), judged.memory());
     }
 
     /** Reckons a course at a given speed, with every line. */
-    public static Reckoned of(Course course, Ride ride, double speedMetresPerSecond) {
-        Reckoning reckoning = new Reckoning(course, ride, speedMetresPerSecond);
+    public static ResumableFit of(Course course, Ride ride, double speedMetresPerSecond) {
+        FitCalculation reckoning = new FitCalculation(course, ride, speedMetresPerSecond);
         return reckoning.all(reckoning.search.roomiest(null), Optional.empty());
     }
 
@@ -116,24 +116,24 @@ public record CourseFit(
      *
      * @param memory lines of a like course for the same ride, to start from; without it the line is smoothed
      */
-    public static Reckoned dragged(
+    public static ResumableFit dragged(
             Course course, Ride ride, double speedMetresPerSecond, LineChoice drawn, @Nullable LineMemory memory) {
-        return new Reckoning(course, ride, speedMetresPerSecond).dragged(drawn, memory);
+        return new FitCalculation(course, ride, speedMetresPerSecond).dragged(drawn, memory);
     }
 
     /** The room alone at the judged speed, for tables of many. */
     public static CourseFit roomOnly(Course course, Ride ride) {
-        Reckoned reckoned = room(course, ride);
+        ResumableFit reckoned = room(course, ride);
         return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, reckoned));
     }
 
     /** The same without how far out it may be, with a line to start the next search from. */
-    public static Reckoned room(Course course, Ride ride) {
+    public static ResumableFit room(Course course, Ride ride) {
         if (course.plan().route().pace() != Pace.ROLLING) {
             return room(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
-        SpeedScan.At judged = new SpeedScan(course, ride).judged();
-        Reckoning reckoning = new Reckoning(course, ride, judged.speed());
+        SpeedScan.SpeedSample judged = new SpeedScan(course, ride).judged();
+        FitCalculation reckoning = new FitCalculation(course, ride, judged.speed());
         return reckoning.roomOnly(reckoning.search.settled(judged.found()));
     }
 
@@ -142,39 +142,39 @@ public record CourseFit(
         if (scan.course().plan().route().pace() != Pace.ROLLING) {
             return room(scan.course(), scan.ride()).fit();
         }
-        SpeedScan.At judged = scan.judged();
-        SpeedScan.At at =
+        SpeedScan.SpeedSample judged = scan.judged();
+        SpeedScan.SpeedSample at =
                 judged.room() >= 0 ? scan.near(RecommendedSpeed.of(scan).middle()) : judged;
-        Reckoning reckoning = new Reckoning(scan.course(), scan.ride(), at.speed());
+        FitCalculation reckoning = new FitCalculation(scan.course(), scan.ride(), at.speed());
         return reckoning.roomOnly(reckoning.search.settled(at.found())).fit();
     }
 
     /** The same at a given speed. */
-    public static Reckoned room(Course course, Ride ride, double speedMetresPerSecond) {
-        Reckoning reckoning = new Reckoning(course, ride, speedMetresPerSecond);
+    public static ResumableFit room(Course course, Ride ride, double speedMetresPerSecond) {
+        FitCalculation reckoning = new FitCalculation(course, ride, speedMetresPerSecond);
         return reckoning.roomOnly(reckoning.search.roomiest(null));
     }
 
     /** A course at one speed. */
-    private static final class Reckoning {
+    private static final class FitCalculation {
         private final Ride ride;
         private final double speed;
         private final LineTask task;
         final LineSearch search;
 
-        Reckoning(Course course, Ride ride, double speed) {
+        FitCalculation(Course course, Ride ride, double speed) {
             this.ride = ride;
             this.speed = speed;
             task = LineTask.of(course, ride, speed);
             search = new LineSearch(task);
         }
 
-        Reckoned all(LineSearch.Found roomy, Optional<SpareAtSpeed> slowest) {
-            Optional<LineSearch.Found> easy = roomy.holds()
+        ResumableFit all(LineSearch.FoundLine roomy, Optional<SpareAtSpeed> slowest) {
+            Optional<LineSearch.FoundLine> easy = roomy.holds()
                     ? search.easiestOfAll(roomy.nodes()).map(e -> search.smoothed(e, 0))
                     : Optional.empty();
             double clear = clear(roomy);
-            Optional<LineSearch.Found> comfortable = clear == 0
+            Optional<LineSearch.FoundLine> comfortable = clear == 0
                     ? easy
                     : search.easiestOf(likely(easy, roomy), clear)
                             .map(e -> search.smoothed(e, clear))
@@ -183,64 +183,64 @@ public record CourseFit(
         }
 
         /** Lines to start the comfortable one from: from these it comes out as easy as from all that the easiest had. */
-        private static List<LineNodes> likely(Optional<LineSearch.Found> easy, LineSearch.Found roomy) {
-            return Stream.concat(easy.stream(), Stream.of(roomy).filter(LineSearch.Found::holds))
-                    .map(LineSearch.Found::nodes)
+        private static List<LineNodes> likely(Optional<LineSearch.FoundLine> easy, LineSearch.FoundLine roomy) {
+            return Stream.concat(easy.stream(), Stream.of(roomy).filter(LineSearch.FoundLine::holds))
+                    .map(LineSearch.FoundLine::nodes)
                     .toList();
         }
 
-        Reckoned dragged(LineChoice drawn, @Nullable LineMemory memory) {
+        ResumableFit dragged(LineChoice drawn, @Nullable LineMemory memory) {
             LineNodes like = memory == null ? null : memory.roomiest(task.route());
             boolean roughly = drawn != LineChoice.ROOMIEST;
-            LineSearch.Found roomy = roughly ? search.roomiestAtALook(like) : search.roomiest(like);
+            LineSearch.FoundLine roomy = roughly ? search.roomiestAtALook(like) : search.roomiest(like);
             boolean tooClose = roughly && roomy.isTooCloseToCallRoughly();
             double clear = drawn == LineChoice.COMFORTABLE ? clear(roomy) : 0;
             LineNodes from = memory == null ? roomy.nodes() : memory.easiest(task.route(), roomy.nodes());
-            Optional<LineSearch.Found> line = easiest(roomy, clear, from);
+            Optional<LineSearch.FoundLine> line = easiest(roomy, clear, from);
             if (memory == null) {
                 line = line.map(e -> search.smoothed(e, clear));
             }
             Optional<Double> used = tooClose && !roomy.holds() ? Optional.empty() : used(roomy, line);
-            Reckoned reckoned = drawn == LineChoice.COMFORTABLE
+            ResumableFit reckoned = drawn == LineChoice.COMFORTABLE
                     ? reckoned(roomy, line, Optional.empty(), used, Optional.empty())
                     : reckoned(roomy, Optional.empty(), line, used, Optional.empty());
             return tooClose
-                    ? new Reckoned(reckoned.fit().tooCloseToCall(), reckoned.memory(), reckoned.judged())
+                    ? new ResumableFit(reckoned.fit().tooCloseToCall(), reckoned.memory(), reckoned.judged())
                     : reckoned;
         }
 
-        Reckoned roomOnly(LineSearch.Found roomy) {
+        ResumableFit roomOnly(LineSearch.FoundLine roomy) {
             return reckoned(roomy, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
         }
 
-        private static double clear(LineSearch.Found roomy) {
+        private static double clear(LineSearch.FoundLine roomy) {
             return Math.max(0, Math.min(COMFORT_METRES, roomy.room() - HAIR_METRES));
         }
 
-        private Optional<LineSearch.Found> easiest(LineSearch.Found roomy, double clear, LineNodes from) {
+        private Optional<LineSearch.FoundLine> easiest(LineSearch.FoundLine roomy, double clear, LineNodes from) {
             return roomy.holds()
                     ? search.easiest(from, clear).or(() -> search.easiest(LineNodes.along(task.route()), clear))
                     : Optional.empty();
         }
 
-        private Optional<Double> used(LineSearch.Found roomy, Optional<LineSearch.Found> easy) {
+        private Optional<Double> used(LineSearch.FoundLine roomy, Optional<LineSearch.FoundLine> easy) {
             return roomy.holds() ? easy.map(e -> e.checked().turnUsed()) : search.shareWanted(roomy.nodes());
         }
 
-        private Reckoned reckoned(
-                LineSearch.Found roomy,
-                Optional<LineSearch.Found> comfortable,
-                Optional<LineSearch.Found> easy,
+        private ResumableFit reckoned(
+                LineSearch.FoundLine roomy,
+                Optional<LineSearch.FoundLine> comfortable,
+                Optional<LineSearch.FoundLine> easy,
                 Optional<Double> used,
                 Optional<SpareAtSpeed> slowest) {
             Pace pace = task.route().pace();
             CourseFit fit = new CourseFit(
                     answer(roomy),
-                    new Room(roomy.room(), 0),
+                    new Clearance(roomy.room(), 0),
                     Optional.empty(),
                     roomy.checked(),
-                    comfortable.map(LineSearch.Found::checked),
-                    easy.map(LineSearch.Found::checked),
+                    comfortable.map(LineSearch.FoundLine::checked),
+                    easy.map(LineSearch.FoundLine::checked),
                     used,
                     slowest,
                     ride.point(pace, Side.LEFT, speed),
@@ -248,14 +248,14 @@ public record CourseFit(
                     task);
             LineMemory memory = new LineMemory(
                     roomy.nodes(),
-                    comfortable.or(() -> easy).map(LineSearch.Found::nodes).orElse(null),
+                    comfortable.or(() -> easy).map(LineSearch.FoundLine::nodes).orElse(null),
                     task.route().lengthMetres(),
                     speed);
-            return new Reckoned(fit, memory, memory);
+            return new ResumableFit(fit, memory, memory);
         }
     }
 
-    private static FitAnswer answer(LineSearch.Found roomy) {
+    private static FitAnswer answer(LineSearch.FoundLine roomy) {
         if (roomy.holds()) {
             return FitAnswer.FITS;
         }
@@ -267,14 +267,14 @@ public record CourseFit(
         FitAnswer said = answer == FitAnswer.NOT_SOLVED || Math.abs(spare.metres()) > metres
                 ? answer
                 : FitAnswer.TOO_CLOSE_TO_CALL;
-        return with(said, new Room(spare.metres(), metres), recommended);
+        return with(said, new Clearance(spare.metres(), metres), recommended);
     }
 
     private CourseFit tooCloseToCall() {
         return with(FitAnswer.TOO_CLOSE_TO_CALL, spare, recommended);
     }
 
-    private CourseFit with(FitAnswer said, Room room, Optional<RecommendedSpeed> speeds) {
+    private CourseFit with(FitAnswer said, Clearance room, Optional<RecommendedSpeed> speeds) {
         return new CourseFit(said, room, speeds, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
     }
 

@@ -12,7 +12,7 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseKind.TurnSides;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
@@ -101,7 +101,7 @@ public final class Difficulty {
 
     /** Whether a course is as hard to either side. */
     public static boolean alike(Course course, MachineTurn turn) {
-        return course.kind().turning() != Turning.ONE_SIDE
+        return course.kind().turning() != TurnSides.ONE_SIDE
                 || RidingPoint.practised(turn, Side.LEFT).curvatureLimit()
                         == RidingPoint.practised(turn, Side.RIGHT).curvatureLimit();
     }
@@ -157,10 +157,10 @@ public final class Difficulty {
         private final Course course;
         private final MachineTurn turn;
         private final CourseDimension ladder;
-        private final NavigableMap<Double, At> known = new TreeMap<>();
+        private final NavigableMap<Double, DifficultySample> known = new TreeMap<>();
 
         /** A setting solved for. */
-        private record At(double setting, double difficulty, LineNodes line) {
+        private record DifficultySample(double setting, double difficulty, LineNodes line) {
             double ease() {
                 return 1 / difficulty;
             }
@@ -182,10 +182,10 @@ public final class Difficulty {
         }
 
         /** The standard setting, or the first wider one through which there is a line. */
-        private Optional<At> first() {
+        private Optional<DifficultySample> first() {
             double setting = ladder.standard();
             while (setting < ladder.max()) {
-                Optional<At> at = solved(setting, null);
+                Optional<DifficultySample> at = solved(setting, null);
                 if (at.isPresent()) {
                     return at;
                 }
@@ -195,8 +195,8 @@ public final class Difficulty {
         }
 
         /** Goes wider, or narrower, by steps that should change the difficulty alike, past the last that anybody asks for. */
-        private void walk(At from, int way) {
-            At here = from;
+        private void walk(DifficultySample from, int way) {
+            DifficultySample here = from;
             double slope = here.ease() / here.setting;
             for (int i = 0;
                     i < MOST_SETTINGS && (way > 0 ? here.difficulty > EASIEST : here.difficulty < HARDEST);
@@ -205,7 +205,7 @@ public final class Difficulty {
                 double least = LEAST_MOVE * here.setting;
                 double move = Math.min(MOST_MOVE * here.setting, Math.max(least, change));
                 double setting = Math.min(ladder.max(), Math.max(ladder.min(), here.setting + way * move));
-                Optional<At> next = setting == here.setting ? Optional.empty() : solved(setting, here.line);
+                Optional<DifficultySample> next = setting == here.setting ? Optional.empty() : solved(setting, here.line);
                 if (next.isEmpty()) {
                     return;
                 }
@@ -220,9 +220,9 @@ public final class Difficulty {
          * expect an easier line.
          */
         private void again(double setting) {
-            Map.Entry<Double, At> below = known.lowerEntry(setting);
-            Map.Entry<Double, At> above = known.higherEntry(setting);
-            At here = known.get(setting);
+            Map.Entry<Double, DifficultySample> below = known.lowerEntry(setting);
+            Map.Entry<Double, DifficultySample> above = known.higherEntry(setting);
+            DifficultySample here = known.get(setting);
             if (below == null || above == null || here == null) {
                 return;
             }
@@ -241,7 +241,7 @@ public final class Difficulty {
         private static final double LEAST_MOVE = 0.01;
         private static final double MOST_MOVE = 0.3;
 
-        private Optional<At> solved(double setting, @Nullable LineNodes like) {
+        private Optional<DifficultySample> solved(double setting, @Nullable LineNodes like) {
             boolean allowed = ladder.check(setting).isEmpty()
                     && course.settings()
                             .with(ladder, setting)
@@ -250,9 +250,9 @@ public final class Difficulty {
             if (!allowed) {
                 return Optional.empty();
             }
-            Optional<At> at = new LineSearch(LineTask.practised(course.with(ladder, setting), turn))
+            Optional<DifficultySample> at = new LineSearch(LineTask.practised(course.with(ladder, setting), turn))
                     .gentlest(like)
-                    .map(f -> new At(setting, f.share(), f.nodes()));
+                    .map(f -> new DifficultySample(setting, f.share(), f.nodes()));
             at.ifPresent(
                     a -> known.merge(a.setting, a, (before, now) -> now.difficulty < before.difficulty ? now : before));
             return at;
@@ -261,7 +261,7 @@ public final class Difficulty {
         /** The most of the sizes solved for at which smaller is harder: the longest falling subsequence, by trial. */
         private NavigableMap<Double, Double> longestFalling() {
             List<Double> settings = List.copyOf(known.keySet());
-            List<Double> values = known.values().stream().map(At::difficulty).toList();
+            List<Double> values = known.values().stream().map(DifficultySample::difficulty).toList();
             int n = settings.size();
             int[] length = new int[n];
             int[] before = new int[n];

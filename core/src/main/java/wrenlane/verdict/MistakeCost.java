@@ -110,12 +110,12 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             return List.copyOf(costs);
         }
 
-        private void add(Mistake mistake, Left left) {
+        private void add(Mistake mistake, RemainingClearance left) {
             Optional<Double> room = left.metres();
             costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r)), left.orLess()));
         }
 
-        private Left entered(double off, Side turn) {
+        private RemainingClearance entered(double off, Side turn) {
             RouteEnd start = task.route().start();
             double across = start.acrossMetres(best.at(0).rear());
             if (start.leftMetres() + start.rightMetres() > 0) {
@@ -125,7 +125,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         }
 
         /** The room from a start so far to the left of the middle, in metres. */
-        private Left beginning(double across) {
+        private RemainingClearance beginning(double across) {
             RouteEnd s = task.route().start();
             RouteEnd begun = new RouteEnd(
                     s.aside(across), s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
@@ -133,17 +133,17 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         }
 
         /** Straight on where the turn begins, for so many metres. */
-        private Left late(LineProfile.Phase turn, double metres) {
+        private RemainingClearance late(LineProfile.Phase turn, double metres) {
             LinePoint at = best.at(turn.fromMetres());
             Route rest = task.route()
                     .from(station(turn.fromMetres()), RouteEnd.exactly(at.rear(), at.headingRadians(), 0))
-                    .with(new Route.OneWay(Side.LEFT, 0, metres))
-                    .with(new Route.OneWay(Side.RIGHT, 0, metres));
+                    .with(new Route.RouteLeg(Side.LEFT, 0, metres))
+                    .with(new Route.RouteLeg(Side.RIGHT, 0, metres));
             return room(on(rest, task.limits()));
         }
 
         /** Into the turn so many metres before, as the line goes into it; empty where the way begins too near for that. */
-        private Optional<Left> early(LineProfile.Phase turn, double metres) {
+        private Optional<RemainingClearance> early(LineProfile.Phase turn, double metres) {
             double from = turn.fromMetres() - metres;
             if (from < 0) {
                 return Optional.empty();
@@ -167,7 +167,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
         /** Steps in which half a second is ridden, chosen by us: each a few centimetres. */
         private static final int STEPS = 40;
 
-        private Left at(double speed) {
+        private RemainingClearance at(double speed) {
             LineTask there = LineTask.of(course, ride, speed);
             return room(on(task.route(), there.limits()));
         }
@@ -199,17 +199,17 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             return metres * task.route().lengthMetres() / best.line().lengthMetres();
         }
 
-        private static Left room(LineTask task) {
+        private static RemainingClearance room(LineTask task) {
             TurnLimits limits = task.limits();
             for (int widened = 0; widened <= MOST_WIDENED; widened++) {
-                LineSearch.Found found =
+                LineSearch.FoundLine found =
                         new LineSearch(new LineTask(task.route(), task.footprint(), limits)).roomiest(null);
                 if (found.checked().obeysTheRider()) {
-                    return new Left(Optional.of(found.room()), widened > 0);
+                    return new RemainingClearance(Optional.of(found.room()), widened > 0);
                 }
                 limits = limits.withCurvatures(WIDER);
             }
-            return Left.UNKNOWN;
+            return RemainingClearance.UNKNOWN;
         }
 
         private static final double WIDER = 8 / 7.0;
@@ -219,10 +219,10 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
     }
 
     /** Room left after a mistake in metres, where a line was found; that much or less where the limits were widened for it. */
-    private record Left(Optional<Double> metres, boolean orLess) {
-        static final Left UNKNOWN = new Left(Optional.empty(), false);
+    private record RemainingClearance(Optional<Double> metres, boolean orLess) {
+        static final RemainingClearance UNKNOWN = new RemainingClearance(Optional.empty(), false);
 
-        Left lesser(Left other) {
+        RemainingClearance lesser(RemainingClearance other) {
             if (metres.isEmpty() || other.metres.isEmpty()) {
                 return UNKNOWN;
             }

@@ -50,7 +50,7 @@ public record RecommendedSpeed(double slowest, double fastest) {
     }
 
     private static Steps around(SpeedScan scan) {
-        SpeedScan.At best = scan.roomiest();
+        SpeedScan.SpeedSample best = scan.roomiest();
         double asked = Math.max(0, Math.min(best.room() - GIVEN_METRES, PLENTY_METRES));
         int usualFrom = scan.stepFrom(TURNS_FROM);
         int usualTo = Math.max(usualFrom, scan.stepTo(TURNS_TO));

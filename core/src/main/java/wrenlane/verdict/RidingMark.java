@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import wrenlane.course.Course;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
@@ -77,7 +77,7 @@ public record RidingMark(Use use, String label, Point at, String what) {
             this.line = line;
             speed = fit.task().limits().speedMetresPerSecond();
             clear = Ground.PEOPLE_METRES
-                    + fit.task().footprint().reachMetres(Keep.LINE_HEIGHT_METRES, fit.leanRadians(line));
+                    + fit.task().footprint().reachMetres(Barrier.LINE_HEIGHT_METRES, fit.leanRadians(line));
             bends = LineProfile.turnsIn(line);
         }
 

@@ -21,7 +21,7 @@ public final class SpareUncertainty {
     private SpareUncertainty() {}
 
     /** The deviation at the speed judged at, from what is known of the course's lengths and of the machine's figures. */
-    public static double of(Course course, Ride ride, CourseFit.Reckoned known) {
+    public static double of(Course course, Ride ride, CourseFit.ResumableFit known) {
         double speedMetresPerSecond = known.judged().speedMetresPerSecond();
         return Math.hypot(
                 ofDimensions(course, ride, speedMetresPerSecond, known),
@@ -29,7 +29,7 @@ public final class SpareUncertainty {
     }
 
     private static double ofDimensions(
-            Course course, Ride ride, double speedMetresPerSecond, CourseFit.Reckoned known) {
+            Course course, Ride ride, double speedMetresPerSecond, CourseFit.ResumableFit known) {
         double here = known.fit().spare().metres();
         double squares = 0;
         for (CourseDimension d : course.kind().dimensions()) {
@@ -45,7 +45,7 @@ public final class SpareUncertainty {
         return Math.sqrt(squares);
     }
 
-    private static double ofTurn(Course course, Ride ride, double speed, CourseFit.Reckoned known) {
+    private static double ofTurn(Course course, Ride ride, double speed, CourseFit.ResumableFit known) {
         LineTask task = LineTask.of(course, ride, speed);
         Pace pace = task.route().pace();
         double[] u = ride.turn().uncertaintiesOf(turn -> {
@@ -65,7 +65,7 @@ public final class SpareUncertainty {
         return known.fit().spare().metres() - room(new LineTask(task.route(), task.footprint(), less), known);
     }
 
-    private static double room(LineTask task, CourseFit.Reckoned known) {
+    private static double room(LineTask task, CourseFit.ResumableFit known) {
         LineSearch search = new LineSearch(task);
         LineNodes like = known.judged().roomiest(task.route());
         return (like == null ? search.roomiest(null) : search.roughly(like)).room();

@@ -45,14 +45,14 @@ public final class SpeedScan {
 
     private final Course course;
     private final Ride ride;
-    private final NavigableMap<Integer, At> known = new TreeMap<>();
+    private final NavigableMap<Integer, SpeedSample> known = new TreeMap<>();
     private final int last;
 
     /** Speeds at which a line holds, though how much room there is was not asked. */
-    private final NavigableMap<Integer, At> holding = new TreeMap<>();
+    private final NavigableMap<Integer, SpeedSample> holding = new TreeMap<>();
 
     /** What was found at a speed, in m/s. */
-    record At(int step, double speed, LineSearch.Found found) {
+    record SpeedSample(int step, double speed, LineSearch.FoundLine found) {
         double room() {
             return found.holds() ? found.room() : Math.min(found.room(), -1e-6);
         }
@@ -69,13 +69,13 @@ public final class SpeedScan {
      * The speed with the most room on a course like one of which a line is known, each speed's line followed from the one
      * before. Narrow courses have a second, lower hill at the slowest speeds, so all are looked at.
      */
-    static At like(Course course, Ride ride, At known) {
+    static SpeedSample like(Course course, Ride ride, SpeedSample known) {
         SpeedScan scan = new SpeedScan(course, ride);
-        At best = scan.followed(known.step, known.found.nodes());
+        SpeedSample best = scan.followed(known.step, known.found.nodes());
         for (int stride : new int[] {COARSE, -COARSE}) {
             LineNodes line = known.found.nodes();
             for (int step = known.step + stride; step >= 0 && step <= scan.last; step += stride) {
-                At there = scan.followed(step, line);
+                SpeedSample there = scan.followed(step, line);
                 line = there.found.nodes();
                 best = there.room() > best.room() ? there : best;
             }
@@ -84,8 +84,8 @@ public final class SpeedScan {
         return new SpeedScan(course, ride).topNear(best.step);
     }
 
-    private At topNear(int step) {
-        At best = at(step);
+    private SpeedSample topNear(int step) {
+        SpeedSample best = at(step);
         for (int stride = COARSE / 2; stride > 0; stride /= 2) {
             int middle = best.step;
             best = better(best, middle - stride);
@@ -94,10 +94,10 @@ public final class SpeedScan {
         return best;
     }
 
-    private At followed(int step, LineNodes line) {
-        At seen = known.get(step);
+    private SpeedSample followed(int step, LineNodes line) {
+        SpeedSample seen = known.get(step);
         if (seen == null) {
-            seen = new At(step, speed(step), search(step).follow(line));
+            seen = new SpeedSample(step, speed(step), search(step).follow(line));
             known.put(step, seen);
         }
         return seen;
@@ -116,22 +116,22 @@ public final class SpeedScan {
         return ride;
     }
 
-    synchronized At atSlowest() {
+    synchronized SpeedSample atSlowest() {
         return at(0);
     }
 
     /** A speed with room and one without, with none between them that was looked at. */
-    record Bracket(At fits, At lacks) {}
+    record Bracket(SpeedSample fits, SpeedSample lacks) {}
 
     /** The closest such speeds known between two of which one has room and the other has not, on one side of the hill. */
-    synchronized Bracket bracket(At fits, At lacks) {
-        NavigableMap<Integer, At> all = new TreeMap<>(holding);
+    synchronized Bracket bracket(SpeedSample fits, SpeedSample lacks) {
+        NavigableMap<Integer, SpeedSample> all = new TreeMap<>(holding);
         all.putAll(known);
-        NavigableMap<Integer, At> between = fits.step < lacks.step
+        NavigableMap<Integer, SpeedSample> between = fits.step < lacks.step
                 ? all.subMap(fits.step, true, lacks.step, true)
                 : all.subMap(lacks.step, true, fits.step, true).descendingMap();
-        At last = fits;
-        for (At seen : between.values()) {
+        SpeedSample last = fits;
+        for (SpeedSample seen : between.values()) {
             if (seen.room() < 0) {
                 return new Bracket(last, seen);
             }
@@ -141,8 +141,8 @@ public final class SpeedScan {
     }
 
     /** The first speed looked at above one that leaves no room, if there is one. */
-    synchronized Optional<At> lostAbove(At fits) {
-        At here = fits;
+    synchronized Optional<SpeedSample> lostAbove(SpeedSample fits) {
+        SpeedSample here = fits;
         while (here.step < last) {
             here = holdingAt(Math.min(last, here.step + COARSE), here);
             if (here.room() < 0) {
@@ -153,12 +153,12 @@ public final class SpeedScan {
     }
 
     /** A line at a speed, near one at another speed where there is one: as quick as can be, where only that is asked. */
-    private At holdingAt(int step, At like) {
-        At seen = known.containsKey(step) ? known.get(step) : holding.get(step);
+    private SpeedSample holdingAt(int step, SpeedSample like) {
+        SpeedSample seen = known.containsKey(step) ? known.get(step) : holding.get(step);
         if (seen != null) {
             return seen;
         }
-        At found = new At(step, speed(step), search(step).near(like.found.nodes()));
+        SpeedSample found = new SpeedSample(step, speed(step), search(step).near(like.found.nodes()));
         (found.found.holds() ? holding : known).put(step, found);
         return found;
     }
@@ -179,7 +179,7 @@ public final class SpeedScan {
     }
 
     /** What was found at the step nearest to a speed in m/s, the slower of two as near. */
-    synchronized At near(double speed) {
+    synchronized SpeedSample near(double speed) {
         return at(stepTo(speed + STEP / 2 - STEP * ROUNDING * 2));
     }
 
@@ -202,15 +202,15 @@ public final class SpeedScan {
      * The speed a course is judged at: with the most room, or the slowest of those that leave nearly as much; never one
      * that leaves none where another leaves some.
      */
-    synchronized At judged() {
-        At coarse = roomiestOfCoarse();
+    synchronized SpeedSample judged() {
+        SpeedSample coarse = roomiestOfCoarse();
         // Where the slowest speed leaves as much as any, it is the one, and the top need not be known closer.
-        At top = coarse.room() - at(0).room() < FLAT_METRES ? coarse : summit(coarse);
+        SpeedSample top = coarse.room() - at(0).room() < FLAT_METRES ? coarse : summit(coarse);
         double enough = top.room() - AS_GOOD_METRES;
         double asked = top.room() >= 0 ? Math.max(0, enough) : enough;
         int too = -1;
         int good = top.step;
-        for (At seen : known.headMap(top.step).values()) {
+        for (SpeedSample seen : known.headMap(top.step).values()) {
             if (seen.room() < asked) {
                 too = seen.step;
             }
@@ -227,18 +227,18 @@ public final class SpeedScan {
     }
 
     /** The speed with the most room. */
-    synchronized At roomiest() {
+    synchronized SpeedSample roomiest() {
         return summit(roomiestOfCoarse());
     }
 
-    private At summit(At coarse) {
+    private SpeedSample summit(SpeedSample coarse) {
         return capped(coarse) ? coarse : topNear(coarse.step);
     }
 
-    private At roomiestOfCoarse() {
-        At best = at(0);
+    private SpeedSample roomiestOfCoarse() {
+        SpeedSample best = at(0);
         for (int i = COARSE; i <= last && !capped(best); i += COARSE) {
-            At here = at(i);
+            SpeedSample here = at(i);
             if (here.room() > best.room()) {
                 best = here;
             } else if (fallen(here, best)) {
@@ -249,7 +249,7 @@ public final class SpeedScan {
     }
 
     /** Whether no faster speed leaves more room: where there is little, a tighter turn may yet be gained by leaning. */
-    private boolean fallen(At here, At best) {
+    private boolean fallen(SpeedSample here, SpeedSample best) {
         boolean leansOn = tightest(here.step) > tightest(here.step - COARSE);
         return here.room() < best.room() - FALLEN_METRES && (best.room() > LITTLE_METRES || !leansOn);
     }
@@ -260,27 +260,27 @@ public final class SpeedScan {
         return Math.max(limits.left(), limits.right());
     }
 
-    private At better(At best, int step) {
+    private SpeedSample better(SpeedSample best, int step) {
         return step >= 0 && step <= last && at(step).room() > best.room() ? at(step) : best;
     }
 
-    private static boolean capped(At at) {
+    private static boolean capped(SpeedSample at) {
         return at.room() >= LineSearch.MOST_ROOM_METRES - AS_GOOD_METRES;
     }
 
-    private At at(int step) {
-        At seen = known.get(step);
+    private SpeedSample at(int step) {
+        SpeedSample seen = known.get(step);
         if (seen != null) {
             return seen;
         }
-        At found = new At(step, speed(step), search(step).roomiestRoughly(nearest(step)));
+        SpeedSample found = new SpeedSample(step, speed(step), search(step).roomiestRoughly(nearest(step)));
         known.put(step, found);
         return found;
     }
 
     private @Nullable LineNodes nearest(int step) {
-        Map.Entry<Integer, At> below = known.floorEntry(step);
-        Map.Entry<Integer, At> above = known.ceilingEntry(step);
+        Map.Entry<Integer, SpeedSample> below = known.floorEntry(step);
+        Map.Entry<Integer, SpeedSample> above = known.ceilingEntry(step);
         if (below == null || above == null) {
             return below != null
                     ? below.getValue().found().nodes()

@@ -61,7 +61,7 @@ public record SpeedWindow(
         }
 
         Optional<SpeedWindow> window() {
-            SpeedScan.At best = scan.judged();
+            SpeedScan.SpeedSample best = scan.judged();
             if (best.room() < 0) {
                 return Optional.empty();
             }
@@ -69,7 +69,7 @@ public record SpeedWindow(
             Edge slow = fromBalance
                     ? new Edge(scan.slowest(), scan.atSlowest().found().nodes())
                     : edge(best, scan.atSlowest());
-            Optional<SpeedScan.At> lost = scan.lostAbove(best);
+            Optional<SpeedScan.SpeedSample> lost = scan.lostAbove(best);
             Optional<Edge> fast = lost.map(at -> edge(best, at));
             double fastest = fast.map(Edge::speed).orElse(SpeedScan.FASTEST);
             return Optional.of(new SpeedWindow(
@@ -86,14 +86,14 @@ public record SpeedWindow(
         private record Edge(double speed, LineNodes line) {}
 
         /** The speed between one that fits and one that does not at which it changes. */
-        private Edge edge(SpeedScan.At fits, SpeedScan.At lacks) {
+        private Edge edge(SpeedScan.SpeedSample fits, SpeedScan.SpeedSample lacks) {
             SpeedScan.Bracket bracket = scan.bracket(fits, lacks);
             double in = bracket.fits().speed();
             LineNodes line = bracket.fits().found().nodes();
             double out = bracket.lacks().speed();
             while (Math.abs(in - out) > TOLERANCE * in) {
                 double middle = (in + out) / 2;
-                LineSearch.Found found = new LineSearch(LineTask.of(course, ride, middle)).near(line);
+                LineSearch.FoundLine found = new LineSearch(LineTask.of(course, ride, middle)).near(line);
                 if (found.holds()) {
                     in = middle;
                     line = found.nodes();

@@ -37,7 +37,7 @@ public record SwingOutValue(double noneMetres, double beforeMetres, double bothM
     }
 
     private static Optional<Double> width(Course course, CourseOption option, String choice, Ride ride) {
-        return TightestSetting.of(course.with(option, choice), course.kind().ladder(), ride)
-                .map(TightestSetting::metres);
+        return SmallestSize.of(course.with(option, choice), course.kind().ladder(), ride)
+                .map(SmallestSize::metres);
     }
 }

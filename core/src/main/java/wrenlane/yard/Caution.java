@@ -1,6 +1,6 @@
 package wrenlane.yard;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * Something that could hurt a person, said where it matters.
@@ -8,9 +8,9 @@ import wrenlane.finding.Said;
  * @param code stable, in kebab case
  * @param message what to mind and what to do
  */
-public record Caution(String code, Said message) {
+public record Caution(String code, Sentence message) {
     /** One without lengths. */
     public Caution(String code, String message) {
-        this(code, Said.plain(message));
+        this(code, Sentence.plain(message));
     }
 }

@@ -14,7 +14,7 @@ import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.strtree.STRtree;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** What one standing course runs into: the rim of the yard, what stands on it, another course. */
 final class Conflicts {
@@ -55,10 +55,10 @@ final class Conflicts {
     }
 
     /** The course sticks out of the yard, or a machine that goes straight on leaves it. */
-    Optional<Finding> withTheRim(StandingCourse c) {
+    Optional<Finding> withTheRim(PlacedGround c) {
         double area = sticksOut(c.areaPolygon());
         if (area > GroundPlan.TOUCHING_METRES) {
-            return found("outside-yard", c, "%s sticks out of the yard by %s.", c.name(), Said.metres(area, 1));
+            return found("outside-yard", c, "%s sticks out of the yard by %s.", c.name(), Sentence.metres(area, 1));
         }
         double runOut = sticksOut(c.runOutPolygon());
         return runOut > GroundPlan.TOUCHING_METRES
@@ -67,7 +67,7 @@ final class Conflicts {
                         c,
                         "A machine that goes straight on from %s leaves the yard: %s of run-out are missing.",
                         c.name(),
-                        Said.metres(runOut, 1))
+                        Sentence.metres(runOut, 1))
                 : Optional.empty();
     }
 
@@ -82,7 +82,7 @@ final class Conflicts {
     }
 
     /** What blocks a machine on the course or in its run-outs. */
-    List<Finding> withObstacles(StandingCourse c) {
+    List<Finding> withObstacles(PlacedGround c) {
         Polygon area = c.areaPolygon();
         Polygon runOut = c.runOutPolygon();
         return near(blocking, runOut.getEnvelopeInternal()).stream()
@@ -90,7 +90,7 @@ final class Conflicts {
                 .toList();
     }
 
-    private static Optional<Finding> withObstacle(StandingCourse c, Polygon area, Polygon runOut, Patch p) {
+    private static Optional<Finding> withObstacle(PlacedGround c, Polygon area, Polygon runOut, Patch p) {
         if (overlap(area, p.keptClear()) > GroundPlan.TOUCHING_METRES) {
             return found(
                     "obstacle-in-course",
@@ -110,7 +110,7 @@ final class Conflicts {
     }
 
     /** What a tyre slips on, on the way through. */
-    List<Finding> withSlipperyGround(StandingCourse c) {
+    List<Finding> withSlipperyGround(PlacedGround c) {
         LineString way = c.wayLine();
         Envelope close = way.getEnvelopeInternal();
         close.expandBy(WAY_METRES);
@@ -127,7 +127,7 @@ final class Conflicts {
     }
 
     /** Two courses that overlap, share cones, or would send two machines to the same ground. */
-    static Optional<Finding> between(StandingCourse a, StandingCourse b) {
+    static Optional<Finding> between(PlacedGround a, PlacedGround b) {
         double runOut = overlap(a.runOutPolygon(), b.runOutPolygon());
         if (runOut <= GroundPlan.TOUCHING_METRES) {
             return Optional.empty();
@@ -146,18 +146,18 @@ final class Conflicts {
         }
         double areas = overlap(a.areaPolygon(), b.areaPolygon());
         return areas > GroundPlan.TOUCHING_METRES
-                ? found(OVERLAP, a, "%s and %s overlap by %s.", a.name(), b.name(), Said.metres(areas, 1))
+                ? found(OVERLAP, a, "%s and %s overlap by %s.", a.name(), b.name(), Sentence.metres(areas, 1))
                 : found(
                         "run-outs-shared",
                         a,
                         "%s and %s share %s of run-out: never let both be ridden at once, or move them apart.",
                         a.name(),
                         b.name(),
-                        Said.metres(runOut, 1));
+                        Sentence.metres(runOut, 1));
     }
 
     /** Two courses whose cones would stand on one another without being alike. */
-    static Optional<Finding> onOneSpot(StandingCourse a, StandingCourse b) {
+    static Optional<Finding> onOneSpot(PlacedGround a, PlacedGround b) {
         return SharedCones.colliding(a, b)
                 .flatMap(both -> found(
                         "cones-on-one-spot",
@@ -179,7 +179,7 @@ final class Conflicts {
         return shared.getArea() <= 0 ? 0 : new MinimumDiameter(shared).getLength();
     }
 
-    static Optional<Finding> found(String code, StandingCourse c, String format, Object... args) {
-        return Optional.of(new Finding(code, c.name(), Said.of(format, args)));
+    static Optional<Finding> found(String code, PlacedGround c, String format, Object... args) {
+        return Optional.of(new Finding(code, c.name(), Sentence.of(format, args)));
     }
 }

@@ -56,7 +56,7 @@ public record CourseGround(
     }
 
     /** The same, standing somewhere. */
-    public StandingCourse at(Stand stand) {
-        return new StandingCourse(this, stand);
+    public PlacedGround at(CoursePlacement stand) {
+        return new PlacedGround(this, stand);
     }
 }

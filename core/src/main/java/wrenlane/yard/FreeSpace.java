@@ -38,9 +38,9 @@ final class FreeSpace {
     private final @Nullable FreeSpace before;
 
     /** What was reckoned once, for this ground. */
-    private final Map<Turned, Geometry> known = new HashMap<>();
+    private final Map<RotatedGround, Geometry> known = new HashMap<>();
 
-    private record Turned(Ground ground, double turn) {}
+    private record RotatedGround(Ground ground, double turn) {}
 
     private FreeSpace(
             Polygon outline,
@@ -74,18 +74,18 @@ final class FreeSpace {
     }
 
     /** The same less all the ground that courses take. */
-    FreeSpace without(List<StandingCourse> courses) {
+    FreeSpace without(List<PlacedGround> courses) {
         FreeSpace free = this;
-        for (StandingCourse c : courses) {
+        for (PlacedGround c : courses) {
             free = free.without(c.runOutPolygon());
         }
         return free;
     }
 
     /** The same less all the ground that nobody stands on while the courses are ridden. */
-    FreeSpace forPeople(List<StandingCourse> courses) {
+    FreeSpace forPeople(List<PlacedGround> courses) {
         FreeSpace free = this;
-        for (StandingCourse c : courses) {
+        for (PlacedGround c : courses) {
             free = free.without(c.closedToPeople());
         }
         return free;
@@ -136,8 +136,8 @@ final class FreeSpace {
      * Goes on from the ground with the most patches for which that is known, all later ones taken off in one go.
      */
     Geometry moves(Ground ground, double turn) {
-        Turned key = new Turned(ground, turn);
-        Coordinate[] corners = Shapes.polygon(new Stand(0, 0, turn).corners(ground))
+        RotatedGround key = new RotatedGround(ground, turn);
+        Coordinate[] corners = Shapes.polygon(new CoursePlacement(0, 0, turn).corners(ground))
                 .getExteriorRing()
                 .getCoordinates();
         List<Polygon> patches = new ArrayList<>();

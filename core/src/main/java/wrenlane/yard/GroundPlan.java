@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 import wrenlane.riding.Ground;
 
 /** Courses standing on a yard at the same time, and what is unsafe about it. */
-public record GroundPlan(Yard yard, List<StandingCourse> courses) {
+public record GroundPlan(Yard yard, List<PlacedGround> courses) {
     /** Overlaps smaller than this are touching, in metres: what a tape can tell. */
     static final double TOUCHING_METRES = 0.005;
 
@@ -48,23 +48,23 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
     List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn, FreeSpace free) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
-            StandingCourse c = courses.get(i);
+            PlacedGround c = courses.get(i);
             conflicts.withTheRim(c).ifPresent(findings::add);
             findings.addAll(conflicts.withObstacles(c));
             findings.addAll(conflicts.withSlipperyGround(c));
-            for (StandingCourse other : courses.subList(i + 1, courses.size())) {
+            for (PlacedGround other : courses.subList(i + 1, courses.size())) {
                 Optional<Finding> between = Conflicts.between(c, other);
                 between.ifPresent(findings::add);
                 between.flatMap(shared -> Conflicts.onOneSpot(c, other)).ifPresent(findings::add);
             }
             slope(c, novices).ifPresent(findings::add);
         }
-        for (StandingCourse c : wayIn.closedTo(courses)) {
+        for (PlacedGround c : wayIn.closedTo(courses)) {
             Conflicts.found(
                             "no-way-in",
                             c,
                             "There is no path %s wide from the entrance to %s that leaves the other courses alone.",
-                            Said.metres(WayIn.PATH_METRES, 1),
+                            Sentence.metres(WayIn.PATH_METRES, 1),
                             c.name())
                     .ifPresent(findings::add);
         }
@@ -73,17 +73,17 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
             findings.add(new Finding(
                     "no-waiting-spot",
                     "yard",
-                    Said.of(
+                    Sentence.of(
                             "No square of %s by %s is left for riders who wait and for onlookers, %s clear of"
                                     + " everything that is ridden and its run-outs. Let them stand off the yard.",
-                            Said.metres(WAITING_METRES, 0),
-                            Said.metres(WAITING_METRES, 0),
-                            Said.metres(Ground.PEOPLE_METRES, 0))));
+                            Sentence.metres(WAITING_METRES, 0),
+                            Sentence.metres(WAITING_METRES, 0),
+                            Sentence.metres(Ground.PEOPLE_METRES, 0))));
         }
         return findings;
     }
 
-    private Optional<Finding> slope(StandingCourse c, boolean novices) {
+    private Optional<Finding> slope(PlacedGround c, boolean novices) {
         if (!c.ground().turns()) {
             return Optional.empty();
         }
@@ -110,7 +110,7 @@ public record GroundPlan(Yard yard, List<StandingCourse> courses) {
         Point near = yard.entrance().orElse(yard.outline().get(0));
         return waitingTurns(free)
                 .flatMap(turn -> {
-                    Stand turned = new Stand(0, 0, turn);
+                    CoursePlacement turned = new CoursePlacement(0, 0, turn);
                     Point middle = turned.toYard(WAITING.middle());
                     return Arrays.stream(free.moves(WAITING, turn).getCoordinates())
                             .map(move -> new Point(middle.x() + move.x, middle.y() + move.y));

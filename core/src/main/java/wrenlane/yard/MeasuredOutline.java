@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.units.LengthMethod;
 import wrenlane.units.MeasuredLength;
 
@@ -101,7 +101,7 @@ public record MeasuredOutline(List<MeasuredLength> sides, List<Corner> corners, 
                 ? Optional.empty()
                 : Optional.of(new Caution(
                         "outline-drawn",
-                        "Drawn by eye, still to be measured: " + Said.listed(drawn)
+                        "Drawn by eye, still to be measured: " + Sentence.listed(drawn)
                                 + ". Until then this yard is an estimate."));
     }
 

@@ -88,7 +88,7 @@ public record Obstacle(
     Polygon keptClear() {
         double l = lengthMetres / 2 + keepClearMetres;
         double w = widthMetres / 2 + keepClearMetres;
-        Stand stand = new Stand(at.x(), at.y(), turnRadians);
+        CoursePlacement stand = new CoursePlacement(at.x(), at.y(), turnRadians);
         return Shapes.polygon(List.of(
                 stand.toYard(new Point(-l, -w)),
                 stand.toYard(new Point(l, -w)),

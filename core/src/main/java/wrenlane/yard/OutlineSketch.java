@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 
@@ -52,7 +52,7 @@ public record OutlineSketch(List<Place> places) {
      * @param outline as if measured, with as many diagonals as hold it
      * @param axes of the outline in those of the drawing: where its corner A lies, and which way its side AB points
      */
-    public record Drawn(MeasuredOutline outline, Stand axes) {}
+    public record SketchResult(MeasuredOutline outline, CoursePlacement axes) {}
 
     public OutlineSketch {
         places = List.copyOf(places);
@@ -69,30 +69,30 @@ public record OutlineSketch(List<Place> places) {
         if (n < 3 || n > MeasuredOutline.MOST_SIDES) {
             return List.of(finding(
                     "sketch-corners",
-                    Said.plain("A yard has from 3 to " + MeasuredOutline.MOST_SIDES + " corners, not " + n + ".")));
+                    Sentence.plain("A yard has from 3 to " + MeasuredOutline.MOST_SIDES + " corners, not " + n + ".")));
         }
         for (int i = 0; i < n; i++) {
             double side = length(places, i);
             if (!(side >= LEAST_SIDE_METRES && side <= MeasuredLength.MAX_METRES)) {
                 return List.of(finding(
                         "sketch-side",
-                        Said.of(
+                        Sentence.of(
                                 "Two corners beside one another lie %s apart; draw from %s to %s.",
-                                Said.metres(side),
-                                Said.metres(LEAST_SIDE_METRES),
-                                Said.metres(MeasuredLength.MAX_METRES, 0))));
+                                Sentence.metres(side),
+                                Sentence.metres(LEAST_SIDE_METRES),
+                                Sentence.metres(MeasuredLength.MAX_METRES, 0))));
             }
         }
         if (!polygon(places).isValid()) {
             return List.of(finding(
                     SurveyedOutline.CROSSES,
-                    Said.plain(
+                    Sentence.plain(
                             "Two sides of this drawing cross. Put the corners down in the order you walk past them.")));
         }
         return List.of();
     }
 
-    private static Finding finding(String code, Said message) {
+    private static Finding finding(String code, Sentence message) {
         return new Finding(code, "places", message);
     }
 
@@ -102,7 +102,7 @@ public record OutlineSketch(List<Place> places) {
      * @param before the outline it is drawn over; missing for a first one
      * @throws IllegalArgumentException where {@link #check} finds something
      */
-    public Drawn drawn(@Nullable MeasuredOutline before) {
+    public SketchResult drawn(@Nullable MeasuredOutline before) {
         List<Finding> findings = check();
         if (!findings.isEmpty()) {
             throw new IllegalArgumentException(findings.get(0).message() + " Check with OutlineSketch.check first.");
@@ -111,7 +111,7 @@ public record OutlineSketch(List<Place> places) {
         Point a = walked.get(0).at;
         Point b = walked.get(1).at;
         MeasuredOutline outline = new Tracing(walked, before).outline();
-        return new Drawn(outline, new Stand(a.x(), a.y(), Math.atan2(b.y() - a.y(), b.x() - a.x())));
+        return new SketchResult(outline, new CoursePlacement(a.x(), a.y(), Math.atan2(b.y() - a.y(), b.x() - a.x())));
     }
 
     /**

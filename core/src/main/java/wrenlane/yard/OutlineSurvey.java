@@ -7,9 +7,9 @@ import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Polygon;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
-import wrenlane.yard.SurveyedOutline.Adjusted;
+import wrenlane.yard.SurveyedOutline.MeasurementAdjustment;
 
 /**
  * Judges a measured outline as surveyors do: from what was measured of it to where its corners lie ({@link
@@ -82,9 +82,9 @@ final class OutlineSurvey {
                 List.of(solved.at()), polygon.getArea(), closingError(solved.at()), told(solved.at()), findings);
     }
 
-    private List<Adjusted> told(Point[] at) {
+    private List<MeasurementAdjustment> told(Point[] at) {
         return measures.stream()
-                .map(m -> new Adjusted(m.what(), m.angle(), m.measured(), m.of(at)))
+                .map(m -> new MeasurementAdjustment(m.what(), m.angle(), m.measured(), m.of(at)))
                 .toList();
     }
 
@@ -123,14 +123,14 @@ final class OutlineSurvey {
         }
         Suspect first = suspects.get(0);
         String what = first.measure.what();
-        Said told = said(first, Character.toUpperCase(what.charAt(0)) + what.substring(1));
+        Sentence told = said(first, Character.toUpperCase(what.charAt(0)) + what.substring(1));
         for (Suspect s : suspects.subList(1, Math.min(MOST_TOLD, suspects.size()))) {
-            told = Said.of("%s, or %s", told, said(s, s.measure.what()));
+            told = Sentence.of("%s, or %s", told, said(s, s.measure.what()));
         }
         return new Finding(
                 SurveyedOutline.MISFIT,
                 what,
-                Said.of("%s. Measure %s again.", told, suspects.size() == 1 ? "it" : "these"));
+                Sentence.of("%s. Measure %s again.", told, suspects.size() == 1 ? "it" : "these"));
     }
 
     private String worst(Point[] at) {
@@ -140,14 +140,14 @@ final class OutlineSurvey {
                 .orElse("sides");
     }
 
-    private static Said said(Suspect s, String what) {
+    private static Sentence said(Suspect s, String what) {
         if (s.measure.angle()) {
-            return Said.of("%s is not square: all else makes it %.1f°", what, Math.toDegrees(s.others));
+            return Sentence.of("%s is not square: all else makes it %.1f°", what, Math.toDegrees(s.others));
         }
         double off = s.measure.measured() - s.others;
-        return Said.of(
+        return Sentence.of(
                 "%s is %s too %s: all else makes it %s",
-                what, Said.metres(Math.abs(off)), off < 0 ? "short" : "long", Said.metres(s.others));
+                what, Sentence.metres(Math.abs(off)), off < 0 ? "short" : "long", Sentence.metres(s.others));
     }
 
     private Finding loose(Point[] at) {
@@ -161,7 +161,7 @@ final class OutlineSurvey {
                 "outline",
                 "These lengths fit many shapes. Tape "
                         + (missing == 1 ? "one more diagonal" : missing + " more diagonals")
-                        + (wanted.isEmpty() ? "" : ", such as " + Said.listed(wanted))
+                        + (wanted.isEmpty() ? "" : ", such as " + Sentence.listed(wanted))
                         + ", or mark the corners that are square.");
     }
 

@@ -11,7 +11,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.MarkerCount;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 
 /**
@@ -37,7 +37,7 @@ public final class SharedCones {
 
     /** A cone where it stands on the yard. */
     private record Spot(Cone cone, Point at) {
-        static List<Spot> of(StandingCourse course) {
+        static List<Spot> of(PlacedGround course) {
             return course.ground().cones().stream()
                     .map(cone -> new Spot(cone, course.placeOf(cone)))
                     .toList();
@@ -58,7 +58,7 @@ public final class SharedCones {
     }
 
     /** The cones that two courses share where they stand, in the order of the first. */
-    public static List<SharedCone> between(StandingCourse first, StandingCourse second) {
+    public static List<SharedCone> between(PlacedGround first, PlacedGround second) {
         List<Spot> left = new ArrayList<>(Spot.of(second));
         List<SharedCone> shared = new ArrayList<>();
         for (Spot spot : Spot.of(first)) {
@@ -71,7 +71,7 @@ public final class SharedCones {
     }
 
     /** What else each cone of a course is, by its label: such as "R5 of Two turntables". Those that are its alone are missing. */
-    public static Map<String, String> also(StandingCourse course, List<StandingCourse> others) {
+    public static Map<String, String> also(PlacedGround course, List<PlacedGround> others) {
         Map<String, List<String>> also = new LinkedHashMap<>();
         others.stream()
                 .filter(other -> other != course)
@@ -79,14 +79,14 @@ public final class SharedCones {
                         .forEach(cone -> also.computeIfAbsent(cone.first(), label -> new ArrayList<>())
                                 .add(cone.second() + " of " + other.name())));
         Map<String, String> said = new LinkedHashMap<>();
-        also.forEach((label, names) -> said.put(label, Said.listed(names)));
+        also.forEach((label, names) -> said.put(label, Sentence.listed(names)));
         return said;
     }
 
     /** How many markers some courses take that stand at once: what they share counts once. */
-    public static List<MarkerCount> markers(List<StandingCourse> courses) {
+    public static List<MarkerCount> markers(List<PlacedGround> courses) {
         List<Spot> laid = new ArrayList<>();
-        for (StandingCourse course : courses) {
+        for (PlacedGround course : courses) {
             List<Spot> before = List.copyOf(laid);
             Spot.of(course).stream()
                     .filter(spot -> before.stream().noneMatch(spot::isSameAs))
@@ -99,7 +99,7 @@ public final class SharedCones {
      * Tall cones of other courses that stand where one is ridden, in its axes and called after their course; those that are
      * its own, too, left out. Flat markers of another are rolled over, as those of its other settings are.
      */
-    public static List<Cone> amongWhich(StandingCourse course, List<StandingCourse> others) {
+    public static List<Cone> amongWhich(PlacedGround course, List<PlacedGround> others) {
         List<Spot> own = Spot.of(course);
         return others.stream()
                 .filter(other -> other != course)
@@ -111,7 +111,7 @@ public final class SharedCones {
                 .toList();
     }
 
-    private static Cone inAxesOf(StandingCourse course, StandingCourse other, Spot spot) {
+    private static Cone inAxesOf(PlacedGround course, PlacedGround other, Spot spot) {
         Cone cone = spot.cone();
         Point centre = course.stand().toCourse(spot.at());
         Point mark = course.stand().toCourse(other.stand().toYard(cone.mark()));
@@ -119,7 +119,7 @@ public final class SharedCones {
     }
 
     /** Two cones that would stand on one another without being alike, if there are any. */
-    static Optional<SharedCone> colliding(StandingCourse first, StandingCourse second) {
+    static Optional<SharedCone> colliding(PlacedGround first, PlacedGround second) {
         List<Spot> theirs = Spot.of(second);
         return Spot.of(first).stream()
                 .flatMap(a -> theirs.stream()
@@ -136,7 +136,7 @@ public final class SharedCones {
     }
 
     /** Numbers of the courses that share ground with each, cones or run-outs, and so are not ridden at the same time. */
-    public static List<List<Integer>> sharingGround(List<StandingCourse> courses) {
+    public static List<List<Integer>> sharingGround(List<PlacedGround> courses) {
         return IntStream.range(0, courses.size())
                 .mapToObj(i -> IntStream.range(0, courses.size())
                         .filter(j -> j != i

@@ -21,7 +21,7 @@ import wrenlane.plane.Point;
  * @param with number of the course it shares with
  * @param cones how many it shares, with all courses together
  */
-public record SharedPlace(int with, int cones, Stand stand) {
+public record SharedPlace(int with, int cones, CoursePlacement stand) {
     /** Most places told for each other course; chosen by us: the same cones can be shared in several ways. */
     private static final int MOST_EACH = 2;
 
@@ -43,12 +43,12 @@ public record SharedPlace(int with, int cones, Stand stand) {
      * @param others courses that stand
      * @param now where it stands now: what is as good is the better the nearer, a metre counting as much as a radian
      */
-    public static List<SharedPlace> find(Yard yard, List<StandingCourse> others, CourseGround course, Stand now) {
+    public static List<SharedPlace> find(Yard yard, List<PlacedGround> others, CourseGround course, CoursePlacement now) {
         Conflicts conflicts = new Conflicts(yard);
-        List<Weighed> found = new ArrayList<>();
+        List<PlaceScore> found = new ArrayList<>();
         for (int i = 0; i < others.size(); i++) {
             int with = i;
-            List<Stand> stands = byTwo(course, others.get(i));
+            List<CoursePlacement> stands = byTwo(course, others.get(i));
             if (stands.isEmpty()) {
                 stands = byOne(course, others.get(i), now.turnRadians());
             }
@@ -58,55 +58,55 @@ public record SharedPlace(int with, int cones, Stand stand) {
                     .sorted(mostThenNearest(now))
                     .filter(place -> isSound(course.at(place.stand), others, conflicts))
                     .limit(MOST_LOOKED_AT)
-                    .map(place -> new Weighed(place, overlaps(course.at(place.stand), others)))
-                    .sorted(Comparator.comparingInt(Weighed::overlaps))
+                    .map(place -> new PlaceScore(place, overlaps(course.at(place.stand), others)))
+                    .sorted(Comparator.comparingInt(PlaceScore::overlaps))
                     .limit(MOST_EACH)
                     .forEach(found::add);
         }
         return found.stream()
-                .sorted(Comparator.comparingInt(Weighed::overlaps).thenComparing(Weighed::place, mostThenNearest(now)))
-                .map(Weighed::place)
+                .sorted(Comparator.comparingInt(PlaceScore::overlaps).thenComparing(PlaceScore::place, mostThenNearest(now)))
+                .map(PlaceScore::place)
                 .toList();
     }
 
     /** A place with how many courses it would lie over without sharing a cone with them. */
-    private record Weighed(SharedPlace place, int overlaps) {}
+    private record PlaceScore(SharedPlace place, int overlaps) {}
 
-    private static Comparator<SharedPlace> mostThenNearest(Stand now) {
+    private static Comparator<SharedPlace> mostThenNearest(CoursePlacement now) {
         return Comparator.comparingInt(SharedPlace::cones)
                 .reversed()
                 .thenComparingDouble(place -> far(place.stand, now));
     }
 
     /** How many courses it would lie over without sharing a cone with them. */
-    private static int overlaps(StandingCourse course, List<StandingCourse> others) {
+    private static int overlaps(PlacedGround course, List<PlacedGround> others) {
         return (int) others.stream()
                 .flatMap(other -> Conflicts.between(course, other).stream())
                 .filter(finding -> finding.code().equals(Conflicts.OVERLAP))
                 .count();
     }
 
-    private static int shared(StandingCourse course, List<StandingCourse> others) {
+    private static int shared(PlacedGround course, List<PlacedGround> others) {
         return others.stream()
                 .mapToInt(other -> SharedCones.between(course, other).size())
                 .sum();
     }
 
-    private static boolean isSound(StandingCourse course, List<StandingCourse> others, Conflicts conflicts) {
+    private static boolean isSound(PlacedGround course, List<PlacedGround> others, Conflicts conflicts) {
         return conflicts.withTheRim(course).isEmpty()
                 && conflicts.withObstacles(course).isEmpty()
                 && others.stream()
                         .allMatch(other -> Conflicts.onOneSpot(course, other).isEmpty());
     }
 
-    private static double far(Stand stand, Stand now) {
+    private static double far(CoursePlacement stand, CoursePlacement now) {
         return Math.hypot(stand.xMetres() - now.xMetres(), stand.yMetres() - now.yMetres())
                 + Math.abs(Math.IEEEremainder(stand.turnRadians() - now.turnRadians(), 2 * Math.PI));
     }
 
     /** Every place at which two cones of a course are two of another. */
-    private static List<Stand> byTwo(CourseGround course, StandingCourse other) {
-        Map<Place, Stand> places = new HashMap<>();
+    private static List<CoursePlacement> byTwo(CourseGround course, PlacedGround other) {
+        Map<Place, CoursePlacement> places = new HashMap<>();
         List<Cone> mine = course.cones();
         List<Cone> theirs = other.ground().cones();
         for (int i = 0; i < mine.size(); i++) {
@@ -122,7 +122,7 @@ public record SharedPlace(int with, int cones, Stand stand) {
                                 && mine.get(i).marker().equals(c.marker())
                                 && mine.get(j).marker().equals(d.marker())
                                 && Math.abs(to.distanceTo(on) - apart) <= SharedCones.NEAR_METRES) {
-                            Stand stand = onto(a, b, to, on);
+                            CoursePlacement stand = onto(a, b, to, on);
                             places.putIfAbsent(Place.of(stand), stand);
                         }
                     }
@@ -133,7 +133,7 @@ public record SharedPlace(int with, int cones, Stand stand) {
     }
 
     /** The middle of a and b on that of {@code to} and {@code on}, the lines between them along one another. */
-    private static Stand onto(Point a, Point b, Point to, Point on) {
+    private static CoursePlacement onto(Point a, Point b, Point to, Point on) {
         double turn = Math.IEEEremainder(
                 Math.atan2(on.y() - to.y(), on.x() - to.x()) - Math.atan2(b.y() - a.y(), b.x() - a.x()), 2 * Math.PI);
         return moved(
@@ -143,13 +143,13 @@ public record SharedPlace(int with, int cones, Stand stand) {
     }
 
     /** Turned, a place of the course on one of the yard. */
-    private static Stand moved(Point of, Point to, double turn) {
-        Point turned = new Stand(0, 0, turn).toYard(of);
-        return new Stand(to.x() - turned.x(), to.y() - turned.y(), turn);
+    private static CoursePlacement moved(Point of, Point to, double turn) {
+        Point turned = new CoursePlacement(0, 0, turn).toYard(of);
+        return new CoursePlacement(to.x() - turned.x(), to.y() - turned.y(), turn);
     }
 
-    private static List<Stand> byOne(CourseGround course, StandingCourse other, double turn) {
-        Set<Stand> places = new HashSet<>();
+    private static List<CoursePlacement> byOne(CourseGround course, PlacedGround other, double turn) {
+        Set<CoursePlacement> places = new HashSet<>();
         for (Cone mine : course.cones()) {
             other.ground().cones().stream()
                     .filter(theirs -> theirs.marker().equals(mine.marker()))
@@ -160,7 +160,7 @@ public record SharedPlace(int with, int cones, Stand stand) {
 
     /** A place as far as places are told apart. */
     private record Place(long x, long y, long turn) {
-        static Place of(Stand s) {
+        static Place of(CoursePlacement s) {
             return new Place(
                     Math.round(s.xMetres() / SAME_METRES),
                     Math.round(s.yMetres() / SAME_METRES),

@@ -17,7 +17,7 @@ public record SurveyedOutline(
         List<Point> corners,
         double areaSquareMetres,
         double closingErrorMetres,
-        List<Adjusted> adjusted,
+        List<MeasurementAdjustment> adjusted,
         List<Finding> findings) {
     /** Measurements are missing: the outline could be of many shapes. */
     public static final String LOOSE = "outline-loose";
@@ -36,7 +36,7 @@ public record SurveyedOutline(
      * @param measured as it was measured, in metres or radians
      * @param adjusted as it fits the rest best, in metres or radians
      */
-    public record Adjusted(String what, boolean angle, double measured, double adjusted) {}
+    public record MeasurementAdjustment(String what, boolean angle, double measured, double adjusted) {}
 
     public SurveyedOutline {
         corners = List.copyOf(corners);

@@ -31,13 +31,13 @@ final class WayIn {
     }
 
     /** The courses that no path leads to past the others; none where it is not known where machines come in. */
-    List<StandingCourse> closedTo(List<StandingCourse> courses) {
-        List<StandingCourse> closed = new ArrayList<>();
+    List<PlacedGround> closedTo(List<PlacedGround> courses) {
+        List<PlacedGround> closed = new ArrayList<>();
         Geometry gate = entrance;
         if (gate == null || courses.isEmpty()) {
             return closed;
         }
-        List<Polygon> areas = courses.stream().map(StandingCourse::areaPolygon).toList();
+        List<Polygon> areas = courses.stream().map(PlacedGround::areaPolygon).toList();
         Geometry pastAll = less(open, areas);
         for (int i = 0; i < courses.size(); i++) {
             Polygon area = areas.get(i);

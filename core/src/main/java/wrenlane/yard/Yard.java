@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 
@@ -68,13 +68,13 @@ public record Yard(
         if (fall.percent() > STEEP_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-steep",
-                    Said.of(
+                    Sentence.of(
                             "The ground falls %.1f %%: too steep for tight turns. Find flatter ground.",
                             fall.percent())));
         } else if (fall.percent() > NOVICE_FALL_PERCENT) {
             cautions.add(new Caution(
                     "fall-novices",
-                    Said.of(
+                    Sentence.of(
                             "The ground falls %.1f %%. Above %.0f %% novices drop machines on the downhill side: set tight"
                                     + " turns so that they climb, or leave them out.",
                             fall.percent(), NOVICE_FALL_PERCENT)));
@@ -96,9 +96,9 @@ public record Yard(
                 ? List.of()
                 : List.of(new Caution(
                         "course-too-large",
-                        Said.of(
+                        Sentence.of(
                                 "With its run-in the course takes %s by %s; along no side of this yard is there so"
                                         + " much clear ground.",
-                                Said.metres(area.lengthMetres(), 1), Said.metres(area.widthMetres(), 1))));
+                                Sentence.metres(area.lengthMetres(), 1), Sentence.metres(area.widthMetres(), 1))));
     }
 }

@@ -17,7 +17,7 @@ import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.MarkerColour;
 import wrenlane.course.plan.MarkerCount;
 import wrenlane.course.plan.Markers;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 
 class DayStateTest {
     private static DayState day(boolean yard, int riders, int courses, String unplaced, int runs, boolean past) {
@@ -70,7 +70,7 @@ class DayStateTest {
             Course.standard(CourseKinds.find("figure-eight").orElseThrow()).plan();
 
     private static List<MarkerCount> together(CoursePlan... atOnce) {
-        return MarkerCount.sum(Stream.of(atOnce).map(SetOutSheet::markers));
+        return MarkerCount.sum(Stream.of(atOnce).map(SetupSheet::markers));
     }
 
     private static List<MarkerCount> needed(List<ConeCount> counts) {
@@ -79,14 +79,14 @@ class DayStateTest {
 
     @Test
     void conesOfWhatStandsAtOnceAddUpAndOthersTakeTheirTurn() {
-        List<MarkerCount> box = SetOutSheet.markers(BOX);
+        List<MarkerCount> box = SetupSheet.markers(BOX);
         assertThat(needed(ConeCount.of(List.of(), List.of(BOX, BOX), Map.of()))).isEqualTo(box);
         assertThat(needed(ConeCount.of(together(BOX, BOX), List.of(BOX), Map.of())))
                 .isEqualTo(box.stream()
                         .map(c -> new MarkerCount(c.marker(), 2 * c.count()))
                         .toList());
         assertThat(needed(ConeCount.of(together(BOX), List.of(EIGHT), Map.of())))
-                .isEqualTo(MarkerCount.most(Stream.of(box, SetOutSheet.markers(EIGHT))));
+                .isEqualTo(MarkerCount.most(Stream.of(box, SetupSheet.markers(EIGHT))));
     }
 
     @Test

@@ -18,7 +18,7 @@ import wrenlane.riding.Ride;
 import wrenlane.verdict.CourseFit;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.Fall;
-import wrenlane.yard.Placing;
+import wrenlane.yard.YardArrangement;
 import wrenlane.yard.Surface;
 import wrenlane.yard.Yard;
 
@@ -103,11 +103,11 @@ class BudgetTest {
                 List.of(),
                 Optional.empty());
         List<CourseGround> wanted = List.of(CourseGround.of("one", BOX), CourseGround.of("two", BOX));
-        Placing cut = Budget.within(Budget.of(AMPLE, 6), () -> Placing.find(yard, List.of(), wanted));
+        YardArrangement cut = Budget.within(Budget.of(AMPLE, 6), () -> YardArrangement.find(yard, List.of(), wanted));
         assertThat(cut.unfinished()).isTrue();
         assertThat(cut.findings()).allMatch(f -> f.code().equals("search-unfinished"));
         assertThat(cut.stands()).hasSize(2);
-        Placing whole = Budget.within(Budget.of(AMPLE, 10_000), () -> Placing.find(yard, List.of(), wanted));
+        YardArrangement whole = Budget.within(Budget.of(AMPLE, 10_000), () -> YardArrangement.find(yard, List.of(), wanted));
         assertThat(whole.unfinished()).isFalse();
         assertThat(whole.stands()).allMatch(Optional::isPresent);
     }

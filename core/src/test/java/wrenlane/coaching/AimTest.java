@@ -13,16 +13,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.coaching.advice.Advice;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 class AimTest {
     private static final Advice TIGHTEN =
-            new Advice(Advice.Move.TIGHTEN, Said.plain("4 of the last 5 clean on both sides."));
+            new Advice(Advice.Move.TIGHTEN, Sentence.plain("4 of the last 5 clean on both sides."));
 
-    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
-            .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
+    private static final SizeLadder LADDER = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+            .map(t -> new SizeLadder.SizeStep(4 / t, Optional.of(t)))
             .toList());
 
     /** Clean four times in five at a difficulty, over a width of 0.1. */
@@ -37,7 +37,7 @@ class AimTest {
     /** At 0.50 it is 1 / (1 + exp(ln(0.50/0.56)/0.1)/4) = 0.926, at 0.56 0.800, at 0.63 0.552: 0.56 lies nearest to 0.75. */
     @Test
     void theRungNearestToWhatIsAimedAtIsTheOneToWorkOn() {
-        Aim.Likely at = Aim.USUAL.rung(LADDER, fourInFiveAt(0.56)).orElseThrow();
+        Aim.SizeChance at = Aim.USUAL.rung(LADDER, fourInFiveAt(0.56)).orElseThrow();
         assertThat(at.rung().difficulty()).contains(0.56);
         assertThat(at.chance()).isCloseTo(0.8, within(1e-9));
         assertThat(new Aim(0.55)
@@ -71,8 +71,8 @@ class AimTest {
 
     @Test
     void thereIsNoneWithoutRungsOrWithoutDifficulty() {
-        assertThat(Aim.USUAL.rung(new Ladder(List.of()), fourInFiveAt(0.6))).isEmpty();
-        assertThat(Aim.USUAL.rung(new Ladder(List.of(new Ladder.Rung(1, Optional.empty()))), fourInFiveAt(0.6)))
+        assertThat(Aim.USUAL.rung(new SizeLadder(List.of()), fourInFiveAt(0.6))).isEmpty();
+        assertThat(Aim.USUAL.rung(new SizeLadder(List.of(new SizeLadder.SizeStep(1, Optional.empty()))), fourInFiveAt(0.6)))
                 .isEmpty();
     }
 
@@ -99,7 +99,7 @@ class AimTest {
 
     @Test
     void allElseIsLeftAsTheRulesHaveIt() {
-        Advice widen = new Advice(Advice.Move.WIDEN, Said.plain("A drop."));
+        Advice widen = new Advice(Advice.Move.WIDEN, Sentence.plain("A drop."));
         assertThat(Aim.USUAL.heldBack(widen, 4 / 0.56, LADDER, fourInFiveAt(0.79)))
                 .isSameAs(widen);
     }

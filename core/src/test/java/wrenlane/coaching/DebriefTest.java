@@ -14,7 +14,7 @@ import wrenlane.run.Technique;
 import wrenlane.verdict.MistakeCost.Mistake;
 
 class DebriefTest {
-    private static final HoldsBack HEAD_LATE = new HoldsBack(
+    private static final FaultCause HEAD_LATE = new FaultCause(
             Fault.LINE,
             Optional.of(Side.RIGHT),
             "head late",
@@ -94,7 +94,7 @@ class DebriefTest {
         assertThat(Debrief.of(held(List.of(), 0)).holdsBack().toString()).doesNotContain("tired");
     }
 
-    private static Facts held(List<HoldsBack> heldBack, int runs) {
+    private static Facts held(List<FaultCause> heldBack, int runs) {
         return new Facts(
                 runs,
                 runs / 2,

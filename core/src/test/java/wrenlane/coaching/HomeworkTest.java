@@ -16,7 +16,7 @@ import wrenlane.run.Fault;
 import wrenlane.run.Technique;
 
 class HomeworkTest {
-    private static final HoldsBack CLUTCH_IN = new HoldsBack(
+    private static final FaultCause CLUTCH_IN = new FaultCause(
             Fault.FOOT,
             Optional.empty(),
             "clutch in",
@@ -30,11 +30,11 @@ class HomeworkTest {
             Drills.alone("rock-and-return", Stage.FIND_THE_ZONE, 4),
             Drills.alone("solo-five-minutes", Stage.COMBINED, 5)));
 
-    private static Optional<Homework> of(int minutes, RiderLevel level, HoldsBack... held) {
+    private static Optional<Homework> of(int minutes, RiderLevel level, FaultCause... held) {
         return Homework.of(minutes, CATALOGUE, Transmission.HAND_CLUTCH, level, List.of(held), Optional.of(Side.RIGHT));
     }
 
-    private static List<String> parts(int minutes, RiderLevel level, HoldsBack... held) {
+    private static List<String> parts(int minutes, RiderLevel level, FaultCause... held) {
         return of(minutes, level, held).orElseThrow().parts().stream()
                 .map(p -> p.drillId().orElse("rest") + " " + p.minutes())
                 .toList();

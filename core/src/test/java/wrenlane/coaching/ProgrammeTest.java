@@ -10,23 +10,23 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import wrenlane.coaching.Programme.Enough;
-import wrenlane.coaching.Programme.Planned;
-import wrenlane.coaching.Programme.Way;
+import wrenlane.coaching.Programme.Sufficiency;
+import wrenlane.coaching.Programme.ProgrammeLesson;
+import wrenlane.coaching.Programme.GoalPath;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 class ProgrammeTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 5, 14);
 
     /** As wide, in metres, as 4 over its difficulty. */
-    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+    private static final SizeLadder LADDER = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
             .map(ProgrammeTest::rung)
             .toList());
 
-    private static Ladder.Rung rung(double difficulty) {
-        return new Ladder.Rung(4 / difficulty, Optional.of(difficulty));
+    private static SizeLadder.SizeStep rung(double difficulty) {
+        return new SizeLadder.SizeStep(4 / difficulty, Optional.of(difficulty));
     }
 
     private static List<LocalDate> days(int n) {
@@ -34,13 +34,13 @@ class ProgrammeTest {
     }
 
     /** From one difficulty to a goal. */
-    private static Way way(double now, double goal, Optional<Pace> pace, List<String> drills) {
+    private static GoalPath way(double now, double goal, Optional<Pace> pace, List<String> drills) {
         int steps = (int) LADDER.rungs().stream()
                         .flatMap(r -> r.difficulty().stream())
                         .filter(d -> d > now && d < goal)
                         .count()
                 + 1;
-        return new Way(new GoalGap(goal - now, steps, 0.5, pace), LADDER, rung(goal), drills, 2);
+        return new GoalPath(new GoalGap(goal - now, steps, 0.5, pace), LADDER, rung(goal), drills, 2);
     }
 
     private static Programme programme(double gap, Pace pace, int lessons) {
@@ -60,9 +60,9 @@ class ProgrammeTest {
         assertThat(programme(0.2, pace, 6).chance().orElseThrow()).isCloseTo(0.8807, within(1e-4));
         assertThat(programme(0.2, pace, 3).chance().orElseThrow()).isCloseTo(0.1193, within(1e-4));
         assertThat(IntStream.of(3, 4, 6).mapToObj(n -> programme(0.2, pace, n).enough()))
-                .containsExactly(Enough.UNLIKELY, Enough.OPEN, Enough.LIKELY);
+                .containsExactly(Sufficiency.UNLIKELY, Sufficiency.OPEN, Sufficiency.LIKELY);
         assertThat(programme(0.2, pace, 3).likelyLessons()).hasValue(5);
-        assertThat(programme(0.2, pace, 5).enough()).isEqualTo(Enough.LIKELY);
+        assertThat(programme(0.2, pace, 5).enough()).isEqualTo(Sufficiency.LIKELY);
         assertThat(programme(0.2, pace, 6).likelyLessons()).isEmpty();
     }
 
@@ -111,8 +111,8 @@ class ProgrammeTest {
     @Test
     void aPaceThatIsKnownToTheLastDigitIsEnoughOrIsNot() {
         Pace exact = new Pace(0.05, 0, 1);
-        assertThat(programme(0.1, exact, 3).enough()).isEqualTo(Enough.LIKELY);
-        assertThat(programme(0.2, exact, 3).enough()).isEqualTo(Enough.UNLIKELY);
+        assertThat(programme(0.1, exact, 3).enough()).isEqualTo(Sufficiency.LIKELY);
+        assertThat(programme(0.2, exact, 3).enough()).isEqualTo(Sufficiency.UNLIKELY);
         assertThat(programme(0.2, exact, 3).sentence())
                 .isEqualTo("3 lessons until then are likely not enough, less than 1 in 10.");
     }
@@ -120,7 +120,7 @@ class ProgrammeTest {
     @Test
     void whoGetsWorseIsToldOfNoNumberOfLessons() {
         Programme worse = programme(0.2, new Pace(-0.02, 0.01, 3), 10);
-        assertThat(worse.enough()).isEqualTo(Enough.UNLIKELY);
+        assertThat(worse.enough()).isEqualTo(Sufficiency.UNLIKELY);
         assertThat(worse.likelyLessons()).isEmpty();
         assertThat(worse.likelyRung()).isEmpty();
     }
@@ -129,13 +129,13 @@ class ProgrammeTest {
     void withoutAPaceNobodyCanSayAndTheStepsStandAllTheSame() {
         Programme programme = Programme.of(way(0.48, 0.6, Optional.empty(), List.of()), days(3))
                 .orElseThrow();
-        assertThat(programme.enough()).isEqualTo(Enough.UNKNOWN);
+        assertThat(programme.enough()).isEqualTo(Sufficiency.UNKNOWN);
         assertThat(programme.chance()).isEmpty();
         assertThat(programme.sentence())
                 .isEqualTo("3 lessons until then. Whether that is enough cannot be said yet: it takes runs on two"
                         + " lessons.");
         assertThat(programme.why().toString()).isEqualTo("The goal asks for 4.0 points of difficulty a lesson.");
-        assertThat(programme.lessons()).extracting(Planned::aim).containsExactly(rung(0.50), rung(0.56), rung(0.6));
+        assertThat(programme.lessons()).extracting(ProgrammeLesson::aim).containsExactly(rung(0.50), rung(0.56), rung(0.6));
     }
 
     @Test
@@ -152,14 +152,14 @@ class ProgrammeTest {
     void withoutALessonThereIsNothingToPlan() {
         Programme none = Programme.of(way(0.48, 0.6, Optional.of(new Pace(0.05, 0.01, 4)), List.of("a")), List.of())
                 .orElseThrow();
-        assertThat(none.enough()).isEqualTo(Enough.NO_LESSON);
+        assertThat(none.enough()).isEqualTo(Sufficiency.NO_LESSON);
         assertThat(none.sentence() + none.why()).isEqualTo("No lesson until then.");
         assertThat(none.likelyLessons()).isPresent();
     }
 
     @Test
     void aGoalThatIsReachedNeedsNone() {
-        Way reached = new Way(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, rung(0.5), List.of(), 2);
+        GoalPath reached = new GoalPath(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, rung(0.5), List.of(), 2);
         assertThat(Programme.of(reached, days(3))).isEmpty();
     }
 
@@ -170,8 +170,8 @@ class ProgrammeTest {
                 .orElseThrow();
         assertThat(programme.lessons())
                 .containsExactly(
-                        new Planned(FIRST, rung(0.40), rung(0.56), List.of("a", "b")),
-                        new Planned(FIRST.plusWeeks(1), rung(0.50), rung(0.6), List.of("c")));
+                        new ProgrammeLesson(FIRST, rung(0.40), rung(0.56), List.of("a", "b")),
+                        new ProgrammeLesson(FIRST.plusWeeks(1), rung(0.50), rung(0.6), List.of("c")));
     }
 
     @Test
@@ -179,8 +179,8 @@ class ProgrammeTest {
         List<String> drills = List.of("a", "b", "c", "d", "e", "f", "g");
         for (double now = 0.3; now < 0.84; now += 0.03) {
             for (int n = 1; n <= 9; n++) {
-                Way way = way(now, 0.85, Optional.empty(), drills.subList(0, n % 8));
-                List<Planned> lessons = Programme.of(way, days(n)).orElseThrow().lessons();
+                GoalPath way = way(now, 0.85, Optional.empty(), drills.subList(0, n % 8));
+                List<ProgrammeLesson> lessons = Programme.of(way, days(n)).orElseThrow().lessons();
                 assertThat(lessons).hasSize(n);
                 assertThat(lessons.get(n - 1).aim()).isEqualTo(way.goal());
                 assertThat(lessons.stream().flatMap(l -> l.drills().stream())).containsExactlyElementsOf(way.drills());
@@ -190,7 +190,7 @@ class ProgrammeTest {
                                 .orElseThrow())
                         .isEqualTo((way.drills().size() + n - 1) / n);
                 double before = now;
-                for (Planned lesson : lessons) {
+                for (ProgrammeLesson lesson : lessons) {
                     double aim = lesson.aim().difficulty().orElseThrow();
                     double from = before;
                     long steps = Stream.concat(LADDER.rungs().stream(), Stream.of(way.goal()))

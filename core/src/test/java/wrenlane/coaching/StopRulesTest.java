@@ -9,24 +9,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import wrenlane.coaching.StopRules.Ridden;
+import wrenlane.coaching.StopRules.CountedRun;
 import wrenlane.finding.Finding;
 
 class StopRulesTest {
     private static final Instant NOW = Instant.parse("2026-05-14T10:00:00Z");
 
-    private static Ridden minutesAgo(String rider, long minutes, boolean drop) {
-        return new Ridden(rider, NOW.minus(Duration.ofMinutes(minutes)), drop);
+    private static CountedRun minutesAgo(String rider, long minutes, boolean drop) {
+        return new CountedRun(rider, NOW.minus(Duration.ofMinutes(minutes)), drop);
     }
 
-    private static List<String> codes(List<Ridden> today, int longest) {
+    private static List<String> codes(List<CountedRun> today, int longest) {
         return StopRules.USUAL.watch(today, longest, NOW).stream()
                 .map(Finding::code)
                 .toList();
     }
 
     /** A run every two minutes, from so many minutes ago until so many. */
-    private static List<Ridden> riding(int from, int to) {
+    private static List<CountedRun> riding(int from, int to) {
         return IntStream.iterate(from, m -> m >= to, m -> m - 2)
                 .mapToObj(m -> minutesAgo("r" + m % 3, m, false))
                 .toList();
@@ -41,7 +41,7 @@ class StopRulesTest {
 
     @Test
     void threeDropsStopTheLessonAndTwoOfOneStopThatRider() {
-        List<Ridden> today = new ArrayList<>(List.of(minutesAgo("Ines", 90, true), minutesAgo("Tomas", 60, true)));
+        List<CountedRun> today = new ArrayList<>(List.of(minutesAgo("Ines", 90, true), minutesAgo("Tomas", 60, true)));
         assertThat(codes(today, 50)).isEmpty();
         today.add(minutesAgo("Ines", 30, true));
         List<Finding> findings = StopRules.USUAL.watch(today, 50, NOW);
@@ -59,7 +59,7 @@ class StopRulesTest {
         // Nobody has ridden for eight minutes: that is the rest.
         assertThat(codes(riding(90, 8), 50)).isEmpty();
         // A rest from 30 to 20 minutes ago; since then twenty minutes.
-        List<Ridden> rested = new ArrayList<>(riding(90, 30));
+        List<CountedRun> rested = new ArrayList<>(riding(90, 30));
         rested.addAll(riding(20, 0));
         assertThat(codes(rested, 50)).isEmpty();
         assertThat(codes(rested, 15)).containsExactly("rest-due");

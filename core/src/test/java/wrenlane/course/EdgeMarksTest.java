@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wrenlane.course.EdgeMarks.Density;
-import wrenlane.course.EdgeMarks.WithWhatThereIs;
+import wrenlane.course.EdgeMarks.ReducedMarks;
 import wrenlane.course.kind.CourseKinds;
 
 class EdgeMarksTest {
@@ -48,13 +48,13 @@ class EdgeMarksTest {
 
     @Test
     void asManyAsThereAreAreLaidAndWhatIsGivenUpIsSaid() {
-        WithWhatThereIs plenty = EdgeMarks.within(BOX, 14).orElseThrow();
+        ReducedMarks plenty = EdgeMarks.within(BOX, 14).orElseThrow();
         assertThat(plenty.marks().orElseThrow().spacingMetres()).isEqualTo(2.5);
         assertThat(plenty.said()).isEqualTo("Enough for full edges: 10 laid, 4 to spare.");
-        WithWhatThereIs eight = EdgeMarks.within(BOX, 8).orElseThrow();
+        ReducedMarks eight = EdgeMarks.within(BOX, 8).orElseThrow();
         assertThat(eight.marks().orElseThrow().markers()).isEqualTo(7);
         assertThat(eight.said()).contains("3 fewer along the edges", "7 laid, 1 to spare");
-        WithWhatThereIs three = EdgeMarks.within(BOX, 3).orElseThrow();
+        ReducedMarks three = EdgeMarks.within(BOX, 3).orElseThrow();
         assertThat(three.marks()).isEmpty();
         assertThat(three.lacking()).isEqualTo(1);
         assertThat(three.said()).contains("take 4: 1 more");
@@ -68,7 +68,7 @@ class EdgeMarksTest {
             Optional<CourseDimension> spacing = kind.edgeSpacing();
             assertThat(EdgeMarks.of(course).isEmpty()).as(kind.id()).isEqualTo(spacing.isEmpty());
             for (int owned = 1; owned <= 40 && spacing.isPresent(); owned++) {
-                WithWhatThereIs with = EdgeMarks.within(course, owned).orElseThrow();
+                ReducedMarks with = EdgeMarks.within(course, owned).orElseThrow();
                 int laid = with.marks().map(EdgeMarks::markers).orElse(0);
                 assertThat(laid).isLessThanOrEqualTo(owned);
                 for (double s = spacing.get().standard(); s <= spacing.get().max(); s += 0.01) {

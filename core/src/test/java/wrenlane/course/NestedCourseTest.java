@@ -21,7 +21,7 @@ import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.MarkerColour;
 import wrenlane.course.plan.Markers;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 class NestedCourseTest {
     private static final Course BOX = Course.standard(CourseKinds.uTurnBox());
@@ -84,7 +84,7 @@ class NestedCourseTest {
                                         ? "yellow disc"
                                         : c.label().endsWith("c") ? "half ball" : "flat marker"));
         assertThat(plan.notes())
-                .extracting(Said::toString)
+                .extracting(Sentence::toString)
                 .contains("Stands at 3 settings: a in flat markers, b in yellow discs, c in half balls.");
         assertThat(NestedCourse.of(own, List.of(7.0)).plan().cones())
                 .extracting(c -> c.marker().name())
@@ -104,7 +104,7 @@ class NestedCourseTest {
                         .check(BOX.kind()))
                 .isEmpty();
         assertThat(NestedCourse.of(BOX, List.of(8.2, 7.0)).plan().notes())
-                .extracting(Said::toString)
+                .extracting(Sentence::toString)
                 .contains("Stands at 2 settings: a marker or colour of its own for each, a the widest.");
     }
 

@@ -15,20 +15,20 @@ import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
 import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 
 class DayTest {
     private static final CourseId BOX = new CourseId(1);
     private static final CourseId LATER = new CourseId(2);
     private static final CourseId ELSEWHERE = new CourseId(3);
-    private static final Stand PLACE = new Stand(4, 2, 0);
+    private static final CoursePlacement PLACE = new CoursePlacement(4, 2, 0);
     private static final Course WIDE = Course.standard(CourseKinds.usual());
 
     private static Day day(List<DayCourse> courses, List<DayRider> riders) {
         return new Day(new DayId(5), LocalDate.of(2026, 6, 4), "Thursday", Optional.empty(), courses, riders);
     }
 
-    private static DayCourse at(CourseId id, Optional<Stand> place, Double... sizes) {
+    private static DayCourse at(CourseId id, Optional<CoursePlacement> place, Double... sizes) {
         return new DayCourse(id, place, List.of(sizes));
     }
 

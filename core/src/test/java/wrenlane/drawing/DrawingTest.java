@@ -26,7 +26,7 @@ import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.verdict.RidingMark;
 import wrenlane.yard.Fall;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Surface;
 import wrenlane.yard.Yard;
 
@@ -105,7 +105,7 @@ class DrawingTest {
         CoursePlan plan = Course.standard(CourseKinds.uTurnBox()).plan();
         Yard yard = Yard.rectangle(MeasuredLength.taped(40), MeasuredLength.taped(20), Surface.ASPHALT, Fall.NONE);
         Drawing drawing =
-                Drawing.of(yard, List.of(new Drawing.Standing("<b>& \"Kerb\" \u0007Ł", plan, new Stand(10, 5, 0.3))));
+                Drawing.of(yard, List.of(new Drawing.CourseDrawing("<b>& \"Kerb\" \u0007Ł", plan, new CoursePlacement(10, 5, 0.3))));
         Element label = group(groups(read(new Svg().write(drawing))), "labels");
         assertThat(label.getTextContent()).contains("<b>& \"Kerb\" Ł");
         assertThat(new Dxf().write(drawing)).contains("\\U+0141").doesNotContain("\u0007");
@@ -146,8 +146,8 @@ class DrawingTest {
     void aStandingCourseIsDrawnWhereItStands() {
         CoursePlan plan = Course.standard(CourseKinds.uTurnBox()).plan();
         Yard yard = Yard.rectangle(MeasuredLength.taped(40), MeasuredLength.taped(20), Surface.ASPHALT, Fall.NONE);
-        Stand stand = new Stand(12, 4, 0.5);
-        Drawing drawing = Drawing.of(yard, List.of(new Drawing.Standing("Box", plan, stand)));
+        CoursePlacement stand = new CoursePlacement(12, 4, 0.5);
+        Drawing drawing = Drawing.of(yard, List.of(new Drawing.CourseDrawing("Box", plan, stand)));
         List<Point> cones = drawing.shapes().stream()
                 .filter(s -> s instanceof Shape.Ring)
                 .map(s -> ((Shape.Ring) s).centre())

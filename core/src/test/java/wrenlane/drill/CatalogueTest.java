@@ -16,11 +16,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wrenlane.finding.Finding;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 class CatalogueTest {
     private static final Set<String> KINDS = Set.of("circle");
-    private static final Set<School> ALL = EnumSet.allOf(School.class);
+    private static final Set<RidingMethod> ALL = EnumSet.allOf(RidingMethod.class);
 
     /** A slow lane with the brake: taught at once in one school, after the U-turn in another, in the rest not at all. */
     private static Catalogue withABrakeLane() {
@@ -31,8 +31,8 @@ class CatalogueTest {
                 drill(
                         "brake-lane",
                         Stage.STRAIGHT_CONTROL,
-                        Map.of(School.CLUTCH_FIRST, later),
-                        EnumSet.of(School.DRAG, School.CLUTCH_FIRST),
+                        Map.of(RidingMethod.CLUTCH_FIRST, later),
+                        EnumSet.of(RidingMethod.DRAG, RidingMethod.CLUTCH_FIRST),
                         "lane"),
                 drill("walking-pace", Stage.STRAIGHT_CONTROL, "brake-lane"),
                 drill("u-turn", Stage.U_TURNS, "walking-pace"),
@@ -46,38 +46,38 @@ class CatalogueTest {
 
     @Test
     void aDrillIsTaughtAfterWhatItRestsOn() {
-        assertThat(after(withABrakeLane(), School.DRAG, "walking-pace")).containsExactly("brake-lane");
+        assertThat(after(withABrakeLane(), RidingMethod.DRAG, "walking-pace")).containsExactly("brake-lane");
     }
 
     @Test
     void whatIsNotTaughtIsReplacedByWhatItRestsOn() {
-        assertThat(after(withABrakeLane(), School.LOOSE_GROUND, "walking-pace")).containsExactly("lane");
+        assertThat(after(withABrakeLane(), RidingMethod.LOOSE_GROUND, "walking-pace")).containsExactly("lane");
     }
 
     @Test
     void whatIsLeftOutIsReplacedByWhatItRestsOn() {
         Catalogue without = new Catalogue(withABrakeLane().drills(), Set.of("brake-lane"));
-        assertThat(after(without, School.DRAG, "walking-pace")).containsExactly("lane");
-        assertThat(Drills.taught(without, School.DRAG))
+        assertThat(after(without, RidingMethod.DRAG, "walking-pace")).containsExactly("lane");
+        assertThat(Drills.taught(without, RidingMethod.DRAG))
                 .extracting(TaughtDrill::id)
                 .doesNotContain("brake-lane");
     }
 
     @Test
     void whatASchoolPutsLaterNoLongerHoldsUpWhatComesBefore() {
-        assertThat(after(withABrakeLane(), School.CLUTCH_FIRST, "walking-pace")).isEmpty();
-        assertThat(after(withABrakeLane(), School.CLUTCH_FIRST, "brake-lane")).containsExactly("lane", "u-turn");
+        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "walking-pace")).isEmpty();
+        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "brake-lane")).containsExactly("lane", "u-turn");
     }
 
     @Test
     void whatRestsOnBothStillWaitsForBoth() {
-        assertThat(after(withABrakeLane(), School.CLUTCH_FIRST, "brake-ladder"))
+        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "brake-ladder"))
                 .containsExactly("u-turn", "brake-lane");
     }
 
     @Test
     void aSchoolChangesCueStepsAndCautions() {
-        TaughtDrill taught = Drills.taught(withABrakeLane(), School.CLUTCH_FIRST).stream()
+        TaughtDrill taught = Drills.taught(withABrakeLane(), RidingMethod.CLUTCH_FIRST).stream()
                 .filter(d -> d.id().equals("brake-lane"))
                 .findFirst()
                 .orElseThrow();
@@ -90,8 +90,8 @@ class CatalogueTest {
     void sayingWhatAnotherSchoolChanges() {
         List<TeachingChange> changes = withABrakeLane()
                 .changes(
-                        Teaching.usual(School.DRAG),
-                        Teaching.usual(School.CLUTCH_FIRST),
+                        Teaching.usual(RidingMethod.DRAG),
+                        Teaching.usual(RidingMethod.CLUTCH_FIRST),
                         Transmission.HAND_CLUTCH,
                         RiderLevel.NOVICE);
         assertThat(changes).hasSize(1);
@@ -102,17 +102,17 @@ class CatalogueTest {
                         "Let it cool.");
         assertThat(withABrakeLane()
                         .changes(
-                                Teaching.usual(School.DRAG),
-                                Teaching.usual(School.LOOSE_GROUND),
+                                Teaching.usual(RidingMethod.DRAG),
+                                Teaching.usual(RidingMethod.LOOSE_GROUND),
                                 Transmission.HAND_CLUTCH,
                                 RiderLevel.NOVICE))
                 .extracting(TeachingChange::id, TeachingChange::what)
-                .containsExactly(tuple("brake-lane", TeachingChange.What.GOES));
+                .containsExactly(tuple("brake-lane", TeachingChange.ChangeKind.GOES));
     }
 
     @Test
     void changingTheSchoolAndBackChangesNothing() {
-        for (School school : School.values()) {
+        for (RidingMethod school : RidingMethod.values()) {
             assertThat(withABrakeLane()
                             .changes(
                                     Teaching.usual(school),
@@ -138,8 +138,8 @@ class CatalogueTest {
     void findsACircleThatOnlyOneSchoolMakes() {
         Adaptation restsOnB = new Adaptation(Optional.empty(), Optional.empty(), List.of(), List.of("b"), false);
         assertThat(codes(
-                        drill("a", Stage.U_TURNS, Map.of(School.DRAG, restsOnB), ALL),
-                        drill("b", Stage.U_TURNS, Map.of(School.DRAG, restsOn("a")), ALL)))
+                        drill("a", Stage.U_TURNS, Map.of(RidingMethod.DRAG, restsOnB), ALL),
+                        drill("b", Stage.U_TURNS, Map.of(RidingMethod.DRAG, restsOn("a")), ALL)))
                 .containsExactly("drill-circle", "drill-circle");
     }
 
@@ -160,7 +160,7 @@ class CatalogueTest {
     @CsvSource({"one two three four five, true", "one two three four five six, false", "' ', false", "one, true"})
     void aCueHasOneToFiveWords(String cue, boolean right) {
         Adaptation says = new Adaptation(Optional.of(cue), Optional.empty(), List.of(), List.of(), false);
-        assertThat(codes(drill("a", Stage.U_TURNS, Map.of(School.DRAG, says), ALL))
+        assertThat(codes(drill("a", Stage.U_TURNS, Map.of(RidingMethod.DRAG, says), ALL))
                         .isEmpty())
                 .isEqualTo(right);
     }

@@ -12,7 +12,7 @@ import wrenlane.machine.Machine;
 import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 class ClutchHeatTest {
     /** Figures in the table were worked to three decimals. */
@@ -34,7 +34,7 @@ class ClutchHeatTest {
             double idle,
             double ratio,
             double circumference,
-            School school,
+            RidingMethod school,
             double speedKmh,
             double index,
             String source) {
@@ -49,16 +49,16 @@ class ClutchHeatTest {
         MachineClass.all().stream()
                 .map(MachineClass::typical)
                 .filter(m -> m.transmission() == Transmission.HAND_CLUTCH)
-                .forEach(m -> assertThat(ClutchHeat.of(m, School.CLUTCH_FIRST, ClutchHeat.REFERENCE_SPEED)
+                .forEach(m -> assertThat(ClutchHeat.of(m, RidingMethod.CLUTCH_FIRST, ClutchHeat.REFERENCE_SPEED)
                                 .index())
                         .isCloseTo(1, within(1e-12)));
     }
 
     @Test
     void weightDoesNotMatterToWhatIsRelative() {
-        assertThat(ClutchHeat.of(machine(20, 16, 1.9, 380), School.DRAG, 2).index())
+        assertThat(ClutchHeat.of(machine(20, 16, 1.9, 380), RidingMethod.DRAG, 2).index())
                 .isCloseTo(
-                        ClutchHeat.of(machine(20, 16, 1.9, 120), School.DRAG, 2).index(), within(1e-12));
+                        ClutchHeat.of(machine(20, 16, 1.9, 120), RidingMethod.DRAG, 2).index(), within(1e-12));
     }
 
     @Test
@@ -66,7 +66,7 @@ class ClutchHeatTest {
         Machine machine = machine(20, 16, 1.9, 200);
         double last = Double.POSITIVE_INFINITY;
         for (double kmh = 3; kmh <= 18; kmh++) {
-            double index = ClutchHeat.of(machine, School.DRAG, kmh / 3.6).index();
+            double index = ClutchHeat.of(machine, RidingMethod.DRAG, kmh / 3.6).index();
             assertThat(index).isLessThanOrEqualTo(last);
             last = index;
         }
@@ -77,7 +77,7 @@ class ClutchHeatTest {
     @ValueSource(doubles = {0, -1, Double.NaN, 10.1, Double.POSITIVE_INFINITY})
     void refusesSpeedsOutOfRange(double speed) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ClutchHeat.of(machine(20, 16, 1.9, 200), School.DRAG, speed))
+                .isThrownBy(() -> ClutchHeat.of(machine(20, 16, 1.9, 200), RidingMethod.DRAG, speed))
                 .withMessageContaining("m/s");
     }
 
@@ -85,7 +85,7 @@ class ClutchHeatTest {
     void refusesMachinesWithoutAHandClutch() {
         Machine scooter = MachineClass.find("scooter-125").orElseThrow().typical();
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ClutchHeat.of(scooter, School.DRIVE_AND_BRAKE, 2))
+                .isThrownBy(() -> ClutchHeat.of(scooter, RidingMethod.DRIVE_AND_BRAKE, 2))
                 .withMessageContaining("twist-and-go");
     }
 }

@@ -6,7 +6,7 @@ import static wrenlane.drill.Drills.drill;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 class DrillPathTest {
     /** Two drills of the circle, named before what they rest on, and drills without a course. */
@@ -18,12 +18,12 @@ class DrillPathTest {
             drill("wide", Stage.WIDE_TURNS, "bite")));
 
     private static List<String> path(String kind, Set<String> mastered) {
-        List<TaughtDrill> taught = Drills.taught(CATALOGUE, School.DRAG);
+        List<TaughtDrill> taught = Drills.taught(CATALOGUE, RidingMethod.DRAG);
         return DrillPath.to(
                 kind,
                 CATALOGUE,
                 taught,
-                DrillStanding.of(taught, new DrillStanding.Known(mastered, mastered, Set.of())));
+                DrillMastery.of(taught, new DrillMastery.MasteryEvidence(mastered, mastered, Set.of())));
     }
 
     @Test
@@ -39,9 +39,9 @@ class DrillPathTest {
 
     @Test
     void onAnotherMachineTheFirstStageComesFirstAnew() {
-        List<TaughtDrill> taught = Drills.taught(CATALOGUE, School.DRAG);
-        DrillStanding.Known known = new DrillStanding.Known(Set.of(), Set.of("wide"), Set.of());
-        assertThat(DrillPath.to("circle", CATALOGUE, taught, DrillStanding.of(taught, known)))
+        List<TaughtDrill> taught = Drills.taught(CATALOGUE, RidingMethod.DRAG);
+        DrillMastery.MasteryEvidence known = new DrillMastery.MasteryEvidence(Set.of(), Set.of("wide"), Set.of());
+        assertThat(DrillPath.to("circle", CATALOGUE, taught, DrillMastery.of(taught, known)))
                 .as("wide is mastered, and bite, which it rests on, is not on this machine")
                 .containsExactly("bite", "reach", "tight");
     }

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.run.Fault;
 
 /** Drills for tests, plain but for what a test is about. */
@@ -18,10 +18,10 @@ public final class Drills {
 
     /** A drill of a stage that rests on others, for everybody. */
     static Drill drill(String id, Stage stage, String... after) {
-        return drill(id, stage, Map.of(), EnumSet.allOf(School.class), after);
+        return drill(id, stage, Map.of(), EnumSet.allOf(RidingMethod.class), after);
     }
 
-    static Drill drill(String id, Stage stage, Map<School, Adaptation> byMethod, Set<School> methods, String... after) {
+    static Drill drill(String id, Stage stage, Map<RidingMethod, Adaptation> byMethod, Set<RidingMethod> methods, String... after) {
         return new Drill(
                 id,
                 "Drill " + id,
@@ -96,11 +96,11 @@ public final class Drills {
     }
 
     /** As taught in a school to a developing rider with a hand clutch. */
-    static List<TaughtDrill> taught(Catalogue catalogue, School school) {
+    static List<TaughtDrill> taught(Catalogue catalogue, RidingMethod school) {
         return catalogue.taught(Teaching.usual(school), Transmission.HAND_CLUTCH, RiderLevel.DEVELOPING);
     }
 
-    static List<String> after(Catalogue catalogue, School school, String id) {
+    static List<String> after(Catalogue catalogue, RidingMethod school, String id) {
         return taught(catalogue, school).stream()
                 .filter(d -> d.id().equals(id))
                 .findFirst()

@@ -21,12 +21,12 @@ import wrenlane.drill.PassMark.Measure;
 import wrenlane.machine.Side;
 import wrenlane.run.AssessedRun;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.Observation;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunFixture;
 import wrenlane.run.RunSort;
 import wrenlane.run.Score;
-import wrenlane.run.Score.Measured;
+import wrenlane.run.Score.TapeMeasure;
 
 class PassMarkTest {
     private static final Course BOX = Course.standard(CourseKinds.usual());
@@ -95,7 +95,7 @@ class PassMarkTest {
                 Optional.empty(),
                 Map.of(),
                 "",
-                Observed.NOTHING,
+                Observation.NOTHING,
                 Stream.of(score).findFirst());
     }
 
@@ -150,7 +150,7 @@ class PassMarkTest {
 
     @ParameterizedTest
     @CsvSource({"6.4, CIRCLE, true", "6.6, CIRCLE, false", "0.1, PLANK, false"})
-    void whatIsMeasuredIsWhatIsAskedFor(double metres, Measured measured, boolean met) {
+    void whatIsMeasuredIsWhatIsAskedFor(double metres, TapeMeasure measured, boolean met) {
         List<AssessedRun> ridden = Stream.of(Side.values())
                 .map(side -> ridden(
                         side,

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.Stage;
 import wrenlane.machine.Side;
 
@@ -32,8 +32,8 @@ final class Briefs {
     }
 
     /** As long as so many cones take, each with a few steps to the next. */
-    static Station.Laying cones(int count) {
-        return new Station.Laying(count * 25 / 60.0, count * 6 / 60.0);
+    static Station.SetupMinutes cones(int count) {
+        return new Station.SetupMinutes(count * 25 / 60.0, count * 6 / 60.0);
     }
 
     static List<String> riders(int count) {

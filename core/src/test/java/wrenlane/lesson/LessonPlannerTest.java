@@ -21,7 +21,7 @@ import wrenlane.drill.Stage;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block.Sort;
 import wrenlane.machine.Side;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 import wrenlane.units.LengthSystem;
 
 class LessonPlannerTest {
@@ -87,8 +87,8 @@ class LessonPlannerTest {
         }
     }
 
-    private static LessonBrief.UnderWay underWay(int riddenMinutes, String... standing) {
-        return new LessonBrief.UnderWay(riddenMinutes, List.of(standing));
+    private static LessonBrief.LessonInProgress underWay(int riddenMinutes, String... standing) {
+        return new LessonBrief.LessonInProgress(riddenMinutes, List.of(standing));
     }
 
     /** From any point of any lesson, with what was to come, the rest is right where there is time for anything at all. */
@@ -119,9 +119,9 @@ class LessonPlannerTest {
     @Test
     void changesOverInTheMinutesOfTheSetOut() {
         NestedCourse box = NestedCourse.of(Course.standard(CourseKinds.uTurnBox()));
-        Station.Laying laying = Station.Laying.of(box);
+        Station.SetupMinutes laying = Station.SetupMinutes.of(box);
         assertThat(laying.outMinutes())
-                .isEqualTo(SetOutSheet.of(box, LengthSystem.METRIC).walk().minutes());
+                .isEqualTo(SetupSheet.of(box, LengthSystem.METRIC).walk().minutes());
         List<String> all = Briefs.riders(4);
         Station plain = Briefs.station("box", Stage.U_TURNS, all);
         Station measured =

@@ -11,7 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.Stage;
 import wrenlane.lesson.LessonReview.Entry;
 import wrenlane.lesson.LessonReview.Part;
@@ -30,8 +30,8 @@ class LessonReviewTest {
         return new Block(Block.Sort.DRILLS, start, minutes, 0, Optional.of(station), turns);
     }
 
-    private static Optional<RunningLesson> begun(Block... blocks) {
-        return Optional.of(RunningLesson.begin(List.of(blocks), Set.of(), BEGUN));
+    private static Optional<LiveLesson> begun(Block... blocks) {
+        return Optional.of(LiveLesson.begin(List.of(blocks), Set.of(), BEGUN));
     }
 
     /** Runs one after the other: {@code .} clean, {@code x} a fault, {@code D} a drop, {@code s} a spell. */
@@ -54,7 +54,7 @@ class LessonReviewTest {
         return all;
     }
 
-    private static LessonReview review(Optional<RunningLesson> lesson, List<Entry> log) {
+    private static LessonReview review(Optional<LiveLesson> lesson, List<Entry> log) {
         return LessonReview.of(lesson, true, log);
     }
 
@@ -73,7 +73,7 @@ class LessonReviewTest {
         assertThat(review.planned()).isEqualTo(12);
         assertThat(review.ridden()).isEqualTo(12);
         // The last run is at minute 28, and the open ground would have been ridden on until minute 50.
-        assertThat(review.ends()).hasValue(new LessonReview.Ends(50, 28));
+        assertThat(review.ends()).hasValue(new LessonReview.EndTimes(50, 28));
         assertThat(changes(review)).isEmpty();
     }
 
@@ -129,7 +129,7 @@ class LessonReviewTest {
 
     @Test
     void whoWasAwayIsNotMissed() {
-        RunningLesson lesson =
+        LiveLesson lesson =
                 begun(round(0, 30, "box", "ann", 6, "bo", 6)).orElseThrow().withAway("bo", true);
         LessonReview review = review(Optional.of(lesson), log("ann", "box", 1, "......"));
         assertThat(review.riders()).containsExactly(new Part("ann", 6, 6, 6, 6, 0));

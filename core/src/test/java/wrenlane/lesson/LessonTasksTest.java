@@ -20,8 +20,8 @@ import wrenlane.drill.DrillAudience;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRiding;
 import wrenlane.drill.DrillScoring;
-import wrenlane.drill.DrillStanding;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.DrillStep;
 import wrenlane.drill.DrillWords;
 import wrenlane.drill.PassMark;
@@ -30,7 +30,7 @@ import wrenlane.drill.TaughtDrill;
 import wrenlane.drill.TimedRideLimit;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 class LessonTasksTest {
     private static final Course BOX = Course.standard(CourseKinds.uTurnBox());
@@ -71,7 +71,7 @@ class LessonTasksTest {
                 new DrillAdaptations(Map.of(), Map.of()),
                 new DrillAudience(
                         EnumSet.allOf(Transmission.class),
-                        EnumSet.allOf(School.class),
+                        EnumSet.allOf(RidingMethod.class),
                         EnumSet.allOf(RiderLevel.class),
                         Set.of()));
     }
@@ -92,12 +92,12 @@ class LessonTasksTest {
 
     private static LessonTasks tasks(State... states) {
         List<TaughtDrill> taught = new ArrayList<>();
-        List<DrillStanding> standings = new ArrayList<>();
+        List<DrillMastery> standings = new ArrayList<>();
         for (int i = 0; i < DRILLS.size(); i++) {
             Drill d = DRILLS.get(i);
             taught.add(
                     new TaughtDrill(d.id(), d.name(), d.stage(), d.cue(), List.of(), List.of(), d.steps(), List.of()));
-            standings.add(new DrillStanding(d.id(), states[i], List.of(), false, false));
+            standings.add(new DrillMastery(d.id(), states[i], List.of(), false, false));
         }
         return new LessonTasks(new Catalogue(DRILLS), taught, standings, Transmission.HAND_CLUTCH);
     }

@@ -9,11 +9,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillMastery;
 import wrenlane.drill.Stage;
 import wrenlane.lesson.Block.Sort;
 import wrenlane.lesson.Block.Turn;
-import wrenlane.lesson.RunningLesson.Ridden;
+import wrenlane.lesson.LiveLesson.LessonRun;
 import wrenlane.machine.Side;
 
 class MoveMomentTest {
@@ -25,16 +25,16 @@ class MoveMomentTest {
 
     private static Turn turn(String rider, double setting) {
         RiderTask task = new RiderTask(
-                        "u-turn", "U-turn", "chin up", Stage.U_TURNS, DrillStanding.State.WORKING_ON, true, 12)
+                        "u-turn", "U-turn", "chin up", Stage.U_TURNS, DrillMastery.State.WORKING_ON, true, 12)
                 .on(Optional.of(setting), Optional.empty());
         return new Turn(rider, task, 2, false);
     }
 
     /** Ada and Ben on 7.2 m, Cy on 6.0 m, for twenty minutes. */
-    private static RunningLesson lesson() {
+    private static LiveLesson lesson() {
         Block box = new Block(
                 Sort.DRILLS, 0, 20, 0, Optional.of("1"), List.of(turn("ada", 7.2), turn("ben", 7.2), turn("cy", 6)));
-        return RunningLesson.begin(List.of(box), Set.of(), NINE);
+        return LiveLesson.begin(List.of(box), Set.of(), NINE);
     }
 
     private static String said(MoveMoment moment) {
@@ -51,7 +51,7 @@ class MoveMomentTest {
 
     @Test
     void isNowOnceTheOthersHaveRidden() {
-        List<Ridden> both = List.of(ridden("ben", "1", Side.LEFT, at(2)), ridden("ben", "1", Side.RIGHT, at(4)));
+        List<LessonRun> both = List.of(ridden("ben", "1", Side.LEFT, at(2)), ridden("ben", "1", Side.RIGHT, at(4)));
         MoveMoment moment = MoveMoment.during(lesson(), "1", List.of(7.2), "ada", both, at(6));
         assertThat(moment.others()).isEmpty();
         assertThat(moment.after()).contains(Duration.ZERO);
@@ -89,7 +89,7 @@ class MoveMomentTest {
         assertThat(said(MoveMoment.without(List.of()))).contains("before the next turn");
     }
 
-    private static Ridden ridden(String rider, String station, Side side, Instant at) {
-        return new Ridden(rider, station, Optional.empty(), Optional.of(side), at);
+    private static LessonRun ridden(String rider, String station, Side side, Instant at) {
+        return new LessonRun(rider, station, Optional.empty(), Optional.of(side), at);
     }
 }

@@ -12,12 +12,12 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillMastery;
 import wrenlane.drill.Stage;
 import wrenlane.lesson.Block.Sort;
 import wrenlane.lesson.Block.Turn;
-import wrenlane.lesson.RunningLesson.Ridden;
-import wrenlane.lesson.RunningLesson.Up;
+import wrenlane.lesson.LiveLesson.LessonRun;
+import wrenlane.lesson.LiveLesson.NextRider;
 import wrenlane.machine.Side;
 
 class RunningLessonTest {
@@ -29,7 +29,7 @@ class RunningLessonTest {
 
     private static Turn turn(String rider, int runs, Optional<Side> weak) {
         RiderTask task = new RiderTask(
-                        "u-turn", "U-turn", "chin up", Stage.U_TURNS, DrillStanding.State.WORKING_ON, true, 12)
+                        "u-turn", "U-turn", "chin up", Stage.U_TURNS, DrillMastery.State.WORKING_ON, true, 12)
                 .on(Optional.of(7.2), weak);
         return new Turn(rider, task, runs, false);
     }
@@ -59,12 +59,12 @@ class RunningLessonTest {
             drills(40, 20, 0, "1", turn("ada", 2, Optional.empty())),
             drills(40, 20, 1, "2", turn("ben", 2, Optional.empty())));
 
-    private static RunningLesson begun() {
-        return RunningLesson.begin(ORDER, Set.of(), NINE);
+    private static LiveLesson begun() {
+        return LiveLesson.begin(ORDER, Set.of(), NINE);
     }
 
-    private static List<String> riders(List<Up> order) {
-        return order.stream().map(Up::rider).toList();
+    private static List<String> riders(List<NextRider> order) {
+        return order.stream().map(NextRider::rider).toList();
     }
 
     /** Box 0 to 10, eight 10 to 25, debrief 25 to 30. */
@@ -75,7 +75,7 @@ class RunningLessonTest {
 
     @Test
     void whatComesAfterThisStepIsAsPlannedAnew() {
-        RunningLesson lesson = begun().onward(at(10)).planned(REST, at(15));
+        LiveLesson lesson = begun().onward(at(10)).planned(REST, at(15));
         assertThat(lesson.now()).containsExactly(BOX);
         assertThat(lesson.endsAt(at(15))).hasValue(at(30));
         assertThat(lesson.endMinute()).isEqualTo(60);
@@ -90,10 +90,10 @@ class RunningLessonTest {
     /** Eight minutes late, and the step goes on until its own end: from there the lesson is on time. */
     @Test
     void whatWasLateIsNoLongerBehindOncePlannedAnew() {
-        RunningLesson late = begun().onward(at(18));
+        LiveLesson late = begun().onward(at(18));
         assertThat(late.behind(at(20))).isEqualTo(Duration.ofMinutes(8));
         assertThat(late.minuteAfterStep(at(20))).isEqualTo(38);
-        RunningLesson anew = late.planned(REST, at(20));
+        LiveLesson anew = late.planned(REST, at(20));
         assertThat(anew.behind(at(20))).isZero();
         assertThat(anew.endsAt(at(20))).hasValue(at(38));
         assertThat(anew.onward(at(38)).behind(at(38))).isZero();
@@ -103,14 +103,14 @@ class RunningLessonTest {
     /** Over its time by five minutes: the rest begins now. */
     @Test
     void aStepThatIsOverItsTimeEndsNow() {
-        RunningLesson lesson = begun().onward(at(10));
+        LiveLesson lesson = begun().onward(at(10));
         assertThat(lesson.minuteAfterStep(at(35))).isEqualTo(35);
         assertThat(lesson.planned(REST, at(35)).onward(at(35)).behind(at(35))).isZero();
     }
 
     @Test
     void knowsWhatStandsAndWhatIsStillToCome() {
-        RunningLesson lesson = begun();
+        LiveLesson lesson = begun();
         assertThat(lesson.standing()).isEmpty();
         assertThat(lesson.stationsToCome()).containsExactly("1", "1", "2");
         assertThat(lesson.riddenAtEndOfStep()).isZero();
@@ -132,7 +132,7 @@ class RunningLessonTest {
     void groupsThatChangePlacesRideOneRound() {
         Turn ada = turn("ada", 2, Optional.empty());
         Turn ben = turn("ben", 2, Optional.empty());
-        RunningLesson lesson = RunningLesson.begin(
+        LiveLesson lesson = LiveLesson.begin(
                 List.of(
                         pause(Sort.BRIEFING, 0, 10),
                         drills(10, 10, 0, "1", ada),
@@ -148,7 +148,7 @@ class RunningLessonTest {
 
     @Test
     void aLessonThatIsOverHasNoRest() {
-        RunningLesson over =
+        LiveLesson over =
                 begun().onward(at(10)).onward(at(30)).onward(at(40)).onward(at(60));
         assertThatThrownBy(() -> over.planned(REST, at(60))).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> begun().planned(List.of(), at(1))).isInstanceOf(IllegalArgumentException.class);
@@ -156,7 +156,7 @@ class RunningLessonTest {
 
     @Test
     void stepsFollowOneAnotherToTheEnd() {
-        RunningLesson lesson = begun();
+        LiveLesson lesson = begun();
         assertThat(lesson.now()).extracting(Block::sort).containsExactly(Sort.BRIEFING);
         lesson = lesson.onward(at(10)).onward(at(30)).onward(at(40));
         assertThat(lesson.now()).extracting(b -> b.station().orElse("")).containsExactly("1", "2");
@@ -170,12 +170,12 @@ class RunningLessonTest {
 
     @Test
     void clocksRunFromWhenAStepBeganAndStandStillInAPause() {
-        RunningLesson lesson = begun().onward(at(12));
+        LiveLesson lesson = begun().onward(at(12));
         assertThat(lesson.endsAt(at(15))).hasValue(at(32));
         assertThat(lesson.restAt(at(15))).hasValue(at(32));
         // Begun two minutes late, it ends two minutes late.
         assertThat(lesson.behind(at(15))).isEqualTo(Duration.ofMinutes(2));
-        RunningLesson paused = lesson.pause(at(15));
+        LiveLesson paused = lesson.pause(at(15));
         assertThat(paused.endsAt(at(19))).hasValue(at(36));
         assertThat(paused.pause(at(18))).isEqualTo(paused);
         assertThat(paused.goOn(at(20)).endsAt(at(21))).hasValue(at(37));
@@ -188,11 +188,11 @@ class RunningLessonTest {
     /** Right is weak: of three runs two go there, the first and the last. */
     @Test
     void ridersTakeTurnsAndSidesAlternateFromTheWeakOne() {
-        RunningLesson lesson = begun().onward(at(10));
-        List<Ridden> ridden = new ArrayList<>();
+        LiveLesson lesson = begun().onward(at(10));
+        List<LessonRun> ridden = new ArrayList<>();
         List<String> seen = new ArrayList<>();
         for (double minute = 11; !lesson.order(BOX, ridden).isEmpty(); minute++) {
-            Up up = lesson.order(BOX, ridden).get(0);
+            NextRider up = lesson.order(BOX, ridden).get(0);
             seen.add(up.rider() + " " + up.side().orElseThrow());
             ridden.add(ridden(up.rider(), "1", up.side().orElseThrow(), at(minute)));
         }
@@ -202,20 +202,20 @@ class RunningLessonTest {
 
     @Test
     void onlyRunsOfThisStepAndStationCount() {
-        RunningLesson lesson = begun().onward(at(10));
-        List<Ridden> ridden = List.of(ridden("ada", "1", Side.LEFT, at(9)), ridden("ada", "2", Side.LEFT, at(12)));
+        LiveLesson lesson = begun().onward(at(10));
+        List<LessonRun> ridden = List.of(ridden("ada", "1", Side.LEFT, at(9)), ridden("ada", "2", Side.LEFT, at(12)));
         assertThat(lesson.order(BOX, ridden).get(0).done()).isZero();
     }
 
     @Test
     void aTurnSkippedGoesByAndSomebodyAwayHasNone() {
-        RunningLesson lesson = begun().onward(at(10));
+        LiveLesson lesson = begun().onward(at(10));
         assertThat(riders(lesson.pass("ada", at(11)).order(BOX, List.of()))).containsExactly("ben", "cy", "ada");
         assertThat(riders(lesson.withAway("ben", true).order(BOX, List.of()))).containsExactly("ada", "cy");
         // Back after the others have ridden once each, ben is next once, and then one among them.
-        List<Ridden> ridden =
+        List<LessonRun> ridden =
                 new ArrayList<>(List.of(ridden("ada", "1", Side.RIGHT, at(11)), ridden("cy", "1", Side.LEFT, at(12))));
-        RunningLesson back = lesson.withAway("ben", true).withAway("ben", false);
+        LiveLesson back = lesson.withAway("ben", true).withAway("ben", false);
         assertThat(riders(back.order(BOX, ridden))).containsExactly("ben", "ada", "cy");
         ridden.add(ridden("ben", "1", Side.LEFT, at(13)));
         assertThat(riders(back.order(BOX, ridden))).containsExactly("ada", "cy", "ben");
@@ -228,13 +228,13 @@ class RunningLessonTest {
     void nobodyWaitsWhileAnotherRidesTwice() {
         Random random = new Random(7);
         for (int trial = 0; trial < 50; trial++) {
-            RunningLesson lesson = begun().onward(at(10));
-            List<Ridden> ridden = new ArrayList<>();
+            LiveLesson lesson = begun().onward(at(10));
+            List<LessonRun> ridden = new ArrayList<>();
             for (int i = 0; i < 7; i++) {
-                Up up = lesson.order(BOX, ridden).get(0);
+                NextRider up = lesson.order(BOX, ridden).get(0);
                 ridden.add(ridden(up.rider(), "1", random.nextBoolean() ? Side.LEFT : Side.RIGHT, at(11 + i)));
                 IntSummaryStatistics done =
-                        lesson.order(BOX, ridden).stream().mapToInt(Up::done).summaryStatistics();
+                        lesson.order(BOX, ridden).stream().mapToInt(NextRider::done).summaryStatistics();
                 assertThat(done.getCount() == 0 || done.getMax() - done.getMin() <= 1)
                         .as("%s", ridden)
                         .isTrue();
@@ -245,13 +245,13 @@ class RunningLessonTest {
 
     @Test
     void aLessonOfNothingAndAStepThatIsNotThereAreRefused() {
-        assertThatThrownBy(() -> RunningLesson.begin(List.of(), Set.of(), NINE))
+        assertThatThrownBy(() -> LiveLesson.begin(List.of(), Set.of(), NINE))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new RunningLesson(ORDER, NINE, 5, NINE, Optional.empty(), Set.of(), List.of()))
+        assertThatThrownBy(() -> new LiveLesson(ORDER, NINE, 5, NINE, Optional.empty(), Set.of(), List.of()))
                 .hasMessageContaining("between 0 and 4");
     }
 
-    private static Ridden ridden(String rider, String station, Side side, Instant at) {
-        return new Ridden(rider, station, Optional.empty(), Optional.of(side), at);
+    private static LessonRun ridden(String rider, String station, Side side, Instant at) {
+        return new LessonRun(rider, station, Optional.empty(), Optional.of(side), at);
     }
 }

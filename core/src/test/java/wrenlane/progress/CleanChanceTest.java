@@ -22,7 +22,7 @@ import wrenlane.machine.Side;
 import wrenlane.rider.RiderLevel;
 import wrenlane.run.AssessedRun;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.Observation;
 import wrenlane.run.Run;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunFixture;
@@ -177,7 +177,7 @@ class CleanChanceTest {
                 Optional.empty(),
                 Map.of(),
                 "",
-                Observed.NOTHING);
+                Observation.NOTHING);
         assertThat(trial(off)).isEmpty();
         assertThat(trial(RunDetail.PLAIN)).contains(new Trial(0.56, 0, 1, FIRST));
     }
@@ -189,7 +189,7 @@ class CleanChanceTest {
     }
 
     private static RunDetail spell(Optional<Integer> laps, Map<Fault, Integer> counts) {
-        return new RunDetail(RunSort.SPELL, Optional.empty(), Optional.of(5.0), laps, counts, "", Observed.NOTHING);
+        return new RunDetail(RunSort.SPELL, Optional.empty(), Optional.of(5.0), laps, counts, "", Observation.NOTHING);
     }
 
     /**

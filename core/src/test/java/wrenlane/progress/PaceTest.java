@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import wrenlane.rider.RiderLevel;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 class PaceTest {
     /** Half a band of one spread of 0.02. */
@@ -90,8 +90,8 @@ class PaceTest {
                 .isFalse();
     }
 
-    private static final Ladder LADDER = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
-            .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
+    private static final SizeLadder LADDER = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+            .map(t -> new SizeLadder.SizeStep(4 / t, Optional.of(t)))
             .toList());
 
     private static CleanChance sure(double difficulty) {
@@ -105,8 +105,8 @@ class PaceTest {
 
     @Test
     void theSideThatIsFartherOffDecides() {
-        GoalGap.OfSide left = new GoalGap.OfSide(sure(0.6), days(HALF, 0.5, 0.6));
-        GoalGap.OfSide right = new GoalGap.OfSide(sure(0.48), days(HALF, 0.45, 0.48));
+        GoalGap.SideForecast left = new GoalGap.SideForecast(sure(0.6), days(HALF, 0.5, 0.6));
+        GoalGap.SideForecast right = new GoalGap.SideForecast(sure(0.48), days(HALF, 0.45, 0.48));
         GoalGap gap = GoalGap.to(0.63, LADDER, left, right);
         double now = sure(0.48).fourInFive().difficulty();
         assertThat(gap.difficulty()).isCloseTo(0.63 - now, within(1e-9));
@@ -117,7 +117,7 @@ class PaceTest {
 
     @Test
     void aGoalThatIsReachedAsksForNothing() {
-        GoalGap.OfSide side = new GoalGap.OfSide(sure(0.6), days(HALF, 0.5, 0.6));
+        GoalGap.SideForecast side = new GoalGap.SideForecast(sure(0.6), days(HALF, 0.5, 0.6));
         GoalGap gap = GoalGap.to(0.5, LADDER, side, side);
         assertThat(gap.difficulty()).isZero();
         assertThat(gap.steps()).isZero();
@@ -134,7 +134,7 @@ class PaceTest {
                 .isThrownBy(() -> GoalGap.to(
                         Double.NaN,
                         LADDER,
-                        new GoalGap.OfSide(sure(0.6), List.of()),
-                        new GoalGap.OfSide(sure(0.6), List.of())));
+                        new GoalGap.SideForecast(sure(0.6), List.of()),
+                        new GoalGap.SideForecast(sure(0.6), List.of())));
     }
 }

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wrenlane.finding.Finding;
-import wrenlane.progress.Practice.Told;
+import wrenlane.progress.Practice.SideRuns;
 import wrenlane.rider.RiderLevel;
 
 class PracticeTest {
@@ -35,7 +35,7 @@ class PracticeTest {
     })
     void saysWhatIsWrong(LocalDate on, double minutes, Double setting, int runs, int clean, String codes) {
         Practice practice =
-                new Practice(on, minutes, Optional.ofNullable(setting), new Told(runs, clean), Told.NOTHING);
+                new Practice(on, minutes, Optional.ofNullable(setting), new SideRuns(runs, clean), SideRuns.NOTHING);
         assertThat(String.join(
                         " ",
                         practice.check(TODAY).findings().stream()
@@ -48,17 +48,17 @@ class PracticeTest {
     @ParameterizedTest
     @CsvSource({"3, 3, 1, 0", "6, 3, 1, 1", "12, 9, 3, 1", "60, 45, 3, 1", "1, 0, 0, 0.333333"})
     void countsLessThanWhatWasSeen(int runs, int clean, double asClean, double asFaulty) {
-        Trial trial = Trial.told(0.55, new Told(runs, clean), NOON).orElseThrow();
+        Trial trial = Trial.told(0.55, new SideRuns(runs, clean), NOON).orElseThrow();
         assertThat(trial.clean()).isCloseTo(asClean, within(1e-6));
         assertThat(trial.faulty()).isCloseTo(asFaulty, within(1e-6));
-        assertThat(Trial.told(0.55, Told.NOTHING, NOON)).isEmpty();
+        assertThat(Trial.told(0.55, SideRuns.NOTHING, NOON)).isEmpty();
     }
 
     /** What was seen moves the estimate farther than the same told; clean practice never makes it worse. */
     @Test
     void movesTheEstimateLessThanWhatWasSeen() {
         double before = fourInFive(List.of());
-        double told = fourInFive(List.of(Trial.told(0.6, new Told(6, 6), NOON).orElseThrow()));
+        double told = fourInFive(List.of(Trial.told(0.6, new SideRuns(6, 6), NOON).orElseThrow()));
         List<Trial> seen = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
             seen.add(new Trial(0.6, 1, 0, NOON));

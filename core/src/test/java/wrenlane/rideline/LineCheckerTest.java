@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
@@ -33,16 +33,16 @@ class LineCheckerTest {
     private static final TurnLimits LIMITS = new TurnLimits(0.5, 0.5, 0.3, 3);
 
     /** A cone 1.5 m to the left, passed on the left, and a line 1 m to the right. */
-    private static final Keep CONE = cone(1.5, Keep.Part.BODY, Side.LEFT);
+    private static final Barrier CONE = cone(1.5, Barrier.Part.BODY, Side.LEFT);
 
-    private static final Keep LINE = line(-1, Keep.Part.WHEELS);
+    private static final Barrier LINE = line(-1, Barrier.Part.WHEELS);
 
-    private static Keep cone(double left, Keep.Part part, Side side) {
-        return new Keep.Off("cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH, false);
+    private static Barrier cone(double left, Barrier.Part part, Side side) {
+        return new Barrier.ConeBarrier("cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH, false);
     }
 
-    private static Keep line(double left, Keep.Part part) {
-        return new Keep.Inside("line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH, false);
+    private static Barrier line(double left, Barrier.Part part) {
+        return new Barrier.LineBarrier("line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH, false);
     }
 
     /** Where the way begins or ends: 20 cm to either side, a little askew, bars straight. */
@@ -50,7 +50,7 @@ class LineCheckerTest {
         return new RouteEnd(new Point(x, 0), 0, 0.2, 0.2, 0.05, false);
     }
 
-    private static LineTask task(List<Keep> keeps, List<Route.OneWay> oneWays, TurnLimits limits) {
+    private static LineTask task(List<Barrier> keeps, List<Route.RouteLeg> oneWays, TurnLimits limits) {
         Route route = new Route(
                 List.of(new Point(0, 0), new Point(LENGTH, 0)), end(0), end(LENGTH), keeps, oneWays, Pace.ROLLING);
         return new LineTask(route, FOOTPRINT, limits);
@@ -83,12 +83,12 @@ class LineCheckerTest {
                 Arguments.of("tightest turn", check(task(TASK.route().keeps(), List.of(), turn(0.05)), stepAside(10))),
                 Arguments.of("quickness", check(task(TASK.route().keeps(), List.of(), rate(0.09)), stepAside(10))),
                 Arguments.of(
-                        "a wheel touches a cone", check(with(cone(0.15, Keep.Part.WHEELS, Side.LEFT)), straight())),
-                Arguments.of("the body touches a cone", check(with(cone(0.5, Keep.Part.BODY, Side.LEFT)), straight())),
+                        "a wheel touches a cone", check(with(cone(0.15, Barrier.Part.WHEELS, Side.LEFT)), straight())),
+                Arguments.of("the body touches a cone", check(with(cone(0.5, Barrier.Part.BODY, Side.LEFT)), straight())),
                 Arguments.of(
-                        "a cone on the wrong side", check(with(cone(1.5, Keep.Part.BODY, Side.RIGHT)), straight())),
-                Arguments.of("a wheel over a line", check(with(line(-0.04, Keep.Part.WHEELS)), straight())),
-                Arguments.of("the body over a line", check(with(line(-0.3, Keep.Part.BODY)), straight())),
+                        "a cone on the wrong side", check(with(cone(1.5, Barrier.Part.BODY, Side.RIGHT)), straight())),
+                Arguments.of("a wheel over a line", check(with(line(-0.04, Barrier.Part.WHEELS)), straight())),
+                Arguments.of("the body over a line", check(with(line(-0.3, Barrier.Part.BODY)), straight())),
                 Arguments.of("begins too far aside", check(TASK, new Point(0, 0.21), -0.01, straight())),
                 Arguments.of("begins too far on", check(TASK, new Point(0.01, 0), 0, straight())),
                 Arguments.of("begins askew", check(TASK, new Point(0, 0), 0.06, straight())),
@@ -117,14 +117,14 @@ class LineCheckerTest {
                 List.of(new Point(0, 0), new Point(1, 0)),
                 end(0),
                 end,
-                List.of(line(-50, Keep.Part.WHEELS)),
+                List.of(line(-50, Barrier.Part.WHEELS)),
                 List.of(),
                 Pace.ROLLING);
         return check(new LineTask(route, FOOTPRINT, new TurnLimits(1, 1, 9, 3)), round);
     }
 
-    private static Route.OneWay oneWay(double from, double to) {
-        return new Route.OneWay(Side.LEFT, from, to);
+    private static Route.RouteLeg oneWay(double from, double to) {
+        return new Route.RouteLeg(Side.LEFT, from, to);
     }
 
     private static TurnLimits turn(double curvature) {
@@ -135,7 +135,7 @@ class LineCheckerTest {
         return new TurnLimits(0.5, 0.5, rate, 3);
     }
 
-    private static LineTask with(Keep keep) {
+    private static LineTask with(Barrier keep) {
         return task(List.of(keep), List.of(), LIMITS);
     }
 
@@ -187,9 +187,9 @@ class LineCheckerTest {
         assertThat(check(TASK, straight()).tightestEnd()).isEmpty();
     }
 
-    private static Keep gate(double left) {
-        return new Keep.Off(
-                "gate", Keep.Part.WHEELS, new Point(LENGTH, left), 0.14, 0, Optional.empty(), 0, LENGTH, true);
+    private static Barrier gate(double left) {
+        return new Barrier.ConeBarrier(
+                "gate", Barrier.Part.WHEELS, new Point(LENGTH, left), 0.14, 0, Optional.empty(), 0, LENGTH, true);
     }
 
     /** By hand: half of 0.8 m of body and 0.14 m of cone leave 0.96 m of 1.5; half a tyre leaves 0.95 m of 1. */

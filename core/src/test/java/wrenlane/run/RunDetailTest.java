@@ -12,7 +12,7 @@ import wrenlane.finding.Finding;
 class RunDetailTest {
     private static RunDetail spell(double minutes, int laps, Map<Fault, Integer> counts) {
         return new RunDetail(
-                RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "", Observed.NOTHING);
+                RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "", Observation.NOTHING);
     }
 
     private static List<String> codes(RunDetail detail, Fault... faults) {
@@ -34,7 +34,7 @@ class RunDetailTest {
                         Optional.empty(),
                         Map.of(),
                         "",
-                        Observed.NOTHING)))
+                        Observation.NOTHING)))
                 .containsExactly("spell-without-length");
         assertThat(RunDetail.PLAIN.faultsPerLap()).isEmpty();
     }
@@ -42,7 +42,7 @@ class RunDetailTest {
     @Test
     void whatIsNoSpellHasNoLaps() {
         RunDetail laps = new RunDetail(
-                RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "", Observed.NOTHING);
+                RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "", Observation.NOTHING);
         assertThat(codes(laps)).containsExactly("not-a-spell");
         assertThat(codes(RunDetail.PLAIN, Fault.CONE)).isEmpty();
     }
@@ -56,7 +56,7 @@ class RunDetailTest {
                 Optional.empty(),
                 Map.of(),
                 "dog on the yard",
-                Observed.NOTHING);
+                Observation.NOTHING);
         assertThat(codes(off)).isEmpty();
         assertThat(codes(off, Fault.CONE)).containsExactly("broken-off-with-faults");
         assertThat(RunSort.BROKEN_OFF.scored()).isFalse();
@@ -74,28 +74,28 @@ class RunDetailTest {
                         Optional.empty(),
                         Map.of(),
                         "x".repeat(201),
-                        Observed.NOTHING)))
+                        Observation.NOTHING)))
                 .containsExactly("out-of-range", "note-too-long");
     }
 
     @Test
     void whatCameBeforeADropIsAskedForOnlyWhereThereWasOne() {
-        RunDetail detail = seen(new Observed(
+        RunDetail detail = seen(new Observation(
                 Set.of(Technique.LOOKED_DOWN),
-                Optional.of(BeforeDrop.FRONT_BRAKE),
+                Optional.of(DropCause.FRONT_BRAKE),
                 Optional.of("E3"),
                 Optional.of(0.5)));
         assertThat(codes(detail, Fault.DROP)).isEmpty();
         assertThat(codes(detail, Fault.CONE)).containsExactly("no-drop");
-        assertThat(codes(seen(new Observed(Set.of(), Optional.empty(), Optional.of(" "), Optional.of(11.0)))))
+        assertThat(codes(seen(new Observation(Set.of(), Optional.empty(), Optional.of(" "), Optional.of(11.0)))))
                 .containsExactly("mark-name", "out-of-range");
     }
 
-    private static RunDetail seen(Observed observed) {
+    private static RunDetail seen(Observation observed) {
         return new RunDetail(RunSort.RUN, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), "", observed);
     }
 
-    private static List<String> scored(Score.Measured measured, double metres) {
+    private static List<String> scored(Score.TapeMeasure measured, double metres) {
         return codes(new RunDetail(
                 RunSort.RUN,
                 Optional.empty(),
@@ -103,16 +103,16 @@ class RunDetailTest {
                 Optional.empty(),
                 Map.of(),
                 "",
-                Observed.NOTHING,
+                Observation.NOTHING,
                 Optional.of(new Score(measured, metres))));
     }
 
     @Test
     void aScoreLiesWhereATapeCanMeasureIt() {
-        assertThat(scored(Score.Measured.PLANK, 0)).isEmpty();
-        assertThat(scored(Score.Measured.LEVER, 0.3)).isEmpty();
-        assertThat(scored(Score.Measured.LEVER, 0.31)).containsExactly("out-of-range");
-        assertThat(scored(Score.Measured.CIRCLE, 0.9)).containsExactly("out-of-range");
-        assertThat(scored(Score.Measured.PLANK, Double.NaN)).containsExactly("out-of-range");
+        assertThat(scored(Score.TapeMeasure.PLANK, 0)).isEmpty();
+        assertThat(scored(Score.TapeMeasure.LEVER, 0.3)).isEmpty();
+        assertThat(scored(Score.TapeMeasure.LEVER, 0.31)).containsExactly("out-of-range");
+        assertThat(scored(Score.TapeMeasure.CIRCLE, 0.9)).containsExactly("out-of-range");
+        assertThat(scored(Score.TapeMeasure.PLANK, Double.NaN)).containsExactly("out-of-range");
     }
 }

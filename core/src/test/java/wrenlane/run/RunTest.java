@@ -72,7 +72,7 @@ class RunTest {
     void hasNoSideOnCourseRiddenStraightOn() {
         Course lane = Course.standard(CourseKinds.find("lane").orElseThrow());
         RunDetail timed = new RunDetail(
-                RunSort.RUN, Optional.of(9.0), Optional.empty(), Optional.empty(), Map.of(), "", Observed.NOTHING);
+                RunSort.RUN, Optional.of(9.0), Optional.empty(), Optional.empty(), Map.of(), "", Observation.NOTHING);
         Run run = RunFixture.run(lane, Optional.of(Side.RIGHT), 0.6, Set.of(), timed, AT);
         assertThat(run.side()).isEmpty();
         assertThat(run.sideOfCourse()).contains(lane.firstTurn());

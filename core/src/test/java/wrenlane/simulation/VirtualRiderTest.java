@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import wrenlane.machine.Side;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 class VirtualRiderTest {
     private static final VirtualRider.Skill SKILL = new VirtualRider.Skill(0.45, 0.65, Side.RIGHT, 0.08, 0.03);
@@ -43,8 +43,8 @@ class VirtualRiderTest {
     @Test
     void isSetARungItCanNearlyRide() {
         VirtualRider rider = new VirtualRider(SKILL, 1);
-        Ladder ladder = new Ladder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
-                .map(t -> new Ladder.Rung(4 / t, Optional.of(t)))
+        SizeLadder ladder = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
+                .map(t -> new SizeLadder.SizeStep(4 / t, Optional.of(t)))
                 .toList());
         assertThat(rider.choose(ladder, Side.LEFT).difficulty().orElseThrow()).isBetween(0.40, 0.45);
         IntStream.range(0, 300).forEach(i -> rider.ride(Side.LEFT, 0.5));

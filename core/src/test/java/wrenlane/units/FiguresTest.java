@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wrenlane.finding.Checks;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 class FiguresTest {
     private static final Figures COMMA = new Figures(LengthSystem.METRIC, DecimalSign.COMMA);
@@ -34,18 +34,18 @@ class FiguresTest {
     void whatIsWrittenWithACommaIsReadBack() {
         for (Figures figures : new Figures[] {COMMA, FEET_COMMA}) {
             LengthReading read = new LengthParser(Calibrations.NONE, figures.system()).parse(figures.length(7.2));
-            assertThat(((LengthReading.Understood) read).length().metres()).isBetween(7.19, 7.21);
+            assertThat(((LengthReading.ParsedLength) read).length().metres()).isBetween(7.19, 7.21);
         }
     }
 
     @Test
     void everyFigureOfASentenceHasTheSignAndNoWordThatSomebodyChose() {
-        Said inner = Said.of("falls %.1f %%", 2.5);
-        Said sentence = Said.of("%s %s, by %s.", "Lane 1.5", inner, Said.metres(0.4, 1));
+        Sentence inner = Sentence.of("falls %.1f %%", 2.5);
+        Sentence sentence = Sentence.of("%s %s, by %s.", "Lane 1.5", inner, Sentence.metres(0.4, 1));
         assertThat(Figures.METRIC.of(sentence)).isEqualTo("Lane 1.5 falls 2.5 %, by 0.4 m.");
         assertThat(COMMA.of(sentence)).isEqualTo("Lane 1.5 falls 2,5 %, by 0,4 m.");
         assertThat(FEET_COMMA.of(sentence)).isEqualTo("Lane 1.5 falls 2,5 %, by 1' 3,5\".");
-        Said range = Checks.range("seconds", "The time", 0.05, 0.1, 600, "s")
+        Sentence range = Checks.range("seconds", "The time", 0.05, 0.1, 600, "s")
                 .orElseThrow()
                 .message();
         assertThat(COMMA.of(range)).isEqualTo("The time must be between 0,1 and 600 s; it is 0,05.");

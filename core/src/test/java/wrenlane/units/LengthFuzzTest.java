@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import wrenlane.Draws;
 import wrenlane.units.LengthReading.Question;
-import wrenlane.units.LengthReading.Understood;
+import wrenlane.units.LengthReading.ParsedLength;
 
 /** Ten thousand lengths put together from parts, against a second grammar that is simpler. */
 class LengthFuzzTest {
@@ -52,7 +52,7 @@ class LengthFuzzTest {
             String text = text(draws);
             LengthParser parser = new LengthParser(Calibrations.NONE, new Figures(bare, sign), UsualLengths.ANY);
             LengthReading reading = parser.parse(text);
-            if (reading instanceof Understood read) {
+            if (reading instanceof ParsedLength read) {
                 understood[0]++;
                 OptionalDouble simple = SimpleLengths.read(text, bare, sign.sign());
                 assertThat(simple).as("%s, read as %s", text, read.length()).isPresent();
@@ -64,7 +64,7 @@ class LengthFuzzTest {
                 question.offers()
                         .forEach(offer -> assertThat(parser.parse(offer.text()))
                                 .as("%s, offered for %s", offer.text(), text)
-                                .isEqualTo(new Understood(offer.length())));
+                                .isEqualTo(new ParsedLength(offer.length())));
             }
         });
         assertThat(understood[0]).as("lengths that were read").isGreaterThan(2500);

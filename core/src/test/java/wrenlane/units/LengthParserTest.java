@@ -29,7 +29,7 @@ class LengthParserTest {
         LengthReading read = new LengthParser(WALKED, new Figures(system, sign), UsualLengths.ANY).parse(text);
         if (reading.startsWith("!")) {
             assertThat(code(read)).as(text).isEqualTo(reading.substring(2));
-            assertThat(((LengthReading.NotUnderstood) read).finding().message().toString())
+            assertThat(((LengthReading.UnparsedLength) read).finding().message().toString())
                     .endsWith(".")
                     .hasSizeGreaterThan(10);
         } else if (reading.startsWith("?")) {
@@ -92,7 +92,7 @@ class LengthParserTest {
     void refusesAnEndlessTextWithoutRepeatingIt() {
         assertThat(PARSER.parse("7".repeat(5000)))
                 .isInstanceOfSatisfying(
-                        LengthReading.NotUnderstood.class,
+                        LengthReading.UnparsedLength.class,
                         r -> assertThat(r.finding().message().toString()).hasSizeLessThan(200));
     }
 
@@ -133,8 +133,8 @@ class LengthParserTest {
     }
 
     private static MeasuredLength understood(LengthReading reading) {
-        assertThat(reading).isInstanceOf(LengthReading.Understood.class);
-        return ((LengthReading.Understood) reading).length();
+        assertThat(reading).isInstanceOf(LengthReading.ParsedLength.class);
+        return ((LengthReading.ParsedLength) reading).length();
     }
 
     private static String said(LengthReading reading) {
@@ -149,7 +149,7 @@ class LengthParserTest {
     }
 
     private static String code(LengthReading reading) {
-        assertThat(reading).isInstanceOf(LengthReading.NotUnderstood.class);
-        return ((LengthReading.NotUnderstood) reading).finding().code();
+        assertThat(reading).isInstanceOf(LengthReading.UnparsedLength.class);
+        return ((LengthReading.UnparsedLength) reading).finding().code();
     }
 }

@@ -68,8 +68,8 @@ class LengthPropertiesTest {
     private static double read(LengthParser parser, String text) {
         LengthReading reading = parser.parse(text);
         return Optional.of(reading)
-                .filter(LengthReading.Understood.class::isInstance)
-                .map(r -> ((LengthReading.Understood) r).length().metres())
+                .filter(LengthReading.ParsedLength.class::isInstance)
+                .map(r -> ((LengthReading.ParsedLength) r).length().metres())
                 .orElseThrow(() -> new AssertionError("not read back: " + text));
     }
 }

@@ -134,7 +134,7 @@ class CourseFitTest {
     void isAsUncertainAsItsWidthAndItsMachine() {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
         Course course = Tasks.course("u-turn-box", 6.5);
-        CourseFit.Reckoned known = CourseFit.of(course, ride);
+        CourseFit.ResumableFit known = CourseFit.of(course, ride);
         double machineAlone = SpareUncertainty.of(out(course, 0), ride, known);
         double both = SpareUncertainty.of(out(course, 0.3), ride, known);
         assertThat(Math.sqrt(both * both - machineAlone * machineAlone)).isCloseTo(0.15, within(0.02));
@@ -156,10 +156,10 @@ class CourseFitTest {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
         CourseFit fit = CourseFit.of(Tasks.course("u-turn-box"), ride).fit();
         LineProfile profile = fit.profile(fit.drawn(), ride.turn());
-        List<LineProfile.Doing> doing =
+        List<LineProfile.RidingAction> doing =
                 profile.phases().stream().map(LineProfile.Phase::doing).toList();
         assertThat(doing)
-                .containsExactly(LineProfile.Doing.ROLLS_IN, LineProfile.Doing.HOLDS, LineProfile.Doing.ROLLS_OUT);
+                .containsExactly(LineProfile.RidingAction.ROLLS_IN, LineProfile.RidingAction.HOLDS, LineProfile.RidingAction.ROLLS_OUT);
         assertThat(profile.phases()).allSatisfy(p -> assertThat(p.side()).isEqualTo(Side.LEFT));
         double lock = ride.turn().machine().value(MachineDimension.LOCK_LEFT);
         assertThat(profile.places()).allSatisfy(p -> assertThat(p.barsRadians()).isBetween(-0.01, lock + 0.01));
@@ -168,7 +168,7 @@ class CourseFitTest {
     @Test
     void aDraggedLineIsTheColdOne() {
         Ride ride = Tasks.ride("roadster-900", RiderLevel.SKILLED);
-        CourseFit.Reckoned last = CourseFit.of(Tasks.course("straight-weave", 4.5), ride);
+        CourseFit.ResumableFit last = CourseFit.of(Tasks.course("straight-weave", 4.5), ride);
         for (double s = 4.4; s > 2.4; s -= 0.1) {
             Course course = Tasks.course("straight-weave", s);
             last = CourseFit.dragged(
@@ -184,7 +184,7 @@ class CourseFitTest {
             names = {"COMFORTABLE", "ROOMIEST"})
     void aDraggedLineHasTheRoomThereIsWithinTwoCentimetres(LineChoice drawn) {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.Reckoned last = CourseFit.of(Tasks.course("figure-eight", 5), ride);
+        CourseFit.ResumableFit last = CourseFit.of(Tasks.course("figure-eight", 5), ride);
         double speed = last.memory().speedMetresPerSecond();
         for (double diameter = 5.3; diameter < 8.75; diameter += 0.5) {
             Course course = Tasks.course("figure-eight", diameter);
@@ -200,7 +200,7 @@ class CourseFitTest {
     @ValueSource(doubles = {8.68, 8.7, 8.71})
     void aDraggedCourseWithAHairOfRoomOrLessIsTooCloseToCall(double diameter) {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.Reckoned last = CourseFit.of(Tasks.course("figure-eight", 8.3), ride);
+        CourseFit.ResumableFit last = CourseFit.of(Tasks.course("figure-eight", 8.3), ride);
         double speed = last.memory().speedMetresPerSecond();
         Course course = Tasks.course("figure-eight", diameter);
         CourseFit cold = CourseFit.of(course, ride, speed).fit();

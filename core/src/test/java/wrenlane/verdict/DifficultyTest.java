@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
-import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseKind.TurnSides;
 import wrenlane.course.kind.CourseKinds;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineClass;
@@ -86,7 +86,7 @@ class DifficultyTest {
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void aWiderSizeIsNeverHarder(CourseKind kind) {
-        if (kind.turning() == Turning.STRAIGHT) {
+        if (kind.turning() == TurnSides.STRAIGHT) {
             assertThat(Difficulty.of(Course.standard(kind), turn("twin-300")).at(1))
                     .isEmpty();
             return;
@@ -112,7 +112,7 @@ class DifficultyTest {
                 assertThat(Difficulty.exactly(Course.standard(kind), MachineTurn.computed(machine.typical()))
                                 .isPresent())
                         .as("%s on %s", kind.id(), machine.id())
-                        .isEqualTo(kind.turning() != Turning.STRAIGHT);
+                        .isEqualTo(kind.turning() != TurnSides.STRAIGHT);
             }
         }
     }

@@ -87,7 +87,7 @@ class EdgesTest {
                 MachineTurn.computed(
                         heavy.with(MachineDimension.WHEELBASE, 1.668).with(MachineDimension.WIDTH, 0.98)),
                 RiderLevel.NOVICE.limits());
-        assertThat(TightestSetting.of(new Course(kind, settings, Side.LEFT), kind.ladder(), ride))
+        assertThat(SmallestSize.of(new Course(kind, settings, Side.LEFT), kind.ladder(), ride))
                 .hasValueSatisfying(t -> assertThat(t.metres()).isBetween(2.5, 4.0));
     }
 
@@ -122,7 +122,7 @@ class EdgesTest {
                 List<CourseDimension> all = course.kind().dimensions().stream()
                         .filter(d -> d.quantity() != CourseDimension.Quantity.COUNT)
                         .toList();
-                yield TightestSetting.of(course, all.get(random.nextInt(all.size())), ride);
+                yield SmallestSize.of(course, all.get(random.nextInt(all.size())), ride);
             }
         };
     }

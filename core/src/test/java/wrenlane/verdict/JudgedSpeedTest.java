@@ -22,7 +22,7 @@ class JudgedSpeedTest {
     void theNarrowestUTurnIsThatOfTheClosedForm(
             String machine, RiderLevel level, double width, double speedKmh, String source) {
         Course course = Tasks.course("u-turn-box");
-        assertThat(TightestSetting.of(course, course.kind().ladder(), Tasks.ride(machine, level))
+        assertThat(SmallestSize.of(course, course.kind().ladder(), Tasks.ride(machine, level))
                         .orElseThrow()
                         .metres())
                 .as("%s, %s at %.1f km/h", source, machine, speedKmh)
@@ -55,7 +55,7 @@ class JudgedSpeedTest {
     @Test
     void isTheSlowestOfThoseAsGood() {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.Reckoned reckoned = CourseFit.of(Tasks.course("u-turn-box", 9), ride);
+        CourseFit.ResumableFit reckoned = CourseFit.of(Tasks.course("u-turn-box", 9), ride);
         assertThat(reckoned.judged().speedMetresPerSecond())
                 .isEqualTo(ride.limits().lowestSpeedMetresPerSecond());
         assertThat(reckoned.fit().slowest()).isEmpty();

@@ -41,16 +41,16 @@ class RandomCoursesTest {
     private static final int COURSES = Integer.getInteger("wren.courses", SAMPLE);
 
     /** A course drawn, what was said of it, and the first rule that a line said to fit breaks. */
-    private record Drawn(long seed, Course course, FitAnswer answer, Optional<String> broken) {}
+    private record RandomCourse(long seed, Course course, FitAnswer answer, Optional<String> broken) {}
 
     @Test
     void everyLineThatFitsHoldsWhenItIsRiddenAgain() {
-        List<Drawn> all = LongStream.range(0, COURSES)
+        List<RandomCourse> all = LongStream.range(0, COURSES)
                 .parallel()
                 .mapToObj(RandomCoursesTest::draw)
                 .toList();
         Map<FitAnswer, Long> answers =
-                all.stream().collect(Collectors.groupingBy(Drawn::answer, Collectors.counting()));
+                all.stream().collect(Collectors.groupingBy(RandomCourse::answer, Collectors.counting()));
         System.out.println("random courses: " + answers);
         assertThat(all)
                 .allSatisfy(d -> assertThat(d.broken())
@@ -134,7 +134,7 @@ class RandomCoursesTest {
         assertThat(unsolved).isEmpty();
     }
 
-    private static Drawn draw(long seed) {
+    private static RandomCourse draw(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
         Course course = course(random);
         Ride ride = ride(random);
@@ -143,21 +143,21 @@ class RandomCoursesTest {
     }
 
     /** Every line at the speed to ride at, as the pages show them: of one in four, for they take longer. */
-    private static Drawn asDrawn(long seed, Course course, Ride ride) {
+    private static RandomCourse asDrawn(long seed, Course course, Ride ride) {
         CourseFit fit = CourseFit.of(course, ride).fit();
         Optional<String> broken = fit.answer() == FitAnswer.FITS
                 ? broken(fit.task(), ride, fit.roomiest().line())
                         .or(() -> fit.easiest().flatMap(e -> broken(fit.task(), ride, e.line())))
                         .or(() -> fit.comfortable().flatMap(e -> broken(fit.task(), ride, e.line())))
                 : Optional.empty();
-        return new Drawn(seed, course, fit.answer(), broken);
+        return new RandomCourse(seed, course, fit.answer(), broken);
     }
 
     /** The line with the most room alone, as the day's table shows it. */
-    private static Drawn roomiest(long seed, Course course, Ride ride, double speed) {
+    private static RandomCourse roomiest(long seed, Course course, Ride ride, double speed) {
         LineTask task = LineTask.of(course, ride, speed);
-        LineSearch.Found found = new LineSearch(task).roomiest(null);
-        return new Drawn(
+        LineSearch.FoundLine found = new LineSearch(task).roomiest(null);
+        return new RandomCourse(
                 seed,
                 course,
                 found.holds()

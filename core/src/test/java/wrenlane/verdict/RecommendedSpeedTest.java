@@ -103,7 +103,7 @@ class RecommendedSpeedTest {
     void linesAreDrawnAtTheRecommendedSpeed() {
         Course course = Tasks.course("u-turn-box", 8.5);
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.Reckoned reckoned = CourseFit.of(course, ride);
+        CourseFit.ResumableFit reckoned = CourseFit.of(course, ride);
         assertThat(reckoned.judged().speedMetresPerSecond()).isLessThan(8 * KMH);
         assertThat(reckoned.memory().speedMetresPerSecond()).isBetween(9 * KMH, 12 * KMH);
         assertThat(reckoned.fit().task().limits().speedMetresPerSecond())

@@ -78,12 +78,12 @@ class RidingMarkTest {
             Course course = Tasks.course(kind.id(), size);
             for (Course turned : List.of(course, course.mirrored())) {
                 List<Point> instructors = new ArrayList<>();
-                List<Swept> swept = new ArrayList<>();
+                List<SweptRide> swept = new ArrayList<>();
                 for (String machine : new String[] {"scooter-125", "twin-300", "tourer-1400"}) {
                     for (RiderLevel level : new RiderLevel[] {RiderLevel.NOVICE, RiderLevel.SKILLED}) {
                         Ride ride = Tasks.ride(machine, level);
                         CourseFit fit = CourseFit.of(turned, ride).fit();
-                        swept.add(new Swept(fit, ride));
+                        swept.add(new SweptRide(fit, ride));
                         marks(turned, fit).stream()
                                 .filter(m -> m.use() == Use.INSTRUCTOR)
                                 .forEach(m -> instructors.add(m.at()));
@@ -95,7 +95,7 @@ class RidingMarkTest {
     }
 
     /** What somebody rides over, looked at every 0.25 m. */
-    private record Swept(CourseFit fit, Ride ride) {
+    private record SweptRide(CourseFit fit, Ride ride) {
         void assertClear(Point person) {
             double half = ride.turn().machine().value(MachineDimension.WIDTH) / 2;
             double speed = fit.task().limits().speedMetresPerSecond();

@@ -16,11 +16,11 @@ import wrenlane.plane.Point;
 import wrenlane.units.LengthMethod;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.MeasuredOutline.Diagonal;
-import wrenlane.yard.OutlineSketch.Drawn;
+import wrenlane.yard.OutlineSketch.SketchResult;
 import wrenlane.yard.OutlineSketch.Place;
 
 class OutlineSketchTest {
-    private static Drawn drawn(Point... corners) {
+    private static SketchResult drawn(Point... corners) {
         return OutlineSketch.of(List.of(corners)).drawn(null);
     }
 
@@ -34,20 +34,20 @@ class OutlineSketchTest {
 
     @Test
     void aRectangleDrawnEitherWayRoundStandsAsItIsDrawn() {
-        Drawn clockwise = drawn(at(3, 14), at(33, 14), at(33, 4), at(3, 4));
-        assertThat(clockwise.axes()).isEqualTo(new Stand(3, 4, 0));
+        SketchResult clockwise = drawn(at(3, 14), at(33, 14), at(33, 4), at(3, 4));
+        assertThat(clockwise.axes()).isEqualTo(new CoursePlacement(3, 4, 0));
         assertThat(clockwise.outline().sides())
                 .extracting(MeasuredLength::metres)
                 .containsExactly(30.0, 10.0, 30.0, 10.0);
         assertThat(clockwise.outline().corners()).containsOnly(SQUARE);
         assertThat(clockwise.outline().diagonals()).isEmpty();
-        Drawn anticlockwise = drawn(at(33, 4), at(33, 14), at(3, 14), at(3, 4));
+        SketchResult anticlockwise = drawn(at(33, 4), at(33, 14), at(3, 14), at(3, 4));
         assertThat(anticlockwise.outline()).isEqualTo(clockwise.outline());
     }
 
     @Test
     void anInnerCornerTurnsBackAndNeedsNoDiagonal() {
-        Drawn l = drawn(at(0, 0), at(30, 0), at(30, 10), at(18, 10), at(18, 18), at(0, 18));
+        SketchResult l = drawn(at(0, 0), at(30, 0), at(30, 10), at(18, 10), at(18, 18), at(0, 18));
         assertThat(l.outline().corners()).containsExactly(SQUARE, SQUARE, SQUARE, SQUARE_BACK, SQUARE, SQUARE);
         assertThat(l.outline().diagonals()).isEmpty();
         assertThat(l.outline().survey().areaSquareMetres()).isCloseTo(30 * 10 + 18 * 8, within(1e-6));
@@ -93,7 +93,7 @@ class OutlineSketchTest {
     void measuredAsDrawnItComesToTheSameShape() {
         Draws.each(60, draws -> {
             List<Point> corners = yard(draws);
-            Drawn drawn = OutlineSketch.of(corners).drawn(null);
+            SketchResult drawn = OutlineSketch.of(corners).drawn(null);
             SurveyedOutline surveyed = drawn.outline().survey();
             assertThat(surveyed.blocking()).isEmpty();
             // A corner within 4° of square is taken for square, which moves what hangs on it by up to a fourteenth.

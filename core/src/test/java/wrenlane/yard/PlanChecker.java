@@ -13,16 +13,16 @@ final class PlanChecker {
     private static final double SLACK_METRES = 0.002;
 
     private final Yard yard;
-    private final List<StandingCourse> courses;
+    private final List<PlacedGround> courses;
 
-    PlanChecker(Yard yard, List<StandingCourse> courses) {
+    PlanChecker(Yard yard, List<PlacedGround> courses) {
         this.yard = yard;
         this.courses = courses;
     }
 
     List<String> faults() {
         List<String> faults = new ArrayList<>();
-        for (StandingCourse c : courses) {
+        for (PlacedGround c : courses) {
             Ground g = c.ground().withRunOut();
             for (Point p : rim(g)) {
                 Point at = c.stand().toYard(p);
@@ -39,14 +39,14 @@ final class PlanChecker {
         return faults.size() > 5 ? faults.subList(0, 5) : faults;
     }
 
-    private void meets(StandingCourse c, Point at, List<String> faults) {
-        for (StandingCourse other : courses) {
+    private void meets(PlacedGround c, Point at, List<String> faults) {
+        for (PlacedGround other : courses) {
             if (other != c && inside(other.ground().withRunOut(), other.stand().toCourse(at))) {
                 faults.add(c.name() + " meets " + other.name() + " at " + at);
             }
         }
         for (Obstacle o : yard.obstacles()) {
-            Point there = new Stand(o.at().x(), o.at().y(), o.turnRadians()).toCourse(at);
+            Point there = new CoursePlacement(o.at().x(), o.at().y(), o.turnRadians()).toCourse(at);
             double dx = Math.max(0, Math.abs(there.x()) - o.lengthMetres() / 2);
             double dy = Math.max(0, Math.abs(there.y()) - o.widthMetres() / 2);
             if (o.kind().blocks() && Math.hypot(dx, dy) < o.keepClearMetres() - SLACK_METRES) {

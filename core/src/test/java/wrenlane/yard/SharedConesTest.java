@@ -18,7 +18,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.plane.Point;
 import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 import wrenlane.verdict.CourseFit;
 
 class SharedConesTest {
@@ -26,22 +26,22 @@ class SharedConesTest {
             Course.standard(CourseKinds.find("u-turn-box").orElseThrow());
     private static final Course WEAVE =
             Course.standard(CourseKinds.find("straight-weave").orElseThrow()).inTallCones();
-    private static final Stand HERE = new Stand(20, 20, 0);
+    private static final CoursePlacement HERE = new CoursePlacement(20, 20, 0);
     private static final Ride TWIN = Ride.firm(
             MachineTurn.computed(MachineClass.find("tourer-850").orElseThrow().typical()), RiderLevel.SKILLED.limits());
 
-    private static StandingCourse box(String name, double x, double y, double turn) {
-        return CourseGround.of(name, BOX).at(new Stand(x, y, turn));
+    private static PlacedGround box(String name, double x, double y, double turn) {
+        return CourseGround.of(name, BOX).at(new CoursePlacement(x, y, turn));
     }
 
     @Test
     void alikeAndWithinAHandTwoConesAreOne() {
-        StandingCourse box = box("Box", 20, 20, 0);
+        PlacedGround box = box("Box", 20, 20, 0);
         int all = BOX.plan().cones().size();
         assertThat(SharedCones.between(box, box("Twin", 20.03, 20.03, 0))).hasSize(all);
         assertThat(SharedCones.between(box, box("Twin", 20.04, 20.04, 0))).isEmpty();
-        StandingCourse tall = CourseGround.of("Tall", WEAVE).at(HERE);
-        StandingCourse flat =
+        PlacedGround tall = CourseGround.of("Tall", WEAVE).at(HERE);
+        PlacedGround flat =
                 CourseGround.of("Flat", Course.standard(WEAVE.kind())).at(HERE);
         assertThat(SharedCones.between(tall, flat))
                 .allMatch(s -> s.first().equals(s.second()))
@@ -50,9 +50,9 @@ class SharedConesTest {
 
     @Test
     void eachConeSaysWhatElseItIs() {
-        StandingCourse box = box("Box", 20, 20, 0);
-        StandingCourse twin = box("Twin", 20, 20, 0);
-        StandingCourse third = box("Third", 20, 20, 0);
+        PlacedGround box = box("Box", 20, 20, 0);
+        PlacedGround twin = box("Twin", 20, 20, 0);
+        PlacedGround third = box("Third", 20, 20, 0);
         assertThat(SharedCones.also(box, List.of(box, twin, third)))
                 .hasSize(BOX.plan().cones().size())
                 .containsEntry("A1", "A1 of Twin and A1 of Third");
@@ -61,13 +61,13 @@ class SharedConesTest {
 
     @Test
     void whatIsSharedIsLaidOnce() {
-        StandingCourse box = box("Box", 20, 20, 0);
+        PlacedGround box = box("Box", 20, 20, 0);
         int all = BOX.plan().cones().size();
         assertThat(total(SharedCones.markers(List.of(box, box("Twin", 20, 20, 0)))))
                 .isEqualTo(all);
         assertThat(total(SharedCones.markers(List.of(box, box("Far", 60, 60, 0)))))
                 .isEqualTo(2 * all);
-        assertThat(SharedCones.markers(List.of(box))).isEqualTo(SetOutSheet.markers(BOX.plan()));
+        assertThat(SharedCones.markers(List.of(box))).isEqualTo(SetupSheet.markers(BOX.plan()));
     }
 
     private static int total(List<MarkerCount> counts) {
@@ -86,8 +86,8 @@ class SharedConesTest {
 
     @Test
     void aTallConeOnTheSpotOfAFlatOneIsSaid() {
-        StandingCourse tall = CourseGround.of("Tall", WEAVE).at(HERE);
-        StandingCourse flat =
+        PlacedGround tall = CourseGround.of("Tall", WEAVE).at(HERE);
+        PlacedGround flat =
                 CourseGround.of("Flat", Course.standard(WEAVE.kind())).at(HERE);
         assertThat(new GroundPlan(yard(), List.of(tall, flat)).findings(false))
                 .extracting(Finding::code)
@@ -100,13 +100,13 @@ class SharedConesTest {
         Random random = new Random(5);
         for (String kind : List.of("u-turn-box", "straight-weave", "figure-eight", "offset-weave", "circle")) {
             Course course = Course.standard(CourseKinds.find(kind).orElseThrow());
-            StandingCourse weave =
-                    CourseGround.of("Weave", WEAVE).at(new Stand(30 + random.nextDouble(), 40, random.nextDouble()));
-            StandingCourse box = box("Box", 60, 30 + random.nextDouble(), 0.3);
+            PlacedGround weave =
+                    CourseGround.of("Weave", WEAVE).at(new CoursePlacement(30 + random.nextDouble(), 40, random.nextDouble()));
+            PlacedGround box = box("Box", 60, 30 + random.nextDouble(), 0.3);
             CourseGround wanted = CourseGround.of(kind, course);
             List<SharedPlace> places = SharedPlace.find(yard(), List.of(weave, box), wanted, HERE);
             for (SharedPlace place : places) {
-                StandingCourse at = wanted.at(place.stand());
+                PlacedGround at = wanted.at(place.stand());
                 assertThat(SharedCones.between(at, weave).size()
                                 + SharedCones.between(at, box).size())
                         .isEqualTo(place.cones())
@@ -118,7 +118,7 @@ class SharedConesTest {
     /** Alike, and wherever it stands: all its cones can be shared, and the place is the other's own. */
     @Test
     void aCourseFindsItsLike() {
-        StandingCourse box = box("Box", 33.3, 27.1, 1.234);
+        PlacedGround box = box("Box", 33.3, 27.1, 1.234);
         SharedPlace best = SharedPlace.find(yard(), List.of(box), CourseGround.of("Twin", BOX), HERE)
                 .get(0);
         assertThat(best.cones()).isEqualTo(BOX.plan().cones().size());
@@ -129,7 +129,7 @@ class SharedConesTest {
 
     @Test
     void aPlaceOutsideTheYardIsNone() {
-        StandingCourse box = box("Box", 2, 2, 0);
+        PlacedGround box = box("Box", 2, 2, 0);
         Yard small = new Yard(
                 List.of(new Point(0, 0), new Point(14, 0), new Point(14, 12), new Point(0, 12)),
                 Surface.ASPHALT,
@@ -168,8 +168,8 @@ class SharedConesTest {
     /** Only tall cones on its ground count, and not those that are its own. */
     @Test
     void amongWhichItIsRidden() {
-        StandingCourse box = box("Box", 20, 20, 0);
-        StandingCourse weave = CourseGround.of("Weave", WEAVE).at(new Stand(20, 23, 0));
+        PlacedGround box = box("Box", 20, 20, 0);
+        PlacedGround weave = CourseGround.of("Weave", WEAVE).at(new CoursePlacement(20, 23, 0));
         List<Cone> others = SharedCones.amongWhich(box, List.of(box, weave));
         assertThat(others)
                 .isNotEmpty()
@@ -183,13 +183,13 @@ class SharedConesTest {
                         weave, List.of(weave, CourseGround.of("Same", WEAVE).at(weave.stand()))))
                 .isEmpty();
         assertThat(SharedCones.amongWhich(
-                        box, List.of(box, CourseGround.of("Far", WEAVE).at(new Stand(80, 80, 0)))))
+                        box, List.of(box, CourseGround.of("Far", WEAVE).at(new CoursePlacement(80, 80, 0)))))
                 .isEmpty();
     }
 
     @Test
     void whoSharesGroundIsNotRiddenAtOnce() {
-        List<StandingCourse> courses = List.of(box("Box", 20, 20, 0), box("Far", 70, 70, 0), box("Twin", 20, 20, 0));
+        List<PlacedGround> courses = List.of(box("Box", 20, 20, 0), box("Far", 70, 70, 0), box("Twin", 20, 20, 0));
         assertThat(SharedCones.sharingGround(courses)).containsExactly(List.of(2), List.of(), List.of(0));
     }
 

@@ -33,9 +33,9 @@ class WaitingSpotTest {
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
     void liesTwoMetresClearOfEveryMachineToEitherSide(CourseKind kind) {
         Course course = Course.standard(kind);
-        Stand stand = new Stand(30, 25, 0.3);
+        CoursePlacement stand = new CoursePlacement(30, 25, 0.3);
         Yard yard = yard(90, 70);
-        StandingCourse standing = CourseGround.of("Course", course).at(stand);
+        PlacedGround standing = CourseGround.of("Course", course).at(stand);
         Point middle = new GroundPlan(yard, List.of(standing)).waiting().orElseThrow();
         double corner = Math.sqrt(2) * GroundPlan.WAITING_METRES / 2;
         for (String machine : new String[] {"scooter-125", "tourer-1400"}) {
@@ -58,8 +58,8 @@ class WaitingSpotTest {
 
     @Test
     void saysThatThereIsNoneOnAYardTheCourseFills() {
-        StandingCourse standing =
-                CourseGround.of("Box", Tasks.course("u-turn-box", 7)).at(new Stand(9, 7, 0));
+        PlacedGround standing =
+                CourseGround.of("Box", Tasks.course("u-turn-box", 7)).at(new CoursePlacement(9, 7, 0));
         GroundPlan plan = new GroundPlan(yard(24, 20), List.of(standing));
         assertThat(plan.waiting()).isEmpty();
         assertThat(plan.findings(false))

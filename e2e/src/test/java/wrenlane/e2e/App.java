@@ -30,7 +30,7 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
  */
 final class App implements BeforeAllCallback, TestExecutionExceptionHandler, AfterEachCallback, AfterAllCallback {
     /** A server as a class wants it. */
-    private interface Starting {
+    private interface ServerStarter {
         RunningServer start() throws IOException;
     }
 
@@ -41,7 +41,7 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
               && [...document.querySelectorAll('div.bg-tarmac')].every((g) => g.querySelector('svg') || g.innerText)""";
 
     private final boolean demo;
-    private final Optional<Starting> own;
+    private final Optional<ServerStarter> own;
     private @Nullable SharedServer shared;
     private @Nullable RunningServer server;
     private @Nullable Chromium chromium;
@@ -49,7 +49,7 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
     /** Browsers of the test that runs, besides the one all share. */
     private final List<Chromium> phones = new ArrayList<>();
 
-    private App(boolean demo, Optional<Starting> own) {
+    private App(boolean demo, Optional<ServerStarter> own) {
         this.demo = demo;
         this.own = own;
     }

@@ -116,7 +116,7 @@ class EveryPageIT {
     @MethodSource("examplesAndNowhere")
     void hasNothingForAxeFitsAPhoneAndWritesCommas(String address) {
         Page page = at(APP.chromium().deskWithCommas(), address);
-        assertThat(WithCommas.points(page)).isEmpty();
+        assertThat(CommaPages.points(page)).isEmpty();
         assertThat(violations(page, axe -> axe.withTags(RULES))).isEmpty();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
                 .click();
@@ -165,8 +165,8 @@ class EveryPageIT {
     @MethodSource("examples")
     void saysNoMetresToWhoeverReadsFeet(String address) {
         Page page = APP.chromium().desk();
-        InFeet.chosen(page);
-        assertThat(InFeet.metresAlone(at(page, address))).isEmpty();
+        FeetPages.chosen(page);
+        assertThat(FeetPages.metresAlone(at(page, address))).isEmpty();
         page.context().close();
     }
 
@@ -176,7 +176,7 @@ class EveryPageIT {
     void whatAPageReadsFirstIsAskedForAheadAndOnce(String address, boolean inFeet) {
         Page page = APP.chromium().desk();
         if (inFeet) {
-            InFeet.chosen(page);
+            FeetPages.chosen(page);
         }
         at(page, address);
         assertThat(page.locator("link[rel=preload]")).not().hasCount(0);
@@ -245,13 +245,13 @@ class EveryPageIT {
     /** What looks for metres finds them where they are read. */
     @Test
     void saysMetresToWhoeverReadsThem() {
-        assertThat(InFeet.metresAlone(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+        assertThat(FeetPages.metresAlone(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
     }
 
     /** What looks for decimal points finds them where they are read. */
     @Test
     void writesPointsForWhoeverReadsThem() {
-        assertThat(WithCommas.points(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+        assertThat(CommaPages.points(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
     }
 
     @Test

@@ -25,14 +25,14 @@ class FirstUseIT {
     @Test
     void takesNinePressesAndThreeFieldsAndSaysNoMetresToWhoeverReadsFeet() {
         Page page = APP.chromium().desk();
-        InFeet.chosen(page);
+        FeetPages.chosen(page);
         page.navigate(APP.address());
         Hands hands = Hands.withPointer(page);
         walk(
                 hands,
                 "130 ft",
                 "70 ft",
-                () -> assertThat(InFeet.metresAlone(page)).as(page.url()).isEmpty());
+                () -> assertThat(FeetPages.metresAlone(page)).as(page.url()).isEmpty());
         assertThat(hands.pressed()).isEqualTo(9);
         assertThat(hands.typed()).isEqualTo(3);
     }

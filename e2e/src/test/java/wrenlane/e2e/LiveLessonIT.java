@@ -27,7 +27,7 @@ class LiveLessonIT {
     static final App APP = App.withDemoDay();
 
     /** What the screen showed when a run was tapped; empty where it showed none of it. */
-    private record Shown(String rider, String drill, String course, String side, String size) {}
+    private record ScreenState(String rider, String drill, String course, String side, String size) {}
 
     /** Three riders on two machines, one of them shared, with two of the demo's courses. */
     private static long aDay(Page page) {
@@ -65,13 +65,13 @@ class LiveLessonIT {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(On to: |End the lesson)")));
     }
 
-    private static Shown shown(Page page) {
+    private static ScreenState shown(Page page) {
         String ridden = page.getByTestId("ridden").innerText();
         int on = ridden.lastIndexOf(" on ");
         Locator sides = page.locator(".log-bar button[aria-pressed=true]");
         Locator size = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         boolean hasCourse = page.locator("[data-testid=ridden] span").count() > 0;
-        return new Shown(
+        return new ScreenState(
                 page.locator("h1").innerText(),
                 page.locator("[data-testid=ridden] b").innerText(),
                 hasCourse ? ridden.substring(on + 4) : "",
@@ -85,7 +85,7 @@ class LiveLessonIT {
         long day = aDay(page);
         page.navigate(APP.address() + "/range?day=" + day);
         button(page, "Begin the lesson").click();
-        List<Shown> tapped = new ArrayList<>();
+        List<ScreenState> tapped = new ArrayList<>();
         int silent = 0;
         while (true) {
             assertThat(lesson(page)).isVisible();
@@ -130,7 +130,7 @@ class LiveLessonIT {
     }
 
     /** Runs of the day as the server has them, the oldest first. */
-    private static List<Shown> stored(Page page, long day) {
+    private static List<ScreenState> stored(Page page, long day) {
         JsonArray riders = JsonParser.parseString(
                         page.request().get(APP.address() + "/api/riders").text())
                 .getAsJsonArray();
@@ -138,12 +138,12 @@ class LiveLessonIT {
                         .get(APP.address() + "/api/days/" + day + "/runs")
                         .text())
                 .getAsJsonArray();
-        List<Shown> stored = new ArrayList<>();
+        List<ScreenState> stored = new ArrayList<>();
         for (JsonElement line : log) {
             JsonObject run = line.getAsJsonObject().getAsJsonObject("run");
             stored.add(
                     0,
-                    new Shown(
+                    new ScreenState(
                             nameOf(riders, run.get("riderId").getAsLong()),
                             text(run, "drillName"),
                             text(run, "courseName"),

@@ -18,7 +18,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.util.FileSystemUtils;
 import wrenlane.server.platform.network.NetworkConnector;
 import wrenlane.server.platform.network.OwnAddresses;
-import wrenlane.server.platform.signin.PassphraseAsking;
+import wrenlane.server.platform.signin.PassphrasePrompt;
 import wrenlane.server.platform.storage.Copies;
 import wrenlane.server.platform.storage.DataFile;
 import wrenlane.server.platform.storage.StartException;
@@ -47,13 +47,13 @@ public class WrenLane {
         Optional<Path> backup = arguments.value("backup").map(Path::of);
         Optional<Path> restore = arguments.value("restore").map(Path::of);
         if (arguments.value("passphrase").isPresent()) {
-            PassphraseAsking.setAnew(Path.of(arguments.dataFolder()));
+            PassphrasePrompt.setAnew(Path.of(arguments.dataFolder()));
             System.err.println("The passphrase is set. Every device is asked for it anew.");
             return;
         }
         if (backup.isEmpty() && restore.isEmpty()) {
             if (arguments.onNetwork()) {
-                PassphraseAsking.unlessSet(Path.of(arguments.dataFolder()));
+                PassphrasePrompt.unlessSet(Path.of(arguments.dataFolder()));
             }
             start(args);
             return;

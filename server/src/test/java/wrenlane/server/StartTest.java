@@ -112,9 +112,9 @@ class StartTest {
         }
     }
 
-    private record Ended(int code, String said) {}
+    private record ExitResult(int code, String said) {}
 
-    private static Ended run(String... args) throws IOException, InterruptedException {
+    private static ExitResult run(String... args) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
@@ -124,14 +124,14 @@ class StartTest {
         command.addAll(List.of(args));
         Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        return new Ended(process.waitFor(), said);
+        return new ExitResult(process.waitFor(), said);
     }
 
     @Test
     void theProcessSaysOneSentenceAndEndsWithOne() throws IOException, InterruptedException {
         Path data = Files.createDirectories(folder.resolve("data"));
         Files.writeString(data.resolve("wren-lane.db"), "not a database, however long this text may be");
-        Ended ended = run("--wren.data=" + data, "--server.port=0");
+        ExitResult ended = run("--wren.data=" + data, "--server.port=0");
         assertThat(ended.code()).isEqualTo(1);
         assertThat(ended.said().strip().lines().toList())
                 .singleElement()
@@ -151,7 +151,7 @@ class StartTest {
                 .isZero();
         assertThat(run("--wren.data=" + there, "--restore=" + copy).code()).isZero();
         assertThat(there.resolve("wren-lane.db")).exists();
-        Ended refused = run("--wren.data=" + there, "--restore=" + folder.resolve("missing.db"));
+        ExitResult refused = run("--wren.data=" + there, "--restore=" + folder.resolve("missing.db"));
         assertThat(refused.code()).isEqualTo(1);
         assertThat(refused.said()).startsWith("wren: There is no file");
     }

@@ -1,6 +1,6 @@
 package wrenlane.coaching.advice;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * Advice for the next run.
@@ -8,7 +8,7 @@ import wrenlane.finding.Said;
  * @param move what to do
  * @param reason why, in one sentence
  */
-public record Advice(Move move, Said reason) {
+public record Advice(Move move, Sentence reason) {
     /** What to do next. */
     public enum Move {
         TIGHTEN,
@@ -21,7 +21,7 @@ public record Advice(Move move, Said reason) {
     }
 
     /** The same again. */
-    static Advice hold(Said reason) {
+    static Advice hold(Sentence reason) {
         return new Advice(Move.HOLD, reason);
     }
 }

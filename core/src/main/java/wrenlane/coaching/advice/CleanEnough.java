@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Enough clean runs, on both sides where there are two: one step smaller, or slower. */
 final class CleanEnough implements CoachingRule {
@@ -16,8 +16,8 @@ final class CleanEnough implements CoachingRule {
                 s.side().isPresent()
                         ? new Advice(
                                 Advice.Move.TIGHTEN,
-                                Said.of("%d of the last %d clean on both sides: one size smaller.", clean, of))
+                                Sentence.of("%d of the last %d clean on both sides: one size smaller.", clean, of))
                         : new Advice(
-                                Advice.Move.SLOWER, Said.of("%d of the last %d clean. Or the next drill.", clean, of)));
+                                Advice.Move.SLOWER, Sentence.of("%d of the last %d clean. Or the next drill.", clean, of)));
     }
 }

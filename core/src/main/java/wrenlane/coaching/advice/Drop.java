@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** After a drop: rest, a look at rider and machine, and something easier. Never by force. */
 final class Drop implements CoachingRule {
@@ -14,8 +14,8 @@ final class Drop implements CoachingRule {
                 s.side().isPresent()
                         ? new Advice(
                                 Advice.Move.WIDEN,
-                                Said.plain("A drop. Rest, check rider and machine, then a wider size. Never by force."))
+                                Sentence.plain("A drop. Rest, check rider and machine, then a wider size. Never by force."))
                         : Advice.hold(
-                                Said.plain("A drop. Rest, check rider and machine, then the drill before this one.")));
+                                Sentence.plain("A drop. Rest, check rider and machine, then the drill before this one.")));
     }
 }

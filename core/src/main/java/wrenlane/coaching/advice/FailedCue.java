@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Once a cue has failed often enough, something easier. */
 final class FailedCue implements CoachingRule {
@@ -14,10 +14,10 @@ final class FailedCue implements CoachingRule {
         return Optional.of(s.side()
                 .map(side -> new Advice(
                         Advice.Move.WIDEN,
-                        Said.of(
+                        Sentence.of(
                                 "%d faults in a row to the %s: the cue has failed %d times.",
                                 faults, side.word(), faults - 1)))
-                .orElseGet(() -> Advice.hold(Said.of(
+                .orElseGet(() -> Advice.hold(Sentence.of(
                         "%d faults in a row: the cue has failed %d times. Go back to the drill before this one.",
                         faults, faults - 1))));
     }

@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Before the first run there is nothing to go by. */
 final class FirstRun implements CoachingRule {
@@ -14,7 +14,7 @@ final class FirstRun implements CoachingRule {
         int of = s.settings().of();
         return Optional.of(Advice.hold(
                 s.side().isPresent()
-                        ? Said.of("No runs at this size yet. %d clean of %d on each side, then go smaller.", clean, of)
-                        : Said.of("No runs yet: %d clean of %d, then slower.", clean, of)));
+                        ? Sentence.of("No runs at this size yet. %d clean of %d on each side, then go smaller.", clean, of)
+                        : Sentence.of("No runs yet: %d clean of %d, then slower.", clean, of)));
     }
 }

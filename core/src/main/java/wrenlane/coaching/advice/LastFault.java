@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** After a fault a cue first, at the same size. */
 final class LastFault implements CoachingRule {
@@ -17,7 +17,7 @@ final class LastFault implements CoachingRule {
                 Advice.Move.CUE,
                 s.side()
                         .map(side ->
-                                Said.of("“%s”. %s to the %s; the same size again.", cue.cue(), capital, side.word()))
-                        .orElseGet(() -> Said.of("“%s”. %s; the same again.", cue.cue(), capital))));
+                                Sentence.of("“%s”. %s to the %s; the same size again.", cue.cue(), capital, side.word()))
+                        .orElseGet(() -> Sentence.of("“%s”. %s; the same again.", cue.cue(), capital))));
     }
 }

@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Else the same again. */
 final class MoreRuns implements CoachingRule {
@@ -10,7 +10,7 @@ final class MoreRuns implements CoachingRule {
         int clean = s.settings().clean();
         int of = s.settings().of();
         return Optional.of(Advice.hold(s.side()
-                .map(side -> Said.of(
+                .map(side -> Sentence.of(
                         "%s to the %s, %s to the %s: stay. %d clean of %d on both sides, then go smaller.",
                         s.counted(s.here()),
                         side.word(),
@@ -18,6 +18,6 @@ final class MoreRuns implements CoachingRule {
                         side.opposite().word(),
                         clean,
                         of))
-                .orElseGet(() -> Said.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));
+                .orElseGet(() -> Sentence.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));
     }
 }

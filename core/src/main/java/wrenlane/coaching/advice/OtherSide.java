@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Both sides are ridden alike. */
 final class OtherSide implements CoachingRule {
@@ -12,7 +12,7 @@ final class OtherSide implements CoachingRule {
                 .filter(side -> isAhead || s.isEnough(s.here()))
                 .map(side -> new Advice(
                         Advice.Move.CHANGE_SIDE,
-                        Said.of(
+                        Sentence.of(
                                 "%s to the %s, %s to the %s: both sides alike, %s next.",
                                 s.counted(s.here()),
                                 side.word(),

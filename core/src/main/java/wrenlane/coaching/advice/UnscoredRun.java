@@ -1,7 +1,7 @@
 package wrenlane.coaching.advice;
 
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** The first runs at a size new to the rider are not scored. */
 final class UnscoredRun implements CoachingRule {
@@ -11,7 +11,7 @@ final class UnscoredRun implements CoachingRule {
         int unscored = s.settings().unscored();
         return s.isNew() && ridden <= unscored
                 ? Optional.of(Advice.hold(
-                        Said.of("New size: the first %d runs are not scored; this was number %d.", unscored, ridden)))
+                        Sentence.of("New size: the first %d runs are not scored; this was number %d.", unscored, ridden)))
                 : Optional.empty();
     }
 }

@@ -9,7 +9,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
@@ -25,8 +25,8 @@ final class Circle implements CourseKind {
     private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 20, 7);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones", 3, 24, 8);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
-    private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Shown.NO, Shown.values());
-    private static final CourseOption RIDDEN = Ridden.option();
+    private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Presence.NO, Presence.values());
+    private static final CourseOption RIDDEN = RingSide.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     @Override
@@ -55,8 +55,8 @@ final class Circle implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.ONE_SIDE;
+    public TurnSides turning() {
+        return TurnSides.ONE_SIDE;
     }
 
     @Override
@@ -68,7 +68,7 @@ final class Circle implements CourseKind {
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout(s.markers());
         Rings.markCentre(layout, s);
-        return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
+        return s.of(RIDDEN, RingSide.class) == RingSide.WITHIN ? within(layout, s) : round(layout, s);
     }
 
     /** The cones outside the circle, their bases touching it; the way inside, as wide as there is room. */
@@ -84,7 +84,7 @@ final class Circle implements CourseKind {
                 s.of(MARKING, ConeMarking.class).sort(),
                 angle -> true);
         layout.ringAround("ring", 0, 0, radius, CourseLine.Sort.BOUNDARY, 0, FOREVER, angle -> true);
-        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, Away.RIGHT, 2);
+        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, LabelDirection.RIGHT, 2);
         double ridden = Rings.within(radius);
         layout.start(0, -ridden);
         layout.goRound(0, 0, 2 * Math.PI);
@@ -98,7 +98,7 @@ final class Circle implements CourseKind {
         int n = s.countOf(COUNT);
         ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
         List<Cone> ring = Rings.cones(layout, "", n, 0, 0, radius, sort, ConeRole.TURN);
-        boolean outer = s.of(OUTER, Shown.class) == Shown.YES;
+        boolean outer = s.of(OUTER, Presence.class) == Presence.YES;
         if (outer) {
             Rings.cones(
                     layout,
@@ -119,8 +119,8 @@ final class Circle implements CourseKind {
                 0,
                 FOREVER,
                 angle -> true);
-        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, Away.RIGHT, 2);
-        layout.measure(LANE.name(), radius, 0, radius + lane, 0, Away.LEFT, 1);
+        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, LabelDirection.RIGHT, 2);
+        layout.measure(LANE.name(), radius, 0, radius + lane, 0, LabelDirection.LEFT, 1);
         double ridden = radius + lane / 2;
         layout.start(0, -ridden);
         layout.goRound(0, 0, 2 * Math.PI);

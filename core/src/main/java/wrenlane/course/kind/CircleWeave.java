@@ -9,12 +9,12 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -28,17 +28,17 @@ final class CircleWeave implements CourseKind {
     private static final CourseDimension SPACING =
             CourseDimension.length("wantedSpacingMetres", "Wanted spacing", 1, 15, 6);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane each side", 1, 6, 2.5);
-    private static final CourseOption GIVEN = CourseOption.of("given", "Cones by", Given.COUNT, Given.values());
+    private static final CourseOption GIVEN = CourseOption.of("given", "Cones by", FixedDimension.COUNT, FixedDimension.values());
     private static final CourseOption LAP = CourseOption.of("lap", "Lap", Lap.IN_AND_OUT, Lap.values());
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
-    private enum Given {
+    private enum FixedDimension {
         COUNT("Count"),
         SPACING("Spacing");
 
         private final String label;
 
-        Given(String label) {
+        FixedDimension(String label) {
             this.label = label;
         }
 
@@ -96,21 +96,21 @@ final class CircleWeave implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
-        if (s.of(GIVEN, Given.class) == Given.SPACING && s.of(SPACING) > s.of(DIAMETER) * MOST_CHORD) {
+        if (s.of(GIVEN, FixedDimension.class) == FixedDimension.SPACING && s.of(SPACING) > s.of(DIAMETER) * MOST_CHORD) {
             return List.of(new Finding(
                     "spacing-too-wide",
                     SPACING.name(),
-                    Said.of(
+                    Sentence.of(
                             "A circle of %s has no four cones %s apart: the wanted spacing is at most %s.",
-                            Said.metres(s.of(DIAMETER)),
-                            Said.metres(s.of(SPACING)),
-                            Said.metres(s.of(DIAMETER) * MOST_CHORD))));
+                            Sentence.metres(s.of(DIAMETER)),
+                            Sentence.metres(s.of(SPACING)),
+                            Sentence.metres(s.of(DIAMETER) * MOST_CHORD))));
         }
         return Rings.conesTouch(s.of(DIAMETER), count(s), ConeMarking.marker(s, MARKING), COUNT);
     }
@@ -119,7 +119,7 @@ final class CircleWeave implements CourseKind {
     private static final double MOST_CHORD = 0.78;
 
     private static int count(CourseSettings s) {
-        return s.of(GIVEN, Given.class) == Given.COUNT
+        return s.of(GIVEN, FixedDimension.class) == FixedDimension.COUNT
                 ? s.countOf(COUNT)
                 : Rings.countFor(s.of(DIAMETER), s.of(SPACING));
     }
@@ -158,8 +158,8 @@ final class CircleWeave implements CourseKind {
             double between = a + Math.PI / n;
             layout.go((radius + base) * Math.cos(between), (radius + base) * Math.sin(between));
         }
-        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, Away.RIGHT, 2);
-        layout.measure(LANE.name(), radius, 0, radius + lane, 0, Away.LEFT, 1);
+        layout.measure(DIAMETER.name(), -radius, 0, radius, 0, LabelDirection.RIGHT, 2);
+        layout.measure(LANE.name(), radius, 0, radius + lane, 0, LabelDirection.LEFT, 1);
         notes(layout, s, n, lap);
         RouteEnd end = new RouteEnd(new Point(0, -(radius + base)), 0, lane, lane, END_HEADING_FREE, true);
         double reach = radius + lane;
@@ -172,14 +172,14 @@ final class CircleWeave implements CourseKind {
 
     private static void notes(CourseLayout layout, CourseSettings s, int n, Lap lap) {
         layout.note(
-                Said.of("%d cones, %s from one to the next.", n, Said.metres(Rings.chordMetres(s.of(DIAMETER), n))));
-        if (s.of(GIVEN, Given.class) == Given.SPACING) {
+                Sentence.of("%d cones, %s from one to the next.", n, Sentence.metres(Rings.chordMetres(s.of(DIAMETER), n))));
+        if (s.of(GIVEN, FixedDimension.class) == FixedDimension.SPACING) {
             double chord = Rings.chordMetres(s.of(DIAMETER), n);
             int other = chord > s.of(SPACING) ? n + 1 : n - 1;
             if (Math.abs(chord - s.of(SPACING)) > HALF_A_CENTIMETRE) {
-                layout.note(Said.of(
+                layout.note(Sentence.of(
                         "%s does not divide this circle: %d cones would stand %s apart.",
-                        Said.metres(s.of(SPACING)), other, Said.metres(Rings.chordMetres(s.of(DIAMETER), other))));
+                        Sentence.metres(s.of(SPACING)), other, Sentence.metres(Rings.chordMetres(s.of(DIAMETER), other))));
             }
         }
         if (lap == Lap.IN_AND_OUT) {

@@ -11,13 +11,13 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -60,8 +60,8 @@ final class Crossroads implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
@@ -80,9 +80,9 @@ final class Crossroads implements CourseKind {
             return List.of(new Finding(
                     "legs-too-short",
                     LENGTH.name(),
-                    Said.of(
+                    Sentence.of(
                             "Legs %s wide must be at least %s long, from the middle of the crossing.",
-                            Said.metres(s.of(WIDTH)), Said.metres(least))));
+                            Sentence.metres(s.of(WIDTH)), Sentence.metres(least))));
         }
         return List.of();
     }
@@ -110,8 +110,8 @@ final class Crossroads implements CourseKind {
             Point middle = turned(leg, length - half / 2 - END_METRES, 0);
             middles.add(layout.cone("M" + (leg + 1), ConeRole.TURN, ConeSort.FLAT, middle.x(), middle.y()));
         }
-        layout.measure(WIDTH.name(), length, -half, length, half, Away.AHEAD, 2);
-        layout.measure(LENGTH.name(), 0, -length, length, -length, Away.RIGHT, 1);
+        layout.measure(WIDTH.name(), length, -half, length, half, LabelDirection.AHEAD, 2);
+        layout.measure(LENGTH.name(), 0, -length, length, -length, LabelDirection.RIGHT, 1);
         Rider rider = new Rider(layout, half, length, middles);
         for (char call : s.of(CALLS).toCharArray()) {
             rider.obey(call);

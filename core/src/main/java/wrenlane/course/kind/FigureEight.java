@@ -9,13 +9,13 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -28,7 +28,7 @@ final class FigureEight implements CourseKind {
     private static final CourseDimension CENTRES = CourseDimension.length("centresMetres", "Centres apart", 2, 35, 9);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones a ring", 3, 16, 6);
-    private static final CourseOption RIDDEN = Ridden.option();
+    private static final CourseOption RIDDEN = RingSide.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
     /** Rounding of sums of lengths, in metres. */
@@ -65,24 +65,24 @@ final class FigureEight implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
         Marker marker = ConeMarking.marker(s, MARKING);
-        boolean within = s.of(RIDDEN, Ridden.class) == Ridden.WITHIN;
+        boolean within = s.of(RIDDEN, RingSide.class) == RingSide.WITHIN;
         // Within, no cones stand towards the middle: rings may touch. Round them, the way leads between them.
         double least = s.of(DIAMETER) + (within ? 0 : marker.baseMetres());
         if (!(s.of(CENTRES) >= least - ROUNDING_METRES)) {
             return List.of(new Finding(
                     "rings-overlap",
                     CENTRES.name(),
-                    Said.of(
+                    Sentence.of(
                             "Rings of %s overlap with centres %s apart: set the centres at least %s apart,"
                                     + " or the diameter smaller.",
-                            Said.metres(s.of(DIAMETER)), Said.metres(s.of(CENTRES)), Said.metres(least))));
+                            Sentence.metres(s.of(DIAMETER)), Sentence.metres(s.of(CENTRES)), Sentence.metres(least))));
         }
         return Rings.conesTouch(s.of(DIAMETER), s.countOf(COUNT), marker, COUNT);
     }
@@ -90,7 +90,7 @@ final class FigureEight implements CourseKind {
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout(s.markers());
-        return s.of(RIDDEN, Ridden.class) == Ridden.WITHIN ? within(layout, s) : round(layout, s);
+        return s.of(RIDDEN, RingSide.class) == RingSide.WITHIN ? within(layout, s) : round(layout, s);
     }
 
     /** The cones outside each ring but towards the middle; the way inside, as wide as there is room. */
@@ -121,8 +121,8 @@ final class FigureEight implements CourseKind {
                 whole / 2,
                 whole,
                 a -> facesAway(a, 0, OPEN_WITHIN));
-        layout.measure(DIAMETER.name(), half - radius, -radius, half + radius, -radius, Away.RIGHT, 2);
-        layout.measure(CENTRES.name(), -half, radius, half, radius, Away.LEFT, 2);
+        layout.measure(DIAMETER.name(), half - radius, -radius, half + radius, -radius, LabelDirection.RIGHT, 2);
+        layout.measure(CENTRES.name(), -half, radius, half, radius, LabelDirection.LEFT, 2);
         RouteEnd middle = new RouteEnd(
                 new Point(0, 0), -Turns.slant(half, Rings.within(radius)), 2, 2, MIDDLE_HEADING_FREE, true);
         return layout.finish(middle, middle, new CoursePlan.Area(-half - radius, half + radius, -radius, radius));
@@ -150,9 +150,9 @@ final class FigureEight implements CourseKind {
                 "outer edge", half, 0, outer, CourseLine.Sort.AREA, 0, whole / 2, a -> facesAway(a, Math.PI, open));
         layout.ringAround(
                 "outer edge", -half, 0, outer, CourseLine.Sort.AREA, whole / 2, whole, a -> facesAway(a, 0, open));
-        layout.measure(DIAMETER.name(), half - radius, -outer, half + radius, -outer, Away.RIGHT, 2);
-        layout.measure(CENTRES.name(), -half, outer, half, outer, Away.LEFT, 2);
-        layout.measure(LANE.name(), half + radius, 0, half + outer, 0, Away.LEFT, 1);
+        layout.measure(DIAMETER.name(), half - radius, -outer, half + radius, -outer, LabelDirection.RIGHT, 2);
+        layout.measure(CENTRES.name(), -half, outer, half, outer, LabelDirection.LEFT, 2);
+        layout.measure(LANE.name(), half + radius, 0, half + outer, 0, LabelDirection.LEFT, 1);
         double slant = Turns.slant(half, ridden);
         RouteEnd middle = new RouteEnd(new Point(0, 0), -slant, 2, 2, MIDDLE_HEADING_FREE, true);
         double reach = half + outer;

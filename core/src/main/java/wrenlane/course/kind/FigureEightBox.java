@@ -9,12 +9,12 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 
 /** A rectangle with a U-turn at each end, to alternate sides. */
@@ -56,8 +56,8 @@ final class FigureEightBox implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
@@ -68,9 +68,9 @@ final class FigureEightBox implements CourseKind {
         return List.of(new Finding(
                 "box-too-short",
                 LENGTH.name(),
-                Said.of(
+                Sentence.of(
                         "A box %s wide needs at least %s of length for a turn at each end; it has %s.",
-                        Said.metres(s.of(WIDTH)), Said.metres(LEAST_SHAPE * s.of(WIDTH)), Said.metres(s.of(LENGTH)))));
+                        Sentence.metres(s.of(WIDTH)), Sentence.metres(LEAST_SHAPE * s.of(WIDTH)), Sentence.metres(s.of(LENGTH)))));
     }
 
     /** Least length for the width; chosen by us: below, the two turns run into one another. */
@@ -106,8 +106,8 @@ final class FigureEightBox implements CourseKind {
                         along ? outY : 0);
             }
         }
-        layout.measure(WIDTH.name(), length, -half, length, half, Away.AHEAD, 2);
-        layout.measure(LENGTH.name(), 0, -half, length, -half, Away.RIGHT, 1);
+        layout.measure(WIDTH.name(), length, -half, length, half, LabelDirection.AHEAD, 2);
+        layout.measure(LENGTH.name(), 0, -half, length, -half, LabelDirection.RIGHT, 1);
         double radius = half - Turns.inset(width);
         double apart = length / 2 - radius - END_METRES;
         Turns.eight(layout, length / 2, Math.max(apart, radius), radius);

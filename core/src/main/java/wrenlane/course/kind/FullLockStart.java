@@ -8,7 +8,7 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Pace;
@@ -29,16 +29,16 @@ final class FullLockStart implements CourseKind {
                     new CourseOption.Choice("360", "360°")),
             "180");
 
-    private static final CourseOption MARKED = CourseOption.of("marked", "Marked", Marked.BOTH_EDGES, Marked.values());
+    private static final CourseOption MARKED = CourseOption.of("marked", "Marked", LaneMarking.BOTH_EDGES, LaneMarking.values());
 
     /** Which edges of the lane are marked. */
-    private enum Marked {
+    private enum LaneMarking {
         BOTH_EDGES("Both edges of the lane"),
         OUTER_EDGE("The outer edge alone");
 
         private final String label;
 
-        Marked(String label) {
+        LaneMarking(String label) {
             this.label = label;
         }
 
@@ -74,15 +74,15 @@ final class FullLockStart implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.ONE_SIDE;
+    public TurnSides turning() {
+        return TurnSides.ONE_SIDE;
     }
 
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout(s.markers());
         double radius = s.of(OUTER) / 2;
-        double lane = s.of(MARKED, Marked.class) == Marked.OUTER_EDGE ? radius : Math.min(s.of(LANE), radius);
+        double lane = s.of(MARKED, LaneMarking.class) == LaneMarking.OUTER_EDGE ? radius : Math.min(s.of(LANE), radius);
         double arc = Math.toRadians(Double.parseDouble(s.of(ARC)));
         int pieces = Math.max(2, (int) Math.ceil(arc * radius / MARK_SPACING_METRES));
         boolean whole = arc > 2 * Math.PI - 0.01;
@@ -107,9 +107,9 @@ final class FullLockStart implements CourseKind {
         if (radius - lane > LEAST_ISLAND_METRES) {
             layout.island("inner edge", 0, radius, radius - lane, Side.LEFT);
         }
-        layout.measure(OUTER.name(), radius, 0, radius, 2 * radius, Away.AHEAD, 1);
+        layout.measure(OUTER.name(), radius, 0, radius, 2 * radius, LabelDirection.AHEAD, 1);
         if (lane < radius) {
-            layout.measure(LANE.name(), 0, 0, 0, lane, Away.BEHIND, 1);
+            layout.measure(LANE.name(), 0, 0, 0, lane, LabelDirection.BEHIND, 1);
         }
         layout.pace(Pace.FROM_A_STOP);
         layout.mark("start mark", 0, 0, 0, lane);

@@ -9,9 +9,9 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.plane.Point;
 
@@ -59,8 +59,8 @@ final class Lane implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.STRAIGHT;
+    public TurnSides turning() {
+        return TurnSides.STRAIGHT;
     }
 
     @Override
@@ -69,8 +69,8 @@ final class Lane implements CourseKind {
         double length = s.of(LENGTH);
         walls(layout, length, s.of(WIDTH), s.of(EDGE), s.of(MARKING, ConeMarking.class));
         double half = s.of(WIDTH) / 2;
-        layout.measure(WIDTH.name(), length, -half, length, half, Away.AHEAD, 2);
-        layout.measure(LENGTH.name(), 0, -half, length, -half, Away.RIGHT, 1);
+        layout.measure(WIDTH.name(), length, -half, length, half, LabelDirection.AHEAD, 2);
+        layout.measure(LENGTH.name(), 0, -half, length, -half, LabelDirection.RIGHT, 1);
         return ridden(layout, length, s.of(WIDTH));
     }
 

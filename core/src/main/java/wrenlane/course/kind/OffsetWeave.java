@@ -6,7 +6,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 
 /** Cones at (i·s, ±o/2) in turn, each passed on its outer side. */
@@ -48,8 +48,8 @@ final class OffsetWeave implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
@@ -58,9 +58,9 @@ final class OffsetWeave implements CourseKind {
         double spacing = s.of(SPACING);
         double half = s.of(OFFSET) / 2;
         double last = (s.countOf(COUNT) - 1) * spacing;
-        layout.measure(SPACING.name(), 0, -half - BESIDE_METRES, spacing, -half - BESIDE_METRES, Away.RIGHT, 1);
-        layout.measure(OFFSET.name(), last, -half, last, half, Away.AHEAD, 2);
-        layout.measure(LEAD.name(), 0, half + BESIDE_METRES, -s.of(LEAD), half + BESIDE_METRES, Away.LEFT, 1);
+        layout.measure(SPACING.name(), 0, -half - BESIDE_METRES, spacing, -half - BESIDE_METRES, LabelDirection.RIGHT, 1);
+        layout.measure(OFFSET.name(), last, -half, last, half, LabelDirection.AHEAD, 2);
+        layout.measure(LEAD.name(), 0, half + BESIDE_METRES, -s.of(LEAD), half + BESIDE_METRES, LabelDirection.LEFT, 1);
         return Weaves.plan(
                 layout,
                 s.countOf(COUNT),

@@ -9,7 +9,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.RouteEnd;
@@ -71,8 +71,8 @@ final class PlankCrossing implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.STRAIGHT;
+    public TurnSides turning() {
+        return TurnSides.STRAIGHT;
     }
 
     @Override
@@ -84,8 +84,8 @@ final class PlankCrossing implements CourseKind {
         Cone left = layout.coneOutside("L", ConeRole.GATE, sort, 0, half, 0, 1);
         layout.mark("plank", 0, -half - PLANK_OVER_METRES, 0, half + PLANK_OVER_METRES);
         double runOut = s.of(RUN_OUT);
-        layout.measure(GATE.name(), 0, -half, 0, half, Away.BEHIND, 2);
-        layout.measure(RUN_OUT.name(), 0, -half - PLANK_OVER_METRES, runOut, -half - PLANK_OVER_METRES, Away.RIGHT, 1);
+        layout.measure(GATE.name(), 0, -half, 0, half, LabelDirection.BEHIND, 2);
+        layout.measure(RUN_OUT.name(), 0, -half - PLANK_OVER_METRES, runOut, -half - PLANK_OVER_METRES, LabelDirection.RIGHT, 1);
         boolean onIt = s.of(START, Start.class) == Start.ON_THE_PLANK;
         double begin = onIt ? 0 : -Lane.RUN_IN_METRES;
         layout.start(begin, 0);

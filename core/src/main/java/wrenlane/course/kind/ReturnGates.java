@@ -10,11 +10,11 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -60,8 +60,8 @@ final class ReturnGates implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
@@ -73,10 +73,10 @@ final class ReturnGates implements CourseKind {
         return List.of(new Finding(
                 "gates-overlap",
                 GATE.name(),
-                Said.of(
+                Sentence.of(
                         "Gates %s wide at a pitch of %s overlap: the pitch must be at least %s, the gate and"
                                 + " two cones.",
-                        Said.metres(s.of(GATE)), Said.metres(s.of(PITCH)), Said.metres(least))));
+                        Sentence.metres(s.of(GATE)), Sentence.metres(s.of(PITCH)), Sentence.metres(least))));
     }
 
     @Override
@@ -98,9 +98,9 @@ final class ReturnGates implements CourseKind {
         layout.limit("edge of the turn room", room, low, room, high);
         layout.limit("edge of the turn room", room, high, -room, high);
         layout.limit("edge of the turn room", -room, high, -room, low);
-        layout.measure(PITCH.name(), 0, 0, 0, pitch, Away.BEHIND, 1);
-        layout.measure(GATE.name(), 0, (n - 1) * pitch - half, 0, (n - 1) * pitch + half, Away.AHEAD, 2);
-        layout.measure(ROOM.name(), 0, low, room, low, Away.RIGHT, 1);
+        layout.measure(PITCH.name(), 0, 0, 0, pitch, LabelDirection.BEHIND, 1);
+        layout.measure(GATE.name(), 0, (n - 1) * pitch - half, 0, (n - 1) * pitch + half, LabelDirection.AHEAD, 2);
+        layout.measure(ROOM.name(), 0, low, room, low, LabelDirection.RIGHT, 1);
         double straight = Math.max(0.3, Math.min(room - pitch / 2 - 1.5, 1));
         layout.start(1 - room, 0);
         for (int i = 0; i < n; i++) {

@@ -12,18 +12,18 @@ import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.Marker;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** Cones on circles. */
 final class Rings {
     private Rings() {}
 
     /** Whether the centre of a ring is marked. */
-    static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Shown.NO, Shown.values());
+    static final CourseOption CENTRE = CourseOption.of("centreMark", "Centre mark", Presence.NO, Presence.values());
 
     /** Marks the centre at (0, 0), where that is wanted. */
     static void markCentre(CourseLayout layout, CourseSettings s) {
-        if (s.of(CENTRE, Shown.class) == Shown.YES) {
+        if (s.of(CENTRE, Presence.class) == Presence.YES) {
             layout.cone("M", ConeRole.CENTRE, ConeSort.FLAT, 0, 0);
         }
     }
@@ -90,9 +90,9 @@ final class Rings {
         return List.of(new Finding(
                 "cones-touch",
                 count.name(),
-                Said.of(
+                Sentence.of(
                         "%d cones on %s stand %s apart, closer than their bases are wide (%s). Use fewer,"
                                 + " or a larger circle.",
-                        n, Said.metres(diameter), Said.metres(chord), Said.metres(marker.baseMetres()))));
+                        n, Sentence.metres(diameter), Sentence.metres(chord), Sentence.metres(marker.baseMetres()))));
     }
 }

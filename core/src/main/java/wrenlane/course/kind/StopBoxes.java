@@ -7,7 +7,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.finding.Finding;
 
@@ -46,8 +46,8 @@ final class StopBoxes implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.STRAIGHT;
+    public TurnSides turning() {
+        return TurnSides.STRAIGHT;
     }
 
     @Override
@@ -76,9 +76,9 @@ final class StopBoxes implements CourseKind {
             layout.mark("box " + i + " begins", stop - s.of(DEPTH), -half, stop - s.of(DEPTH), half);
             layout.mark("stop line " + i, stop, -half, stop, half);
         }
-        layout.measure(WIDTH.name(), length, -half, length, half, Away.AHEAD, 2);
-        layout.measure(SPACING.name(), 0, -half, spacing, -half, Away.RIGHT, 1);
-        layout.measure(DEPTH.name(), spacing, half, spacing - s.of(DEPTH), half, Away.LEFT, 1);
+        layout.measure(WIDTH.name(), length, -half, length, half, LabelDirection.AHEAD, 2);
+        layout.measure(SPACING.name(), 0, -half, spacing, -half, LabelDirection.RIGHT, 1);
+        layout.measure(DEPTH.name(), spacing, half, spacing - s.of(DEPTH), half, LabelDirection.LEFT, 1);
         return Lane.ridden(layout, length, s.of(WIDTH));
     }
 }

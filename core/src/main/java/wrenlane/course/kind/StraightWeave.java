@@ -6,7 +6,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 
 /** Cones in a row at (i·s, 0), passed on alternate sides; entry and exit gates on the axis one lead away. */
@@ -47,16 +47,16 @@ final class StraightWeave implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
     public CoursePlan plan(CourseSettings s) {
         CourseLayout layout = new CourseLayout(s.markers());
         double spacing = s.of(SPACING);
-        layout.measure(SPACING.name(), 0, -BESIDE_METRES, spacing, -BESIDE_METRES, Away.RIGHT, 1);
-        layout.measure(LEAD.name(), 0, BESIDE_METRES, -s.of(LEAD), BESIDE_METRES, Away.LEFT, 1);
+        layout.measure(SPACING.name(), 0, -BESIDE_METRES, spacing, -BESIDE_METRES, LabelDirection.RIGHT, 1);
+        layout.measure(LEAD.name(), 0, BESIDE_METRES, -s.of(LEAD), BESIDE_METRES, LabelDirection.LEFT, 1);
         return Weaves.plan(
                 layout,
                 s.countOf(COUNT),

@@ -8,10 +8,10 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Posture;
@@ -62,8 +62,8 @@ final class TurningCircleTest implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.ONE_SIDE;
+    public TurnSides turning() {
+        return TurnSides.ONE_SIDE;
     }
 
     @Override
@@ -80,7 +80,7 @@ final class TurningCircleTest implements CourseKind {
         layout.boundary("front wall", Part.WHEELS, half, 0, half, width, CourseLine.Sort.AREA, 0, width * 10);
         layout.boundary("far wall", Part.WHEELS, half, width, -half, width, CourseLine.Sort.AREA, 0, width * 10);
         layout.boundary("back wall", Part.WHEELS, -half, width, -half, 0, CourseLine.Sort.AREA, 0, width * 10);
-        layout.measure(CIRCLE.name(), half, 0, half, width, Away.AHEAD, 1);
+        layout.measure(CIRCLE.name(), half, 0, half, width, LabelDirection.AHEAD, 1);
         double inset = Math.min(FRONT_OUTSIDE_METRES, width / 4);
         layout.pace(s.of(POSTURE, Posture.class) == Posture.LEANED ? Pace.FULL_LOCK_LEANED : Pace.FROM_A_STOP);
         layout.start(0, inset);

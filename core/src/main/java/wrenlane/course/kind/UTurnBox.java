@@ -9,9 +9,9 @@ import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
@@ -75,8 +75,8 @@ final class UTurnBox implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.ONE_SIDE;
+    public TurnSides turning() {
+        return TurnSides.ONE_SIDE;
     }
 
     @Override
@@ -86,8 +86,8 @@ final class UTurnBox implements CourseKind {
         CourseLayout layout = new CourseLayout(s.markers());
         box(layout, width, depth, s.of(EDGE), s.of(MARKING, ConeMarking.class));
         boolean stopped = s.of(START, Start.class) == Start.FROM_A_STOP;
-        layout.measure(WIDTH.name(), depth, 0, depth, width, Away.AHEAD, 1);
-        layout.measure(DEPTH.name(), 0, 0, depth, 0, Away.RIGHT, 1);
+        layout.measure(WIDTH.name(), depth, 0, depth, width, LabelDirection.AHEAD, 1);
+        layout.measure(DEPTH.name(), 0, 0, depth, 0, LabelDirection.RIGHT, 1);
         layout.pace(stopped ? Pace.FROM_A_STOP : Pace.ROLLING);
         layout.start(0, Turns.inset(width));
         Turns.uTurn(layout, depth, width);

@@ -10,7 +10,7 @@ import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
-import wrenlane.course.plan.CourseLayout.Away;
+import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
@@ -61,8 +61,8 @@ final class WeaveAndTurn implements CourseKind {
     }
 
     @Override
-    public Turning turning() {
-        return Turning.BOTH_SIDES;
+    public TurnSides turning() {
+        return TurnSides.BOTH_SIDES;
     }
 
     @Override
@@ -81,12 +81,12 @@ final class WeaveAndTurn implements CourseKind {
             coming.add(layout.cone("K" + (i + 1), ConeRole.TURN, sort, x, width));
         }
         double begin = -s.of(FIRST) - (n - 1) * s.of(SPACING) - LEAD_METRES;
-        layout.measure(WIDTH.name(), depth, 0, depth, width, Away.AHEAD, 1);
-        layout.measure(DEPTH.name(), 0, 0, depth, 0, Away.RIGHT, 1);
-        layout.measure(FIRST.name(), 0, -BESIDE_METRES, -s.of(FIRST), -BESIDE_METRES, Away.RIGHT, 1);
+        layout.measure(WIDTH.name(), depth, 0, depth, width, LabelDirection.AHEAD, 1);
+        layout.measure(DEPTH.name(), 0, 0, depth, 0, LabelDirection.RIGHT, 1);
+        layout.measure(FIRST.name(), 0, -BESIDE_METRES, -s.of(FIRST), -BESIDE_METRES, LabelDirection.RIGHT, 1);
         if (n > 1) {
             double first = -s.of(FIRST);
-            layout.measure(SPACING.name(), first, -BESIDE_METRES, first - s.of(SPACING), -BESIDE_METRES, Away.RIGHT, 1);
+            layout.measure(SPACING.name(), first, -BESIDE_METRES, first - s.of(SPACING), -BESIDE_METRES, LabelDirection.RIGHT, 1);
         }
         layout.start(begin, 0);
         for (int i = n - 1; i >= 0; i--) {

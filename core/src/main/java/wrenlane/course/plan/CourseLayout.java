@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import wrenlane.course.plan.Keep.Part;
-import wrenlane.finding.Said;
+import wrenlane.course.plan.Barrier.Part;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 
@@ -27,11 +27,11 @@ public final class CourseLayout {
     private final List<Cone> cones = new ArrayList<>();
     private final List<CourseLine> lines = new ArrayList<>();
     private final List<Point> points = new ArrayList<>();
-    private final List<Keep> keeps = new ArrayList<>();
-    private final List<Route.OneWay> oneWays = new ArrayList<>();
-    private final List<Said> notes = new ArrayList<>();
+    private final List<Barrier> keeps = new ArrayList<>();
+    private final List<Route.RouteLeg> oneWays = new ArrayList<>();
+    private final List<Sentence> notes = new ArrayList<>();
     private final List<CoursePlan.Measure> measures = new ArrayList<>();
-    private final List<Passing> passings = new ArrayList<>();
+    private final List<ConePass> passings = new ArrayList<>();
     private final List<Cone> ends = new ArrayList<>();
     private double station;
     private Pace pace = Pace.ROLLING;
@@ -42,7 +42,7 @@ public final class CourseLayout {
     }
 
     /** A cone that is passed; the station is not a number where it is not passed in its turn. */
-    private record Passing(Cone cone, Side side, double station, double from, double to) {}
+    private record ConePass(Cone cone, Side side, double station, double from, double to) {}
 
     /** Stands a cone with its centre on a place. */
     public Cone cone(String label, ConeRole role, ConeSort sort, double x, double y) {
@@ -116,12 +116,12 @@ public final class CourseLayout {
     public void boundary(
             String name, Part part, Point from, Point to, CourseLine.Sort sort, double fromStation, double toStation) {
         lines.add(new CourseLine(name, from, to, sort));
-        keeps.add(new Keep.Inside(name, part, from, to, Side.LEFT, fromStation, toStation, false));
+        keeps.add(new Barrier.LineBarrier(name, part, from, to, Side.LEFT, fromStation, toStation, false));
     }
 
     /** A boundary at the end of the course, from a station on: not to be crossed, but it leaves the room no less. */
     public void endBoundary(String name, Point from, Point to, double fromStation) {
-        keeps.add(new Keep.Inside(name, Part.WHEELS, from, to, Side.LEFT, fromStation, TO_THE_END, true));
+        keeps.add(new Barrier.LineBarrier(name, Part.WHEELS, from, to, Side.LEFT, fromStation, TO_THE_END, true));
     }
 
     /** A gate at the end of the course: two flat markers beside the way, left and right of (x, 0). */
@@ -165,7 +165,7 @@ public final class CourseLayout {
 
     /** A round patch that is kept off, such as the inside of an arc lane. */
     public void island(String name, double x, double y, double radiusMetres, Side side) {
-        keeps.add(new Keep.Off(
+        keeps.add(new Barrier.ConeBarrier(
                 name, Part.WHEELS, new Point(x, y), radiusMetres, 0, Optional.of(side), 0, TO_THE_END, false));
     }
 
@@ -207,19 +207,19 @@ public final class CourseLayout {
      * before to halfway to the next, so that nothing can be passed out of its turn.
      */
     public void pass(Cone cone, Side side) {
-        passings.add(new Passing(cone, side, station, station - PASSED_WITHIN_METRES, station + PASSED_WITHIN_METRES));
+        passings.add(new ConePass(cone, side, station, station - PASSED_WITHIN_METRES, station + PASSED_WITHIN_METRES));
     }
 
     /** Says that a cone lies on a side of the rider on a stretch of the way. */
     public void pass(Cone cone, Side side, double fromStation, double toStation) {
-        passings.add(new Passing(cone, side, Double.NaN, fromStation, toStation));
+        passings.add(new ConePass(cone, side, Double.NaN, fromStation, toStation));
     }
 
     /** The stretch of a passing, cut short halfway to its neighbours. */
-    private Passing cutShort(Passing p) {
+    private ConePass cutShort(ConePass p) {
         double from = p.from();
         double to = p.to();
-        for (Passing other : passings) {
+        for (ConePass other : passings) {
             double halfway = (p.station() + other.station()) / 2;
             if (other.station() < p.station()) {
                 from = Math.max(from, halfway);
@@ -227,12 +227,12 @@ public final class CourseLayout {
                 to = Math.min(to, halfway);
             }
         }
-        return new Passing(p.cone(), p.side(), p.station(), from, to);
+        return new ConePass(p.cone(), p.side(), p.station(), from, to);
     }
 
     /** Says that the bars are turned to one side only on a stretch. */
     public void oneWay(Side side, double fromStation, double toStation) {
-        oneWays.add(new Route.OneWay(side, fromStation, toStation));
+        oneWays.add(new Route.RouteLeg(side, fromStation, toStation));
     }
 
     /** Says how it is ridden; rolling unless said. */
@@ -241,13 +241,13 @@ public final class CourseLayout {
     }
 
     /** Draws a dimension between two places, beside them. */
-    public void measure(String dimension, double x1, double y1, double x2, double y2, Away away, double gain) {
+    public void measure(String dimension, double x1, double y1, double x2, double y2, LabelDirection away, double gain) {
         measures.add(new CoursePlan.Measure(
                 dimension, new Point(x1, y1), new Point(x2, y2), new Point(away.x, away.y), gain));
     }
 
     /** Which way a drawn dimension lies from what it measures. */
-    public enum Away {
+    public enum LabelDirection {
         AHEAD(1, 0),
         BEHIND(-1, 0),
         LEFT(0, 1),
@@ -256,32 +256,32 @@ public final class CourseLayout {
         private final double x;
         private final double y;
 
-        Away(double x, double y) {
+        LabelDirection(double x, double y) {
             this.x = x;
             this.y = y;
         }
     }
 
     /** Adds a sentence worth knowing. */
-    public void note(Said sentence) {
+    public void note(Sentence sentence) {
         notes.add(sentence);
     }
 
     /** The same of a sentence without lengths. */
     public void note(String sentence) {
-        note(Said.plain(sentence));
+        note(Sentence.plain(sentence));
     }
 
     /** The plan: cones that are passed keep their side where they are passed, and are not touched elsewhere. */
     public CoursePlan finish(RouteEnd start, RouteEnd end, CoursePlan.Area area) {
         for (Cone cone : cones) {
             double free = 0;
-            List<Passing> here = passings.stream()
+            List<ConePass> here = passings.stream()
                     .filter(p -> p.cone() == cone)
                     .map(this::cutShort)
-                    .sorted(Comparator.comparingDouble(Passing::from))
+                    .sorted(Comparator.comparingDouble(ConePass::from))
                     .toList();
-            for (Passing p : here) {
+            for (ConePass p : here) {
                 if (p.from() > free) {
                     keeps.add(off(cone, Optional.empty(), free, p.from()));
                 }
@@ -295,7 +295,7 @@ public final class CourseLayout {
         return new CoursePlan(cones, lines, new Route(points, start, end, keeps, oneWays, pace), area, measures, notes);
     }
 
-    private Keep off(Cone cone, Optional<Side> side, double from, double to) {
-        return Keep.Off.of("cone " + cone.label(), cone, side, from, to, ends.contains(cone));
+    private Barrier off(Cone cone, Optional<Side> side, double from, double to) {
+        return Barrier.ConeBarrier.of("cone " + cone.label(), cone, side, from, to, ends.contains(cone));
     }
 }

@@ -2,7 +2,7 @@ package wrenlane.course.plan;
 
 import java.util.List;
 import java.util.Optional;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
 
 /**
@@ -16,7 +16,7 @@ import wrenlane.plane.Point;
  * @param notes what is worth knowing about these settings, in whole sentences
  */
 public record CoursePlan(
-        List<Cone> cones, List<CourseLine> lines, Route route, Area area, List<Measure> measures, List<Said> notes) {
+        List<Cone> cones, List<CourseLine> lines, Route route, Area area, List<Measure> measures, List<Sentence> notes) {
     public CoursePlan {
         cones = List.copyOf(cones);
         lines = List.copyOf(lines);
@@ -65,8 +65,8 @@ public record CoursePlan(
      * @param others in this course's axes, each called what the verdict is to call it
      */
     public CoursePlan among(List<Cone> others) {
-        List<Keep> keeps = others.stream()
-                .<Keep>map(cone -> Keep.Off.of(cone.label(), cone, Optional.empty(), 0, route.lengthMetres(), false))
+        List<Barrier> keeps = others.stream()
+                .<Barrier>map(cone -> Barrier.ConeBarrier.of(cone.label(), cone, Optional.empty(), 0, route.lengthMetres(), false))
                 .toList();
         return new CoursePlan(cones, lines, route.with(keeps), area, measures, notes);
     }

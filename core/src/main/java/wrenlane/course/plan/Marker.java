@@ -3,7 +3,7 @@ package wrenlane.course.plan;
 import java.util.List;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * Something that is put on the ground to ride by: a cone, a disc, half a ball, a stone. Markers of one name are alike: any
@@ -40,9 +40,9 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
             checks.add(
                     "name-taken",
                     "name",
-                    Said.of(
+                    Sentence.of(
                             "A %s is the usual one, %s wide: call this one something else.",
-                            usual.name(), Said.metres(usual.baseMetres())));
+                            usual.name(), Sentence.metres(usual.baseMetres())));
         }
         within(checks, "baseMetres", "base", baseMetres, LEAST_BASE_METRES, LARGEST_BASE_METRES);
         within(checks, "heightMetres", "height", heightMetres, 0, HIGHEST_METRES);
@@ -50,9 +50,9 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
             checks.add(
                     "too-high-to-ride-over",
                     "heightMetres",
-                    Said.of(
+                    Sentence.of(
                             "A %s of %s is not one to ride over: up to %s is. Call it one to keep off.",
-                            name, Said.metres(heightMetres), Said.metres(HIGHEST_FLAT_METRES)));
+                            name, Sentence.metres(heightMetres), Sentence.metres(HIGHEST_FLAT_METRES)));
         }
         return checks.findings();
     }
@@ -62,9 +62,9 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
             checks.add(
                     "out-of-range",
                     where,
-                    Said.of(
+                    Sentence.of(
                             "The %s of a %s is from %s to %s; it is %s.",
-                            what, name, Said.metres(least), Said.metres(most), Said.metres(metres)));
+                            what, name, Sentence.metres(least), Sentence.metres(most), Sentence.metres(metres)));
         }
     }
 
@@ -78,15 +78,15 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
         return new Finding(
                 "marker-differs",
                 "markers",
-                Said.of(
+                Sentence.of(
                         "The kit has a %s %s. This %s is %s. Give it another name, or rename the one in the kit.",
                         name, size(), other.name, other.size()));
     }
 
-    private Said size() {
-        return Said.of(
+    private Sentence size() {
+        return Sentence.of(
                 "%s wide and %s high%s",
-                Said.metres(baseMetres), Said.metres(heightMetres), sort == ConeSort.FLAT ? " to ride over" : "");
+                Sentence.metres(baseMetres), Sentence.metres(heightMetres), sort == ConeSort.FLAT ? " to ride over" : "");
     }
 
     /** For so many of them. */

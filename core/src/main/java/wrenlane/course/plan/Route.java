@@ -17,7 +17,7 @@ import wrenlane.plane.Point;
  * @param pace how it is ridden
  */
 public record Route(
-        List<Point> points, RouteEnd start, RouteEnd end, List<Keep> keeps, List<OneWay> oneWays, Pace pace) {
+        List<Point> points, RouteEnd start, RouteEnd end, List<Barrier> keeps, List<RouteLeg> oneWays, Pace pace) {
     /**
      * A stretch ridden without turning the bars the other way.
      *
@@ -25,9 +25,9 @@ public record Route(
      * @param fromStation in metres along the route
      * @param toStation in metres along the route
      */
-    public record OneWay(Side side, double fromStation, double toStation) {
-        OneWay mirrored() {
-            return new OneWay(side.opposite(), fromStation, toStation);
+    public record RouteLeg(Side side, double fromStation, double toStation) {
+        RouteLeg mirrored() {
+            return new RouteLeg(side.opposite(), fromStation, toStation);
         }
     }
 
@@ -56,7 +56,7 @@ public record Route(
                         .toList(),
                 oneWays.stream()
                         .filter(o -> o.toStation() > station)
-                        .map(o -> new OneWay(o.side(), Math.max(0, o.fromStation() - station), o.toStation() - station))
+                        .map(o -> new RouteLeg(o.side(), Math.max(0, o.fromStation() - station), o.toStation() - station))
                         .toList(),
                 pace);
     }
@@ -71,18 +71,18 @@ public record Route(
     }
 
     /** The same with more to keep clear of. */
-    Route with(List<? extends Keep> more) {
+    Route with(List<? extends Barrier> more) {
         return new Route(
                 points,
                 start,
                 end,
-                Stream.<Keep>concat(keeps.stream(), more.stream()).toList(),
+                Stream.<Barrier>concat(keeps.stream(), more.stream()).toList(),
                 oneWays,
                 pace);
     }
 
     /** The same with one more stretch ridden one way. */
-    public Route with(OneWay more) {
+    public Route with(RouteLeg more) {
         return new Route(
                 points,
                 start,
@@ -141,8 +141,8 @@ public record Route(
                 points.stream().map(Point::mirrored).toList(),
                 start.mirrored(),
                 end.mirrored(),
-                keeps.stream().map(Keep::mirrored).toList(),
-                oneWays.stream().map(OneWay::mirrored).toList(),
+                keeps.stream().map(Barrier::mirrored).toList(),
+                oneWays.stream().map(RouteLeg::mirrored).toList(),
                 pace);
     }
 }

@@ -1,8 +1,8 @@
 package wrenlane.rideline.solve;
 
 import java.util.Arrays;
-import wrenlane.course.plan.Keep;
-import wrenlane.course.plan.Keep.Part;
+import wrenlane.course.plan.Barrier;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.rideline.LineTask;
 
 /**
@@ -36,8 +36,8 @@ public final class Clearances {
     private static final double CUT = (3 - Math.sqrt(5)) / 2;
 
     private final LineNodes nodes;
-    private final Standing[] standing;
-    private final Standing between;
+    private final MachinePose[] standing;
+    private final MachinePose between;
     private final double stationsPerSegment;
 
     /** No point of the machine moves further than this from one half-node to the next, in metres. */
@@ -54,11 +54,11 @@ public final class Clearances {
     Clearances(LineTask task, LineNodes nodes) {
         this.nodes = nodes;
         this.stationsPerSegment = task.route().lengthMetres() / nodes.segments;
-        standing = new Standing[nodes.segments * PER_SEGMENT + 1];
+        standing = new MachinePose[nodes.segments * PER_SEGMENT + 1];
         for (int j = 0; j < standing.length; j++) {
-            standing[j] = new Standing(task).at(nodes, j / PER_SEGMENT, j % PER_SEGMENT / (double) PER_SEGMENT);
+            standing[j] = new MachinePose(task).at(nodes, j / PER_SEGMENT, j % PER_SEGMENT / (double) PER_SEGMENT);
         }
-        between = new Standing(task);
+        between = new MachinePose(task);
         double bend = 0;
         for (double k : nodes.curvature) {
             bend = Math.max(bend, Math.abs(k));
@@ -89,22 +89,22 @@ public final class Clearances {
         return least;
     }
 
-    private void collect(Keep what) {
+    private void collect(Barrier what) {
         int from = Math.max(0, (int) Math.floor(what.fromStation() / stationsPerSegment * PER_SEGMENT));
         int to = Math.min(standing.length - 1, (int) Math.ceil(what.toStation() / stationsPerSegment * PER_SEGMENT));
         if (to < from) {
             return;
         }
-        if (what.part() == Part.WHEELS || what instanceof Keep.Inside) {
+        if (what.part() == Part.WHEELS || what instanceof Barrier.LineBarrier) {
             collect(what, from, to, 0);
             collect(what, from, to, 1);
         } else {
-            collect(what, from, to, Standing.WHOLE);
+            collect(what, from, to, MachinePose.WHOLE);
         }
     }
 
-    private void collect(Keep what, int from, int to, double where) {
-        boolean sided = what instanceof Keep.Off off && off.side().isPresent();
+    private void collect(Barrier what, int from, int to, double where) {
+        boolean sided = what instanceof Barrier.ConeBarrier off && off.side().isPresent();
         double[] distance = new double[to - from + 1];
         int nearest = scan(what, from, to, where, true, distance);
         if (distance[nearest - from] > REACH_METRES) {
@@ -141,12 +141,12 @@ public final class Clearances {
      *
      * @param leaping over places that are certainly out of reach; they count as infinitely far
      */
-    private int scan(Keep what, int from, int to, double where, boolean leaping, double[] distance) {
+    private int scan(Barrier what, int from, int to, double where, boolean leaping, double[] distance) {
         Arrays.fill(distance, Double.POSITIVE_INFINITY);
         int nearest = from;
         int j = from;
         while (j <= to) {
-            Standing there = standing[j];
+            MachinePose there = standing[j];
             there.measure(what, where, false);
             distance[j - from] = there.clearance;
             if (there.clearance < distance[nearest - from]) {
@@ -168,7 +168,7 @@ public final class Clearances {
      * the middle one nearest, again and again. Where that would leave the outer two, and every third time in case it creeps,
      * the wider part is cut by golden section (Press et al., Numerical Recipes, §10.2; Brent 1973, chapter 5).
      */
-    private double refined(Keep what, double where, boolean chosen, int j, int from, int to) {
+    private double refined(Barrier what, double where, boolean chosen, int j, int from, int to) {
         double low = Math.max(from, j - 1);
         double mid = j;
         double high = Math.min(to, j + 1);
@@ -214,14 +214,14 @@ public final class Clearances {
     }
 
     /** How clear it is at a place, in half-nodes from the start. */
-    private double clearanceAt(Keep what, double at, double where, boolean chosen) {
+    private double clearanceAt(Barrier what, double at, double where, boolean chosen) {
         int j = (int) at;
-        Standing there = j == at ? standing[j] : standingAt(at / PER_SEGMENT);
+        MachinePose there = j == at ? standing[j] : standingAt(at / PER_SEGMENT);
         there.measure(what, where, chosen);
         return chosen ? there.nearness : there.clearance;
     }
 
-    private Standing standingAt(double at) {
+    private MachinePose standingAt(double at) {
         int i = stageAt(at);
         return between.at(nodes, i, at - i);
     }
@@ -231,8 +231,8 @@ public final class Clearances {
         return Math.min(nodes.segments, (int) Math.floor(at));
     }
 
-    private void addRow(Keep what, double at, double where, boolean chosen) {
-        Standing m = standingAt(at);
+    private void addRow(Barrier what, double at, double where, boolean chosen) {
+        MachinePose m = standingAt(at);
         m.measure(what, where, chosen);
         LineNodes.Pose p = m.pose;
         if (!m.counts) {

@@ -86,7 +86,7 @@ public final class LineNodes {
     private static final double ROUNDED_METRES = 1.2;
 
     /** How far a route turns to either side, in radians, neither below zero. */
-    record Turned(double left, double right) {
+    record TurnAngles(double left, double right) {
         double together() {
             return left + right;
         }
@@ -96,7 +96,7 @@ public final class LineNodes {
         }
     }
 
-    static Turned turning(Route route) {
+    static TurnAngles turning(Route route) {
         double[] headings = headings(route, PIECES);
         double left = 0;
         double right = 0;
@@ -105,7 +105,7 @@ public final class LineNodes {
             left += Math.max(0, turned);
             right += Math.max(0, -turned);
         }
-        return new Turned(left, right);
+        return new TurnAngles(left, right);
     }
 
     private static final int PIECES = 200;

@@ -2,7 +2,7 @@ package wrenlane.rideline.solve;
 
 import java.util.Optional;
 import wrenlane.course.plan.Pace;
-import wrenlane.course.plan.Route.OneWay;
+import wrenlane.course.plan.Route.RouteLeg;
 import wrenlane.machine.Side;
 import wrenlane.rideline.LineTask;
 
@@ -162,7 +162,7 @@ final class LineProgram {
     }
 
     private boolean allowed(Side side, double station) {
-        for (OneWay o : task.route().oneWays()) {
+        for (RouteLeg o : task.route().oneWays()) {
             if (o.side() != side && station >= o.fromStation() && station <= o.toStation()) {
                 return false;
             }

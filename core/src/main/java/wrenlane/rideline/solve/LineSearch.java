@@ -46,7 +46,7 @@ public final class LineSearch {
      * @param checked the line as ridden again
      * @param settled whether the search came to rest there
      */
-    public record Found(LineNodes nodes, CheckedLine checked, boolean settled) {
+    public record FoundLine(LineNodes nodes, CheckedLine checked, boolean settled) {
         public double room() {
             return checked.binding().roomMetres();
         }
@@ -78,8 +78,8 @@ public final class LineSearch {
      * The line with the most room, from a line of a like task if there is one, else from the route itself; where that
      * does not fit, from the easiest line too, since the first guess may have led astray.
      */
-    public Found roomiest(@Nullable LineNodes like) {
-        Found first = found(mostRoom(), orRoute(like));
+    public FoundLine roomiest(@Nullable LineNodes like) {
+        FoundLine first = found(mostRoom(), orRoute(like));
         return first.holds() ? first : lookedFurther(first);
     }
 
@@ -91,7 +91,7 @@ public final class LineSearch {
      * The better of a line that does not hold and one from the easiest line. Where that takes more of the turn than there
      * is, two searches agree and no third is made.
      */
-    private Found lookedFurther(Found first) {
+    private FoundLine lookedFurther(FoundLine first) {
         Outcome easy = easiestFromRoute();
         boolean agreed = clears(easy) && easy.share() > 1 + SHARE_TOLERANCE;
         return agreed ? first : better(first, found(mostRoom(), easy.line()));
@@ -120,7 +120,7 @@ public final class LineSearch {
     }
 
     /** As {@link #roomiest}, but one guess only: enough to follow a line that is known. */
-    public Found follow(LineNodes like) {
+    public FoundLine follow(LineNodes like) {
         return found(mostRoom(), like);
     }
 
@@ -128,8 +128,8 @@ public final class LineSearch {
      * The room along the line that is known, where that is followed from task to task: looked for from elsewhere too only
      * where little is lacking, so that it is not missed.
      */
-    public Found roomiestAlong(@Nullable LineNodes like) {
-        Found first = found(mostRoom(), orRoute(like));
+    public FoundLine roomiestAlong(@Nullable LineNodes like) {
+        FoundLine first = found(mostRoom(), orRoute(like));
         return first.holds() || plainlyLacks(first) ? first : lookedFurther(first);
     }
 
@@ -137,8 +137,8 @@ public final class LineSearch {
      * A line near one of a like task where one holds, content with the first that has a hair of room. One is not looked for
      * to the last centimetre.
      */
-    public Found near(LineNodes like) {
-        Found near = found(new LineSolver(tightened, LineAim.withRoomRoughly(HAIR_METRES)), like);
+    public FoundLine near(LineNodes like) {
+        FoundLine near = found(new LineSolver(tightened, LineAim.withRoomRoughly(HAIR_METRES)), like);
         boolean aHairLacks = near.room() > -PLAIN_METRES && near.checked().obeysTheRider();
         return near.holds() || aHairLacks ? near : lookedFurther(near);
     }
@@ -147,24 +147,24 @@ public final class LineSearch {
      * As {@link #roomiest}, but to within a centimetre or two where there plainly is room. Where it plainly lacks, the line
      * is not looked for closer, but from elsewhere too: one followed from a line of another task may have been led astray.
      */
-    public Found roomiestRoughly(@Nullable LineNodes like) {
+    public FoundLine roomiestRoughly(@Nullable LineNodes like) {
         return settledUnlessPlain(roughly(orRoute(like)));
     }
 
     /** The same where it may be too close to call: then, too, it is left at a centimetre or two. */
-    public Found roomiestAtALook(@Nullable LineNodes like) {
-        Found rough = roughly(orRoute(like));
+    public FoundLine roomiestAtALook(@Nullable LineNodes like) {
+        FoundLine rough = roughly(orRoute(like));
         return rough.isTooCloseToCallRoughly() ? rough : settledUnlessPlain(rough);
     }
 
-    private Found settledUnlessPlain(Found rough) {
+    private FoundLine settledUnlessPlain(FoundLine rough) {
         if (rough.holds() && rough.room() > PLAIN_METRES) {
             return rough;
         }
         return plainlyLacks(rough) ? lookedFurther(rough) : roomiest(rough.nodes());
     }
 
-    private static boolean plainlyLacks(Found found) {
+    private static boolean plainlyLacks(FoundLine found) {
         return found.room() < -PLAINLY_LACKING_METRES || found.share() > PLAINLY_OVER;
     }
 
@@ -174,7 +174,7 @@ public final class LineSearch {
     private static final double PLAINLY_OVER = 1.05;
 
     /** As {@link #follow}, to within a centimetre or two. */
-    public Found roughly(LineNodes like) {
+    public FoundLine roughly(LineNodes like) {
         return found(new LineSolver(tightened, LineAim.withRoomRoughly(LineAim.CONTENT_METRES)), like);
     }
 
@@ -184,11 +184,11 @@ public final class LineSearch {
     private static final double HAIR_METRES = 1e-3;
 
     /** A line looked at roughly, brought to rest. */
-    public Found settled(Found rough) {
+    public FoundLine settled(FoundLine rough) {
         return better(rough, follow(rough.nodes()));
     }
 
-    private static Found better(Found a, Found b) {
+    private static FoundLine better(FoundLine a, FoundLine b) {
         boolean rideable = b.checked().obeysTheRider();
         if (a.checked().obeysTheRider() != rideable) {
             return rideable ? b : a;
@@ -201,8 +201,8 @@ public final class LineSearch {
      *
      * @param clearMetres 0 for a line that only just clears
      */
-    public Optional<Found> easiest(LineNodes from, double clearMetres) {
-        Found easy = found(new LineSolver(tightened, LineAim.easiest(clearMetres + KEPT_CLEAR_METRES)), from);
+    public Optional<FoundLine> easiest(LineNodes from, double clearMetres) {
+        FoundLine easy = found(new LineSolver(tightened, LineAim.easiest(clearMetres + KEPT_CLEAR_METRES)), from);
         return easy.holds() && easy.room() >= clearMetres ? Optional.of(easy) : Optional.empty();
     }
 
@@ -216,15 +216,15 @@ public final class LineSearch {
      *
      * @param roomiest as found
      */
-    public Optional<Found> easiestOfAll(LineNodes roomiest) {
+    public Optional<FoundLine> easiestOfAll(LineNodes roomiest) {
         if (turnsFreely()) {
             return easiestOf(List.of(roomyAmong(CLOSER_METRES), roomyAmong(CLOSEST_METRES)), 0);
         }
-        List<Found> two = easiestFrom(List.of(roomiest, route()), 0);
+        List<FoundLine> two = easiestFrom(List.of(roomiest, route()), 0);
         if (LineNodes.turning(task.route()).together() <= HALF_A_TURN || agree(two)) {
             return easiest(two);
         }
-        List<Found> third = easiestFrom(List.of(roomyAmong(CLOSER_METRES)), 0);
+        List<FoundLine> third = easiestFrom(List.of(roomyAmong(CLOSER_METRES)), 0);
         return easiest(Stream.concat(two.stream(), third.stream()).toList());
     }
 
@@ -243,7 +243,7 @@ public final class LineSearch {
 
     private static final double CLOSEST_METRES = LineNodes.SPACING_METRES / 2;
 
-    private static boolean agree(List<Found> two) {
+    private static boolean agree(List<FoundLine> two) {
         return two.size() == 2
                 && Math.abs(two.get(0).turnUsed() - two.get(1).turnUsed())
                         < AGREED * two.get(0).turnUsed();
@@ -253,23 +253,23 @@ public final class LineSearch {
     private static final double AGREED = 2e-3;
 
     /** As {@link #easiest(LineNodes, double)}, from whichever guess ends at the least of the turn. */
-    public Optional<Found> easiestOf(List<LineNodes> guesses, double clearMetres) {
+    public Optional<FoundLine> easiestOf(List<LineNodes> guesses, double clearMetres) {
         return easiest(easiestFrom(guesses, clearMetres));
     }
 
-    private List<Found> easiestFrom(List<LineNodes> guesses, double clearMetres) {
+    private List<FoundLine> easiestFrom(List<LineNodes> guesses, double clearMetres) {
         return guesses.stream()
                 .flatMap(guess -> easiest(guess, clearMetres).stream())
                 .toList();
     }
 
-    private static Optional<Found> easiest(List<Found> found) {
-        return found.stream().min(Comparator.comparingDouble(Found::turnUsed));
+    private static Optional<FoundLine> easiest(List<FoundLine> found) {
+        return found.stream().min(Comparator.comparingDouble(FoundLine::turnUsed));
     }
 
     /** The smoothest of the lines as easy as one, as clear as was asked; itself where none holds that is smoother. */
-    public Found smoothed(Found easy, double clearMetres) {
-        Found smooth = found(
+    public FoundLine smoothed(FoundLine easy, double clearMetres) {
+        FoundLine smooth = found(
                 new LineSolver(
                         tightened, LineAim.smoothest(easy.checked().turnUsed(), clearMetres + KEPT_CLEAR_METRES)),
                 easy.nodes());
@@ -294,22 +294,22 @@ public final class LineSearch {
      * guesses: the search ends at different lines where a course turns far. Empty where none clears everything and ends
      * where it should. The share is not held to be at most 1.
      */
-    public Optional<Found> gentlest(@Nullable LineNodes like) {
+    public Optional<FoundLine> gentlest(@Nullable LineNodes like) {
         return gentlest(like, KEPT_CLEAR_METRES).or(() -> gentlest(like, KEPT_CLEARER_METRES));
     }
 
     /** The same where lines are ridden again at places the solver did not look at, in metres: what was met, twice over. */
     private static final double KEPT_CLEARER_METRES = 5e-3;
 
-    private Optional<Found> gentlest(@Nullable LineNodes like, double clearMetres) {
+    private Optional<FoundLine> gentlest(@Nullable LineNodes like, double clearMetres) {
         LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
         Stream<LineNodes> more = LineNodes.turning(task.route()).together() <= HALF_A_TURN
                 ? Stream.of()
                 : Stream.of(solved(LineAim.muchRoom()), solved(LineAim.gentlest(WIDE_METRES)));
         Stream<LineNodes> guesses = Stream.concat(like == null ? Stream.of(route()) : Stream.of(like, route()), more);
         return guesses.map(guess -> found(solver, guess))
-                .filter(Found::clears)
-                .min(Comparator.comparingDouble(Found::share));
+                .filter(FoundLine::clears)
+                .min(Comparator.comparingDouble(FoundLine::share));
     }
 
     /** Up to half a turn and a little, in radians, every guess ends at the same line: met on every such course tried. */
@@ -325,8 +325,8 @@ public final class LineSearch {
     /** A line that lacks less than this is clear, where only its share is asked, in metres. */
     private static final double CLEAR_TOLERANCE_METRES = 1e-3;
 
-    private Found found(LineSolver solver, LineNodes guess) {
+    private FoundLine found(LineSolver solver, LineNodes guess) {
         Outcome outcome = solver.solve(guess);
-        return new Found(outcome.line(), outcome.line().checked(task), outcome.settled());
+        return new FoundLine(outcome.line(), outcome.line().checked(task), outcome.settled());
     }
 }

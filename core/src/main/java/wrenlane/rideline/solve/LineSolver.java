@@ -31,7 +31,7 @@ final class LineSolver {
     }
 
     /** A line with what a round wants to know of it. */
-    private final class Stand {
+    private final class LineState {
         final LineNodes line;
         final Clearances clear;
         final double share;
@@ -39,7 +39,7 @@ final class LineSolver {
         final double loose;
         final double merit;
 
-        Stand(LineNodes line) {
+        LineState(LineNodes line) {
             this.line = line;
             clear = new Clearances(task, line);
             double rateShare = rateShare(line);
@@ -76,7 +76,7 @@ final class LineSolver {
 
     Outcome solve(LineNodes guess) {
         LineProgram program = new LineProgram(task, aim, ends, rate);
-        Stand here = new Stand(joined(guess));
+        LineState here = new LineState(joined(guess));
         double caution = FIRST_CAUTION;
         double growth = FIRST_GROWTH;
         double worth = 1;
@@ -97,7 +97,7 @@ final class LineSolver {
                 continue;
             }
             LineProgram.Change change = best.get();
-            Stand there = new Stand(joined(change.applied(here.line)));
+            LineState there = new LineState(joined(change.applied(here.line)));
             double promised = here.merit - change.merit();
             double kept = here.merit - there.merit;
             worth = Math.max(0, Math.min(promised, Math.abs(kept)));

@@ -11,7 +11,7 @@ import java.util.Arrays;
  * the one before by its {@link StageLinks}.
  *
  * <p>Minimised is Σ½(q_x(x²+y²) + q_θθ² + q_κκ²) + Σ(½r w² + ρ w) + ½ε(h² + m² + τ²) + c·(h, m, τ), subject to rows
- * a·(x, y, θ, κ, h, m, τ, w) + c ≥ 0, each at one stage, and with each {@link HeldEnd} where it belongs.
+ * a·(x, y, θ, κ, h, m, τ, w) + c ≥ 0, each at one stage, and with each {@link EndConstraint} where it belongs.
  *
  * <p>Method: Mehrotra's predictor and corrector (Nocedal and Wright, Numerical Optimization, 2nd ed., §16.6). Each
  * Newton system is a linear-quadratic control problem, solved by the Riccati recursion on the state joined by the three
@@ -29,8 +29,8 @@ final class StagedProgram {
     private static final double SHORT_OF_THE_BOUND = 0.995;
 
     final int stages;
-    final HeldEnd start = new HeldEnd();
-    final HeldEnd end = new HeldEnd();
+    final EndConstraint start = new EndConstraint();
+    final EndConstraint end = new EndConstraint();
     /** q_x, q_θ, q_κ of every stage, and r of every input. */
     double positionWeight, headingWeight, curvatureWeight, inputWeight;
 

@@ -19,7 +19,7 @@ import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
 import wrenlane.course.plan.Cone;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Markers;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
@@ -254,7 +254,7 @@ class CourseKindsTest {
     /** What can be leaned over is cleared by the wheels; what stands high, by all of the machine. */
     @ParameterizedTest
     @CsvSource({"FLAT, WHEELS", "BAYS, WHEELS", "TALL, BODY"})
-    void aLaneIsClearedByWhatItsMarksAskFor(String marking, Keep.Part part) {
+    void aLaneIsClearedByWhatItsMarksAskFor(String marking, Barrier.Part part) {
         CourseKind kind = CourseKinds.find("lane").orElseThrow();
         Course lane = Course.standard(kind).with(option(kind, "marking"), marking);
         assertThat(lane.plan().route().keeps())

@@ -84,9 +84,9 @@ class MarkerTest {
                 }
                 assertThat(own.route().keeps())
                         .filteredOn(keep ->
-                                keep instanceof Keep.Off off && off.name().equals("cone " + cone.label()))
+                                keep instanceof Barrier.ConeBarrier off && off.name().equals("cone " + cone.label()))
                         .allSatisfy(keep -> {
-                            Keep.Off off = (Keep.Off) keep;
+                            Barrier.ConeBarrier off = (Barrier.ConeBarrier) keep;
                             assertThat(off.radiusMetres())
                                     .isEqualTo(cone.marker().baseMetres() / 2);
                             assertThat(off.heightMetres())

@@ -88,7 +88,7 @@ class EasiestPeakTest {
         LineTask task =
                 LineTask.of(course, ride, ride.limits().lowestSpeedMetresPerSecond() * random.nextDouble(1, 1.8));
         LineSearch search = new LineSearch(task);
-        LineSearch.Found roomy = search.roomiest(null);
+        LineSearch.FoundLine roomy = search.roomiest(null);
         if (!roomy.holds()) {
             return null;
         }

@@ -36,10 +36,10 @@ class LineNodesTest {
 
     @Test
     void turnsAsFarLeftAsRightOnAnEight() {
-        LineNodes.Turned eight = LineNodes.turning(TASK.route());
+        LineNodes.TurnAngles eight = LineNodes.turning(TASK.route());
         assertThat(eight.left()).isCloseTo(eight.right(), within(0.02));
         assertThat(eight.together()).isBetween(2 * Math.PI, 4 * Math.PI);
-        LineNodes.Turned circle =
+        LineNodes.TurnAngles circle =
                 LineNodes.turning(Tasks.course("circle").plan().route());
         assertThat(circle.left()).isCloseTo(2 * Math.PI, within(0.1));
         assertThat(circle.right()).isCloseTo(0, within(1e-6));

@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
@@ -63,7 +63,7 @@ class LineSolverTest {
     @Test
     void findsNoLineWhereTheRateForbidsIt() {
         LineTask task = Tasks.weave(9, 3, 0.35);
-        LineSearch.Found found = new LineSearch(task).roomiest(null);
+        LineSearch.FoundLine found = new LineSearch(task).roomiest(null);
         assertThat(found.holds()).isFalse();
         assertThat(found.settled()).isTrue();
         assertThat(found.room()).isBetween(-0.1, -0.03);
@@ -118,16 +118,16 @@ class LineSolverTest {
                 List.of(),
                 Pace.ROLLING);
         LineTask task = new LineTask(route, new Footprint(1.4, 0.1, 0.8), new TurnLimits(0.5, 0.5, 0.5, 0));
-        LineSearch.Found found = new LineSearch(task).roomiest(null);
+        LineSearch.FoundLine found = new LineSearch(task).roomiest(null);
         assertThat(found.holds()).isTrue();
         assertThat(found.checked().rooms().get(0).roomMetres()).isCloseTo(0.8 - 0.05, within(0.01));
     }
 
     /** A line along the way at so far to its left, the machine on the side of it that is given: left above zero. */
-    private static Keep line(String name, double left, double side) {
-        return new Keep.Inside(
+    private static Barrier line(String name, double left, double side) {
+        return new Barrier.LineBarrier(
                 name,
-                Keep.Part.WHEELS,
+                Barrier.Part.WHEELS,
                 new Point(-5, left),
                 new Point(20, left),
                 side > 0 ? Side.LEFT : Side.RIGHT,

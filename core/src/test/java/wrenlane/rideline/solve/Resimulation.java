@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.machine.Side;
@@ -48,7 +48,7 @@ public final class Resimulation {
         if (bars.isPresent()) {
             return bars;
         }
-        Map<Keep.Off, double[]> passed = new LinkedHashMap<>();
+        Map<Barrier.ConeBarrier, double[]> passed = new LinkedHashMap<>();
         for (int i = 0; i <= steps; i++) {
             double s = i * h;
             double k = curvature(line, s);
@@ -86,7 +86,7 @@ public final class Resimulation {
                 return Optional.of("curvature changes too fast");
             }
             double station = route.lengthMetres() * i / (nodes.size() - 1);
-            for (Route.OneWay way : route.oneWays()) {
+            for (Route.RouteLeg way : route.oneWays()) {
                 boolean there = station > way.fromStation() + 1e-6 && station < way.toStation() - 1e-6;
                 if (there && k * way.side().sign() < -STRAIGHT) {
                     return Optional.of("bars the wrong way");
@@ -116,9 +116,9 @@ public final class Resimulation {
 
     /** Remembers how near each cone that has a side came to the wheelbase, and how far to the left it lay there. */
     private static void pass(
-            LineTask task, Map<Keep.Off, double[]> passed, double x, double y, double heading, double station) {
-        for (Keep keep : task.route().keeps()) {
-            if (keep instanceof Keep.Off off
+            LineTask task, Map<Barrier.ConeBarrier, double[]> passed, double x, double y, double heading, double station) {
+        for (Barrier keep : task.route().keeps()) {
+            if (keep instanceof Barrier.ConeBarrier off
                     && off.side().isPresent()
                     && station >= off.fromStation()
                     && station <= off.toStation()) {
@@ -149,13 +149,13 @@ public final class Resimulation {
         if (k > task.limits().left() * 1.000001 || -k > task.limits().right() * 1.000001) {
             return Optional.of("more curvature than there is");
         }
-        for (Keep keep : task.route().keeps()) {
+        for (Barrier keep : task.route().keeps()) {
             if (station < keep.fromStation() || station > keep.toStation()) {
                 continue;
             }
-            boolean clear = keep instanceof Keep.Off off
+            boolean clear = keep instanceof Barrier.ConeBarrier off
                     ? off(task, off, x, y, heading, k)
-                    : inside(task, (Keep.Inside) keep, x, y, heading, k);
+                    : inside(task, (Barrier.LineBarrier) keep, x, y, heading, k);
             if (!clear) {
                 return Optional.of(keep.name());
             }
@@ -163,10 +163,10 @@ public final class Resimulation {
         return Optional.empty();
     }
 
-    private static boolean off(LineTask task, Keep.Off off, double x, double y, double heading, double k) {
+    private static boolean off(LineTask task, Barrier.ConeBarrier off, double x, double y, double heading, double k) {
         Footprint f = task.footprint();
         double p = f.wheelbaseMetres();
-        boolean body = off.part() == Keep.Part.BODY;
+        boolean body = off.part() == Barrier.Part.BODY;
         double toX = off.centre().x() - x;
         double toY = off.centre().y() - y;
         double near = p + REACHES + off.radiusMetres();
@@ -196,10 +196,10 @@ public final class Resimulation {
         return true;
     }
 
-    private static boolean inside(LineTask task, Keep.Inside line, double x, double y, double heading, double k) {
+    private static boolean inside(LineTask task, Barrier.LineBarrier line, double x, double y, double heading, double k) {
         double p = task.footprint().wheelbaseMetres();
         double lean = Math.abs(task.limits().leanRadians(k));
-        double half = line.part() == Keep.Part.BODY
+        double half = line.part() == Barrier.Part.BODY
                 ? task.footprint().reachMetres(BAR_HEIGHT, lean)
                 : task.footprint().tyreMetres() / 2;
         for (double along : new double[] {0, p}) {

@@ -26,8 +26,8 @@ class RoughRoomTest {
     })
     void knowsTheRoomToWithinTwoCentimetresAndWhetherThereIsAny(String kind, double speed) {
         LineSearch search = search(kind, speed);
-        LineSearch.Found exact = search.roomiest(null);
-        LineSearch.Found rough = search.roomiestRoughly(null);
+        LineSearch.FoundLine exact = search.roomiest(null);
+        LineSearch.FoundLine rough = search.roomiestRoughly(null);
         assertThat(rough.holds()).isEqualTo(exact.holds());
         assertThat(rough.room()).isCloseTo(exact.room(), within(0.02));
         assertThat(search.settled(rough).room()).isGreaterThanOrEqualTo(rough.room());
@@ -36,8 +36,8 @@ class RoughRoomTest {
     /** Near the fastest it can be ridden, a metre of room would cost a tenth of the turn: too little a price misses the line. */
     @Test
     void findsTheLineOfAnEightRiddenFast() {
-        LineSearch.Found slower = search("figure-eight", 12).roomiest(null);
-        LineSearch.Found found = search("figure-eight", 13).roomiest(slower.nodes());
+        LineSearch.FoundLine slower = search("figure-eight", 12).roomiest(null);
+        LineSearch.FoundLine found = search("figure-eight", 13).roomiest(slower.nodes());
         assertThat(found.holds()).isTrue();
         assertThat(found.room()).isBetween(0.2, 0.4);
     }
@@ -45,8 +45,8 @@ class RoughRoomTest {
     @Test
     void aLineNearAnotherIsTakenAsItIsWhereItHolds() {
         LineSearch search = search("u-turn-box", 9);
-        LineSearch.Found roomiest = search.roomiest(null);
-        LineSearch.Found near = search.near(roomiest.nodes());
+        LineSearch.FoundLine roomiest = search.roomiest(null);
+        LineSearch.FoundLine near = search.near(roomiest.nodes());
         assertThat(near.holds()).isTrue();
         assertThat(near.room()).isCloseTo(roomiest.room(), within(0.02));
         assertThat(search("u-turn-box", 24).near(roomiest.nodes()).holds()).isFalse();

@@ -6,7 +6,7 @@ import java.util.Optional;
 import wrenlane.course.Course;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
-import wrenlane.course.plan.Keep;
+import wrenlane.course.plan.Barrier;
 import wrenlane.course.plan.Pace;
 import wrenlane.course.plan.Route;
 import wrenlane.course.plan.RouteEnd;
@@ -30,13 +30,13 @@ public final class Tasks {
      */
     public static LineTask weave(int cones, double spacing, double rate) {
         List<Point> points = new ArrayList<>(List.of(new Point(-5, 0)));
-        List<Keep> keeps = new ArrayList<>();
+        List<Barrier> keeps = new ArrayList<>();
         for (int i = 0; i < cones; i++) {
             double x = i * spacing;
             points.add(new Point(x, i % 2 == 0 ? -0.7 : 0.7));
-            keeps.add(new Keep.Off(
+            keeps.add(new Barrier.ConeBarrier(
                     "cone " + (i + 1),
-                    Keep.Part.BODY,
+                    Barrier.Part.BODY,
                     new Point(x, 0),
                     0.14,
                     0,
@@ -86,9 +86,9 @@ public final class Tasks {
                     e.barsTurned());
         }
 
-        Keep of(Keep keep) {
-            if (keep instanceof Keep.Off k) {
-                return new Keep.Off(
+        Barrier of(Barrier keep) {
+            if (keep instanceof Barrier.ConeBarrier k) {
+                return new Barrier.ConeBarrier(
                         k.name(),
                         k.part(),
                         of(k.centre()),
@@ -99,8 +99,8 @@ public final class Tasks {
                         k.toStation(),
                         k.atAnEnd());
             }
-            Keep.Inside k = (Keep.Inside) keep;
-            return new Keep.Inside(
+            Barrier.LineBarrier k = (Barrier.LineBarrier) keep;
+            return new Barrier.LineBarrier(
                     k.name(),
                     k.part(),
                     of(k.from()),

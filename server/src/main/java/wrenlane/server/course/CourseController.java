@@ -27,7 +27,7 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.server.course.evaluation.PlanJson;
 import wrenlane.server.platform.creation.Creations;
 import wrenlane.server.platform.http.ArchivedRequest;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Courses as saved, and the kinds there are. */
 @RestController
@@ -58,7 +58,7 @@ class CourseController {
             boolean usual,
             boolean measuresTurn,
             boolean swingsOut,
-            CourseKind.Turning turning,
+            CourseKind.TurnSides turning,
             List<CourseDimension> dimensions,
             List<CourseOption> options,
             CourseRequest start) {
@@ -118,7 +118,7 @@ class CourseController {
      * @param withThem what the markers there are allow
      */
     record EdgeMarkingResponse(
-            @Nullable String dimension, List<EdgeMarks> densities, EdgeMarks.@Nullable WithWhatThereIs withThem) {}
+            @Nullable String dimension, List<EdgeMarks> densities, EdgeMarks.@Nullable ReducedMarks withThem) {}
 
     /** How many markers a course takes with its edges marked fully, with few, or with as many as there are. */
     @PostMapping("/calculations/edge-markings")
@@ -158,7 +158,7 @@ class CourseController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody CourseRequest request) {
-        return service.update(id, Expected.of(ifMatch), request);
+        return service.update(id, ExpectedVersion.of(ifMatch), request);
     }
 
     /** Archives a course that is no longer used, or restores it. */
@@ -167,13 +167,13 @@ class CourseController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody ArchivedRequest request) {
-        return service.archive(id, Expected.of(ifMatch), request.archived());
+        return service.archive(id, ExpectedVersion.of(ifMatch), request.archived());
     }
 
     /** Deletes a course; a problem says what uses it. */
     @DeleteMapping("/courses/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteCourse(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 }

@@ -18,7 +18,7 @@ import wrenlane.course.CourseSettings;
 import wrenlane.finding.Checks;
 import wrenlane.machine.Side;
 import wrenlane.server.course.kit.MarkerJson;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.server.platform.length.LengthJson;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.MeasuredLength;
@@ -35,7 +35,7 @@ import wrenlane.units.MeasuredLength;
  * @param within flat markers of the settings within the widest that it stands at, the second widest first
  */
 public record CourseRequest(
-        @Visible @Size(max = 80) String name,
+        @VisibleText @Size(max = 80) String name,
         @NotBlank @Size(max = 40) String kind,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull @Valid LengthJson> lengths,
         @NotNull @Size(max = 12) Map<@Size(max = 40) String, @NotNull Integer> counts,

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import wrenlane.machine.Side;
 import wrenlane.server.course.kit.MarkerJson;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.length.LengthJson;
 
 /**
@@ -24,7 +24,7 @@ record CourseResponse(
         List<MarkerJson> markers,
         List<MarkerJson> within,
         boolean archived)
-        implements Versioned {
+        implements VersionedResource {
     static CourseResponse of(long id, long version, CourseRequest typed, boolean archived) {
         return new CourseResponse(
                 id,

@@ -12,14 +12,14 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.id.CourseId;
 import wrenlane.machine.Side;
 import wrenlane.server.course.kit.KitService;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.length.LengthJson;
 import wrenlane.server.platform.problem.ConflictException;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.platform.version.Stamped;
+import wrenlane.server.platform.version.Stamp;
 import wrenlane.server.platform.version.Stamps;
 
 /** Courses as stored. */
@@ -31,7 +31,7 @@ public class CourseService {
     /** One of them, in bytes, about. */
     private static final int COURSE_BYTES = 3_000;
 
-    private final Kept<Stamped, Stored> kept = Kept.within(MOST_BYTES, stamped -> COURSE_BYTES);
+    private final BoundedCache<Stamp, StoredCourse> kept = BoundedCache.within(MOST_BYTES, stamped -> COURSE_BYTES);
     private final CourseMapper mapper;
     private final Stamps stamps;
     private final KitService kit;
@@ -89,9 +89,9 @@ public class CourseService {
         return one(id).response();
     }
 
-    private Stored one(long id) {
+    private StoredCourse one(long id) {
         return storage.read(() -> kept.get(
-                stamps.of(Stamps.Of.COURSE, id),
+                stamps.of(Stamps.Aggregate.COURSE, id),
                 () -> mapper.find(id).map(this::stored).orElseThrow(() -> new NotFoundException("course", id))));
     }
 
@@ -114,7 +114,7 @@ public class CourseService {
         });
     }
 
-    CourseResponse update(long id, Expected expected, CourseRequest request) {
+    CourseResponse update(long id, ExpectedVersion expected, CourseRequest request) {
         request.course();
         return storage.write(() -> {
             if (expected(id, expected, request).archived()) {
@@ -126,14 +126,14 @@ public class CourseService {
         });
     }
 
-    private CourseResponse expected(long id, Expected expected, Object... wanted) {
+    private CourseResponse expected(long id, ExpectedVersion expected, Object... wanted) {
         CourseResponse stored = response(id);
         expected.check(stored.version(), () -> stored, wanted);
         return stored;
     }
 
     /** Takes a course off every list and day, or puts it back; runs ridden on it keep what they were ridden on. */
-    CourseResponse archive(long id, Expected expected, boolean archived) {
+    CourseResponse archive(long id, ExpectedVersion expected, boolean archived) {
         return storage.write(() -> {
             CourseResponse stored = expected(id, expected);
             if (stored.archived() != archived) {
@@ -143,7 +143,7 @@ public class CourseService {
         });
     }
 
-    void delete(long id, Expected expected) {
+    void delete(long id, ExpectedVersion expected) {
         storage.change(() -> {
             expected(id, expected);
             uses.noneOfCourse(id);
@@ -162,7 +162,7 @@ public class CourseService {
     }
 
     /** A course as a person would type it again. */
-    private record Stored(long id, long version, CourseRequest typed, boolean archived) {
+    private record StoredCourse(long id, long version, CourseRequest typed, boolean archived) {
         CourseResponse response() {
             return CourseResponse.of(id, version, typed, archived);
         }
@@ -173,7 +173,7 @@ public class CourseService {
     }
 
     /** What is stored, and the kind's own where a dimension has come to it since. */
-    private Stored stored(CourseRow row) {
+    private StoredCourse stored(CourseRow row) {
         long id = Objects.requireNonNull(row.id());
         CourseKind kind = CourseKinds.find(row.kind())
                 .orElseThrow(() -> new IllegalStateException("course " + id + " is of an unknown kind: " + row.kind()));
@@ -192,6 +192,6 @@ public class CourseService {
                         Side.valueOf(row.firstTurn()),
                         kit.ofCourse(id),
                         kit.within(id));
-        return new Stored(id, Objects.requireNonNull(row.version()), all, row.archivedAt() != null);
+        return new StoredCourse(id, Objects.requireNonNull(row.version()), all, row.archivedAt() != null);
     }
 }

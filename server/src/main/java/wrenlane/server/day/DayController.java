@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.server.platform.creation.Creations;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Days. */
 @RestController
@@ -62,14 +62,14 @@ class DayController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody DayRequest request) {
-        return DayResponse.of(service.update(id, Expected.of(ifMatch), request));
+        return DayResponse.of(service.update(id, ExpectedVersion.of(ifMatch), request));
     }
 
     /** Takes a day away; a problem says what of it is in use. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteDay(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 
     private DayResponse response(long id) {

@@ -5,8 +5,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.day.DayCourse;
 import wrenlane.id.CourseId;
-import wrenlane.server.ground.placement.StandJson;
-import wrenlane.yard.Stand;
+import wrenlane.server.ground.placement.PlacementJson;
+import wrenlane.yard.CoursePlacement;
 
 /** A row of the day_course table; the placement is all there or not at all. */
 record DayCourseRow(
@@ -15,7 +15,7 @@ record DayCourseRow(
         @Nullable Double standXM,
         @Nullable Double standYM,
         @Nullable Double standTurnRad) {
-    static DayCourseRow of(long dayId, long courseId, @Nullable StandJson placement) {
+    static DayCourseRow of(long dayId, long courseId, @Nullable PlacementJson placement) {
         return placement == null
                 ? new DayCourseRow(dayId, courseId, null, null, null)
                 : new DayCourseRow(dayId, courseId, placement.xMetres(), placement.yMetres(), placement.turnRadians());
@@ -25,9 +25,9 @@ record DayCourseRow(
         return new DayCourse(new CourseId(courseId), placement(), sizesMetres);
     }
 
-    private Optional<Stand> placement() {
+    private Optional<CoursePlacement> placement() {
         return standXM == null || standYM == null || standTurnRad == null
                 ? Optional.empty()
-                : Optional.of(new Stand(standXM, standYM, standTurnRad));
+                : Optional.of(new CoursePlacement(standXM, standYM, standTurnRad));
     }
 }

@@ -16,8 +16,8 @@ import wrenlane.day.Day;
 import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
 import wrenlane.id.YardId;
-import wrenlane.server.ground.placement.StandJson;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.ground.placement.PlacementJson;
+import wrenlane.server.platform.http.VisibleText;
 
 /**
  * A day as a person plans it.
@@ -31,10 +31,10 @@ import wrenlane.server.platform.http.Visible;
  */
 public record DayRequest(
         @NotNull LocalDate date,
-        @Visible @Size(max = 80) String title,
+        @VisibleText @Size(max = 80) String title,
         @Nullable Long yardId,
         @NotNull @Size(max = DayRequest.MOST_COURSES) List<@NotNull Long> courseIds,
-        @NotNull @Size(max = 20) List<@NotNull @Valid DayStand> stands,
+        @NotNull @Size(max = 20) List<@NotNull @Valid DayPlacement> stands,
         @Nullable @Size(max = 20) List<@NotNull @Valid DaySettings> standsAt,
         @NotNull @Size(max = DayRequest.MOST_RIDERS) List<@NotNull @Valid DayRider> riders) {
     /** Most courses of a day. */
@@ -44,11 +44,11 @@ public record DayRequest(
     public static final int MOST_RIDERS = 60;
 
     /** Where a course stands. */
-    public record DayStand(
-            @NotNull Long courseId, @NotNull @Valid StandJson stand) {
-        static List<DayStand> of(Day day) {
+    public record DayPlacement(
+            @NotNull Long courseId, @NotNull @Valid PlacementJson stand) {
+        static List<DayPlacement> of(Day day) {
             return day.placements().entrySet().stream()
-                    .map(p -> new DayStand(p.getKey().value(), StandJson.of(p.getValue())))
+                    .map(p -> new DayPlacement(p.getKey().value(), PlacementJson.of(p.getValue())))
                     .toList();
         }
     }
@@ -82,7 +82,7 @@ public record DayRequest(
                 title,
                 day.yardId().map(YardId::value).orElse(null),
                 day.courseIds().stream().map(CourseId::value).toList(),
-                DayStand.of(day),
+                DayPlacement.of(day),
                 sizes,
                 day.riders().stream()
                         .filter(r -> rides.test(r.riderId()))

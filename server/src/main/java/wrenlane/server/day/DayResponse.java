@@ -8,8 +8,8 @@ import wrenlane.id.CourseId;
 import wrenlane.id.YardId;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.day.DayRequest.DayPlacement;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.version.Edition;
 
 /** A day as stored. */
@@ -20,10 +20,10 @@ record DayResponse(
         String title,
         @Nullable Long yardId,
         List<Long> courseIds,
-        List<DayStand> stands,
+        List<DayPlacement> stands,
         List<DaySettings> standsAt,
         List<DayRider> riders)
-        implements Versioned {
+        implements VersionedResource {
     static DayResponse of(Edition<Day> stored) {
         Day day = stored.value();
         return new DayResponse(
@@ -33,7 +33,7 @@ record DayResponse(
                 day.title(),
                 day.yardId().map(YardId::value).orElse(null),
                 day.courseIds().stream().map(CourseId::value).toList(),
-                DayStand.of(day),
+                DayPlacement.of(day),
                 day.courses().stream()
                         .filter(c -> !c.activeSizesMetres().isEmpty())
                         .map(c -> new DaySettings(c.courseId().value(), c.activeSizesMetres()))

@@ -20,14 +20,14 @@ import wrenlane.id.YardId;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayStand;
-import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.day.DayRequest.DayPlacement;
+import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.reference.Uses;
@@ -123,7 +123,7 @@ public class DayService {
                 rider -> !riders.get(rider).archived())));
     }
 
-    Edition<Day> update(long id, Expected expected, DayRequest request) {
+    Edition<Day> update(long id, ExpectedVersion expected, DayRequest request) {
         check(request);
         return storage.write(() -> {
             Edition<Day> stored = check(id, expected, request);
@@ -135,7 +135,7 @@ public class DayService {
         });
     }
 
-    void delete(long id, Expected expected) {
+    void delete(long id, ExpectedVersion expected) {
         storage.change(() -> {
             check(id, expected);
             uses.noneOfDay(id);
@@ -144,7 +144,7 @@ public class DayService {
         });
     }
 
-    private Edition<Day> check(long id, Expected expected, Object... wanted) {
+    private Edition<Day> check(long id, ExpectedVersion expected, Object... wanted) {
         Edition<Day> stored = edition(id);
         expected.check(stored.version(), () -> DayResponse.of(stored), wanted);
         return stored;
@@ -226,12 +226,12 @@ public class DayService {
                 < request.riders().size()) {
             checks.add("rider-twice", "riders", "A rider is on the day twice.");
         }
-        if (request.stands().stream().map(DayStand::courseId).distinct().count()
+        if (request.stands().stream().map(DayPlacement::courseId).distinct().count()
                 < request.stands().size()) {
             checks.add("stand-twice", "stands", "A course has two places on the yard. Give it one.");
         }
         if (!request.courseIds()
-                .containsAll(request.stands().stream().map(DayStand::courseId).toList())) {
+                .containsAll(request.stands().stream().map(DayPlacement::courseId).toList())) {
             checks.add("stand-without-course", "stands", "A course has a place on the yard, but is not on the day.");
         }
         List<Long> settled =
@@ -251,7 +251,7 @@ public class DayService {
         mapper.clearCourses(id);
         mapper.clearRiders(id);
         int position = 0;
-        Map<Long, StandJson> stands = new HashMap<>();
+        Map<Long, PlacementJson> stands = new HashMap<>();
         request.stands().forEach(s -> stands.put(s.courseId(), s.stand()));
         for (Long courseId : request.courseIds()) {
             mapper.insertCourse(DayCourseRow.of(id, courseId, stands.get(courseId)), position++);

@@ -20,16 +20,16 @@ import wrenlane.server.lesson.LessonResponse.StationText;
 import wrenlane.server.lesson.LessonResponse.WayOutJson;
 import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.lesson.drill.RiderDrills;
-import wrenlane.server.lesson.size.StandingService.Rides;
+import wrenlane.server.lesson.size.DaySizeService.Rides;
 import wrenlane.server.progress.ChanceJson;
 
 /** A planned lesson as it is answered: with names, sides and chances. */
 final class LessonAnswer {
-    private final Gathered gathered;
+    private final LessonInput gathered;
     private final Optional<Lesson> lesson;
     private final Map<String, String> names;
 
-    private LessonAnswer(Gathered gathered, Optional<Lesson> lesson) {
+    private LessonAnswer(LessonInput gathered, Optional<Lesson> lesson) {
         this.gathered = gathered;
         this.lesson = lesson;
         this.names = gathered.riders().stream()
@@ -42,7 +42,7 @@ final class LessonAnswer {
      * @param lesson missing where nobody takes part
      * @param waysOut of what the lesson breaks
      */
-    static LessonResponse of(Gathered gathered, Optional<Lesson> lesson, List<WayOut> waysOut) {
+    static LessonResponse of(LessonInput gathered, Optional<Lesson> lesson, List<WayOut> waysOut) {
         LessonOfDay of = gathered.of();
         LessonAnswer answer = new LessonAnswer(gathered, lesson);
         return new LessonResponse(

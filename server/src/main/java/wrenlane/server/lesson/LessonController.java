@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.finding.Finding;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.units.LengthSystem;
 
 /** The running order of a day. */
@@ -49,7 +49,7 @@ class LessonController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody LessonSettings settings) {
-        return service.put(dayId, Expected.of(ifMatch), settings, system);
+        return service.put(dayId, ExpectedVersion.of(ifMatch), settings, system);
     }
 
     /** What it takes to have a course stand at other settings for one rider, and when it is best done. */

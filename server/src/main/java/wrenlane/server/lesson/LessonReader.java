@@ -5,7 +5,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.day.Day;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
-import wrenlane.server.lesson.LessonStore.Said;
+import wrenlane.server.lesson.LessonStore.StoredSettings;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.platform.storage.Storage;
 
@@ -30,13 +30,13 @@ public class LessonReader {
     public LessonOfDay read(long dayId) {
         return storage.read(() -> {
             Day day = days.get(dayId);
-            Optional<Said> said = store.find(dayId);
+            Optional<StoredSettings> said = store.find(dayId);
             return new LessonOfDay(
                             day,
                             courses.get(day.courseIds()),
                             drills.catalogue(),
-                            said.map(Said::settings).orElse(LessonSettings.USUAL),
-                            said.map(Said::version).orElseGet(storage::leastVersion),
+                            said.map(StoredSettings::settings).orElse(LessonSettings.USUAL),
+                            said.map(StoredSettings::version).orElseGet(storage::leastVersion),
                             said.isPresent())
                     .withoutWhatIsGone();
         });

@@ -6,7 +6,7 @@ import wrenlane.finding.Finding;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
 import wrenlane.server.lesson.LessonSettings.WishJson;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.progress.ChanceJson;
 
 /**
@@ -34,7 +34,7 @@ public record LessonResponse(
         List<Finding> findings,
         boolean unfinished,
         List<WayOutJson> waysOut)
-        implements Versioned {
+        implements VersionedResource {
 
     /**
      * Something that would mend the lesson.

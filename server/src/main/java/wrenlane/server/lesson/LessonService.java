@@ -10,13 +10,13 @@ import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTemplate;
 import wrenlane.lesson.WayOut;
-import wrenlane.server.lesson.LessonStore.Said;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.KeptUntilStored;
+import wrenlane.server.lesson.LessonStore.StoredSettings;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.StateCache;
 import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
-import wrenlane.server.platform.http.Expected;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.ExpectedVersion;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.units.LengthSystem;
@@ -33,38 +33,38 @@ public class LessonService {
     /** A lesson with all that it was planned from, in bytes: an estimate for a dozen riders. */
     private static final int LESSON_BYTES = 300_000;
 
-    private final Kept<LessonBrief, Planned> plans = Kept.within(MOST_BYTES, brief -> PLAN_BYTES);
-    private final KeptUntilStored<OfDay, ReckonedLesson> kept;
+    private final BoundedCache<LessonBrief, PlanResult> plans = BoundedCache.within(MOST_BYTES, brief -> PLAN_BYTES);
+    private final StateCache<LessonKey, ComputedLesson> kept;
 
     private final LessonReader lessons;
-    private final LessonGathering gathering;
+    private final LessonInputReader gathering;
     private final LessonStore store;
     private final Newsroom newsroom;
     private final Storage storage;
 
     LessonService(
-            LessonReader lessons, LessonGathering gathering, LessonStore store, Newsroom newsroom, Storage storage) {
+            LessonReader lessons, LessonInputReader gathering, LessonStore store, Newsroom newsroom, Storage storage) {
         this.lessons = lessons;
         this.gathering = gathering;
         this.store = store;
         this.newsroom = newsroom;
         this.storage = storage;
-        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, lesson -> LESSON_BYTES, ReckonedLesson::isWhole);
+        this.kept = new StateCache<>(storage::state, MOST_BYTES, lesson -> LESSON_BYTES, ComputedLesson::isWhole);
     }
 
     /** Which lesson is asked for, and whose lengths the rungs are that riders begin at. */
-    private record OfDay(long dayId, LengthSystem system) {}
+    private record LessonKey(long dayId, LengthSystem system) {}
 
     /** A lesson, and the ways out of what it breaks. */
-    private record Planned(Lesson lesson, List<WayOut> waysOut) {
-        static Planned of(LessonBrief brief) {
+    private record PlanResult(Lesson lesson, List<WayOut> waysOut) {
+        static PlanResult of(LessonBrief brief) {
             Lesson lesson = LessonPlanner.plan(brief);
-            return new Planned(lesson, WayOut.of(brief, lesson));
+            return new PlanResult(lesson, WayOut.of(brief, lesson));
         }
     }
 
     /** What is stored of a lesson, shown to somebody who would have written over it. */
-    private record Stored(long version, LessonSettings settings) implements Versioned {}
+    private record StoredLesson(long version, LessonSettings settings) implements VersionedResource {}
 
     /**
      * The lesson of a day as it stands.
@@ -76,25 +76,25 @@ public class LessonService {
     }
 
     /** The same as it was reckoned. */
-    public ReckonedLesson reckoned(long dayId, LengthSystem system) {
-        return kept.get(new OfDay(dayId, system), () -> reckoned(lessons.read(dayId), system));
+    public ComputedLesson reckoned(long dayId, LengthSystem system) {
+        return kept.get(new LessonKey(dayId, system), () -> reckoned(lessons.read(dayId), system));
     }
 
     /** Plans with other settings, then stores them: what cannot be planned is not stored. */
-    LessonResponse put(long dayId, Expected expected, LessonSettings settings, LengthSystem system) {
+    LessonResponse put(long dayId, ExpectedVersion expected, LessonSettings settings, LengthSystem system) {
         reckoned(storage.read(() -> wanting(dayId, expected, settings)), system);
         LessonOfDay now = storage.write(() -> {
             LessonOfDay wanted = wanting(dayId, expected, settings);
-            store.put(dayId, new Said(wanted.version(), settings));
+            store.put(dayId, new StoredSettings(wanted.version(), settings));
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
         return reckoned(now, system).answer();
     }
 
-    private LessonOfDay wanting(long dayId, Expected expected, LessonSettings settings) {
+    private LessonOfDay wanting(long dayId, ExpectedVersion expected, LessonSettings settings) {
         LessonOfDay of = lessons.read(dayId);
-        expected.check(of.version(), () -> new Stored(of.version(), of.settings()), settings);
+        expected.check(of.version(), () -> new StoredLesson(of.version(), of.settings()), settings);
         return of.wanting(settings, of.version() + 1);
     }
 
@@ -114,13 +114,13 @@ public class LessonService {
                         "There is no running order to begin with: put riders on the day, then look at Lesson."));
     }
 
-    private ReckonedLesson reckoned(LessonOfDay of, LengthSystem system) {
-        Gathered gathered = gathering.gather(of, of.present(), system);
-        Optional<Planned> planned = gathered.brief().map(brief -> plans.get(brief, () -> Planned.of(brief)));
-        return new ReckonedLesson(
+    private ComputedLesson reckoned(LessonOfDay of, LengthSystem system) {
+        LessonInput gathered = gathering.gather(of, of.present(), system);
+        Optional<PlanResult> planned = gathered.brief().map(brief -> plans.get(brief, () -> PlanResult.of(brief)));
+        return new ComputedLesson(
                 gathered,
-                planned.map(Planned::lesson),
-                planned.map(Planned::waysOut).orElse(List.of()));
+                planned.map(PlanResult::lesson),
+                planned.map(PlanResult::waysOut).orElse(List.of()));
     }
 
     /** Lessons to begin from, for who takes part in a day and what there is to ride on. */

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.Weather;
 import wrenlane.lesson.Wish;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * What a lesson is planned from, beside the day itself.
@@ -37,7 +37,7 @@ public record LessonSettings(
         @NotNull Weather weather,
         @NotNull @Size(max = LessonBrief.MOST_RIDERS) List<@NotNull Long> absent,
         @NotNull @Size(max = 12) List<@NotNull @Valid WishJson> wishes,
-        @Nullable School school) {
+        @Nullable RidingMethod school) {
 
     /** Until somebody says otherwise: chosen by us, as most lessons are. */
     static final LessonSettings USUAL = new LessonSettings("09:00", 150, 1, 0, Weather.DRY, List.of(), List.of(), null);

@@ -17,7 +17,7 @@ import wrenlane.lesson.LessonTasks;
 import wrenlane.lesson.PassTime;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
-import wrenlane.server.lesson.size.StandingService.Rides;
+import wrenlane.server.lesson.size.DaySizeService.Rides;
 
 /** Makes stations of open ground and the day's courses, with what each rider would ride there. */
 final class LessonStations {
@@ -27,7 +27,7 @@ final class LessonStations {
     private final Catalogue catalogue;
     private final Map<String, LessonTasks> riders;
     private final Map<Long, Map<Long, Rides>> rides;
-    private final Function<NestedCourse, Station.Laying> laying;
+    private final Function<NestedCourse, Station.SetupMinutes> laying;
 
     /**
      * For some riders.
@@ -40,7 +40,7 @@ final class LessonStations {
             Catalogue catalogue,
             Map<String, LessonTasks> riders,
             Map<Long, Map<Long, Rides>> rides,
-            Function<NestedCourse, Station.Laying> laying) {
+            Function<NestedCourse, Station.SetupMinutes> laying) {
         this.catalogue = catalogue;
         this.riders = riders;
         this.rides = rides;
@@ -57,7 +57,7 @@ final class LessonStations {
                 .mapToInt(Integer::intValue)
                 .max()
                 .orElse(OPEN_SECONDS);
-        return new Station(Station.OPEN, "Open ground", Station.Laying.NONE, true, seconds, tasks);
+        return new Station(Station.OPEN, "Open ground", Station.SetupMinutes.NONE, true, seconds, tasks);
     }
 
     /**
@@ -80,7 +80,7 @@ final class LessonStations {
         return new Station(
                 String.valueOf(stored.id()),
                 stored.name(),
-                sharing != null ? Station.Laying.NONE : laying.apply(nested),
+                sharing != null ? Station.SetupMinutes.NONE : laying.apply(nested),
                 sharing != null,
                 seconds.stream().mapToInt(Integer::intValue).max().orElse(OPEN_SECONDS),
                 tasks,

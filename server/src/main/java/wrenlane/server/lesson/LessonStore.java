@@ -19,27 +19,27 @@ public class LessonStore {
     }
 
     /** Settings with how often they were changed. */
-    record Said(long version, LessonSettings settings) {}
+    record StoredSettings(long version, LessonSettings settings) {}
 
     /** What was said of a day's lesson; empty where nothing was. */
-    Optional<Said> find(long dayId) {
+    Optional<StoredSettings> find(long dayId) {
         return mapper.find(dayId)
-                .map(row -> new Said(row.version(), json.readValue(row.settings(), LessonSettings.class)));
+                .map(row -> new StoredSettings(row.version(), json.readValue(row.settings(), LessonSettings.class)));
     }
 
     /** The settings alone. */
     public Optional<LessonSettings> settings(long dayId) {
-        return find(dayId).map(Said::settings);
+        return find(dayId).map(StoredSettings::settings);
     }
 
     /** Stores settings in the place of any there were. */
-    void put(long dayId, Said said) {
+    void put(long dayId, StoredSettings said) {
         mapper.put(new LessonRow(dayId, said.version(), json.writeValueAsString(said.settings())));
     }
 
     /** Stores settings for a day that has none. */
     public void putFirst(long dayId, LessonSettings settings) {
-        put(dayId, new Said(storage.leastVersion() + 1, settings));
+        put(dayId, new StoredSettings(storage.leastVersion() + 1, settings));
     }
 
     /** Whether anything was said of the day's lesson. */

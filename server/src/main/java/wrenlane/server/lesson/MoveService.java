@@ -15,22 +15,22 @@ import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
 import wrenlane.lesson.MoveMoment;
-import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.LiveLesson;
 import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.live.LiveLessonRepository;
-import wrenlane.server.lesson.live.RunningService;
+import wrenlane.server.lesson.live.LiveLessonService;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.run.RunRepository;
-import wrenlane.setout.Baseline;
-import wrenlane.setout.ChangeOver;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.Baseline;
+import wrenlane.setup.Changeover;
+import wrenlane.setup.SetupSheet;
 import wrenlane.units.LengthSystem;
 
 /** What moving cones for one rider costs the group. */
@@ -42,7 +42,7 @@ class MoveService {
     private final RiderService riders;
     private final LiveLessonRepository running;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
     private final Clock clock;
 
     MoveService(
@@ -52,7 +52,7 @@ class MoveService {
             RiderService riders,
             LiveLessonRepository running,
             Storage storage,
-            Reckoning reckoning,
+            ComputeScheduler reckoning,
             Clock clock) {
         this.days = days;
         this.courses = courses;
@@ -65,11 +65,11 @@ class MoveService {
     }
 
     /** What is read of one state of the data. */
-    private record Read(
+    private record MoveInput(
             NamedCourse course,
             NestedCourse stands,
             List<Run> runs,
-            Optional<RunningLesson> lesson,
+            Optional<LiveLesson> lesson,
             Map<String, String> names) {}
 
     /**
@@ -78,14 +78,14 @@ class MoveService {
      * @param to settings it would stand at, in metres
      */
     MoveCost cost(long dayId, long courseId, long riderId, List<Double> to, LengthSystem system) {
-        Read read = storage.read(() -> read(dayId, courseId));
+        MoveInput read = storage.read(() -> read(dayId, courseId));
         RefusedException.unlessNone(
                 new Checks().addAll(NestedCourse.check(read.course().course(), to)));
         NestedCourse wanted = NestedCourse.of(read.course().course(), to);
-        ChangeOver change = reckoning.whole(
-                Rank.ONE,
+        Changeover change = reckoning.whole(
+                Priority.ONE,
                 "this change-over",
-                () -> ChangeOver.between(sheet(read.stands(), system), sheet(wanted, system), SetOutSheet.DATUM));
+                () -> Changeover.between(sheet(read.stands(), system), sheet(wanted, system), SetupSheet.DATUM));
         List<Double> goes = read.stands().settingsMetres().stream()
                 .filter(s -> to.stream().noneMatch(t -> Sizes.areSame(s, t)))
                 .toList();
@@ -96,7 +96,7 @@ class MoveService {
                 moment(read, courseId, riderId, goes).said(id -> read.names().getOrDefault(id, "somebody")));
     }
 
-    private MoveMoment moment(Read read, long courseId, long riderId, List<Double> goes) {
+    private MoveMoment moment(MoveInput read, long courseId, long riderId, List<Double> goes) {
         return read.lesson()
                 .filter(lesson -> !lesson.isOver())
                 .map(lesson -> MoveMoment.during(
@@ -104,7 +104,7 @@ class MoveService {
                         String.valueOf(courseId),
                         goes,
                         String.valueOf(riderId),
-                        read.runs().stream().map(RunningService::ridden).toList(),
+                        read.runs().stream().map(LiveLessonService::ridden).toList(),
                         clock.instant()))
                 .orElseGet(() -> MoveMoment.without(read.runs().stream()
                         .filter(r ->
@@ -115,10 +115,10 @@ class MoveService {
                         .toList()));
     }
 
-    private Read read(long dayId, long courseId) {
+    private MoveInput read(long dayId, long courseId) {
         Day day = days.get(dayId);
         NamedCourse course = courses.get(courseId);
-        return new Read(
+        return new MoveInput(
                 course,
                 day.nested(course),
                 runs.ofDay(dayId),
@@ -129,7 +129,7 @@ class MoveService {
                         .collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)));
     }
 
-    private static SetOutSheet sheet(NestedCourse course, LengthSystem system) {
-        return SetOutSheet.of(course, Baseline.ownCorner(course), SetOutSheet.handyStep(system));
+    private static SetupSheet sheet(NestedCourse course, LengthSystem system) {
+        return SetupSheet.of(course, Baseline.ownCorner(course), SetupSheet.handyStep(system));
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.StopRules;
-import wrenlane.coaching.StopRules.Ridden;
+import wrenlane.coaching.StopRules.CountedRun;
 import wrenlane.finding.Finding;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
@@ -45,7 +45,7 @@ class StopService {
         return storage.read(() -> {
             days.get(dayId);
             Map<Long, String> names = new HashMap<>();
-            List<Ridden> today = runs.ofDay(dayId).stream()
+            List<CountedRun> today = runs.ofDay(dayId).stream()
                     .map(r -> ridden(
                             r,
                             names.computeIfAbsent(
@@ -56,7 +56,7 @@ class StopService {
         });
     }
 
-    private static Ridden ridden(Run run, String rider) {
-        return new Ridden(rider, run.at(), run.faults().contains(Fault.DROP));
+    private static CountedRun ridden(Run run, String rider) {
+        return new CountedRun(rider, run.at(), run.faults().contains(Fault.DROP));
     }
 }

@@ -11,20 +11,20 @@ import wrenlane.progress.CleanChance;
 import wrenlane.rider.Rider;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
 
 /** The chances of riders wherever a course is judged for them. */
 @Service
 class ChanceService {
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final RiderService riders;
     private final Estimates estimates;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
-    ChanceService(Standings standings, RiderService riders, Estimates estimates, Storage storage, Reckoning reckoning) {
+    ChanceService(RiderSizesService standings, RiderService riders, Estimates estimates, Storage storage, ComputeScheduler reckoning) {
         this.standings = standings;
         this.riders = riders;
         this.estimates = estimates;
@@ -32,21 +32,21 @@ class ChanceService {
         this.reckoning = reckoning;
     }
 
-    private record Read(ChancesRequest.On on, Rider rider, ReadRuns latest) {}
+    private record ChanceInput(ChancesRequest.ChanceRider on, Rider rider, RiderRuns latest) {}
 
     /** Of a clean run, to the side where it is less, for each rider in the order asked. */
     List<ChanceJson> chances(ChancesRequest request) {
         CourseKind kind = NamedKind.of(request.kind());
-        List<Read> read = storage.read(() -> request.riders().stream()
-                .map(on -> new Read(on, riders.get(on.riderId()), standings.latest(on.riderId(), kind)))
+        List<ChanceInput> read = storage.read(() -> request.riders().stream()
+                .map(on -> new ChanceInput(on, riders.get(on.riderId()), standings.latest(on.riderId(), kind)))
                 .toList());
         return reckoning.whole(
-                Rank.ONE,
+                Priority.ONE,
                 "the chances of these riders",
                 () -> read.stream().map(this::chance).toList());
     }
 
-    private ChanceJson chance(Read read) {
+    private ChanceJson chance(ChanceInput read) {
         Map<Side, CleanChance> known =
                 estimates.of(read.rider().level(), read.latest(), read.latest().runs());
         return read.on().difficulty().entrySet().stream()

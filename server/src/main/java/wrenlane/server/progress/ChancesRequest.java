@@ -15,13 +15,13 @@ import wrenlane.machine.Side;
  * @param kind of course
  */
 record ChancesRequest(
-        @NotNull String kind, @NotNull @Size(max = 60) List<@NotNull @Valid On> riders) {
+        @NotNull String kind, @NotNull @Size(max = 60) List<@NotNull @Valid ChanceRider> riders) {
     /**
      * A rider.
      *
      * @param difficulty of the course as it is set, on the machine ridden, by side; at least one
      */
-    record On(
+    record ChanceRider(
             @NotNull Long riderId,
 
             @NotNull @Size(min = 1, max = 2)

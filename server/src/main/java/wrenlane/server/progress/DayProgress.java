@@ -23,7 +23,7 @@ import wrenlane.server.progress.history.KindHistory;
 import wrenlane.server.progress.history.KindHistoryReader;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /** What is known of a rider's day, for whoever tells them of it. */
 @Service
@@ -43,10 +43,10 @@ public class DayProgress {
      *
      * @param kind of course ridden most that day
      */
-    public record ReadDay(long dayId, CourseKind kind, KindHistory progress) {}
+    public record DayHistory(long dayId, CourseKind kind, KindHistory progress) {}
 
     /** A rider's day on the kind of course ridden most; empty where no run of theirs counts. */
-    public Optional<ReadDay> readDay(Rider rider, long dayId) {
+    public Optional<DayHistory> readDay(Rider rider, long dayId) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         runs.ofRider(rider.id().value()).stream()
                 .filter(r -> r.isOfDay(new DayId(dayId)) && r.isScored())
@@ -55,7 +55,7 @@ public class DayProgress {
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .flatMap(e -> CourseKinds.find(e.getKey()))
-                .map(kind -> new ReadDay(dayId, kind, histories.read(rider, kind)));
+                .map(kind -> new DayHistory(dayId, kind, histories.read(rider, kind)));
     }
 
     /**
@@ -67,7 +67,7 @@ public class DayProgress {
             Optional<String> machineName, Optional<Transmission> transmission, String kindLabel, Debrief.Facts facts) {}
 
     /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
-    public DayFacts facts(ReadDay read, LengthSystem system) {
+    public DayFacts facts(DayHistory read, LengthSystem system) {
         SideHistories histories = progress.histories(read.progress());
         ProgressResponse all = progress.reckoned(read.progress(), histories, system);
         Optional<ProgressDay> day =
@@ -80,7 +80,7 @@ public class DayProgress {
         Tally tally = Tally.of(read.progress().ofKind().runs().stream()
                 .filter(r -> r.isOfDay(new DayId(read.dayId())) && r.isScored())
                 .toList());
-        Optional<Standing> standing = Optional.ofNullable(all.standing());
+        Optional<RiderSizes> standing = Optional.ofNullable(all.standing());
         return new DayFacts(
                 Optional.ofNullable(all.subject().machineName()),
                 read.progress().machine().map(m -> m.turn().machine().transmission()),
@@ -95,9 +95,9 @@ public class DayProgress {
                                 .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.difficulty() != null)
                                 .max(Comparator.comparingDouble(r -> Objects.requireNonNull(r.difficulty())))
                                 .map(ShownRun::settingMetres),
-                        standing.map(Standing::rung).map(Ladder.Rung::settingMetres),
+                        standing.map(RiderSizes::rung).map(SizeLadder.SizeStep::settingMetres),
                         read.kind().isStraight(),
-                        standing.map(Standing::weakSide),
+                        standing.map(RiderSizes::weakSide),
                         read.progress().opinion()));
     }
 }

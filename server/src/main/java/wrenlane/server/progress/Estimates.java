@@ -21,8 +21,8 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.server.course.difficulty.CourseDifficulty;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.progress.practice.ToldRuns;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.progress.practice.SelfReportedRuns;
 
 /** What runs say of the chance of a clean one. Asks nothing of the tables. */
 @Component
@@ -37,10 +37,10 @@ class Estimates {
     private record Evidence(RiderLevel level, List<Trial> trials) {}
 
     /** The same with what other kinds say. */
-    private record AllEvidence(Evidence here, List<Evidence> elsewhere) {}
+    private record EvidenceByKind(Evidence here, List<Evidence> elsewhere) {}
 
-    private final Kept<Evidence, CleanChance> kept = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
-    private final Kept<AllEvidence, CleanChance> keptBesides = Kept.within(MOST_BYTES, evidence -> CHANCE_BYTES);
+    private final BoundedCache<Evidence, CleanChance> kept = BoundedCache.within(MOST_BYTES, evidence -> CHANCE_BYTES);
+    private final BoundedCache<EvidenceByKind, CleanChance> keptBesides = BoundedCache.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final CourseDifficulty difficulty;
 
     Estimates(CourseDifficulty difficulty) {
@@ -52,7 +52,7 @@ class Estimates {
      *
      * @param some of the runs read, oldest first
      */
-    Map<Side, CleanChance> of(RiderLevel level, ReadRuns read, List<Run> some) {
+    Map<Side, CleanChance> of(RiderLevel level, RiderRuns read, List<Run> some) {
         Map<Side, List<Trial>> trials = trials(read, some);
         List<Map<Side, List<Trial>>> elsewhere = read.elsewhere().stream()
                 .flatMap(other -> upTo(until(read, some), other).stream().map(runs -> trials(other, runs)))
@@ -75,7 +75,7 @@ class Estimates {
             return chance(here);
         }
         return keptBesides.get(
-                new AllEvidence(here, elsewhere),
+                new EvidenceByKind(here, elsewhere),
                 () -> chance(here)
                         .besides(
                                 here.level(),
@@ -87,21 +87,21 @@ class Estimates {
     }
 
     /** Up to when what was done elsewhere counts: the last of some runs, or now where they are all. */
-    private static Instant until(ReadRuns read, List<Run> some) {
+    private static Instant until(RiderRuns read, List<Run> some) {
         return some.size() == read.runs().size()
                 ? Instant.MAX
                 : some.get(some.size() - 1).at();
     }
 
     /** Runs of another kind up to an instant; empty where there are none. */
-    private static Optional<List<Run>> upTo(Instant until, ReadRuns other) {
+    private static Optional<List<Run>> upTo(Instant until, RiderRuns other) {
         List<Run> runs =
                 other.runs().stream().filter(r -> !r.at().isAfter(until)).toList();
         return runs.isEmpty() ? Optional.empty() : Optional.of(runs);
     }
 
     /** Finds how hard runs were that were read. */
-    RunAssessor assessor(ReadRuns read) {
+    RunAssessor assessor(RiderRuns read) {
         return new RunAssessor(difficulty, read.turns());
     }
 
@@ -110,7 +110,7 @@ class Estimates {
      * was broken off; and what practice alone says, up to the last of some runs, or to now where they are all, and where only
      * the latest are read, since the first of those.
      */
-    private Map<Side, List<Trial>> trials(ReadRuns read, List<Run> some) {
+    private Map<Side, List<Trial>> trials(RiderRuns read, List<Run> some) {
         List<Run> latest = latest(some);
         boolean fromTheFirst = isFromTheFirst(latest);
         List<Run> counted =
@@ -129,8 +129,8 @@ class Estimates {
     }
 
     /** Adds what practice alone says, from one instant to another. */
-    private void addTold(Map<Side, List<Trial>> trials, ReadRuns read, Instant from, Instant to) {
-        for (ToldRuns told : read.told()) {
+    private void addTold(Map<Side, List<Trial>> trials, RiderRuns read, Instant from, Instant to) {
+        for (SelfReportedRuns told : read.told()) {
             MachineTurn turn = read.turns().get(told.machineId());
             if (turn != null && !told.at().isBefore(from) && !told.at().isAfter(to)) {
                 difficulty

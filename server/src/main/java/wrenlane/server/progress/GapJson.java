@@ -2,7 +2,7 @@ package wrenlane.server.progress;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.Side;
 import wrenlane.progress.SideGap;
 
@@ -17,9 +17,9 @@ import wrenlane.progress.SideGap;
  * @param sentence the same in words
  */
 public record GapJson(
-        Side behind, double difficulty, @Nullable Double metres, double certainty, boolean clear, Said sentence) {
+        Side behind, double difficulty, @Nullable Double metres, double certainty, boolean clear, Sentence sentence) {
     /** Of a machine's standing; null where too few runs speak for a side. */
-    static @Nullable GapJson of(Standing standing) {
+    static @Nullable GapJson of(RiderSizes standing) {
         EstimateJson left = standing.left();
         EstimateJson right = standing.right();
         if (left == null || right == null) {

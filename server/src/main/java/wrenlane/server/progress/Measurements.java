@@ -25,7 +25,7 @@ final class Measurements {
      * @param runs of one rider on one kind, oldest first
      */
     static List<Measurement> of(List<Run> runs) {
-        Stream<Measurement> byTape = Arrays.stream(Score.Measured.values())
+        Stream<Measurement> byTape = Arrays.stream(Score.TapeMeasure.values())
                 .flatMap(m -> of(runs, m.label(), Unit.METRES, run -> metres(run, m)));
         return Stream.of(
                         of(
@@ -39,7 +39,7 @@ final class Measurements {
                 .toList();
     }
 
-    private static Optional<Double> metres(Run run, Score.Measured measured) {
+    private static Optional<Double> metres(Run run, Score.TapeMeasure measured) {
         return run.detail().score().filter(s -> s.measured() == measured).map(Score::metres);
     }
 

@@ -8,4 +8,4 @@ import wrenlane.rider.Rider;
  *
  * @param latest runs on that kind, as few as an estimate needs
  */
-public record Participant(Rider rider, NamedMachine machine, ReadRuns latest) {}
+public record Participant(Rider rider, NamedMachine machine, RiderRuns latest) {}

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.progress.Drift;
@@ -33,15 +33,15 @@ import wrenlane.server.progress.run.RunMeasures;
 public record ProgressResponse(
         @JsonUnwrapped Subject subject,
         List<KindRidden> kinds,
-        @Nullable Standing standing,
+        @Nullable RiderSizes standing,
         List<ProgressDay> days,
-        List<ChangeSaid> changes,
+        List<SideChange> changes,
         SideTally left,
         SideTally right,
         @Nullable GapJson gap,
         @Nullable String standstill,
         List<Measurement> measured,
-        List<HeldBackJson> heldBack) {
+        List<FaultCauseJson> heldBack) {
 
     /**
      * Whose progress it is, on what.
@@ -121,7 +121,7 @@ public record ProgressResponse(
             @Nullable EstimateJson right) {}
 
     /** A change of a side by the last day, no surer than it is. */
-    public record ChangeSaid(String what, Said words) {}
+    public record SideChange(String what, Sentence words) {}
 
     /** How often a fault was seen. */
     public record FaultCount(Fault fault, String label, int count) {}

@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.HoldsBack;
+import wrenlane.coaching.FaultCause;
 import wrenlane.coaching.Standstill;
 import wrenlane.course.CourseKind;
 import wrenlane.course.kind.CourseKinds;
@@ -26,10 +26,10 @@ import wrenlane.run.Run;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.ProgressResponse.ChangeSaid;
+import wrenlane.server.progress.ProgressResponse.SideChange;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
@@ -44,19 +44,19 @@ import wrenlane.verdict.Difficulty;
 @Service
 public class ProgressService {
     private final KindHistoryReader reader;
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final CourseDifficulty difficulty;
     private final Estimates estimates;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
     ProgressService(
             KindHistoryReader reader,
-            Standings standings,
+            RiderSizesService standings,
             CourseDifficulty difficulty,
             Estimates estimates,
             Storage storage,
-            Reckoning reckoning) {
+            ComputeScheduler reckoning) {
         this.reader = reader;
         this.standings = standings;
         this.difficulty = difficulty;
@@ -73,7 +73,7 @@ public class ProgressService {
     public ProgressResponse progress(long riderId, @Nullable String kindId, LengthSystem system) {
         Optional<CourseKind> named = Optional.ofNullable(kindId).map(NamedKind::of);
         KindHistory read = storage.read(() -> reader.read(riderId, named));
-        return reckoning.whole(Rank.ONE, "the sizes of this kind", () -> reckoned(read, system));
+        return reckoning.whole(Priority.ONE, "the sizes of this kind", () -> reckoned(read, system));
     }
 
     /** What is said of it. */
@@ -85,7 +85,7 @@ public class ProgressService {
     ProgressResponse reckoned(KindHistory read, SideHistories histories, LengthSystem system) {
         List<Run> scored = read.ofKind().runs().stream().filter(Run::isScored).toList();
         Optional<MachineTurn> turn = read.machine().map(NamedMachine::turn);
-        Standing standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
+        RiderSizes standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
                 ProgressResponse.Subject.of(read),
@@ -100,7 +100,7 @@ public class ProgressService {
                 standing == null ? null : GapJson.of(standing),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
-                heldBack(read).stream().map(HeldBackJson::of).toList());
+                heldBack(read).stream().map(FaultCauseJson::of).toList());
     }
 
     private static @Nullable String standstill(SideHistories histories) {
@@ -109,8 +109,8 @@ public class ProgressService {
         return level.isEmpty() ? null : Standstill.of(level);
     }
 
-    public static List<HoldsBack> heldBack(KindHistory read) {
-        return HoldsBack.from(Estimates.latest(read.ofKind().runs()), read.causes());
+    public static List<FaultCause> heldBack(KindHistory read) {
+        return FaultCause.from(Estimates.latest(read.ofKind().runs()), read.causes());
     }
 
     /** Reckons what was known at the end of each day. Asks nothing of the tables, so that it can be reckoned in turn. */
@@ -159,13 +159,13 @@ public class ProgressService {
     }
 
     /** What has changed by the last day; since the start only where that is another day than the one before. */
-    private static List<ChangeSaid> changes(SideHistories histories) {
+    private static List<SideChange> changes(SideHistories histories) {
         int days = histories.days().size();
         if (days == 0) {
             return List.of();
         }
         long last = histories.days().get(days - 1).dayId();
-        List<ChangeSaid> said = new ArrayList<>();
+        List<SideChange> said = new ArrayList<>();
         for (Side side : Side.values()) {
             histories.sinceLast(side, last).ifPresent(c -> said.add(said(side, "the last day", c)));
         }
@@ -175,8 +175,8 @@ public class ProgressService {
         return List.copyOf(said);
     }
 
-    private static ChangeSaid said(Side side, String since, Change change) {
-        return new ChangeSaid((side == Side.LEFT ? "Left" : "Right") + ", since " + since, change.words());
+    private static SideChange said(Side side, String since, Change change) {
+        return new SideChange((side == Side.LEFT ? "Left" : "Right") + ", since " + since, change.words());
     }
 
     private static SideTally tally(List<Run> all, Side side) {

@@ -31,8 +31,8 @@ public record SideHistories(CleanChance before, List<DayChances> days) {
     }
 
     /** A side as it is known now, with the estimates of all days that have runs enough for one. */
-    public GoalGap.OfSide of(Side side) {
-        return new GoalGap.OfSide(
+    public GoalGap.SideForecast of(Side side) {
+        return new GoalGap.SideForecast(
                 days.isEmpty() ? before : days.get(days.size() - 1).of(side), settings(side));
     }
 

@@ -12,20 +12,20 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.course.CourseDimension;
-import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseKind.TurnSides;
 import wrenlane.course.CourseSettings;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.riding.Ride;
-import wrenlane.server.course.evaluation.RiddenCourse;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.course.evaluation.CourseQuery;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.calculation.Weights;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Difficulty;
-import wrenlane.verdict.Ladder;
-import wrenlane.verdict.TightestSetting;
+import wrenlane.verdict.SizeLadder;
+import wrenlane.verdict.SmallestSize;
 
 /**
  * How hard each course is on each machine, kept: it takes a dozen searches to find, and does not change while the ladder's
@@ -45,20 +45,20 @@ public class CourseDifficulty implements DisposableBean {
     private static final int MOST_WANTED = 64;
 
     /** A course but for its ladder's dimension, which is put at its standard. */
-    private record Of(Course course, MachineTurn turn) {}
+    private record DifficultyQuestion(Course course, MachineTurn turn) {}
 
-    private final Kept<Of, Difficulty> known = Kept.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final BoundedCache<DifficultyQuestion, Difficulty> known = BoundedCache.within(MOST_BYTES, of -> Weights.of(of.course()));
     private final DifficultyFile file;
-    private final Reckoning reckoning;
-    private final Map<Of, Boolean> wanted = new ConcurrentHashMap<>();
+    private final ComputeScheduler reckoning;
+    private final Map<DifficultyQuestion, Boolean> wanted = new ConcurrentHashMap<>();
     private final ExecutorService background = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "difficulty-background");
         thread.setDaemon(true);
         return thread;
     });
-    private final Kept<RiddenCourse, Optional<TightestSetting>> needs = Kept.within(MOST_BYTES, RiddenCourse::bytes);
+    private final BoundedCache<CourseQuery, Optional<SmallestSize>> needs = BoundedCache.within(MOST_BYTES, CourseQuery::bytes);
 
-    CourseDifficulty(DifficultyFile file, Reckoning reckoning) {
+    CourseDifficulty(DifficultyFile file, ComputeScheduler reckoning) {
         this.file = file;
         this.reckoning = reckoning;
     }
@@ -68,7 +68,7 @@ public class CourseDifficulty implements DisposableBean {
         return of(asked(course, turn, side));
     }
 
-    private Difficulty of(Of asked) {
+    private Difficulty of(DifficultyQuestion asked) {
         return known.get(
                 asked,
                 () -> file.find(asked.course(), asked.turn()).orElseGet(() -> {
@@ -83,7 +83,7 @@ public class CourseDifficulty implements DisposableBean {
      * waits for; asked again a little later, it can.
      */
     public boolean isKnown(Course course, MachineTurn turn, Side side) {
-        Of asked = asked(course, turn, side);
+        DifficultyQuestion asked = asked(course, turn, side);
         if (known.known(asked).isPresent() || file.find(asked.course(), turn).isPresent()) {
             return true;
         }
@@ -93,9 +93,9 @@ public class CourseDifficulty implements DisposableBean {
         return false;
     }
 
-    private void reckon(Of asked) {
+    private void reckon(DifficultyQuestion asked) {
         try {
-            reckoning.whole(Rank.LATER, "how hard a course is", () -> of(asked));
+            reckoning.whole(Priority.LATER, "how hard a course is", () -> of(asked));
         } catch (RuntimeException e) {
             LOG.debug("Not reckoned in the background; asked again it is tried again: {}", e.getMessage());
         } finally {
@@ -108,12 +108,12 @@ public class CourseDifficulty implements DisposableBean {
         background.shutdownNow();
     }
 
-    private static Of asked(Course course, MachineTurn turn, Side side) {
-        boolean mirrored = course.kind().turning() == Turning.ONE_SIDE
+    private static DifficultyQuestion asked(Course course, MachineTurn turn, Side side) {
+        boolean mirrored = course.kind().turning() == TurnSides.ONE_SIDE
                 && course.firstTurn() != side
                 && !Difficulty.alike(course, turn);
         Course here = standard(mirrored ? course.mirrored() : course);
-        return new Of(here, turn);
+        return new DifficultyQuestion(here, turn);
     }
 
     /** The same for the harder side. */
@@ -123,21 +123,21 @@ public class CourseDifficulty implements DisposableBean {
     }
 
     /** The rungs of a machine on a course, both sides together. */
-    public Ladder ladder(Course course, MachineTurn turn, LengthSystem system) {
-        return Ladder.of(course, turn, ofBothSides(course, turn), system);
+    public SizeLadder ladder(Course course, MachineTurn turn, LengthSystem system) {
+        return SizeLadder.of(course, turn, ofBothSides(course, turn), system);
     }
 
     /** The same with wider rungs for somebody who needs them. */
-    public Ladder ladder(Course course, MachineTurn turn, LengthSystem system, DoublePredicate isEasyEnough) {
-        return Ladder.of(course, turn, ofBothSides(course, turn), system, isEasyEnough);
+    public SizeLadder ladder(Course course, MachineTurn turn, LengthSystem system, DoublePredicate isEasyEnough) {
+        return SizeLadder.of(course, turn, ofBothSides(course, turn), system, isEasyEnough);
     }
 
     /** The tightest setting for a rider, as the course is set; empty where none fits. */
-    public Optional<TightestSetting> need(Course course, Ride ride) {
+    public Optional<SmallestSize> need(Course course, Ride ride) {
         Course here = standard(course);
         return needs.get(
-                new RiddenCourse(here, ride),
-                () -> TightestSetting.of(here, here.kind().ladder(), ride));
+                new CourseQuery(here, ride),
+                () -> SmallestSize.of(here, here.kind().ladder(), ride));
     }
 
     /** The same course for every setting of its ladder, unless the others contradict the standard one. */

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
-import wrenlane.course.CourseKind.Turning;
+import wrenlane.course.CourseKind.TurnSides;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.rider.RiderLevel;
@@ -23,17 +23,17 @@ import wrenlane.riding.Ride;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.people.rider.MostLean;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.people.rider.LeanLimit;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.calculation.Weights;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.Difficulty;
 import wrenlane.verdict.FitAnswer;
-import wrenlane.verdict.Ladder;
-import wrenlane.verdict.TightestSetting;
+import wrenlane.verdict.SizeLadder;
+import wrenlane.verdict.SmallestSize;
 
 /** Judges one course for everyone of a day. */
 @Service
@@ -62,10 +62,10 @@ class ComparisonService {
             @NotNull Long machineId,
             @NotNull RiderLevel level,
 
-            @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
+            @Nullable @DecimalMin(LeanLimit.LEAST) @DecimalMax(LeanLimit.GREATEST)
             Double mostLeanRadians) {
         private RiderLimits limits() {
-            return MostLean.limits(level, mostLeanRadians);
+            return LeanLimit.limits(level, mostLeanRadians);
         }
     }
 
@@ -85,13 +85,13 @@ class ComparisonService {
             @Nullable SideFit mirrored,
             @Nullable FitAnswer answer,
             @Nullable Double difficulty,
-            @Nullable Ladder ladder,
+            @Nullable SizeLadder ladder,
             boolean finished) {
         static PairFit of(
                 long machineId,
                 @Nullable SideFit asSet,
                 @Nullable SideFit mirrored,
-                @Nullable Ladder ladder,
+                @Nullable SizeLadder ladder,
                 boolean finished) {
             List<SideFit> sides =
                     Stream.of(asSet, mirrored).flatMap(Stream::ofNullable).toList();
@@ -154,14 +154,14 @@ class ComparisonService {
     /** Memory for rooms kept between the question for the rooms and the one for the limits, in bytes. */
     private static final long MOST_BYTES = 4_000_000;
 
-    private final Kept<Asked, Rooms> rooms = Kept.within(MOST_BYTES, asked -> Weights.of(asked.course()));
+    private final BoundedCache<ComparisonKey, FitClearance> rooms = BoundedCache.within(MOST_BYTES, asked -> Weights.of(asked.course()));
     private final MachineService machines;
     private final CourseDifficulty difficulty;
     private final EvaluationService evaluations;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
     ComparisonService(
-            MachineService machines, CourseDifficulty difficulty, EvaluationService evaluations, Reckoning reckoning) {
+            MachineService machines, CourseDifficulty difficulty, EvaluationService evaluations, ComputeScheduler reckoning) {
         this.machines = machines;
         this.difficulty = difficulty;
         this.evaluations = evaluations;
@@ -182,7 +182,7 @@ class ComparisonService {
                                 request.yardId())))
                 .toList();
         List<Optional<PairFit>> reckoned = reckoning.parts(
-                Rank.MANY,
+                Priority.MANY,
                 asked.stream()
                         .map(r -> (Supplier<PairFit>) () -> row(course, r, request.limits(), request.readIn()))
                         .toList());
@@ -195,22 +195,22 @@ class ComparisonService {
 
     /** What is known of a row whose time ran out. */
     private PairFit soFar(Course course, Row row) {
-        Rooms known = rooms.known(new Asked(course, row.ride())).orElse(null);
+        FitClearance known = rooms.known(new ComparisonKey(course, row.ride())).orElse(null);
         return PairFit.of(
                 row.machineId(), known == null ? null : known.side(course.firstTurn(), null, null), null, null, false);
     }
 
-    private record Asked(Course course, Ride ride) {}
+    private record ComparisonKey(Course course, Ride ride) {}
 
     /** What is kept of a fit: its lines take a thousand times as much, and are not shown in a table. */
-    private record Rooms(
+    private record FitClearance(
             FitAnswer answer,
             double spareMetres,
             boolean spareCapped,
             @Nullable Double speedMetresPerSecond,
             boolean turnsAlike) {
-        static Rooms of(CourseFit fit) {
-            return new Rooms(
+        static FitClearance of(CourseFit fit) {
+            return new FitClearance(
                     fit.answer(),
                     fit.spare().metres(),
                     fit.spareCapped(),
@@ -235,18 +235,18 @@ class ComparisonService {
     private record Hardness(
             @Nullable Double difficulty, @Nullable Double neededMetres) {}
 
-    private Rooms rooms(Course course, Ride ride) {
-        return rooms.get(new Asked(course, ride), () -> Rooms.of(CourseFit.roomOnly(course, ride)));
+    private FitClearance rooms(Course course, Ride ride) {
+        return rooms.get(new ComparisonKey(course, ride), () -> FitClearance.of(CourseFit.roomOnly(course, ride)));
     }
 
     private record Row(long machineId, Ride ride) {}
 
     private PairFit row(Course course, Row row, boolean withLimits, LengthSystem system) {
         Ride ride = row.ride();
-        Rooms here = rooms(course, ride);
+        FitClearance here = rooms(course, ride);
         SideFit asSet = side(course, ride, here, withLimits);
-        Ladder ladder = withLimits ? difficulty.ladder(course, ride.turn(), system) : null;
-        if (course.kind().turning() != Turning.ONE_SIDE) {
+        SizeLadder ladder = withLimits ? difficulty.ladder(course, ride.turn(), system) : null;
+        if (course.kind().turning() != TurnSides.ONE_SIDE) {
             return PairFit.of(row.machineId(), asSet, null, ladder, true);
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
@@ -255,7 +255,7 @@ class ComparisonService {
         return PairFit.of(row.machineId(), asSet, mirrored, ladder, true);
     }
 
-    private SideFit side(Course course, Ride ride, Rooms found, boolean withLimits) {
+    private SideFit side(Course course, Ride ride, FitClearance found, boolean withLimits) {
         if (!withLimits) {
             return found.side(course.firstTurn(), null, null);
         }
@@ -267,7 +267,7 @@ class ComparisonService {
                         over.at(course.settingMetres()).orElse(null),
                         difficulty
                                 .need(course, ride)
-                                .map(TightestSetting::metres)
+                                .map(SmallestSize::metres)
                                 .orElse(null)));
     }
 }

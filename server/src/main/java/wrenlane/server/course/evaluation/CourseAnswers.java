@@ -7,9 +7,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedWindow;
@@ -27,30 +27,30 @@ class CourseAnswers {
     /** The longest answer, what seven mistakes cost, in bytes: an estimate. */
     private static final int ANSWER_BYTES = 1_000;
 
-    private final Kept<RiddenCourse, Optional<SwingOutValue>> swingOuts = kept();
-    private final Kept<RiddenCourse, List<MistakeCost>> mistakes = kept();
-    private final Kept<RiddenCourse, Optional<SpeedWindow>> windows = kept();
+    private final BoundedCache<CourseQuery, Optional<SwingOutValue>> swingOuts = kept();
+    private final BoundedCache<CourseQuery, List<MistakeCost>> mistakes = kept();
+    private final BoundedCache<CourseQuery, Optional<SpeedWindow>> windows = kept();
     private final EvaluationService evaluations;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
-    CourseAnswers(EvaluationService evaluations, Reckoning reckoning) {
+    CourseAnswers(EvaluationService evaluations, ComputeScheduler reckoning) {
         this.evaluations = evaluations;
         this.reckoning = reckoning;
     }
 
-    private static <T> Kept<RiddenCourse, T> kept() {
-        return Kept.within(MOST_BYTES, of -> of.bytes() + ANSWER_BYTES);
+    private static <T> BoundedCache<CourseQuery, T> kept() {
+        return BoundedCache.within(MOST_BYTES, of -> of.bytes() + ANSWER_BYTES);
     }
 
-    private <T> T known(Kept<RiddenCourse, T> kept, RiddenCourse of, String said, Supplier<T> reckoned) {
-        return kept.get(of, () -> reckoning.whole(Rank.ONE, said, reckoned));
+    private <T> T known(BoundedCache<CourseQuery, T> kept, CourseQuery of, String said, Supplier<T> reckoned) {
+        return kept.get(of, () -> reckoning.whole(Priority.ONE, said, reckoned));
     }
 
     /** What swinging out buys; empty on kinds without a swing-out. */
     Optional<SwingOutValue> swingOut(Course course, Ride ride) {
         return known(
                 swingOuts,
-                new RiddenCourse(course, ride),
+                new CourseQuery(course, ride),
                 "what swinging out buys",
                 () -> SwingOutValue.of(course, ride));
     }
@@ -59,7 +59,7 @@ class CourseAnswers {
     List<MistakeCost> mistakes(Course course, Ride ride, @Nullable Double speed) {
         return known(
                 mistakes,
-                new RiddenCourse(course, ride, speed),
+                new CourseQuery(course, ride, speed),
                 "what mistakes cost",
                 () -> MistakeCost.of(
                         course,
@@ -73,7 +73,7 @@ class CourseAnswers {
     Optional<SpeedWindow> window(Course course, Ride ride) {
         return known(
                 windows,
-                new RiddenCourse(course, ride),
+                new CourseQuery(course, ride),
                 "the speeds of this course",
                 () -> SpeedWindow.of(evaluations.scan(course, ride)));
     }

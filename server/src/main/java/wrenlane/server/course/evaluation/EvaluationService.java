@@ -20,9 +20,9 @@ import wrenlane.riding.Grip;
 import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.LineChoice;
@@ -30,7 +30,7 @@ import wrenlane.verdict.RidingMark;
 import wrenlane.verdict.SpareUncertainty;
 import wrenlane.verdict.SpeedScan;
 import wrenlane.yard.Caution;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Yard;
 
 /** Reckons a course for a machine. */
@@ -40,14 +40,14 @@ public class EvaluationService {
     private static final long MOST_BYTES = 8_000_000;
 
     /** What makes two searches alike enough for one to start from the other's line. */
-    private record Like(CourseKind kind, Side firstTurn, Ride ride) {}
+    private record SearchKey(CourseKind kind, Side firstTurn, Ride ride) {}
 
     /** A key with its ride, in bytes: an estimate. */
     private static final int LIKE_BYTES = 1200;
 
     /** Lines to start from: at the speed drawn, and at the one judged at. */
     private record Lines(LineMemory drawn, LineMemory judged) {
-        Lines(CourseFit.Reckoned reckoned) {
+        Lines(CourseFit.ResumableFit reckoned) {
             this(reckoned.memory(), reckoned.judged());
         }
 
@@ -56,9 +56,9 @@ public class EvaluationService {
         }
     }
 
-    private final Cache<Like, Lines> memories = Caffeine.newBuilder()
+    private final Cache<SearchKey, Lines> memories = Caffeine.newBuilder()
             .maximumWeight(MOST_BYTES)
-            .weigher((Like like, Lines lines) -> lines.bytes() + LIKE_BYTES)
+            .weigher((SearchKey like, Lines lines) -> lines.bytes() + LIKE_BYTES)
             .build();
 
     /** Memory for speeds looked at, which the verdict and the speed window of a course share, in bytes. */
@@ -67,8 +67,8 @@ public class EvaluationService {
     /** Two dozen lines of a hundred nodes, in bytes: an estimate. */
     private static final int SCAN_BYTES = 150_000;
 
-    private final Kept<RiddenCourse, SpeedScan> scans =
-            Kept.within(MOST_BYTES_OF_SPEEDS, of -> of.bytes() + SCAN_BYTES);
+    private final BoundedCache<CourseQuery, SpeedScan> scans =
+            BoundedCache.within(MOST_BYTES_OF_SPEEDS, of -> of.bytes() + SCAN_BYTES);
 
     /** Memory for what courses were judged to be, in bytes. */
     private static final long MOST_BYTES_OF_FITS = 6_000_000;
@@ -76,19 +76,19 @@ public class EvaluationService {
     /** Three lines with their points, in bytes: an estimate. */
     private static final int FIT_BYTES = 150_000;
 
-    private final Kept<RiddenCourse, CourseFit.Reckoned> fits =
-            Kept.within(MOST_BYTES_OF_FITS, of -> of.bytes() + FIT_BYTES);
+    private final BoundedCache<CourseQuery, CourseFit.ResumableFit> fits =
+            BoundedCache.within(MOST_BYTES_OF_FITS, of -> of.bytes() + FIT_BYTES);
     private final MachineService machines;
     private final YardLookup yards;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
-    EvaluationService(MachineService machines, YardLookup yards, Reckoning reckoning) {
+    EvaluationService(MachineService machines, YardLookup yards, ComputeScheduler reckoning) {
         this.machines = machines;
         this.yards = yards;
         this.reckoning = reckoning;
     }
 
-    EvaluationResponse evaluate(ReckonRequest request) {
+    EvaluationResponse evaluate(CalculationRequest request) {
         Course course = request.course().course();
         List<Caution> cautions = cautions(course, request.yardId());
         if (request.machineId() == null) {
@@ -96,12 +96,12 @@ public class EvaluationService {
         }
         Ride ride = ride(request, request.machineId());
         return reckoning.whole(
-                request.settled() ? Rank.ONE : Rank.DRAGGED,
+                request.settled() ? Priority.ONE : Priority.DRAGGED,
                 "this course for this machine",
                 () -> evaluation(request, course, ride, cautions));
     }
 
-    private EvaluationResponse evaluation(ReckonRequest request, Course course, Ride ride, List<Caution> cautions) {
+    private EvaluationResponse evaluation(CalculationRequest request, Course course, Ride ride, List<Caution> cautions) {
         CourseFit fit = request.settled() ? settled(course, ride, request) : dragged(course, ride, request);
         LineChoice wanted = request.line();
         Map<LineChoice, LineJson> drawn = new EnumMap<>(LineChoice.class);
@@ -125,8 +125,8 @@ public class EvaluationService {
      * From the lines last found, as quickly as can be: at the speed last drawn, and where that leaves too little, at the speed
      * last judged at.
      */
-    private CourseFit dragged(Course course, Ride ride, ReckonRequest request) {
-        Like like = new Like(course.kind(), course.firstTurn(), ride);
+    private CourseFit dragged(Course course, Ride ride, CalculationRequest request) {
+        SearchKey like = new SearchKey(course.kind(), course.firstTurn(), ride);
         Lines known = memories.getIfPresent(like);
         if (known == null) {
             return settled(course, ride, request);
@@ -134,53 +134,53 @@ public class EvaluationService {
         Double asked = request.speedMetresPerSecond();
         LineChoice drawn = request.line() == null ? LineChoice.COMFORTABLE : request.line();
         if (asked != null) {
-            CourseFit.Reckoned reckoned = CourseFit.dragged(course, ride, asked, drawn, known.drawn());
+            CourseFit.ResumableFit reckoned = CourseFit.dragged(course, ride, asked, drawn, known.drawn());
             memories.put(like, new Lines(reckoned));
             return reckoned.fit();
         }
-        CourseFit.Reckoned reckoned = dragged(course, ride, drawn, known.drawn());
+        CourseFit.ResumableFit reckoned = dragged(course, ride, drawn, known.drawn());
         if (reckoned.fit().answer() == FitAnswer.FITS
                 || known.judged().speedMetresPerSecond() == known.drawn().speedMetresPerSecond()) {
             memories.put(like, new Lines(reckoned.memory(), known.judged()));
             return reckoned.fit();
         }
-        CourseFit.Reckoned judged = dragged(course, ride, drawn, known.judged());
+        CourseFit.ResumableFit judged = dragged(course, ride, drawn, known.judged());
         memories.put(like, new Lines(known.drawn(), judged.memory()));
         return judged.fit();
     }
 
-    private static CourseFit.Reckoned dragged(Course course, Ride ride, LineChoice drawn, LineMemory from) {
+    private static CourseFit.ResumableFit dragged(Course course, Ride ride, LineChoice drawn, LineMemory from) {
         return CourseFit.dragged(course, ride, from.speedMetresPerSecond(), drawn, from);
     }
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
-    private CourseFit settled(Course course, Ride ride, ReckonRequest request) {
-        CourseFit.Reckoned reckoned = settled(new RiddenCourse(course, ride, request.speedMetresPerSecond()));
-        memories.put(new Like(course.kind(), course.firstTurn(), ride), new Lines(reckoned));
+    private CourseFit settled(Course course, Ride ride, CalculationRequest request) {
+        CourseFit.ResumableFit reckoned = settled(new CourseQuery(course, ride, request.speedMetresPerSecond()));
+        memories.put(new SearchKey(course.kind(), course.firstTurn(), ride), new Lines(reckoned));
         return reckoned.fit();
     }
 
-    private CourseFit.Reckoned settled(RiddenCourse of) {
+    private CourseFit.ResumableFit settled(CourseQuery of) {
         return fits.get(of, () -> judged(of));
     }
 
-    private CourseFit.Reckoned judged(RiddenCourse of) {
+    private CourseFit.ResumableFit judged(CourseQuery of) {
         Double asked = of.speedMetresPerSecond();
-        CourseFit.Reckoned reckoned = asked == null
+        CourseFit.ResumableFit reckoned = asked == null
                 ? CourseFit.of(scan(of.course(), of.ride()))
                 : CourseFit.of(of.course(), of.ride(), asked);
         double u = SpareUncertainty.of(of.course(), of.ride(), reckoned);
-        return new CourseFit.Reckoned(reckoned.fit().withUncertainty(u), reckoned.memory(), reckoned.judged());
+        return new CourseFit.ResumableFit(reckoned.fit().withUncertainty(u), reckoned.memory(), reckoned.judged());
     }
 
     /** The speeds of a course that were looked at, or are about to be. */
     SpeedScan scan(Course course, Ride ride) {
         Course taped = course.taped();
-        return scans.get(new RiddenCourse(taped, ride), () -> new SpeedScan(taped, ride));
+        return scans.get(new CourseQuery(taped, ride), () -> new SpeedScan(taped, ride));
     }
 
     /** Who rides, on the yard's ground or on dry paving. */
-    public Ride ride(ReckonRequest request, long machineId) {
+    public Ride ride(CalculationRequest request, long machineId) {
         return ride(turn(machineId), request.limits(), request.ground(), request.yardId());
     }
 
@@ -190,24 +190,24 @@ public class EvaluationService {
     }
 
     /** The line drawn for somebody, and the marks to ride it by. */
-    public record Drawn(CheckedLine line, List<RidingMark> marks) {}
+    public record LineDrawing(CheckedLine line, List<RidingMark> marks) {}
 
     /**
      * Draws a course's line for a machine and a rider, on the yard's ground or on dry paving.
      *
      * @param stand where it stands on the yard, so that the instructor's place lies on it
      */
-    public Drawn drawn(
-            Course course, long machineId, RiderLimits limits, @Nullable Long yardId, @Nullable Stand stand) {
+    public LineDrawing drawn(
+            Course course, long machineId, RiderLimits limits, @Nullable Long yardId, @Nullable CoursePlacement stand) {
         Ride ride = ride(machineId, limits, yardId);
         Predicate<Point> onYard = onYard(yardId, stand);
-        return reckoning.whole(Rank.ONE, "the line drawn", () -> {
-            CourseFit fit = settled(new RiddenCourse(course, ride)).fit();
-            return new Drawn(fit.drawn(), RidingMark.of(course, fit, fit.drawn(), onYard));
+        return reckoning.whole(Priority.ONE, "the line drawn", () -> {
+            CourseFit fit = settled(new CourseQuery(course, ride)).fit();
+            return new LineDrawing(fit.drawn(), RidingMark.of(course, fit, fit.drawn(), onYard));
         });
     }
 
-    private Predicate<Point> onYard(@Nullable Long yardId, @Nullable Stand stand) {
+    private Predicate<Point> onYard(@Nullable Long yardId, @Nullable CoursePlacement stand) {
         if (yardId == null || stand == null) {
             return place -> true;
         }
@@ -220,13 +220,13 @@ public class EvaluationService {
         return machines.turn(machineId);
     }
 
-    Ride ride(MachineTurn turn, RiderLimits limits, ReckonRequest.@Nullable Ground ground, @Nullable Long yardId) {
+    Ride ride(MachineTurn turn, RiderLimits limits, CalculationRequest.@Nullable Ground ground, @Nullable Long yardId) {
         Grip grip =
                 yardId == null ? Grip.DRY_PAVING : yards.yard(yardId).surface().grip();
         return new Ride(
                 turn,
                 limits,
-                ground == ReckonRequest.Ground.LOOSE ? RidingStyle.bodyOut(grip) : RidingStyle.inLine(grip));
+                ground == CalculationRequest.Ground.LOOSE ? RidingStyle.bodyOut(grip) : RidingStyle.inLine(grip));
     }
 
     /** Whether a yard is of loose ground; dry paving where none is given. */

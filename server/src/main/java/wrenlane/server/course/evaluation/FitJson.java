@@ -6,7 +6,7 @@ import wrenlane.riding.RidingPoint;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.RecommendedSpeed;
-import wrenlane.verdict.Room;
+import wrenlane.verdict.Clearance;
 
 /**
  * Whether one machine and rider can ride a course as it is set.
@@ -26,7 +26,7 @@ import wrenlane.verdict.Room;
  */
 record FitJson(
         FitAnswer answer,
-        Room spare,
+        Clearance spare,
         boolean spareCapped,
         String binding,
         CheckedLine.Part bindingPart,

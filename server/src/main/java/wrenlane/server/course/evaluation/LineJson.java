@@ -7,7 +7,7 @@ import wrenlane.course.Course;
 import wrenlane.machine.MachineTurn;
 import wrenlane.plane.Point;
 import wrenlane.rideline.CheckedLine;
-import wrenlane.rideline.CheckedLine.KeepRoom;
+import wrenlane.rideline.CheckedLine.NearestClearance;
 import wrenlane.rideline.LinePoint;
 import wrenlane.rideline.LineProfile;
 import wrenlane.rideline.SweptBand;
@@ -30,9 +30,9 @@ import wrenlane.verdict.RidingMark;
 record LineJson(
         List<PlaceJson> places,
         List<LineProfile.Phase> phases,
-        List<RoomJson> rooms,
-        RoomJson binding,
-        @Nullable RoomJson end,
+        List<ClearanceJson> rooms,
+        ClearanceJson binding,
+        @Nullable ClearanceJson end,
         List<RidingMark> marks,
         double turnUsed,
         double mostLeanRadians,
@@ -66,7 +66,7 @@ record LineJson(
      * @param at where that happens: the wheel's contact, or the rear's for the body
      * @param nearest the place on it that is nearest
      */
-    record RoomJson(
+    record ClearanceJson(
             String name,
             @Nullable String cone,
             CheckedLine.Part part,
@@ -93,7 +93,7 @@ record LineJson(
                             rounded(Double.isFinite(place.roomMetres()) ? place.roomMetres() : FAR_METRES));
                 })
                 .toList();
-        List<RoomJson> rooms =
+        List<ClearanceJson> rooms =
                 checked.rooms().stream().map(r -> room(r, checked)).toList();
         return new LineJson(
                 places,
@@ -119,11 +119,11 @@ record LineJson(
     /** Said where nothing is near at all, in metres. */
     private static final double FAR_METRES = 99;
 
-    private static RoomJson room(KeepRoom room, CheckedLine checked) {
+    private static ClearanceJson room(NearestClearance room, CheckedLine checked) {
         LinePoint there = checked.at(room.distanceMetres());
         Point at = room.part() == CheckedLine.Part.FRONT_WHEEL ? there.front() : there.rear();
         String name = room.keep().name();
-        return new RoomJson(
+        return new ClearanceJson(
                 name,
                 name.startsWith(CONE) ? name.substring(CONE.length()) : null,
                 room.part(),

@@ -8,9 +8,9 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.CoursePlan.Area;
 import wrenlane.course.plan.CoursePlan.Measure;
 import wrenlane.course.plan.MarkerCount;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.plane.Point;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 
 /**
  * A course on the ground.
@@ -30,7 +30,7 @@ public record PlanJson(
         Area area,
         List<Measure> measures,
         List<MarkerCount> markers,
-        List<Said> notes) {
+        List<Sentence> notes) {
     public static PlanJson of(Course course) {
         return of(course.plan());
     }
@@ -43,7 +43,7 @@ public record PlanJson(
                 plan.route().points(),
                 plan.area(),
                 plan.measures(),
-                SetOutSheet.markers(plan),
+                SetupSheet.markers(plan),
                 plan.notes());
     }
 }

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** What the school owns. */
 @RestController
@@ -29,6 +29,6 @@ class KitController {
     /** Sets what the school owns. */
     @PutMapping
     KitResponse putKit(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody KitJson kit) {
-        return service.put(Expected.of(ifMatch), kit);
+        return service.put(ExpectedVersion.of(ifMatch), kit);
     }
 }

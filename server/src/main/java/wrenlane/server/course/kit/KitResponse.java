@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.Markers;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /**
  * The kit as stored; a sort that is missing was never counted.
@@ -14,7 +14,7 @@ import wrenlane.server.platform.http.Versioned;
  */
 public record KitResponse(
         long version, Map<ConeSort, Integer> conesOwned, List<KitMarkerJson> markers, MarkerJson usualFlat)
-        implements Versioned {
+        implements VersionedResource {
     /** How many of each marker there are that was ever counted, by its name. */
     public Map<String, Integer> ownedByName() {
         Map<String, Integer> owned = new HashMap<>();

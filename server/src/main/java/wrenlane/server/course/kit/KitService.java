@@ -15,7 +15,7 @@ import wrenlane.course.plan.Marker;
 import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 
@@ -42,7 +42,7 @@ public class KitService {
         });
     }
 
-    KitResponse put(Expected expected, KitJson kit) {
+    KitResponse put(ExpectedVersion expected, KitJson kit) {
         List<KitMarkerJson> markers = kit.markers();
         kit.check();
         return storage.write(() -> {

@@ -11,7 +11,7 @@ import wrenlane.course.plan.MarkerColour;
 import wrenlane.course.plan.Markers;
 import wrenlane.finding.Checks;
 import wrenlane.finding.TypedText;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.server.platform.problem.RefusedException;
 
 /**
@@ -21,7 +21,7 @@ import wrenlane.server.platform.problem.RefusedException;
  * @param baseMetres width of what stands on the ground
  */
 public record MarkerJson(
-        @Visible @Size(max = 40) String name,
+        @VisibleText @Size(max = 40) String name,
         @NotNull ConeSort sort,
         @NotNull Double baseMetres,
         @NotNull Double heightMetres,

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
-import wrenlane.server.exchange.days.Prepared.Ready;
+import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.people.machine.MachineService;
@@ -23,7 +23,7 @@ class Arrival {
     private final DayService days;
     private final LessonStore lessons;
     private final RunRepository runs;
-    private final KeptFields kept;
+    private final UnknownFields kept;
 
     Arrival(
             YardService yards,
@@ -33,7 +33,7 @@ class Arrival {
             DayService days,
             LessonStore lessons,
             RunRepository runs,
-            KeptFields kept) {
+            UnknownFields kept) {
         this.yards = yards;
         this.machines = machines;
         this.riders = riders;
@@ -45,7 +45,7 @@ class Arrival {
     }
 
     /** Stores a file, and the runs its virtual riders made. */
-    void store(Prepared file, List<SimulatedRuns.Ridden> ridden) {
+    void store(PreparedDays file, List<SimulatedRuns.SimulatedRun> ridden) {
         Keys<Long> yardIds = each("yard", file.yards(), yards::insert);
         Keys<Long> machineIds = each("machine", file.machines(), m -> machines.insert(m.request(), m.turn()));
         Keys<Long> riderIds = each("rider", file.riders(), ready -> riders.store(ready, machineIds));
@@ -66,9 +66,9 @@ class Arrival {
                 .toList());
     }
 
-    private <T> Keys<Long> each(String sort, List<Ready<T>> things, ToLongFunction<T> store) {
+    private <T> Keys<Long> each(String sort, List<ReadyItem<T>> things, ToLongFunction<T> store) {
         Keys<Long> ids = new Keys<>(sort);
-        for (Ready<T> ready : things) {
+        for (ReadyItem<T> ready : things) {
             long id = store.applyAsLong(ready.thing());
             if (!ready.key().isEmpty()) {
                 ids.put(ready.key(), id);

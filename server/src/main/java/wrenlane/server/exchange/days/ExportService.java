@@ -15,10 +15,10 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.days.ImportDocument.DayItem;
 import wrenlane.server.exchange.days.ImportDocument.DayRiderItem;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
-import wrenlane.server.exchange.days.ImportDocument.StandItem;
-import wrenlane.server.exchange.days.ImportDocument.StandsAtItem;
+import wrenlane.server.exchange.days.ImportDocument.PlacementItem;
+import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.WishItem;
-import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.lesson.LessonSettings;
 import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.people.rider.RiderService;
@@ -31,7 +31,7 @@ class ExportService {
     private final RiderService riders;
     private final DayService days;
     private final LessonStore lessons;
-    private final KeptFields kept;
+    private final UnknownFields kept;
     private final Storage storage;
     private final JsonMapper json;
 
@@ -40,7 +40,7 @@ class ExportService {
             RiderService riders,
             DayService days,
             LessonStore lessons,
-            KeptFields kept,
+            UnknownFields kept,
             Storage storage,
             JsonMapper json) {
         this.items = items;
@@ -102,11 +102,11 @@ class ExportService {
                                 .map(c -> courseKeys.of(c.value()))
                                 .toList(),
                         day.placements().entrySet().stream()
-                                .map(p -> new StandItem(courseKeys.of(p.getKey().value()), StandJson.of(p.getValue())))
+                                .map(p -> new PlacementItem(courseKeys.of(p.getKey().value()), PlacementJson.of(p.getValue())))
                                 .toList(),
                         ItemWriter.orMissing(day.courses().stream()
                                 .filter(c -> !c.activeSizesMetres().isEmpty())
-                                .map(c -> new StandsAtItem(
+                                .map(c -> new ActiveSizesItem(
                                         courseKeys.of(c.courseId().value()), c.activeSizesMetres()))
                                 .toList()),
                         day.riders().stream()

@@ -14,15 +14,15 @@ import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.course.kit.KitJson;
 import wrenlane.server.course.kit.MarkerJson;
-import wrenlane.server.ground.placement.StandJson;
+import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.ground.yard.GroundJson.BayRowJson;
 import wrenlane.server.ground.yard.GroundJson.EntranceJson;
 import wrenlane.server.ground.yard.GroundJson.ObstacleJson;
 import wrenlane.server.people.machine.FigureJson;
-import wrenlane.server.platform.format.Tightness;
+import wrenlane.server.platform.format.OldDifficulty;
 import wrenlane.server.platform.format.Upgrade;
 import wrenlane.yard.Corner;
 import wrenlane.yard.Surface;
@@ -52,9 +52,9 @@ record ImportDocument(
         for (JsonNode rider : file.path("virtualRiders")) {
             double start = rider.path("startTightness").asDouble();
             double weak = start + rider.path("weakBy").asDouble();
-            ((ObjectNode) rider).put("weakBy", Math.max(0, Tightness.difficulty(start) - Tightness.difficulty(weak)));
-            Tightness.replace((ObjectNode) rider, "startTightness", "startDifficulty");
-            Tightness.replace((ObjectNode) rider, "bestTightness", "bestDifficulty");
+            ((ObjectNode) rider).put("weakBy", Math.max(0, OldDifficulty.difficulty(start) - OldDifficulty.difficulty(weak)));
+            OldDifficulty.replace((ObjectNode) rider, "startTightness", "startDifficulty");
+            OldDifficulty.replace((ObjectNode) rider, "bestTightness", "bestDifficulty");
         }
     });
 
@@ -129,7 +129,7 @@ record ImportDocument(
             String key,
             String name,
             RiderLevel level,
-            School school,
+            RidingMethod school,
             @Nullable Double mostLeanRadians,
             @Nullable String machine,
             @Nullable Reach reach,
@@ -155,10 +155,10 @@ record ImportDocument(
     record DayRiderItem(String rider, String machine) {}
 
     /** Where a course, by its key, stands on the yard of the day. */
-    record StandItem(String course, StandJson stand) {}
+    record PlacementItem(String course, PlacementJson stand) {}
 
     /** Settings in metres that a course, by its key, stands at. */
-    record StandsAtItem(String course, List<Double> metres) {}
+    record ActiveSizesItem(String course, List<Double> metres) {}
 
     /** A day: either its date, or how many days it lies before the day of the import. */
     record DayItem(
@@ -167,8 +167,8 @@ record ImportDocument(
             String title,
             @Nullable String yard,
             List<String> courses,
-            @Nullable List<StandItem> stands,
-            @Nullable List<StandsAtItem> standsAt,
+            @Nullable List<PlacementItem> stands,
+            @Nullable List<ActiveSizesItem> standsAt,
             List<DayRiderItem> riders,
             @Nullable LessonItem lesson,
             @JsonAnySetter @JsonAnyGetter @Nullable Map<String, JsonNode> more) {}
@@ -182,7 +182,7 @@ record ImportDocument(
             Weather weather,
             @Nullable List<String> absent,
             @Nullable List<WishItem> wishes,
-            @Nullable School school) {}
+            @Nullable RidingMethod school) {}
 
     /**
      * A station in its place.

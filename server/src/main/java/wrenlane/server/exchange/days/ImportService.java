@@ -8,7 +8,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
 import wrenlane.server.course.kit.KitService;
-import wrenlane.server.exchange.days.Prepared.Ready;
+import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
 import wrenlane.server.platform.format.FormatReader;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
@@ -36,7 +36,7 @@ public class ImportService {
      * @param sort such as yard or rider
      * @param name as it will be shown
      */
-    public record Added(String sort, String name) {}
+    public record ImportedItem(String sort, String name) {}
 
     /**
      * What a file would bring in.
@@ -45,7 +45,7 @@ public class ImportService {
      * @param simulatedRuns how many runs its virtual riders would make besides
      * @param findings everything that is wrong; nothing comes in while there is any
      */
-    public record PreviewResponse(List<Added> adds, int simulatedRuns, List<Finding> findings) {}
+    public record PreviewResponse(List<ImportedItem> adds, int simulatedRuns, List<Finding> findings) {}
 
     ImportService(SimulatedRuns simulated, Arrival arrival, KitService kit, Storage storage, Clock clock) {
         this.simulated = simulated;
@@ -57,9 +57,9 @@ public class ImportService {
 
     /** Brings the text of a file in, or refuses it with everything that is wrong. */
     public ImportResponse bringIn(String file) {
-        Prepared prepared = prepared(file);
+        PreparedDays prepared = prepared(file);
         RefusedException.unlessNone(new Checks().addAll(prepared.problems()));
-        List<SimulatedRuns.Ridden> ridden = simulated.ride(prepared, LocalDate.now(clock));
+        List<SimulatedRuns.SimulatedRun> ridden = simulated.ride(prepared, LocalDate.now(clock));
         storage.change(() -> {
             if (prepared.kit() != null) {
                 kit.bringIn(prepared.kit());
@@ -78,8 +78,8 @@ public class ImportService {
     /** What it would be. */
     PreviewResponse preview(String file) {
         try {
-            Prepared p = prepared(file);
-            List<Added> adds = Stream.of(
+            PreparedDays p = prepared(file);
+            List<ImportedItem> adds = Stream.of(
                             added("yard", p.yards()),
                             added("machine", p.machines()),
                             added("rider", p.riders()),
@@ -93,12 +93,12 @@ public class ImportService {
         }
     }
 
-    private Prepared prepared(String file) {
-        Prepared prepared = Preparation.of(reader.read(file), LocalDate.now(clock));
+    private PreparedDays prepared(String file) {
+        PreparedDays prepared = Preparation.of(reader.read(file), LocalDate.now(clock));
         return prepared.problems().isEmpty() ? prepared.withProblems(clashes(prepared)) : prepared;
     }
 
-    private List<Finding> clashes(Prepared prepared) {
+    private List<Finding> clashes(PreparedDays prepared) {
         return storage.read(() -> kit.clashes(
                 prepared.courses().stream()
                         .map(c -> c.thing().request())
@@ -106,7 +106,7 @@ public class ImportService {
                 prepared.kit()));
     }
 
-    private static <T> List<Added> added(String sort, List<Ready<T>> things) {
-        return things.stream().map(t -> new Added(sort, t.name())).toList();
+    private static <T> List<ImportedItem> added(String sort, List<ReadyItem<T>> things) {
+        return things.stream().map(t -> new ImportedItem(sort, t.name())).toList();
     }
 }

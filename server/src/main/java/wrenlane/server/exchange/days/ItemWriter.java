@@ -41,7 +41,7 @@ class ItemWriter {
     private final CourseService courses;
     private final MasteredDrills drills;
     private final GoalService goals;
-    private final KeptFields kept;
+    private final UnknownFields kept;
 
     ItemWriter(
             YardService yards,
@@ -49,7 +49,7 @@ class ItemWriter {
             CourseService courses,
             MasteredDrills drills,
             GoalService goals,
-            KeptFields kept) {
+            UnknownFields kept) {
         this.yards = yards;
         this.machines = machines;
         this.courses = courses;

@@ -15,7 +15,7 @@ final class Keys<T> {
     private final Set<String> refused = new HashSet<>();
 
     /** A key of something that was refused itself. */
-    static final class Unusable extends RuntimeException {
+    static final class UnusableKeyException extends RuntimeException {
         private static final long serialVersionUID = 1;
     }
 
@@ -40,7 +40,7 @@ final class Keys<T> {
             return thing;
         }
         if (refused.contains(key)) {
-            throw new Unusable();
+            throw new UnusableKeyException();
         }
         throw RefusedException.of(
                 "key-unknown", key, "There is no " + sort + " with the key " + TypedText.quoted(key) + " in the file.");

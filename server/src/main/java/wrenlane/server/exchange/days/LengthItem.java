@@ -55,12 +55,12 @@ record LengthItem(
             return length;
         }
         LengthReading reading = new LengthParser(known, LengthSystem.METRIC).parse(text);
-        if (reading instanceof LengthReading.Understood understood) {
+        if (reading instanceof LengthReading.ParsedLength understood) {
             return LengthJson.of(understood.length(), text.strip());
         }
         Finding finding = reading instanceof LengthReading.Question question
                 ? question.finding()
-                : ((LengthReading.NotUnderstood) reading).finding();
+                : ((LengthReading.UnparsedLength) reading).finding();
         throw new RefusedException(
                 List.of(new Finding(finding.code(), text.length() > 60 ? "length" : text, finding.message())));
     }

@@ -15,25 +15,25 @@ import tools.jackson.databind.JsonNode;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.finding.TypedText;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.day.DayRequest;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayStand;
+import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.day.DayService;
 import wrenlane.server.exchange.days.ImportDocument.DayItem;
 import wrenlane.server.exchange.days.ImportDocument.GoalItem;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
-import wrenlane.server.exchange.days.ImportDocument.StandsAtItem;
+import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.VirtualRiderItem;
-import wrenlane.server.exchange.days.Prepared.Ready;
-import wrenlane.server.exchange.days.Prepared.ReadyCourse;
-import wrenlane.server.exchange.days.Prepared.ReadyDay;
-import wrenlane.server.exchange.days.Prepared.ReadyMachine;
-import wrenlane.server.exchange.days.Prepared.ReadyRider;
+import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
+import wrenlane.server.exchange.days.PreparedDays.ReadyCourse;
+import wrenlane.server.exchange.days.PreparedDays.ReadyDay;
+import wrenlane.server.exchange.days.PreparedDays.ReadyMachine;
+import wrenlane.server.exchange.days.PreparedDays.ReadyRider;
 import wrenlane.server.ground.yard.YardRequest;
 import wrenlane.server.lesson.LessonSettings;
 import wrenlane.server.people.machine.MachineRequest;
@@ -53,11 +53,11 @@ final class Preparation {
     }
 
     /** The file, ready to be stored, or with what is wrong. */
-    static Prepared of(ImportDocument file, LocalDate today) {
+    static PreparedDays of(ImportDocument file, LocalDate today) {
         return new Preparation(today).prepare(file);
     }
 
-    private Prepared prepare(ImportDocument file) {
+    private PreparedDays prepare(ImportDocument file) {
         if (file.kit() != null) {
             try {
                 file.kit().check();
@@ -65,18 +65,18 @@ final class Preparation {
                 e.findings().forEach(f -> problems.add(new Finding(f.code(), "/kit", f.message())));
             }
         }
-        List<Ready<YardRequest>> readyYards =
+        List<ReadyItem<YardRequest>> readyYards =
                 each("yard", yards, file.yards(), y -> y.key(), y -> y.name(), y -> y.more(), y -> {
                     YardRequest request = ItemReader.yard(y);
                     request.yard();
                     return request;
                 });
-        List<Ready<ReadyMachine>> readyMachines =
+        List<ReadyItem<ReadyMachine>> readyMachines =
                 each("machine", machines, file.machines(), m -> m.key(), m -> m.name(), m -> m.more(), m -> {
                     MachineRequest request = ItemReader.machine(m);
                     return new ReadyMachine(request, request.turn());
                 });
-        List<Ready<ReadyRider>> readyRiders =
+        List<ReadyItem<ReadyRider>> readyRiders =
                 each("rider", riders, file.riders(), r -> r.key(), r -> r.name(), r -> r.more(), r -> {
                     machines.getOrNull(r.machine());
                     orNone(r.shown()).forEach(shown -> machines.get(shown.machine()));
@@ -87,12 +87,12 @@ final class Preparation {
                     machines.get(goal.machine());
                     return new ReadyRider(r, ItemReader.goal(goal, today));
                 });
-        List<Ready<ReadyCourse>> readyCourses =
+        List<ReadyItem<ReadyCourse>> readyCourses =
                 each("course", courses, file.courses(), c -> c.key(), c -> c.name(), c -> c.more(), c -> {
                     CourseRequest request = ItemReader.course(c);
                     return new ReadyCourse(request, request.course());
                 });
-        List<Ready<ReadyDay>> readyDays =
+        List<ReadyItem<ReadyDay>> readyDays =
                 each("day", new Keys<>("day"), file.days(), d -> "", d -> d.title(), d -> d.more(), d -> {
                     DayRequest draft = request(d, date(d), yards, courses, riders, machines);
                     DayService.check(draft);
@@ -109,7 +109,7 @@ final class Preparation {
                     "The virtual riders of this file would make " + simulated + " runs; it may be up to "
                             + SimulatedRuns.MOST + ". Lower runsPerDay, or leave riders or days out."));
         }
-        return new Prepared(
+        return new PreparedDays(
                 file.kit(),
                 readyYards,
                 readyMachines,
@@ -121,7 +121,7 @@ final class Preparation {
                 List.copyOf(problems));
     }
 
-    private <T, R> List<Ready<R>> each(
+    private <T, R> List<ReadyItem<R>> each(
             String sort,
             Keys<Long> keys,
             List<T> items,
@@ -129,7 +129,7 @@ final class Preparation {
             Function<T, String> name,
             Function<T, @Nullable Map<String, JsonNode>> more,
             Function<T, R> check) {
-        List<Ready<R>> ready = new ArrayList<>();
+        List<ReadyItem<R>> ready = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             T item = items.get(i);
             try {
@@ -141,8 +141,8 @@ final class Preparation {
                 if (!key.apply(item).isEmpty()) {
                     keys.put(key.apply(item), (long) i);
                 }
-                ready.add(new Ready<>(key.apply(item), name.apply(item), thing, more.apply(item)));
-            } catch (Keys.Unusable e) {
+                ready.add(new ReadyItem<>(key.apply(item), name.apply(item), thing, more.apply(item)));
+            } catch (Keys.UnusableKeyException e) {
                 // What it refers to was refused, and is told already.
                 keys.refuse(key.apply(item));
             } catch (RefusedException e) {
@@ -152,7 +152,7 @@ final class Preparation {
                         .forEach(f -> problems.add(new Finding(
                                 f.code(),
                                 where,
-                                Said.of("%s, %s: %s", TypedText.quoted(name.apply(item)), f.where(), f.message()))));
+                                Sentence.of("%s, %s: %s", TypedText.quoted(name.apply(item)), f.where(), f.message()))));
             }
         }
         return ready;
@@ -165,7 +165,7 @@ final class Preparation {
                 riders.get(v.rider());
                 SimulatedRuns.check(v);
                 byRider.put(v.rider(), v);
-            } catch (Keys.Unusable e) {
+            } catch (Keys.UnusableKeyException e) {
                 // The rider was refused, and is told already.
                 continue;
             } catch (RefusedException e) {
@@ -184,7 +184,7 @@ final class Preparation {
                 yards.getOrNull(d.yard()),
                 d.courses().stream().map(courses::get).toList(),
                 orNone(d.stands()).stream()
-                        .map(s -> new DayStand(courses.get(s.course()), s.stand()))
+                        .map(s -> new DayPlacement(courses.get(s.course()), s.stand()))
                         .toList(),
                 orNone(d.standsAt()).stream()
                         .map(s -> new DaySettings(courses.get(s.course()), s.metres()))
@@ -232,9 +232,9 @@ final class Preparation {
                 item.school());
     }
 
-    private static void checkWhatStands(DayItem d, List<Ready<ReadyCourse>> courses) {
+    private static void checkWhatStands(DayItem d, List<ReadyItem<ReadyCourse>> courses) {
         Checks checks = new Checks();
-        for (StandsAtItem s : orNone(d.standsAt())) {
+        for (ActiveSizesItem s : orNone(d.standsAt())) {
             courses.stream()
                     .filter(c -> c.key().equals(s.course()))
                     .forEach(c -> NestedCourse.check(c.thing().course(), s.metres())

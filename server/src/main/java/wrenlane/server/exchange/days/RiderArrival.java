@@ -22,7 +22,7 @@ class RiderArrival {
     }
 
     /** Stores one, and returns the new id. */
-    long store(Prepared.ReadyRider ready, Keys<Long> machineIds) {
+    long store(PreparedDays.ReadyRider ready, Keys<Long> machineIds) {
         RiderItem r = ready.item();
         long id = riders.create(rider(r, machineIds));
         ItemReader.orNone(r.shown())

@@ -26,7 +26,7 @@ import wrenlane.machine.MachineTurn;
 import wrenlane.machine.Side;
 import wrenlane.run.CourseRide;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.Observation;
 import wrenlane.run.Run;
 import wrenlane.run.RunContext;
 import wrenlane.run.RunDetail;
@@ -35,13 +35,13 @@ import wrenlane.run.Technique;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.exchange.days.ImportDocument.DayRiderItem;
 import wrenlane.server.exchange.days.ImportDocument.VirtualRiderItem;
-import wrenlane.server.exchange.days.Prepared.Ready;
-import wrenlane.server.exchange.days.Prepared.ReadyCourse;
-import wrenlane.server.exchange.days.Prepared.ReadyDay;
+import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
+import wrenlane.server.exchange.days.PreparedDays.ReadyCourse;
+import wrenlane.server.exchange.days.PreparedDays.ReadyDay;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.simulation.VirtualRider;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /** Lets virtual riders ride the past days of a file on the first course of each. */
 @Component
@@ -69,10 +69,10 @@ class SimulatedRuns {
      * @param day place of the day in the file
      * @param index which of the rider's runs of that day
      */
-    record Ridden(
+    record SimulatedRun(
             int day,
             DayRiderItem pair,
-            Ready<ReadyCourse> course,
+            ReadyItem<ReadyCourse> course,
             int index,
             Side side,
             double settingMetres,
@@ -96,13 +96,13 @@ class SimulatedRuns {
                             Optional.of(side))),
                     Optional.of(side),
                     faults,
-                    RunDetail.seen(new Observed(technique, Optional.empty(), Optional.empty(), Optional.empty())),
+                    RunDetail.seen(new Observation(technique, Optional.empty(), Optional.empty(), Optional.empty())),
                     RunLog.first(at, true, ""));
         }
     }
 
     /** How many runs there will be. */
-    static int count(List<Ready<ReadyDay>> days, Map<String, VirtualRiderItem> virtual, LocalDate today) {
+    static int count(List<ReadyItem<ReadyDay>> days, Map<String, VirtualRiderItem> virtual, LocalDate today) {
         return past(days, today).stream()
                 .mapToInt(i -> days.get(i).thing().item().riders().stream()
                         .map(pair -> virtual.get(pair.rider()))
@@ -113,7 +113,7 @@ class SimulatedRuns {
     }
 
     /** Places of the days before today that have a course, oldest day first. */
-    private static List<Integer> past(List<Ready<ReadyDay>> days, LocalDate today) {
+    private static List<Integer> past(List<ReadyItem<ReadyDay>> days, LocalDate today) {
         return IntStream.range(0, days.size())
                 .filter(i -> days.get(i).thing().draft().date().isBefore(today)
                         && !days.get(i).thing().item().courses().isEmpty())
@@ -123,17 +123,17 @@ class SimulatedRuns {
     }
 
     /** Rides them all; nothing is stored. */
-    List<Ridden> ride(Prepared file, LocalDate today) {
+    List<SimulatedRun> ride(PreparedDays file, LocalDate today) {
         Map<String, VirtualRider> riders = new HashMap<>();
         file.virtualRiders().forEach((key, item) -> riders.put(key, rider(item)));
-        Keys<Ready<ReadyCourse>> courses = new Keys<>("course");
+        Keys<ReadyItem<ReadyCourse>> courses = new Keys<>("course");
         file.courses().forEach(c -> courses.put(c.key(), c));
         Keys<MachineTurn> machines = new Keys<>("machine");
         file.machines().forEach(m -> machines.put(m.key(), m.thing().turn()));
-        List<Ridden> ridden = new ArrayList<>();
+        List<SimulatedRun> ridden = new ArrayList<>();
         for (int day : past(file.days(), today)) {
             ReadyDay there = file.days().get(day).thing();
-            Ready<ReadyCourse> course = courses.get(there.item().courses().get(0));
+            ReadyItem<ReadyCourse> course = courses.get(there.item().courses().get(0));
             for (DayRiderItem pair : there.item().riders()) {
                 VirtualRider rider = riders.get(pair.rider());
                 VirtualRiderItem item = file.virtualRiders().get(pair.rider());
@@ -152,17 +152,17 @@ class SimulatedRuns {
         return ridden;
     }
 
-    private List<Ridden> ride(
+    private List<SimulatedRun> ride(
             int day,
             LocalDate date,
             DayRiderItem pair,
-            Ready<ReadyCourse> course,
+            ReadyItem<ReadyCourse> course,
             MachineTurn turn,
             VirtualRider rider,
             int count) {
-        Ladder ladder = difficulty.ladder(course.thing().course(), turn, LengthSystem.METRIC);
+        SizeLadder ladder = difficulty.ladder(course.thing().course(), turn, LengthSystem.METRIC);
         Instant first = date.atTime(FIRST_RUN).toInstant(ZoneOffset.UTC);
-        List<Ridden> ridden = new ArrayList<>();
+        List<SimulatedRun> ridden = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Side side = i % 2 == 0 ? Side.LEFT : Side.RIGHT;
             double setting = rider.choose(ladder, side).settingMetres();
@@ -171,7 +171,7 @@ class SimulatedRuns {
                     .at(setting)
                     .orElse(EASY);
             Set<Fault> faults = Set.copyOf(rider.ride(side, tight));
-            ridden.add(new Ridden(
+            ridden.add(new SimulatedRun(
                     day,
                     pair,
                     course,

@@ -13,7 +13,7 @@ import wrenlane.drawing.Drawing;
 import wrenlane.drawing.DrawingFormat;
 import wrenlane.drawing.DrawingFormats;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.people.rider.MostLean;
+import wrenlane.server.people.rider.LeanLimit;
 import wrenlane.server.platform.problem.NotFoundException;
 
 /** Drawings in metres, in any format there is. */
@@ -34,11 +34,11 @@ class DrawingController {
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
+            @RequestParam(required = false) @DecimalMin(LeanLimit.LEAST) @DecimalMax(LeanLimit.GREATEST) @Nullable
                     Double mostLeanRadians) {
         DrawingFormat into = format(format);
         return file(
-                service.courseDrawing(id, dayId, machineId, MostLean.limits(level, mostLeanRadians)),
+                service.courseDrawing(id, dayId, machineId, LeanLimit.limits(level, mostLeanRadians)),
                 into,
                 "course-" + id);
     }

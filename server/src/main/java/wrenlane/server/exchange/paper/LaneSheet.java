@@ -16,10 +16,10 @@ import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.ProgressResponse;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
-import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.RiderSizes;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * The two-sided lane on paper: left turns to the left of the middle, right turns to the right, time downwards. A run stands as
@@ -78,7 +78,7 @@ record LaneSheet(
         if (progress.subject().straight()) {
             return Optional.empty();
         }
-        Standing standing = progress.standing();
+        RiderSizes standing = progress.standing();
         List<ProgressDay> all = progress.days().stream()
                 .filter(d -> d.runs().stream().anyMatch(LaneSheet::isDrawn))
                 .toList();
@@ -106,7 +106,7 @@ record LaneSheet(
     /** Where everything stands, in millimetres from the upper left corner. */
     private static final class Layout {
         private final List<ProgressDay> days;
-        private final Standing standing;
+        private final RiderSizes standing;
         private final double width;
         private final double height;
         private final LengthSystem system;
@@ -120,7 +120,7 @@ record LaneSheet(
         /** Middle of each day. */
         private final List<Double> middles = new ArrayList<>();
 
-        Layout(List<ProgressDay> days, Standing standing, double width, LengthSystem system) {
+        Layout(List<ProgressDay> days, RiderSizes standing, double width, LengthSystem system) {
             this.days = days;
             this.standing = standing;
             this.width = width;
@@ -139,7 +139,7 @@ record LaneSheet(
                                     .flatMap(d -> d.runs().stream())
                                     .filter(LaneSheet::isDrawn)
                                     .map(ShownRun::settingMetres),
-                            standing.ladder().rungs().stream().map(Ladder.Rung::settingMetres),
+                            standing.ladder().rungs().stream().map(SizeLadder.SizeStep::settingMetres),
                             days.stream()
                                     .flatMap(d -> Stream.of(Side.values()).map(side -> estimate(d, side)))
                                     .flatMap(Optional::stream)
@@ -188,7 +188,7 @@ record LaneSheet(
                     vertical("tick", x(side, at * unit), TOP, bottom());
                     word(at + (system == LengthSystem.METRIC ? " m" : " ft"), x(side, at * unit), TOP - 1.5);
                 }
-                for (Ladder.Rung rung : standing.ladder().rungs()) {
+                for (SizeLadder.SizeStep rung : standing.ladder().rungs()) {
                     double x = x(side, rung.settingMetres());
                     vertical("rung", x, TOP - HALF_RUNG, TOP + HALF_RUNG);
                     vertical("rung", x, bottom() - HALF_RUNG, bottom() + HALF_RUNG);

@@ -11,9 +11,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.ground.setup.SetOutRequest.YardLine;
-import wrenlane.server.people.rider.MostLean;
-import wrenlane.server.platform.http.ReadIn;
+import wrenlane.server.ground.setup.SetupRequest.YardLine;
+import wrenlane.server.people.rider.LeanLimit;
+import wrenlane.server.platform.http.ReaderUnits;
 import wrenlane.units.LengthSystem;
 
 /** Downloads: sheets and plans as PDF, CSV, SVG and DXF. */
@@ -41,17 +41,17 @@ class PaperController {
             @RequestParam(defaultValue = "A4") Paper paper,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(defaultValue = "DEVELOPING") RiderLevel level,
-            @RequestParam(required = false) @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST) @Nullable
+            @RequestParam(required = false) @DecimalMin(LeanLimit.LEAST) @DecimalMax(LeanLimit.GREATEST) @Nullable
                     Double mostLeanRadians,
             @RequestParam(required = false) @Nullable YardLine line,
             @RequestParam(defaultValue = "0") int number,
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
         PaperRequest request = PaperRequest.of(
                 dayId,
-                ReadIn.figures(system),
+                ReaderUnits.figures(system),
                 paper,
                 machineId,
-                MostLean.limits(level, mostLeanRadians),
+                LeanLimit.limits(level, mostLeanRadians),
                 line,
                 number,
                 fromItsEnd);
@@ -69,7 +69,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean fromItsEnd) {
         PaperRequest request = PaperRequest.of(
                 dayId,
-                ReadIn.figures(system),
+                ReaderUnits.figures(system),
                 Paper.A4,
                 null,
                 RiderLevel.DEVELOPING.limits(),
@@ -77,7 +77,7 @@ class PaperController {
                 number,
                 fromItsEnd);
         return Download.of(
-                SetOutCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
+                SetupCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
     }
 
     /** Every course of the day where it stands in the yard, on paper. */
@@ -87,7 +87,7 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         PaperRequest request = PaperRequest.of(
-                id, ReadIn.figures(system), paper, null, RiderLevel.DEVELOPING.limits(), null, 0, false);
+                id, ReaderUnits.figures(system), paper, null, RiderLevel.DEVELOPING.limits(), null, 0, false);
         return Download.of(
                 service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
@@ -99,7 +99,7 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return Download.of(
-                lessons.lessonPdf(id, ReadIn.figures(system), paper),
+                lessons.lessonPdf(id, ReaderUnits.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "lesson-" + id + ".pdf");
     }
@@ -111,7 +111,7 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return Download.of(
-                debriefs.debriefPdf(id, ReadIn.figures(system), paper),
+                debriefs.debriefPdf(id, ReaderUnits.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "debrief-" + id + ".pdf");
     }
@@ -124,7 +124,7 @@ class PaperController {
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @RequestParam(defaultValue = "A4") Paper paper) {
         return Download.of(
-                reports.reportPdf(id, kind, ReadIn.figures(system), paper),
+                reports.reportPdf(id, kind, ReaderUnits.figures(system), paper),
                 MediaType.APPLICATION_PDF_VALUE,
                 "report-" + id + ".pdf");
     }

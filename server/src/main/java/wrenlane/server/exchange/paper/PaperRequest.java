@@ -2,8 +2,8 @@ package wrenlane.server.exchange.paper;
 
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.RiderLimits;
-import wrenlane.server.ground.setup.SetOutRequest.AlongLine;
-import wrenlane.server.ground.setup.SetOutRequest.YardLine;
+import wrenlane.server.ground.setup.SetupRequest.AlongLine;
+import wrenlane.server.ground.setup.SetupRequest.YardLine;
 import wrenlane.units.Figures;
 
 /**

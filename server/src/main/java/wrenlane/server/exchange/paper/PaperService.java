@@ -25,17 +25,17 @@ import wrenlane.rider.RiderLimits;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.day.DayService;
-import wrenlane.server.ground.setup.SetOutService;
+import wrenlane.server.ground.setup.SetupService;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.briefing.BriefingResponse;
 import wrenlane.server.lesson.briefing.BriefingService;
 import wrenlane.server.platform.problem.RefusedException;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.SetupSheet;
 import wrenlane.verdict.RidingMark;
 import wrenlane.yard.NamedYard;
 import wrenlane.yard.SharedCones;
-import wrenlane.yard.Stand;
-import wrenlane.yard.StandingCourse;
+import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.PlacedGround;
 
 /** Puts courses and days on paper and in files. */
 @Service
@@ -48,7 +48,7 @@ class PaperService {
     private final BriefingService briefings;
     private final YardService yards;
     private final EvaluationService evaluations;
-    private final SetOutService setOuts;
+    private final SetupService setOuts;
     private final PdfWriter pdf;
 
     PaperService(
@@ -57,7 +57,7 @@ class PaperService {
             BriefingService briefings,
             YardService yards,
             EvaluationService evaluations,
-            SetOutService setOuts,
+            SetupService setOuts,
             PdfWriter pdf) {
         this.courses = courses;
         this.days = days;
@@ -69,7 +69,7 @@ class PaperService {
     }
 
     /** A course's sheet, measured from where a day has it stand. */
-    SetOutSheet sheet(long courseId, PaperRequest request) {
+    SetupSheet sheet(long courseId, PaperRequest request) {
         Optional<Day> day = Optional.ofNullable(request.dayId()).map(days::get);
         return setOuts.sheet(
                 nested(courses.get(courseId), day),
@@ -84,7 +84,7 @@ class PaperService {
         return day.map(d -> d.nested(course)).orElseGet(() -> NestedCourse.of(course.course()));
     }
 
-    private static @Nullable Stand placement(Optional<Day> day, CourseId courseId) {
+    private static @Nullable CoursePlacement placement(Optional<Day> day, CourseId courseId) {
         return day.flatMap(d -> d.placement(courseId)).orElse(null);
     }
 
@@ -116,11 +116,11 @@ class PaperService {
 
     /** What else each of its cones is, where it stands on the day. */
     private Map<String, String> also(long courseId, PaperRequest request) {
-        Map<CourseId, StandingCourse> standing = Optional.ofNullable(request.dayId())
+        Map<CourseId, PlacedGround> standing = Optional.ofNullable(request.dayId())
                 .map(days::get)
                 .map(day -> day.standing(courses.get(day.courseIds())))
                 .orElse(Map.of());
-        StandingCourse course = standing.get(new CourseId(courseId));
+        PlacedGround course = standing.get(new CourseId(courseId));
         return course == null ? Map.of() : SharedCones.also(course, List.copyOf(standing.values()));
     }
 
@@ -185,10 +185,10 @@ class PaperService {
     }
 
     private Drawing yardDrawing(NamedYard yard, Day day) {
-        List<Drawing.Standing> standing = new ArrayList<>();
+        List<Drawing.CourseDrawing> standing = new ArrayList<>();
         day.placements().forEach((id, placement) -> {
             NamedCourse course = courses.get(id);
-            standing.add(new Drawing.Standing(course.name(), day.nested(course).plan(), placement));
+            standing.add(new Drawing.CourseDrawing(course.name(), day.nested(course).plan(), placement));
         });
         return Drawing.of(yard.yard(), standing);
     }
@@ -202,7 +202,7 @@ class PaperService {
         if (machineId == null) {
             return Drawing.of(plan, List.of(), List.of());
         }
-        EvaluationService.Drawn drawn = evaluations.drawn(course, machineId, limits, null, null);
+        EvaluationService.LineDrawing drawn = evaluations.drawn(course, machineId, limits, null, null);
         List<Point> line = LineProfile.points(drawn.line().line()).stream()
                 .map(LinePoint::rear)
                 .toList();

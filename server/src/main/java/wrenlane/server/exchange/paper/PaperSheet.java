@@ -11,12 +11,12 @@ import java.util.stream.Stream;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.course.plan.MarkerCount;
 import wrenlane.drawing.Drawing;
-import wrenlane.setout.ChalkedMark;
-import wrenlane.setout.RingSheet;
-import wrenlane.setout.SetOutSheet;
-import wrenlane.setout.SetOutStep;
-import wrenlane.setout.TwoTapes;
-import wrenlane.setout.WalkingOrder;
+import wrenlane.setup.ChalkedMark;
+import wrenlane.setup.RingSheet;
+import wrenlane.setup.SetupSheet;
+import wrenlane.setup.SetupStep;
+import wrenlane.setup.TwoTapes;
+import wrenlane.setup.WalkingOrder;
 import wrenlane.units.Figures;
 import wrenlane.verdict.RidingMark;
 
@@ -49,13 +49,13 @@ record PaperSheet(
      * @param rounding by how much rounded lengths move a cone at most
      */
     record Accuracy(List<String> checks, String slack, String rounding) {
-        private static Accuracy of(SetOutSheet sheet, DoubleFunction<String> said) {
+        private static Accuracy of(SetupSheet sheet, DoubleFunction<String> said) {
             return new Accuracy(
                     sheet.checks().stream()
                             .map(c -> c.from() + " to " + c.to() + ": " + said.apply(c.metres()))
                             .toList(),
                     sheet.slack()
-                            .map(s -> "One diagonal out by " + said.apply(SetOutSheet.DIAGONAL_SLACK_METRES)
+                            .map(s -> "One diagonal out by " + said.apply(SetupSheet.DIAGONAL_SLACK_METRES)
                                     + " pushes the far line " + said.apply(s.shiftMetres()) + " sideways.")
                             .orElse(""),
                     String.format(Locale.ROOT, "%.0f mm", 1000 * sheet.roundingMetres()));
@@ -76,7 +76,7 @@ record PaperSheet(
     static PaperSheet of(
             String name,
             String kind,
-            SetOutSheet sheet,
+            SetupSheet sheet,
             CoursePlan plan,
             List<RidingMark> marks,
             Map<String, String> also,
@@ -87,7 +87,7 @@ record PaperSheet(
         WalkingOrder walk = sheet.walk();
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < sheet.steps().size(); i++) {
-            SetOutStep step = sheet.steps().get(i);
+            SetupStep step = sheet.steps().get(i);
             String what = Stream.of(
                             step.cone().marker().name(), also.get(step.cone().label()))
                     .filter(Objects::nonNull)
@@ -112,11 +112,11 @@ record PaperSheet(
                 said.apply(walk.walkedMetres()) + ", " + Math.max(1, Math.round(walk.minutes())) + " min");
     }
 
-    private static String bring(SetOutSheet sheet) {
+    private static String bring(SetupSheet sheet) {
         return sheet.markers().stream().map(MarkerCount::text).collect(Collectors.joining(", "));
     }
 
-    private static Row row(SetOutStep s, String what, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
+    private static Row row(SetupStep s, String what, TwoTapes.Crossing t, int number, DoubleFunction<String> said) {
         return new Row(
                 s.cone().label(),
                 what,

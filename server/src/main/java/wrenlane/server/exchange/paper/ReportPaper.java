@@ -23,16 +23,16 @@ import wrenlane.server.lesson.goal.ProgrammeJson;
 import wrenlane.server.lesson.goal.ProgrammeJson.DrillName;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.EstimateJson;
-import wrenlane.server.progress.HeldBackJson;
+import wrenlane.server.progress.FaultCauseJson;
 import wrenlane.server.progress.ProgressResponse;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.progress.ProgressService;
-import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.RiderSizes;
 import wrenlane.server.progress.opinion.OpinionService;
-import wrenlane.server.progress.run.RiddenMachineRuns;
+import wrenlane.server.progress.run.MachineRuns;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.units.Figures;
 
@@ -147,7 +147,7 @@ class ReportPaper {
     }
 
     private static Optional<String> headline(ProgressResponse of, Figures figures) {
-        Standing standing = of.standing();
+        RiderSizes standing = of.standing();
         return standing == null
                 ? Optional.empty()
                 : metres(standing.left())
@@ -187,7 +187,7 @@ class ReportPaper {
                 .sum();
     }
 
-    private static Map<String, Object> held(HeldBackJson held, Catalogue catalogue) {
+    private static Map<String, Object> held(FaultCauseJson held, Catalogue catalogue) {
         Map<String, Object> words = new LinkedHashMap<>();
         words.put("sentence", held.sentence());
         if (held.likely() != null) {
@@ -205,7 +205,7 @@ class ReportPaper {
     }
 
     private static Optional<String> next(ProgressResponse of, Figures figures) {
-        Standing standing = of.standing();
+        RiderSizes standing = of.standing();
         if (standing == null || standing.rung() == null) {
             return Optional.empty();
         }
@@ -217,7 +217,7 @@ class ReportPaper {
 
     private static Optional<String> goal(GoalResponse of, Figures figures) {
         GoalJson goal = of.goal();
-        GoalResponse.Off off = of.off();
+        GoalResponse.GoalDistance off = of.off();
         return goal == null || off == null
                 ? Optional.empty()
                 : Optional.of(Stream.of(
@@ -259,7 +259,7 @@ class ReportPaper {
         return drills.stream().map(DrillName::name).collect(Collectors.joining(", "));
     }
 
-    private static Map<String, Object> machine(RiddenMachineRuns ridden) {
+    private static Map<String, Object> machine(MachineRuns ridden) {
         long minutes = Math.round(ridden.minutes());
         return Map.of(
                 "name", ridden.machineName(),

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** All that is kept of one rider. */
 @RestController
@@ -25,7 +25,7 @@ class RecordsController {
 
     /** How much is kept. */
     @GetMapping("/records")
-    KeptRecords getRecords(@PathVariable long id) {
+    RecordCounts getRecords(@PathVariable long id) {
         return service.kept(id);
     }
 
@@ -46,6 +46,6 @@ class RecordsController {
     @DeleteMapping("/records")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRecords(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 }

@@ -23,11 +23,11 @@ record RecordsFile(
         String format,
         Instant writtenAt,
         RiderRecord rider,
-        List<OfDay> days,
-        List<Shown> drills,
-        @Nullable Wanted goal,
-        List<Held> opinions,
-        List<Practised> practice,
+        List<DayRecord> days,
+        List<MasteryRecord> drills,
+        @Nullable GoalRecord goal,
+        List<OpinionRecord> opinions,
+        List<PracticeRecord> practice,
         List<RunResponse> runs) {
     static final String FORMAT = "wren-lane-rider/2";
 
@@ -36,7 +36,7 @@ record RecordsFile(
      *
      * @param told missing where nobody put it in their own words
      */
-    record OfDay(
+    record DayRecord(
             Long dayId,
             LocalDate date,
             String title,
@@ -44,13 +44,13 @@ record RecordsFile(
             @Nullable String told) {}
 
     /** A drill that was shown to be mastered on a machine. */
-    record Shown(String drillId, String machineName, LocalDate shownOn) {}
+    record MasteryRecord(String drillId, String machineName, LocalDate shownOn) {}
 
     /** What an instructor holds to be behind the faults on a kind of course. */
-    record Held(String kind, String words, LocalDate saidOn) {}
+    record OpinionRecord(String kind, String words, LocalDate saidOn) {}
 
     /** Practice alone. */
-    record Practised(
+    record PracticeRecord(
             LocalDate practisedOn,
             String kind,
             String machineName,
@@ -67,7 +67,7 @@ record RecordsFile(
      *
      * @param by missing where there is no hurry
      */
-    record Wanted(
+    record GoalRecord(
             String name,
             String kind,
             double settingMetres,

@@ -6,15 +6,15 @@ import org.apache.ibatis.annotations.Mapper;
 /** All SQL about everything that is kept of one rider, in whatever table. */
 @Mapper
 interface RecordsMapper {
-    KeptRecords kept(long riderId);
+    RecordCounts kept(long riderId);
 
-    List<RecordsFile.OfDay> days(long riderId);
+    List<RecordsFile.DayRecord> days(long riderId);
 
-    List<RecordsFile.Shown> drills(long riderId);
+    List<RecordsFile.MasteryRecord> drills(long riderId);
 
-    List<RecordsFile.Held> opinions(long riderId);
+    List<RecordsFile.OpinionRecord> opinions(long riderId);
 
-    List<RecordsFile.Practised> practice(long riderId);
+    List<RecordsFile.PracticeRecord> practice(long riderId);
 
     /** What is deleted is written over in the file, from now on. */
     String writeOver();

@@ -3,12 +3,12 @@ package wrenlane.server.exchange.records;
 import java.time.Clock;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import wrenlane.server.exchange.records.RecordsFile.Wanted;
+import wrenlane.server.exchange.records.RecordsFile.GoalRecord;
 import wrenlane.server.lesson.goal.GoalService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.event.News;
 import wrenlane.server.platform.event.Newsroom;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
@@ -42,7 +42,7 @@ class RecordsService {
     }
 
     /** How much is kept. */
-    KeptRecords kept(long riderId) {
+    RecordCounts kept(long riderId) {
         return storage.read(() -> {
             riders.get(riderId);
             return mapper.kept(riderId);
@@ -63,13 +63,13 @@ class RecordsService {
                 runs.everOfRider(riderId).stream().map(RunResponse::of).toList()));
     }
 
-    private Optional<Wanted> goal(long riderId) {
+    private Optional<GoalRecord> goal(long riderId) {
         return goals.find(riderId)
-                .map(goal -> new Wanted(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
+                .map(goal -> new GoalRecord(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
     }
 
     /** Deletes somebody with all that is kept of them; nothing brings it back but a copy made before. */
-    void delete(long riderId, Expected expected) {
+    void delete(long riderId, ExpectedVersion expected) {
         storage.change(() -> {
             riders.check(riderId, expected);
             mapper.writeOver();

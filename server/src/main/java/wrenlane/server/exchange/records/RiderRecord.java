@@ -5,7 +5,7 @@ import wrenlane.id.MachineId;
 import wrenlane.rider.Reach;
 import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.platform.version.Edition;
 
 /**
@@ -19,7 +19,7 @@ record RiderRecord(
         long version,
         String name,
         RiderLevel level,
-        School school,
+        RidingMethod school,
         @Nullable Double mostLeanRadians,
         @Nullable Long machineId,
         @Nullable Reach reach,

@@ -35,7 +35,7 @@ class RunFileController {
     ResponseEntity<StreamingResponseBody> exportRunsCsv(
             @RequestParam(required = false) @Nullable Long riderId,
             @RequestParam(required = false) @Nullable Long dayId) {
-        return file("runs.csv", CSV, out -> table.csv(new RunTable.Of(riderId, dayId), out));
+        return file("runs.csv", CSV, out -> table.csv(new RunTable.RunOwner(riderId, dayId), out));
     }
 
     /** The same as JSON. */
@@ -43,7 +43,7 @@ class RunFileController {
     ResponseEntity<StreamingResponseBody> exportRunsJson(
             @RequestParam(required = false) @Nullable Long riderId,
             @RequestParam(required = false) @Nullable Long dayId) {
-        return file("runs.json", MediaType.APPLICATION_JSON, out -> table.json(new RunTable.Of(riderId, dayId), out));
+        return file("runs.json", MediaType.APPLICATION_JSON, out -> table.json(new RunTable.RunOwner(riderId, dayId), out));
     }
 
     private static ResponseEntity<StreamingResponseBody> file(String name, MediaType type, StreamingResponseBody body) {
@@ -64,7 +64,7 @@ class RunFileController {
     /** Brings a table of runs in: all of it, or nothing. */
     @PostMapping("/run-files")
     @ResponseStatus(HttpStatus.CREATED)
-    RunFileService.CameIn importRuns(@Valid @RequestBody RunFileRequest request) {
+    RunFileService.ImportCount importRuns(@Valid @RequestBody RunFileRequest request) {
         return service.bringIn(request);
     }
 }

@@ -65,26 +65,26 @@ class RunFileService {
     }
 
     /** How much came in. */
-    record CameIn(int added, int already, int daysMade) {}
+    record ImportCount(int added, int already, int daysMade) {}
 
     /** A table, read. */
-    private record Read(
+    private record ParsedRunFile(
             CsvTable table,
             Map<RunColumn, String> columns,
-            List<ReadRun> runs,
+            List<ParsedRun> runs,
             int already,
             Map<LocalDate, Long> dayIds,
             List<LineFinding> findings) {
         Set<LocalDate> newDays() {
             Set<LocalDate> made = new TreeSet<>();
-            runs.stream().map(ReadRun::date).filter(d -> !dayIds.containsKey(d)).forEach(made::add);
+            runs.stream().map(ParsedRun::date).filter(d -> !dayIds.containsKey(d)).forEach(made::add);
             return made;
         }
     }
 
     /** What it would be. Stores nothing. */
     RunFilePreview preview(RunFileRequest request) {
-        Read read = storage.read(() -> read(request));
+        ParsedRunFile read = storage.read(() -> read(request));
         return new RunFilePreview(
                 read.table().headings(),
                 read.columns(),
@@ -97,8 +97,8 @@ class RunFileService {
     }
 
     /** Brings it in, or refuses it with what is wrong. */
-    CameIn bringIn(RunFileRequest request) {
-        Read read = storage.read(() -> read(request));
+    ImportCount bringIn(RunFileRequest request) {
+        ParsedRunFile read = storage.read(() -> read(request));
         Checks checks = new Checks();
         read.findings().stream()
                 .limit(RunFilePreview.MOST_FINDINGS)
@@ -109,17 +109,17 @@ class RunFileService {
             Set<LocalDate> made = read.newDays();
             made.forEach(date -> dayIds.put(date, days.create(day(date, read.runs()))));
             Set<String> meanwhile =
-                    runs.stored(read.runs().stream().map(ReadRun::id).toList());
+                    runs.stored(read.runs().stream().map(ParsedRun::id).toList());
             List<Run> added = read.runs().stream()
                     .filter(run -> !meanwhile.contains(run.id()))
                     .map(run -> run.run(Objects.requireNonNull(dayIds.get(run.date()))))
                     .toList();
             runs.insertAll(added);
-            return new CameIn(added.size(), read.already() + meanwhile.size(), made.size());
+            return new ImportCount(added.size(), read.already() + meanwhile.size(), made.size());
         });
     }
 
-    private Read read(RunFileRequest request) {
+    private ParsedRunFile read(RunFileRequest request) {
         CsvTable table = CsvTable.read(request.text());
         Map<RunColumn, String> columns = columns(table, request);
         List<LineFinding> missing = missing(columns);
@@ -128,15 +128,15 @@ class RunFileService {
             dayIds.put(day.date(), day.id().value());
         }
         if (!missing.isEmpty()) {
-            return new Read(table, columns, List.of(), 0, dayIds, missing);
+            return new ParsedRunFile(table, columns, List.of(), 0, dayIds, missing);
         }
-        RunLines.Known known = new RunLines.Known(
+        RunLines.ImportContext known = new RunLines.ImportContext(
                 riders.all(), machines.all(), courses.all(), drills.catalogue().drills());
         RunLines lines =
                 new RunLines(table, columns, request, known, clock.getZone(), RunLog.latestAt(clock.instant()));
         Set<String> stored = runs.stored(lines.ids());
         lines.read(stored);
-        return new Read(table, columns, lines.runs(), stored.size(), dayIds, lines.findings());
+        return new ParsedRunFile(table, columns, lines.runs(), stored.size(), dayIds, lines.findings());
     }
 
     /** As asked for, as far as the table has such columns; else by their names. */
@@ -160,15 +160,15 @@ class RunFileService {
                 .toList();
     }
 
-    private static List<DayRequest> newDays(Read read) {
-        Map<LocalDate, List<ReadRun>> byDate = read.runs().stream().collect(Collectors.groupingBy(ReadRun::date));
+    private static List<DayRequest> newDays(ParsedRunFile read) {
+        Map<LocalDate, List<ParsedRun>> byDate = read.runs().stream().collect(Collectors.groupingBy(ParsedRun::date));
         return read.newDays().stream()
                 .map(date -> day(date, Objects.requireNonNull(byDate.get(date))))
                 .toList();
     }
 
     /** A day for the lines of a date, with as many of their riders and courses as a day takes. */
-    private static DayRequest day(LocalDate date, List<ReadRun> ofDate) {
+    private static DayRequest day(LocalDate date, List<ParsedRun> ofDate) {
         Map<Long, Long> machineOf = new LinkedHashMap<>();
         Set<Long> courseIds = new LinkedHashSet<>();
         ofDate.forEach(run -> {

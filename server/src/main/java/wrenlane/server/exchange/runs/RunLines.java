@@ -28,12 +28,12 @@ import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.rider.Rider;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.Observation;
 import wrenlane.run.OutcomeText;
 import wrenlane.run.RunDetail;
 import wrenlane.run.RunSort;
 import wrenlane.server.exchange.runs.RunFilePreview.LineFinding;
-import wrenlane.server.platform.http.ReadIn;
+import wrenlane.server.platform.http.ReaderUnits;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthParser;
 import wrenlane.units.LengthReading;
@@ -51,18 +51,18 @@ final class RunLines {
     private final LengthParser lengths;
     private final ZoneId zone;
     private final Instant latest;
-    private final Named<Rider> riders;
-    private final Named<NamedMachine> machines;
-    private final Named<NamedCourse> courses;
-    private final Named<Drill> drills;
+    private final NameLookup<Rider> riders;
+    private final NameLookup<NamedMachine> machines;
+    private final NameLookup<NamedCourse> courses;
+    private final NameLookup<Drill> drills;
     private final List<LineFinding> findings = new ArrayList<>();
     private final List<String> ids = new ArrayList<>();
-    private final List<ReadRun> runs = new ArrayList<>();
+    private final List<ParsedRun> runs = new ArrayList<>();
     private final Map<String, Integer> alike = new HashMap<>();
     private final Set<String> seen = new HashSet<>();
 
     /** What a line's names may mean. */
-    record Known(List<Rider> riders, List<NamedMachine> machines, List<NamedCourse> courses, List<Drill> drills) {}
+    record ImportContext(List<Rider> riders, List<NamedMachine> machines, List<NamedCourse> courses, List<Drill> drills) {}
 
     /**
      * @param columns headings, all of them the table's
@@ -72,7 +72,7 @@ final class RunLines {
             CsvTable table,
             Map<RunColumn, String> columns,
             RunFileRequest how,
-            Known known,
+            ImportContext known,
             ZoneId zone,
             Instant latest) {
         this.table = table;
@@ -81,10 +81,10 @@ final class RunLines {
         this.lengths = new LengthParser(Calibrations.NONE, how.lengths());
         this.zone = zone;
         this.latest = latest;
-        this.riders = new Named<>("rider", known.riders(), Rider::name);
-        this.machines = new Named<>("machine", known.machines(), NamedMachine::name);
-        this.courses = new Named<>("course", known.courses(), NamedCourse::name);
-        this.drills = new Named<>("drill", known.drills(), Drill::name);
+        this.riders = new NameLookup<>("rider", known.riders(), Rider::name);
+        this.machines = new NameLookup<>("machine", known.machines(), NamedMachine::name);
+        this.courses = new NameLookup<>("course", known.courses(), NamedCourse::name);
+        this.drills = new NameLookup<>("drill", known.drills(), Drill::name);
         known.drills().forEach(drill -> drills.add(drill.id(), drill));
         table.lines().forEach(line -> ids.add(id(line)));
     }
@@ -107,7 +107,7 @@ final class RunLines {
         }
     }
 
-    List<ReadRun> runs() {
+    List<ParsedRun> runs() {
         return runs;
     }
 
@@ -116,11 +116,11 @@ final class RunLines {
     }
 
     /** Things by their names, which need not be told apart by them. */
-    private static final class Named<T> {
+    private static final class NameLookup<T> {
         private final String sort;
         private final Map<String, List<T>> byName = new HashMap<>();
 
-        Named(String sort, List<T> all, Function<T, String> name) {
+        NameLookup(String sort, List<T> all, Function<T, String> name) {
             this.sort = sort;
             all.forEach(t -> byName.computeIfAbsent(plain(name.apply(t)), n -> new ArrayList<>())
                     .add(t));
@@ -141,14 +141,14 @@ final class RunLines {
         T find(String name) {
             List<T> found = byName.getOrDefault(plain(name), List.of());
             if (name.isBlank()) {
-                throw new Unreadable("No " + sort + " is named.");
+                throw new LineException("No " + sort + " is named.");
             }
             if (found.isEmpty()) {
-                throw new Unreadable("There is no " + sort + " called " + TypedText.quoted(name)
+                throw new LineException("There is no " + sort + " called " + TypedText.quoted(name)
                         + ": describe it first, or write the name as it is here.");
             }
             if (found.size() > 1) {
-                throw new Unreadable(found.size() + " " + sort + "s are called " + TypedText.quoted(name)
+                throw new LineException(found.size() + " " + sort + "s are called " + TypedText.quoted(name)
                         + ": give them names that differ.");
             }
             return found.get(0);
@@ -156,12 +156,12 @@ final class RunLines {
     }
 
     /** Why a line is no run. */
-    private static final class Unreadable extends RuntimeException {
+    private static final class LineException extends RuntimeException {
         private static final long serialVersionUID = 1;
 
         private final String sentence;
 
-        Unreadable(String sentence) {
+        LineException(String sentence) {
             super(sentence);
             this.sentence = sentence;
         }
@@ -175,14 +175,14 @@ final class RunLines {
         CsvTable.Line line = table.lines().get(at);
         try {
             runs.add(run(line, at));
-        } catch (Unreadable e) {
+        } catch (LineException e) {
             findings.add(new LineFinding(line.number(), e.sentence));
         }
     }
 
-    private ReadRun run(CsvTable.Line line, int at) {
+    private ParsedRun run(CsvTable.Line line, int at) {
         LocalDate date = dates.read(cell(line, RunColumn.DATE))
-                .orElseThrow(() -> new Unreadable("The date " + TypedText.quoted(cell(line, RunColumn.DATE))
+                .orElseThrow(() -> new LineException("The date " + TypedText.quoted(cell(line, RunColumn.DATE))
                         + " is none: write it as 2026-05-14 or 14.05.2026."));
         Rider rider = riders.find(cell(line, RunColumn.RIDER));
         Optional<Drill> drill = Optional.of(cell(line, RunColumn.DRILL))
@@ -200,20 +200,20 @@ final class RunLines {
         drill.ifPresent(d -> d.checkRun(course.map(c -> c.course().kind().id()), side).stream()
                 .findFirst()
                 .ifPresent(wrong -> {
-                    throw new Unreadable(ReadIn.said(wrong.message()));
+                    throw new LineException(ReaderUnits.said(wrong.message()));
                 }));
         Optional<Double> setting = course.map(c -> setting(cell(line, RunColumn.SETTING), c));
         RunSort sort = sort(cell(line, RunColumn.SORT));
         Map<Fault, Integer> seen = outcome(cell(line, RunColumn.OUTCOME), sort);
         RunDetail detail = detail(line, sort, seen);
         detail.check(seen.keySet()).stream().findFirst().ifPresent(wrong -> {
-            throw new Unreadable(ReadIn.said(wrong.message()));
+            throw new LineException(ReaderUnits.said(wrong.message()));
         });
         Instant ridden = time(line, date, at).atZone(zone).toInstant();
         if (ridden.isAfter(latest)) {
-            throw new Unreadable("This run lies in the future.");
+            throw new LineException("This run lies in the future.");
         }
-        return new ReadRun(
+        return new ParsedRun(
                 checked(ids.get(at)),
                 date,
                 ridden,
@@ -233,7 +233,7 @@ final class RunLines {
         try {
             return date.atTime(said.isEmpty() ? NOON.plusSeconds(at % 3600) : LocalTime.parse(said));
         } catch (DateTimeParseException e) {
-            throw new Unreadable("The time " + TypedText.quoted(said) + " is none: write it as 14:05 or 14:05:30.");
+            throw new LineException("The time " + TypedText.quoted(said) + " is none: write it as 14:05 or 14:05:30.");
         }
     }
 
@@ -243,7 +243,7 @@ final class RunLines {
             case "spell" -> RunSort.SPELL;
             case "broken off" -> RunSort.BROKEN_OFF;
             default ->
-                throw new Unreadable(
+                throw new LineException(
                         "The sort " + TypedText.quoted(said) + " is none: write run, spell or broken off.");
         };
     }
@@ -254,7 +254,7 @@ final class RunLines {
             return Map.of();
         }
         return OutcomeText.counted(said)
-                .orElseThrow(() -> new Unreadable("The outcome " + TypedText.quoted(said)
+                .orElseThrow(() -> new LineException("The outcome " + TypedText.quoted(said)
                         + " is not understood: write clean, or faults such as L or “line crossed”."));
     }
 
@@ -266,25 +266,25 @@ final class RunLines {
                 Optional.ofNullable(number(line, RunColumn.LAPS)).map(laps -> (int) Math.round(laps)),
                 sort == RunSort.SPELL ? seen : Map.of(),
                 TypedText.line(cell(line, RunColumn.NOTE)),
-                Observed.NOTHING);
+                Observation.NOTHING);
     }
 
     private static Side side(String said) {
         return switch (said.toLowerCase(Locale.ROOT)) {
             case "left", "l" -> Side.LEFT;
             case "right", "r" -> Side.RIGHT;
-            default -> throw new Unreadable("The side " + TypedText.quoted(said) + " is none: write left or right.");
+            default -> throw new LineException("The side " + TypedText.quoted(said) + " is none: write left or right.");
         };
     }
 
     private double setting(String said, NamedCourse course) {
-        if (!(lengths.parse(said) instanceof LengthReading.Understood read)) {
-            throw new Unreadable("The setting " + TypedText.quoted(said) + " is no length: write 7.2 m or 23' 6\".");
+        if (!(lengths.parse(said) instanceof LengthReading.ParsedLength read)) {
+            throw new LineException("The setting " + TypedText.quoted(said) + " is no length: write 7.2 m or 23' 6\".");
         }
         double metres = read.length().metres();
         Optional<Finding> wrong = course.course().kind().ladder().check(metres);
         wrong.ifPresent(f -> {
-            throw new Unreadable(ReadIn.said(f.message()));
+            throw new LineException(ReaderUnits.said(f.message()));
         });
         return metres;
     }
@@ -294,7 +294,7 @@ final class RunLines {
             return machines.find(said).id().value();
         }
         return rider.machineId()
-                .orElseThrow(() -> new Unreadable("No machine is named, and " + rider.name() + " has no usual one."))
+                .orElseThrow(() -> new LineException("No machine is named, and " + rider.name() + " has no usual one."))
                 .value();
     }
 
@@ -304,7 +304,7 @@ final class RunLines {
             return null;
         }
         if (!NUMBER.matcher(said).matches()) {
-            throw new Unreadable(TypedText.quoted(said) + " under " + column.header() + " is no number.");
+            throw new LineException(TypedText.quoted(said) + " under " + column.header() + " is no number.");
         }
         return Double.valueOf(said.replace(',', '.'));
     }
@@ -323,11 +323,11 @@ final class RunLines {
 
     private String checked(String id) {
         if (!RunId.isValid(id)) {
-            throw new Unreadable(
+            throw new LineException(
                     "The id " + TypedText.quoted(id) + " is none: 8 to 64 letters, digits or hyphens, or nothing.");
         }
         if (!seen.add(id)) {
-            throw new Unreadable("The id " + TypedText.quoted(id) + " stands on a line before.");
+            throw new LineException("The id " + TypedText.quoted(id) + " stands on a line before.");
         }
         return id;
     }

@@ -103,9 +103,9 @@ class RunTable {
      * @param riderId of everybody where missing
      * @param dayId of all days where missing
      */
-    record Of(@Nullable Long riderId, @Nullable Long dayId) {}
+    record RunOwner(@Nullable Long riderId, @Nullable Long dayId) {}
 
-    private void each(Of of, Consumer<List<@Nullable Object>> with) {
+    private void each(RunOwner of, Consumer<List<@Nullable Object>> with) {
         Names names = new Names();
         Optional<RunPage.Place> next = Optional.of(RunPage.Place.START);
         while (next.isPresent()) {
@@ -168,7 +168,7 @@ class RunTable {
                 run.log().simulated());
     }
 
-    void csv(Of of, OutputStream out) throws IOException {
+    void csv(RunOwner of, OutputStream out) throws IOException {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         CSVPrinter printer = new CSVPrinter(
                 writer, CSVFormat.RFC4180.builder().setHeader(HEAD).get());
@@ -184,7 +184,7 @@ class RunTable {
         printer.flush();
     }
 
-    void json(Of of, OutputStream out) {
+    void json(RunOwner of, OutputStream out) {
         JsonGenerator generator = json.createGenerator(out);
         generator.writeStartObject();
         generator.writeStringProperty("format", FORMAT);

@@ -23,6 +23,6 @@ record GroundPlanRequest(
      */
     record PlacedCourse(
             @NotNull Long courseId,
-            @Valid @Nullable StandJson stand,
+            @Valid @Nullable PlacementJson stand,
             @Nullable @Size(max = NestedCourse.MOST) List<@NotNull Double> standsAt) {}
 }

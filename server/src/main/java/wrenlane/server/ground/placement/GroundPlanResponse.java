@@ -18,14 +18,14 @@ import wrenlane.yard.SharedCones;
  * @param unfinished whether time for looking ran out: these are the best places found until then
  */
 record GroundPlanResponse(
-        List<StandingJson> courses,
+        List<PlacedCourseJson> courses,
         @Nullable Point waiting,
-        List<SharedJson> shared,
+        List<SharedConesJson> shared,
         List<MarkerCount> markers,
         List<Finding> findings,
         boolean unfinished) {
     /** Cones that two courses share. */
-    record SharedJson(long firstId, long secondId, List<SharedCones.SharedCone> cones) {}
+    record SharedConesJson(long firstId, long secondId, List<SharedCones.SharedCone> cones) {}
 
     /**
      * A course where it stands.
@@ -34,15 +34,15 @@ record GroundPlanResponse(
      * @param runOut corners of the ground it needs with its run-outs
      * @param way the way through
      */
-    record StandingJson(
+    record PlacedCourseJson(
             long courseId,
             String name,
-            StandJson stand,
+            PlacementJson stand,
             List<Point> area,
             List<Point> runOut,
             List<Point> way,
-            List<StandingCone> cones) {}
+            List<PlacedCone> cones) {}
 
     /** A cone where it stands. */
-    record StandingCone(String label, Marker marker, Point at) {}
+    record PlacedCone(String label, Marker marker, Point at) {}
 }

@@ -6,4 +6,4 @@ package wrenlane.server.ground.placement;
  * @param withId course it shares them with
  * @param cones how many it shares, with all that stand
  */
-record SharedPlaceJson(long withId, int cones, StandJson stand) {}
+record SharedPlaceJson(long withId, int cones, PlacementJson stand) {}

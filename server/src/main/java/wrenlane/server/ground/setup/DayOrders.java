@@ -4,13 +4,13 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import wrenlane.course.NestedCourse;
 import wrenlane.finding.Checks;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.calculation.Weights;
 import wrenlane.server.platform.problem.RefusedException;
-import wrenlane.setout.DayOrder;
-import wrenlane.setout.SetOutSheet;
+import wrenlane.setup.DayOrder;
+import wrenlane.setup.SetupSheet;
 import wrenlane.units.LengthSystem;
 
 /** The orders of days' courses with the least change-over, kept: each pair of courses is one walk to be found. */
@@ -19,7 +19,7 @@ class DayOrders {
     /** Memory for the orders, in bytes. */
     private static final long MOST_BYTES = 2_000_000;
 
-    private record Asked(List<NestedCourse> courses, List<Integer> keepInOrder, LengthSystem system, int stackHolds) {
+    private record OrderQuestion(List<NestedCourse> courses, List<Integer> keepInOrder, LengthSystem system, int stackHolds) {
         /** Memory it takes with its order, in bytes: an estimate; the order is a few numbers for each pair. */
         int bytes() {
             return courses.stream()
@@ -30,16 +30,16 @@ class DayOrders {
         }
 
         DayOrder best() {
-            List<SetOutSheet> sheets =
-                    courses.stream().map(c -> SetOutSheet.of(c, system)).toList();
-            return DayOrder.best(sheets, keepInOrder, SetOutSheet.DATUM, stackHolds);
+            List<SetupSheet> sheets =
+                    courses.stream().map(c -> SetupSheet.of(c, system)).toList();
+            return DayOrder.best(sheets, keepInOrder, SetupSheet.DATUM, stackHolds);
         }
     }
 
-    private final Kept<Asked, DayOrder> orders = Kept.within(MOST_BYTES, Asked::bytes);
-    private final Reckoning reckoning;
+    private final BoundedCache<OrderQuestion, DayOrder> orders = BoundedCache.within(MOST_BYTES, OrderQuestion::bytes);
+    private final ComputeScheduler reckoning;
 
-    DayOrders(Reckoning reckoning) {
+    DayOrders(ComputeScheduler reckoning) {
         this.reckoning = reckoning;
     }
 
@@ -54,8 +54,8 @@ class DayOrders {
         keepInOrder.forEach(
                 i -> checks.add(Checks.range("keepInOrder", "A course's number", i, 0, courses.size() - 1, "")));
         RefusedException.unlessNone(checks);
-        Asked asked =
-                new Asked(courses, keepInOrder.stream().distinct().sorted().toList(), system, stackHolds);
-        return orders.get(asked, () -> reckoning.whole(Rank.ONE, "the order of the day", asked::best));
+        OrderQuestion asked =
+                new OrderQuestion(courses, keepInOrder.stream().distinct().sorted().toList(), system, stackHolds);
+        return orders.get(asked, () -> reckoning.whole(Priority.ONE, "the order of the day", asked::best));
     }
 }

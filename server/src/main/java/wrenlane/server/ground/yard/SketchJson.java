@@ -11,7 +11,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wrenlane.finding.Checks;
 import wrenlane.plane.Point;
-import wrenlane.server.platform.http.ReadIn;
+import wrenlane.server.platform.http.ReaderUnits;
 import wrenlane.server.platform.length.LengthJson;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.Figures;
@@ -19,7 +19,7 @@ import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.OutlineSketch;
-import wrenlane.yard.Stand;
+import wrenlane.yard.CoursePlacement;
 
 /**
  * An outline as it is drawn.
@@ -47,8 +47,8 @@ record SketchJson(
             @Schema(minimum = "0", maximum = "15") @Nullable Integer was) {
         private Checks checked(String where, int corners) {
             Checks checks = new Checks()
-                    .add(Checks.range(where + ".x", "Along", x, -Stand.FARTHEST_METRES, Stand.FARTHEST_METRES, "m"))
-                    .add(Checks.range(where + ".y", "Across", y, -Stand.FARTHEST_METRES, Stand.FARTHEST_METRES, "m"));
+                    .add(Checks.range(where + ".x", "Along", x, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m"))
+                    .add(Checks.range(where + ".y", "Across", y, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m"));
             return was == null
                     ? checks
                     : checks.add(Checks.range(where + ".was", "The corner it was", was, 0, corners - 1, ""));
@@ -65,15 +65,15 @@ record SketchJson(
      * @param outline its lengths drawn where they were not measured before
      * @param axes of the outline in those of the drawing: corner A, and the way of side AB, in metres and radians
      */
-    record DrawnOutline(OutlineJson outline, Stand axes) {}
+    record SketchOutline(OutlineJson outline, CoursePlacement axes) {}
 
     /**
      * What it comes to, its drawn lengths in words as they are read.
      *
      * @throws RefusedException where it is no outline
      */
-    DrawnOutline drawn(LengthSystem system) {
-        Figures figures = ReadIn.figures(system);
+    SketchOutline drawn(LengthSystem system) {
+        Figures figures = ReaderUnits.figures(system);
         MeasuredOutline over =
                 Optional.ofNullable(before).map(OutlineJson::measured).orElse(null);
         int corners = over == null ? 0 : over.sides().size();
@@ -85,9 +85,9 @@ record SketchJson(
         OutlineSketch sketch =
                 new OutlineSketch(places.stream().map(SketchedCorner::place).toList());
         RefusedException.unlessNone(new Checks().addAll(sketch.check()));
-        OutlineSketch.Drawn drawn = sketch.drawn(over);
+        OutlineSketch.SketchResult drawn = sketch.drawn(over);
         Map<MeasuredLength, LengthJson> known = over == null || before == null ? Map.of() : words(over, before);
-        return new DrawnOutline(
+        return new SketchOutline(
                 OutlineJson.of(
                         drawn.outline(), l -> known.getOrDefault(l, LengthJson.of(l, figures.length(l.metres())))),
                 drawn.axes());

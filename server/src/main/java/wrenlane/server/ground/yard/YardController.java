@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.server.platform.creation.Creations;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.units.LengthSystem;
 
 /** Yards. */
@@ -59,14 +59,14 @@ class YardController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody YardRequest request) {
-        return service.update(id, Expected.of(ifMatch), request);
+        return service.update(id, ExpectedVersion.of(ifMatch), request);
     }
 
     /** Takes a yard away; a problem says what it is in use by. */
     @DeleteMapping("/yards/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteYard(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 
     /** What the measurements of a ground come to that is not stored yet. */
@@ -77,7 +77,7 @@ class YardController {
 
     /** What an outline comes to that is drawn by eye: its lengths to begin with, and the diagonals that hold it. */
     @PostMapping("/calculations/yard-sketches")
-    SketchJson.DrawnOutline sketchYard(
+    SketchJson.SketchOutline sketchYard(
             @RequestParam(defaultValue = "METRIC") LengthSystem system, @Valid @RequestBody SketchJson sketch) {
         return sketch.drawn(system);
     }

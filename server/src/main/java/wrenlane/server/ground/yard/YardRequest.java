@@ -4,7 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.server.platform.length.CalibrationJson;
 import wrenlane.yard.Yard;
 
@@ -15,7 +15,7 @@ import wrenlane.yard.Yard;
  * @param bay the painted bays, if taped
  */
 public record YardRequest(
-        @Visible @Size(max = 80) String name,
+        @VisibleText @Size(max = 80) String name,
         @NotNull @Valid GroundJson ground,
         @NotNull @Size(max = 2000) String notes,
         @Valid @Nullable CalibrationJson pace,

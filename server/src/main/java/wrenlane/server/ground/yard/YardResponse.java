@@ -3,7 +3,7 @@ package wrenlane.server.ground.yard;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.plane.Point;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.length.CalibrationJson;
 import wrenlane.yard.Caution;
 
@@ -18,4 +18,4 @@ record YardResponse(
         @Nullable CalibrationJson bay,
         List<Point> corners,
         List<Caution> cautions)
-        implements Versioned {}
+        implements VersionedResource {}

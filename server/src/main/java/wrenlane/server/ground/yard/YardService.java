@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.id.YardId;
 import wrenlane.server.course.evaluation.YardLookup;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
@@ -72,7 +72,7 @@ public class YardService implements YardLookup {
         return storage.write(() -> mapper.insert(YardRow.of(null, checked, json)));
     }
 
-    YardResponse update(long id, Expected expected, YardRequest request) {
+    YardResponse update(long id, ExpectedVersion expected, YardRequest request) {
         request.yard();
         return storage.write(() -> {
                     YardRow stored = row(id);
@@ -83,7 +83,7 @@ public class YardService implements YardLookup {
                 .response(json);
     }
 
-    void delete(long id, Expected expected) {
+    void delete(long id, ExpectedVersion expected) {
         storage.change(() -> {
             YardRow stored = row(id);
             expected.check(stored.counted(), () -> stored.response(json));

@@ -14,7 +14,7 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.progress.Participant;
-import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.RiderSizesService;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.yard.NamedYard;
 
@@ -24,7 +24,7 @@ class BriefingReader {
     private final DayService days;
     private final YardService yards;
     private final CourseService courses;
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final KitService kit;
     private final LessonStore lessons;
     private final RunRepository runs;
@@ -33,7 +33,7 @@ class BriefingReader {
             DayService days,
             YardService yards,
             CourseService courses,
-            Standings standings,
+            RiderSizesService standings,
             KitService kit,
             LessonStore lessons,
             RunRepository runs) {
@@ -53,7 +53,7 @@ class BriefingReader {
      * @param lesson whether somebody said what the lesson is planned from
      * @param logged runs of the day
      */
-    record Read(
+    record BriefingInput(
             Day day,
             Optional<NamedYard> yard,
             List<NamedCourse> courses,
@@ -67,10 +67,10 @@ class BriefingReader {
         }
     }
 
-    Read read(long dayId) {
+    BriefingInput read(long dayId) {
         Day day = days.get(dayId);
         List<NamedCourse> set = courses.get(day.courseIds());
-        return new Read(
+        return new BriefingInput(
                 day,
                 day.yardId().map(yards::get),
                 set,

@@ -8,7 +8,7 @@ import wrenlane.briefing.StopState;
 import wrenlane.rider.RiderLevel;
 import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.EstimateJson;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 import wrenlane.yard.Caution;
 
 /**
@@ -49,7 +49,7 @@ public record BriefingResponse(
             @Nullable Double mostLeanRadians,
             long machineId,
             String machineName,
-            Ladder.@Nullable Rung rung,
+            SizeLadder.@Nullable SizeStep rung,
             @Nullable Double ridesMetres,
             @Nullable ChanceJson chance,
             @Nullable EstimateJson left,

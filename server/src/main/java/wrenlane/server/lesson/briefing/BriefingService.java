@@ -17,21 +17,21 @@ import wrenlane.day.Day;
 import wrenlane.id.CourseId;
 import wrenlane.machine.NamedMachine;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.ground.placement.PlacingService;
-import wrenlane.server.ground.placement.PlacingService.SizedCourse;
+import wrenlane.server.ground.placement.ArrangementService;
+import wrenlane.server.ground.placement.ArrangementService.SizedCourse;
 import wrenlane.server.lesson.briefing.BriefingResponse.RiderBriefing;
-import wrenlane.server.lesson.size.StandingService;
-import wrenlane.server.platform.calculation.KeptUntilStored;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.lesson.size.DaySizeService;
+import wrenlane.server.platform.calculation.StateCache;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.Participant;
-import wrenlane.server.progress.Standing;
-import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.RiderSizes;
+import wrenlane.server.progress.RiderSizesService;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
 import wrenlane.yard.SharedCones;
-import wrenlane.yard.StandingCourse;
+import wrenlane.yard.PlacedGround;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -43,19 +43,19 @@ public class BriefingService {
     private static final int BRIEFING_BYTES = 20_000;
 
     private final BriefingReader reader;
-    private final Standings standings;
-    private final PlacingService placing;
+    private final RiderSizesService standings;
+    private final ArrangementService placing;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
     private final Clock clock;
-    private final KeptUntilStored<Asked, BriefingResponse> kept;
+    private final StateCache<BriefingQuestion, BriefingResponse> kept;
 
     BriefingService(
             BriefingReader reader,
-            Standings standings,
-            PlacingService placing,
+            RiderSizesService standings,
+            ArrangementService placing,
             Storage storage,
-            Reckoning reckoning,
+            ComputeScheduler reckoning,
             Clock clock) {
         this.reader = reader;
         this.standings = standings;
@@ -63,27 +63,27 @@ public class BriefingService {
         this.storage = storage;
         this.reckoning = reckoning;
         this.clock = clock;
-        this.kept = new KeptUntilStored<>(storage::state, MOST_BYTES, of -> BRIEFING_BYTES, of -> !of.unfinished());
+        this.kept = new StateCache<>(storage::state, MOST_BYTES, of -> BRIEFING_BYTES, of -> !of.unfinished());
     }
 
-    private record Asked(long dayId, LengthSystem system, LocalDate today) {}
+    private record BriefingQuestion(long dayId, LengthSystem system, LocalDate today) {}
 
     /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
     public BriefingResponse briefing(long dayId, LengthSystem system) {
-        Asked asked = new Asked(dayId, system, LocalDate.now(clock));
+        BriefingQuestion asked = new BriefingQuestion(dayId, system, LocalDate.now(clock));
         return kept.get(asked, () -> reckoned(asked));
     }
 
-    private BriefingResponse reckoned(Asked asked) {
+    private BriefingResponse reckoned(BriefingQuestion asked) {
         LengthSystem system = asked.system();
-        BriefingReader.Read read = storage.read(() -> reader.read(asked.dayId()));
+        BriefingReader.BriefingInput read = storage.read(() -> reader.read(asked.dayId()));
         Day day = read.day();
         List<NamedCourse> set = read.courses();
         DayState state = state(read, asked.today());
-        List<Optional<Standing>> known = reckoning.parts(
-                Rank.MANY,
+        List<Optional<RiderSizes>> known = reckoning.parts(
+                Priority.MANY,
                 read.riders().stream()
-                        .map(r -> (Supplier<Standing>) () -> standings.standing(r, read.first(), system))
+                        .map(r -> (Supplier<RiderSizes>) () -> standings.standing(r, read.first(), system))
                         .toList());
         List<Double> stands = set.stream()
                 .limit(1)
@@ -104,9 +104,9 @@ public class BriefingService {
                 known.stream().anyMatch(Optional::isEmpty));
     }
 
-    private DayState state(BriefingReader.Read read, LocalDate today) {
-        Map<CourseId, StandingCourse> placed = read.day().standing(read.courses());
-        List<StandingCourse> standing = List.copyOf(placed.values());
+    private DayState state(BriefingReader.BriefingInput read, LocalDate today) {
+        Map<CourseId, PlacedGround> placed = read.day().standing(read.courses());
+        List<PlacedGround> standing = List.copyOf(placed.values());
         List<NamedCourse> unplaced =
                 read.courses().stream().filter(c -> !placed.containsKey(c.id())).toList();
         return new DayState(
@@ -132,9 +132,9 @@ public class BriefingService {
                 read.day().date().isBefore(today));
     }
 
-    private static RiderBriefing briefing(Participant read, Optional<Standing> standing, List<Double> stands) {
+    private static RiderBriefing briefing(Participant read, Optional<RiderSizes> standing, List<Double> stands) {
         Optional<Double> rides = standing.flatMap(
-                s -> StandingService.rides(read.rider(), s, stands).settingMetres());
+                s -> DaySizeService.rides(read.rider(), s, stands).settingMetres());
         return new RiderBriefing(
                 read.rider().id().value(),
                 read.rider().name(),
@@ -142,14 +142,14 @@ public class BriefingService {
                 read.rider().mostLeanRadians().orElse(null),
                 read.machine().id().value(),
                 read.machine().name(),
-                standing.map(Standing::rung).orElse(null),
+                standing.map(RiderSizes::rung).orElse(null),
                 rides.orElse(null),
                 rides.flatMap(metres -> standing.map(s -> s.chanceAt(metres))).orElse(null),
-                standing.map(Standing::left).orElse(null),
-                standing.map(Standing::right).orElse(null));
+                standing.map(RiderSizes::left).orElse(null),
+                standing.map(RiderSizes::right).orElse(null));
     }
 
-    private List<Caution> cautions(BriefingReader.Read read) {
+    private List<Caution> cautions(BriefingReader.BriefingInput read) {
         List<Caution> cautions = new ArrayList<>();
         read.yard().ifPresent(y -> {
             cautions.addAll(y.cautions());

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import wrenlane.day.DayRider;
 import wrenlane.drill.Drill;
 import wrenlane.id.MachineId;
-import wrenlane.lesson.RangeCheck;
+import wrenlane.lesson.SafetyCheck;
 import wrenlane.machine.Machine;
 import wrenlane.machine.MachineDimension;
 import wrenlane.machine.NamedMachine;
@@ -17,7 +17,7 @@ import wrenlane.rider.Rider;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.lesson.LessonOfDay;
 import wrenlane.server.lesson.LessonService;
-import wrenlane.server.lesson.ReckonedLesson;
+import wrenlane.server.lesson.ComputedLesson;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
@@ -43,9 +43,9 @@ class CheckFacts {
     }
 
     /** Of a day. */
-    RangeCheck.Facts of(long dayId) {
+    SafetyCheck.Facts of(long dayId) {
         // Which drills are ridden does not follow the lengths that rungs are rounded to.
-        ReckonedLesson reckoned = lessons.reckoned(dayId, LengthSystem.METRIC);
+        ComputedLesson reckoned = lessons.reckoned(dayId, LengthSystem.METRIC);
         LessonOfDay of = reckoned.gathered().of();
         Set<String> ridden = reckoned.lesson().stream()
                 .flatMap(lesson -> lesson.blocks().stream())
@@ -54,7 +54,7 @@ class CheckFacts {
                 .collect(Collectors.toSet());
         List<Drill> drills =
                 ridden.stream().flatMap(id -> of.catalogue().find(id).stream()).toList();
-        return storage.read(() -> new RangeCheck.Facts(
+        return storage.read(() -> new SafetyCheck.Facts(
                 of.day().yardId().map(yards::get).map(NamedYard::yard),
                 of.settings().weather(),
                 riding(of.day().riders()),
@@ -62,18 +62,18 @@ class CheckFacts {
                 of.settings().areas()));
     }
 
-    private List<RangeCheck.Rides> riding(List<DayRider> pairs) {
+    private List<SafetyCheck.Rides> riding(List<DayRider> pairs) {
         Map<MachineId, NamedMachine> ridden =
                 machines.get(pairs.stream().map(DayRider::machineId).toList());
         return pairs.stream().map(pair -> riding(pair, ridden)).toList();
     }
 
-    private RangeCheck.Rides riding(DayRider pair, Map<MachineId, NamedMachine> ridden) {
+    private SafetyCheck.Rides riding(DayRider pair, Map<MachineId, NamedMachine> ridden) {
         Rider rider = riders.get(pair.riderId());
         Machine machine =
                 Objects.requireNonNull(ridden.get(pair.machineId())).turn().machine();
         boolean usual = rider.machineId().map(id -> id.equals(pair.machineId())).orElse(true);
-        return new RangeCheck.Rides(
+        return new SafetyCheck.Rides(
                 String.valueOf(rider.id()),
                 rider.name(),
                 rider.level(),

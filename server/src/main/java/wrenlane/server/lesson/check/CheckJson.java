@@ -3,7 +3,7 @@ package wrenlane.server.lesson.check;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 
 /**
  * Items of the range check that somebody saw to, or passes over.
@@ -14,5 +14,5 @@ import wrenlane.server.platform.http.Visible;
  */
 record CheckJson(
         @NotNull @Size(min = 1, max = 60) List<@NotNull @Size(max = 60) String> items,
-        @Visible @Size(max = 80) String doneBy,
+        @VisibleText @Size(max = 80) String doneBy,
         @NotNull @Size(max = 200) String reason) {}

@@ -3,7 +3,7 @@ package wrenlane.server.lesson.check;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wrenlane.lesson.RangeCheck;
+import wrenlane.lesson.SafetyCheck;
 
 /**
  * The briefing and range check of a day.
@@ -21,7 +21,7 @@ public record CheckResponse(long dayId, List<CheckItem> items, int open) {
      */
     public record CheckItem(
             String id,
-            RangeCheck.Part part,
+            SafetyCheck.Part part,
             String partLabel,
             String text,
             @Nullable String doneBy,

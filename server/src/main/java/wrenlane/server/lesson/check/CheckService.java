@@ -10,8 +10,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import wrenlane.finding.TypedText;
-import wrenlane.lesson.RangeCheck;
-import wrenlane.lesson.RangeCheck.Item;
+import wrenlane.lesson.SafetyCheck;
+import wrenlane.lesson.SafetyCheck.Item;
 import wrenlane.server.lesson.check.CheckResponse.CheckItem;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
@@ -33,7 +33,7 @@ public class CheckService {
 
     /** What applies to a day, and what was seen to. */
     public CheckResponse get(long dayId) {
-        return response(dayId, RangeCheck.items(facts.of(dayId)));
+        return response(dayId, SafetyCheck.items(facts.of(dayId)));
     }
 
     private CheckResponse response(long dayId, List<Item> items) {
@@ -76,7 +76,7 @@ public class CheckService {
 
     /** The day's items, among which some are looked for. */
     private List<Item> having(long dayId, List<String> wanted) {
-        List<Item> items = RangeCheck.items(facts.of(dayId));
+        List<Item> items = SafetyCheck.items(facts.of(dayId));
         Set<String> ids = items.stream().map(Item::id).collect(Collectors.toSet());
         for (String item : wanted) {
             if (!ids.contains(item)) {

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.units.LengthSystem;
 
 /** The debrief of a day. */
@@ -37,7 +37,7 @@ class DebriefController {
             @PathVariable long dayId,
             @PathVariable long riderId,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
-            @Valid @RequestBody DebriefText.Said said) {
-        return texts.put(dayId, riderId, Expected.of(ifMatch), said);
+            @Valid @RequestBody DebriefText.DebriefTextRequest said) {
+        return texts.put(dayId, riderId, ExpectedVersion.of(ifMatch), said);
     }
 }

@@ -10,7 +10,7 @@ import wrenlane.day.Day;
 import wrenlane.drill.Catalogue;
 import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
-import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.LiveLesson;
 import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
@@ -19,7 +19,7 @@ import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.live.LiveLessonRepository;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.DayProgress;
-import wrenlane.server.progress.DayProgress.ReadDay;
+import wrenlane.server.progress.DayProgress.DayHistory;
 import wrenlane.server.progress.run.RunRepository;
 
 /** Reads what a debrief is made from. */
@@ -54,32 +54,32 @@ class DebriefReader {
     }
 
     /** What is read of one state of the data. */
-    record Read(
+    record DebriefInput(
             Day day,
             List<Run> runs,
-            List<ReadRider> riders,
+            List<DebriefRider> riders,
             Catalogue catalogue,
-            Optional<RunningLesson> begun,
+            Optional<LiveLesson> begun,
             boolean over,
             Map<String, String> riderNames,
             Map<CourseId, String> courseNames) {}
 
-    record ReadRider(Rider rider, Optional<ReadDay> day, DebriefText own) {}
+    record DebriefRider(Rider rider, Optional<DayHistory> day, DebriefText own) {}
 
-    Read read(long dayId) {
+    DebriefInput read(long dayId) {
         Day day = days.get(dayId);
         Map<RiderId, DebriefText> own = texts.of(day);
-        return new Read(
+        return new DebriefInput(
                 day,
                 runs.ofDay(dayId),
                 day.riderIds().stream()
                         .map(riders::get)
-                        .map(rider -> new ReadRider(
+                        .map(rider -> new DebriefRider(
                                 rider, progress.readDay(rider, dayId), Objects.requireNonNull(own.get(rider.id()))))
                         .toList(),
                 drills.catalogue(),
                 live.begun(dayId),
-                live.find(dayId).map(RunningLesson::isOver).orElse(true),
+                live.find(dayId).map(LiveLesson::isOver).orElse(true),
                 riders.all().stream().collect(Collectors.toMap(r -> String.valueOf(r.id()), Rider::name)),
                 courses.names());
     }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.Homework;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /**
  * A day told to its riders.
@@ -77,9 +77,9 @@ public record DebriefResponse(
             @Nullable String kindLabel,
             int runs,
             int clean,
-            Said better,
-            Said holdsBack,
-            Said next,
+            Sentence better,
+            Sentence holdsBack,
+            Sentence next,
             List<DrillCount> drills,
             List<Homework> homework,
             DebriefText own) {}

@@ -15,7 +15,7 @@ import wrenlane.coaching.Homework;
 import wrenlane.drill.Catalogue;
 import wrenlane.id.CourseId;
 import wrenlane.lesson.LessonReview;
-import wrenlane.lesson.LessonReview.Ends;
+import wrenlane.lesson.LessonReview.EndTimes;
 import wrenlane.lesson.Station;
 import wrenlane.run.Fault;
 import wrenlane.run.Run;
@@ -24,9 +24,9 @@ import wrenlane.server.lesson.debrief.DebriefResponse.DrillCount;
 import wrenlane.server.lesson.debrief.DebriefResponse.Review;
 import wrenlane.server.lesson.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.lesson.debrief.DebriefResponse.RiderDebrief;
-import wrenlane.server.lesson.live.RunningService;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.lesson.live.LiveLessonService;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
@@ -38,9 +38,9 @@ public class DebriefService {
     private final DebriefReader reader;
     private final DayProgress progress;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
-    DebriefService(DebriefReader reader, DayProgress progress, Storage storage, Reckoning reckoning) {
+    DebriefService(DebriefReader reader, DayProgress progress, Storage storage, ComputeScheduler reckoning) {
         this.reader = reader;
         this.progress = progress;
         this.storage = storage;
@@ -49,9 +49,9 @@ public class DebriefService {
 
     /** The debrief of a day. Read of one state of the data, and reckoned after that. */
     public DebriefResponse get(long dayId, LengthSystem system) {
-        DebriefReader.Read read = storage.read(() -> reader.read(dayId));
+        DebriefReader.DebriefInput read = storage.read(() -> reader.read(dayId));
         List<Optional<RiderDebrief>> told = reckoning.parts(
-                Rank.MANY,
+                Priority.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<RiderDebrief>) () ->
                                 told(read, r, r.day().map(day -> progress.facts(day, system))))
@@ -81,7 +81,7 @@ public class DebriefService {
         return Duration.between(first, last).toMinutes();
     }
 
-    private static Review review(DebriefReader.Read read) {
+    private static Review review(DebriefReader.DebriefInput read) {
         LessonReview review = LessonReview.of(
                 read.begun(),
                 read.over(),
@@ -93,8 +93,8 @@ public class DebriefService {
         return new Review(
                 read.begun().isPresent(),
                 read.over(),
-                review.ends().map(Ends::plannedMinutes).orElse(null),
-                review.ends().map(Ends::minutes).orElse(null),
+                review.ends().map(EndTimes::plannedMinutes).orElse(null),
+                review.ends().map(EndTimes::minutes).orElse(null),
                 parts(review.stations(), station),
                 parts(review.riders(), rider),
                 review.changes(station, rider));
@@ -104,7 +104,7 @@ public class DebriefService {
         boolean scored = run.isScored();
         return new LessonReview.Entry(
                 run.riderId().toString(),
-                RunningService.stationOf(run),
+                LiveLessonService.stationOf(run),
                 run.at(),
                 scored,
                 scored && run.isClean(),
@@ -143,7 +143,7 @@ public class DebriefService {
                 minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
     }
 
-    private static RiderDebrief told(DebriefReader.Read all, DebriefReader.ReadRider read, Optional<DayFacts> facts) {
+    private static RiderDebrief told(DebriefReader.DebriefInput all, DebriefReader.DebriefRider read, Optional<DayFacts> facts) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
                 read.rider().id().value(),
@@ -160,7 +160,7 @@ public class DebriefService {
                 read.own());
     }
 
-    private static List<Homework> homework(DebriefReader.ReadRider read, DayFacts facts, Catalogue catalogue) {
+    private static List<Homework> homework(DebriefReader.DebriefRider read, DayFacts facts, Catalogue catalogue) {
         return Homework.LENGTHS.stream()
                 .flatMap(minutes -> facts
                         .transmission()

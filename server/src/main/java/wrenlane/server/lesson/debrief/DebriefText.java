@@ -2,7 +2,7 @@ package wrenlane.server.lesson.debrief;
 
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /**
  * What a rider is told of a day, in the instructor's words.
@@ -10,7 +10,7 @@ import wrenlane.server.platform.http.Versioned;
  * @param version where nothing was said yet, the least there is
  * @param text empty where what is reckoned holds
  */
-public record DebriefText(long version, String text) implements Versioned {
+public record DebriefText(long version, String text) implements VersionedResource {
     /** Nothing said. */
     /** What is said where nothing was. */
     static DebriefText none(long version) {
@@ -18,5 +18,5 @@ public record DebriefText(long version, String text) implements Versioned {
     }
 
     /** As it is sent. */
-    record Said(@NotNull @Size(max = 2000) String text) {}
+    record DebriefTextRequest(@NotNull @Size(max = 2000) String text) {}
 }

@@ -7,7 +7,7 @@ import wrenlane.day.Day;
 import wrenlane.finding.TypedText;
 import wrenlane.id.RiderId;
 import wrenlane.server.day.DayService;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 
@@ -34,7 +34,7 @@ class DebriefTexts {
     }
 
     /** Keeps what a rider is told. */
-    DebriefText put(long dayId, long riderId, Expected expected, DebriefText.Said said) {
+    DebriefText put(long dayId, long riderId, ExpectedVersion expected, DebriefText.DebriefTextRequest said) {
         return storage.write(() -> {
             boolean ofDay = days.get(dayId).riderIds().contains(new RiderId(riderId));
             if (!ofDay) {

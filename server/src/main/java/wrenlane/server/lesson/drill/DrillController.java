@@ -22,7 +22,7 @@ import wrenlane.drill.Drill;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TimedRideLimit.StopSign;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Drills: those that came with the app, changed ones, one's own. */
 @RestController
@@ -79,14 +79,14 @@ class DrillController {
     @PutMapping("/drills/{id}")
     StoredDrill putDrill(
             @PathVariable String id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @RequestBody Drill drill) {
-        return service.put(id, Expected.of(ifMatch), drill);
+        return service.put(id, ExpectedVersion.of(ifMatch), drill);
     }
 
     /** Takes a drill of one's own away, or restores a shipped one as it came. */
     @DeleteMapping("/drills/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restoreDrill(@PathVariable String id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.restore(id, Expected.of(ifMatch));
+        service.restore(id, ExpectedVersion.of(ifMatch));
     }
 
     /** Hides a drill from choices and plans, or shows it again. */
@@ -95,7 +95,7 @@ class DrillController {
             @PathVariable String id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody HiddenJson hidden) {
-        return service.hide(id, Expected.of(ifMatch), hidden.hidden());
+        return service.hide(id, ExpectedVersion.of(ifMatch), hidden.hidden());
     }
 
     /** One drill as a file. */

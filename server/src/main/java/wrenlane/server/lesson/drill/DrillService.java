@@ -18,7 +18,7 @@ import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.finding.Checks;
 import wrenlane.server.lesson.drill.StoredDrill.Origin;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
@@ -100,7 +100,7 @@ public class DrillService implements DrillLookup {
     }
 
     /** Stores a drill under an id: a change of one that is there, or one of the school's own. */
-    StoredDrill put(String id, Expected expected, Drill drill) {
+    StoredDrill put(String id, ExpectedVersion expected, Drill drill) {
         Drill checked = shipped.reader()
                 .checked(DrillDocument.of(List.of(drill)))
                 .drills()
@@ -147,7 +147,7 @@ public class DrillService implements DrillLookup {
     }
 
     /** Leaves a drill out wherever drills are chosen, or no longer. */
-    StoredDrill hide(String id, Expected expected, boolean hidden) {
+    StoredDrill hide(String id, ExpectedVersion expected, boolean hidden) {
         return storage.write(() -> {
             StoredDrill there = get(id);
             expected.check(there.version(), () -> there, hidden);
@@ -158,7 +158,7 @@ public class DrillService implements DrillLookup {
     }
 
     /** Takes a drill of one's own away, or what was changed about a shipped one. */
-    void restore(String id, Expected expected) {
+    void restore(String id, ExpectedVersion expected) {
         storage.change(() -> {
             StoredDrill there = get(id);
             expected.check(there.version(), () -> there);

@@ -5,7 +5,7 @@ import java.util.Objects;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
-import wrenlane.server.platform.format.Tightness;
+import wrenlane.server.platform.format.OldDifficulty;
 import wrenlane.server.platform.format.Upgrade;
 
 /** How drills of older versions of the format become drills of the next. */
@@ -22,10 +22,10 @@ final class DrillUpgrades {
     static final Upgrade FROM_1 = new Upgrade("wren-lane-drills/1", file -> {
         for (JsonNode drill : file.path("drills")) {
             if (drill.path("pass") instanceof ObjectNode pass) {
-                Tightness.replace(pass, "tightness", "difficulty");
+                OldDifficulty.replace(pass, "tightness", "difficulty");
             }
             for (JsonNode step : drill.path("steps")) {
-                Tightness.replace((ObjectNode) step, "tightness", "difficulty");
+                OldDifficulty.replace((ObjectNode) step, "tightness", "difficulty");
                 if (SAYS_TIGHTNESS.matcher(step.path("says").asString()).matches() && step.has("difficulty")) {
                     long percent = Math.round(100 * step.get("difficulty").asDouble());
                     ((ObjectNode) step).put("says", "Size of difficulty " + percent + " %");

@@ -58,18 +58,18 @@ public class MasteredDrills {
     }
 
     /** Drills a rider was seen to have mastered on a machine on a day. */
-    public record Seen(long machineId, LocalDate on, List<String> drillIds) {}
+    public record MasteryMark(long machineId, LocalDate on, List<String> drillIds) {}
 
     /** All that a rider was seen to have mastered. */
-    public List<Seen> seen(long riderId) {
-        Map<Seen, List<String>> grouped = new LinkedHashMap<>();
+    public List<MasteryMark> seen(long riderId) {
+        Map<MasteryMark, List<String>> grouped = new LinkedHashMap<>();
         mapper.masteredBy(riderId)
                 .forEach(row -> grouped.computeIfAbsent(
-                                new Seen(row.machineId(), LocalDate.parse(row.shownOn()), List.of()),
+                                new MasteryMark(row.machineId(), LocalDate.parse(row.shownOn()), List.of()),
                                 s -> new ArrayList<>())
                         .add(row.drillId()));
         return grouped.entrySet().stream()
-                .map(e -> new Seen(e.getKey().machineId(), e.getKey().on(), List.copyOf(e.getValue())))
+                .map(e -> new MasteryMark(e.getKey().machineId(), e.getKey().on(), List.copyOf(e.getValue())))
                 .toList();
     }
 

@@ -30,7 +30,7 @@ class RiderDrillController {
 
     /** The standing of several riders, each on the machine ridden. */
     @PostMapping("/calculations/drill-standings")
-    List<RiderDrills> findDrillStandings(@Valid @RequestBody StandingsRequest request) {
+    List<RiderDrills> findDrillStandings(@Valid @RequestBody MasteryRequest request) {
         return service.standings(request);
     }
 

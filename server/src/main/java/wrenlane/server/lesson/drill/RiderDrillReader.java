@@ -12,7 +12,7 @@ import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Side;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.Rider;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.run.Run;
 import wrenlane.server.lesson.teaching.TeachingService;
 import wrenlane.server.people.machine.MachineService;
@@ -51,7 +51,7 @@ class RiderDrillReader {
      * @param named the latest runs that name a drill, by its id
      * @param turns of the machines all of them were ridden on
      */
-    record Read(
+    record RiderDrillInput(
             Rider rider,
             NamedMachine machine,
             Transmission transmission,
@@ -61,7 +61,7 @@ class RiderDrillReader {
             Map<String, List<Run>> named,
             Map<Long, MachineTurn> turns) {}
 
-    Read read(long riderId, long machineId, Optional<School> school) {
+    RiderDrillInput read(long riderId, long machineId, Optional<RidingMethod> school) {
         Rider rider = riders.get(riderId);
         NamedMachine machine = machines.get(machineId);
         Map<String, List<Run>> ofKind = new HashMap<>();
@@ -74,7 +74,7 @@ class RiderDrillReader {
                 .map(r -> r.machineId().value())
                 .distinct()
                 .toList();
-        return new Read(
+        return new RiderDrillInput(
                 rider,
                 machine,
                 machine.turn().machine().transmission(),

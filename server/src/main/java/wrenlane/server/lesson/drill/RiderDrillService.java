@@ -19,22 +19,22 @@ import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillPath;
 import wrenlane.drill.DrillRuns;
-import wrenlane.drill.DrillStanding;
-import wrenlane.drill.DrillStanding.Known;
+import wrenlane.drill.DrillMastery;
+import wrenlane.drill.DrillMastery.MasteryEvidence;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.id.DayId;
 import wrenlane.id.MachineId;
 import wrenlane.id.RiderId;
 import wrenlane.machine.Side;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.run.AssessedRun;
 import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.RunAssessor;
 import wrenlane.server.progress.run.RunRepository;
@@ -48,7 +48,7 @@ public class RiderDrillService {
     private final DrillService drills;
     private final RunRepository runs;
     private final CourseDifficulty difficulty;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
     private final Storage storage;
 
     RiderDrillService(
@@ -57,7 +57,7 @@ public class RiderDrillService {
             DrillService drills,
             RunRepository runs,
             CourseDifficulty difficulty,
-            Reckoning reckoning,
+            ComputeScheduler reckoning,
             Storage storage) {
         this.reader = reader;
         this.mastered = mastered;
@@ -73,13 +73,13 @@ public class RiderDrillService {
      *
      * @param school that all of them ride by that day; empty for everybody's own
      */
-    public List<RiderDrills> standings(Catalogue catalogue, List<DayRider> riders, Optional<School> school) {
-        List<RiderDrillReader.Read> read = storage.read(() -> riders.stream()
+    public List<RiderDrills> standings(Catalogue catalogue, List<DayRider> riders, Optional<RidingMethod> school) {
+        List<RiderDrillReader.RiderDrillInput> read = storage.read(() -> riders.stream()
                 .map(p -> reader.read(p.riderId().value(), p.machineId().value(), school))
                 .toList());
-        List<Supplier<Met>> work = new ArrayList<>();
+        List<Supplier<DrillHistory>> work = new ArrayList<>();
         read.forEach(r -> work.add(() -> met(catalogue, r)));
-        List<Optional<Met>> met = reckoning.parts(Rank.MANY, work);
+        List<Optional<DrillHistory>> met = reckoning.parts(Priority.MANY, work);
         List<RiderDrills> standings = new ArrayList<>();
         for (int i = 0; i < read.size(); i++) {
             standings.add(standing(catalogue, read.get(i), met.get(i)));
@@ -88,7 +88,7 @@ public class RiderDrillService {
     }
 
     /** The standing of several riders. */
-    List<RiderDrills> standings(StandingsRequest request) {
+    List<RiderDrills> standings(MasteryRequest request) {
         return standings(
                 drills.catalogue(),
                 request.pairs().stream()
@@ -100,8 +100,8 @@ public class RiderDrillService {
     /** The drills before a kind of course that a rider has not mastered on a machine, each after those it rests on. */
     public List<TaughtDrill> before(String kind, long riderId, long machineId) {
         Catalogue catalogue = drills.catalogue();
-        RiderDrillReader.Read read = storage.read(() -> reader.read(riderId, machineId, Optional.empty()));
-        Met met = reckoning.whole(Rank.ONE, "the drills on the way", () -> met(catalogue, read));
+        RiderDrillReader.RiderDrillInput read = storage.read(() -> reader.read(riderId, machineId, Optional.empty()));
+        DrillHistory met = reckoning.whole(Priority.ONE, "the drills on the way", () -> met(catalogue, read));
         List<RiderDrill> all = standing(catalogue, read, Optional.of(met)).drills();
         Map<String, TaughtDrill> taught = new LinkedHashMap<>();
         all.forEach(d -> taught.put(d.drill().id(), d.drill()));
@@ -122,10 +122,10 @@ public class RiderDrillService {
      * @param any whose mark was met on some machine
      * @param tried that were ridden on the machine asked for
      */
-    private record Met(Set<String> here, Set<String> any, Set<String> tried) {}
+    private record DrillHistory(Set<String> here, Set<String> any, Set<String> tried) {}
 
-    private Met met(Catalogue catalogue, RiderDrillReader.Read read) {
-        Met met = new Met(new HashSet<>(), new HashSet<>(), new HashSet<>());
+    private DrillHistory met(Catalogue catalogue, RiderDrillReader.RiderDrillInput read) {
+        DrillHistory met = new DrillHistory(new HashSet<>(), new HashSet<>(), new HashSet<>());
         RunAssessor assessor = new RunAssessor(difficulty, read.turns());
         for (Drill drill : catalogue.drills()) {
             List<Run> counting = counting(catalogue, drill, read);
@@ -137,7 +137,7 @@ public class RiderDrillService {
     }
 
     /** The latest runs that count for a drill, on any machine. */
-    private static List<Run> counting(Catalogue catalogue, Drill drill, RiderDrillReader.Read read) {
+    private static List<Run> counting(Catalogue catalogue, Drill drill, RiderDrillReader.RiderDrillInput read) {
         Optional<DrillCourse> plain = drill.course().filter(DrillCourse::plain);
         List<Run> some = plain.isPresent()
                 ? read.ofKind().getOrDefault(plain.get().kind(), List.of())
@@ -149,7 +149,7 @@ public class RiderDrillService {
     }
 
     private static void look(
-            Drill drill, RiderDrillReader.Read read, List<Run> counting, RunAssessor assessor, Met met) {
+            Drill drill, RiderDrillReader.RiderDrillInput read, List<Run> counting, RunAssessor assessor, DrillHistory met) {
         long machineId = read.machine().id().value();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
@@ -178,8 +178,8 @@ public class RiderDrillService {
                 some.stream().map(assessor::assess).toList());
     }
 
-    private RiderDrills standing(Catalogue catalogue, RiderDrillReader.Read read, Optional<Met> reckoned) {
-        Met met = reckoned.orElseGet(() -> new Met(Set.of(), Set.of(), Set.of()));
+    private RiderDrills standing(Catalogue catalogue, RiderDrillReader.RiderDrillInput read, Optional<DrillHistory> reckoned) {
+        DrillHistory met = reckoned.orElseGet(() -> new DrillHistory(Set.of(), Set.of(), Set.of()));
         Map<String, LocalDate> shownHere = new HashMap<>();
         Set<String> any = new HashSet<>(met.any());
         for (MasteredRow row : read.shown()) {
@@ -192,7 +192,7 @@ public class RiderDrillService {
         here.addAll(shownHere.keySet());
         List<TaughtDrill> taught = catalogue.taught(
                 read.teaching(), read.transmission(), read.rider().level());
-        List<DrillStanding> standings = DrillStanding.of(taught, new Known(here, any, met.tried()));
+        List<DrillMastery> standings = DrillMastery.of(taught, new MasteryEvidence(here, any, met.tried()));
         List<RiderDrill> all = new ArrayList<>();
         for (int i = 0; i < taught.size(); i++) {
             String id = taught.get(i).id();

@@ -4,12 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.drill.Catalogue;
-import wrenlane.drill.DrillStanding;
+import wrenlane.drill.DrillMastery;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.lesson.LessonTasks;
 import wrenlane.machine.Transmission;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 
 /**
  * Where a rider stands on the stages, on a machine, in their school.
@@ -23,7 +23,7 @@ public record RiderDrills(
         long machineId,
         String machineName,
         Transmission transmission,
-        School school,
+        RidingMethod school,
         List<RiderDrill> drills,
         boolean unfinished) {
     /**
@@ -35,7 +35,7 @@ public record RiderDrills(
      */
     public record RiderDrill(
             TaughtDrill drill,
-            DrillStanding standing,
+            DrillMastery standing,
             PassMark pass,
             boolean byRuns,
             @Nullable LocalDate shownOn) {}

@@ -11,7 +11,7 @@ import wrenlane.run.Score;
  * @param measured what is measured with a tape for it; missing where it is timed
  * @param target in metres, or in seconds or minutes where it is timed
  */
-public record ScoreMark(Score.@Nullable Measured measured, double target, boolean lessIsBetter) {
+public record ScoreMark(Score.@Nullable TapeMeasure measured, double target, boolean lessIsBetter) {
     /** Of a pass mark; empty where clean runs are counted. */
     public static Optional<ScoreMark> of(PassMark mark) {
         return mark.target()

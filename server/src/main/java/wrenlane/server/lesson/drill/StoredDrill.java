@@ -1,7 +1,7 @@
 package wrenlane.server.lesson.drill;
 
 import wrenlane.drill.Drill;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /**
  * A drill as it holds here.
@@ -9,7 +9,7 @@ import wrenlane.server.platform.http.Versioned;
  * @param version for a shipped one that was never changed, the least there is
  * @param hidden whether it is left out wherever drills are chosen
  */
-record StoredDrill(Drill drill, Origin origin, boolean hidden, long version) implements Versioned {
+record StoredDrill(Drill drill, Origin origin, boolean hidden, long version) implements VersionedResource {
     /** Where it comes from. */
     enum Origin {
         /** It came with the app. */

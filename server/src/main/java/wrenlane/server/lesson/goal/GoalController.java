@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.units.LengthSystem;
 
 /** What a rider wants to be able to ride. */
@@ -44,6 +44,6 @@ class GoalController {
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
             @Valid @RequestBody GoalRequest request) {
-        return service.put(id, Expected.of(ifMatch), request.goal(), system);
+        return service.put(id, ExpectedVersion.of(ifMatch), request.goal(), system);
     }
 }

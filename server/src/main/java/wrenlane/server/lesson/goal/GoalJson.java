@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.Rhythm;
 import wrenlane.finding.Checks;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.server.platform.length.LengthJson;
 
 /**
@@ -23,7 +23,7 @@ import wrenlane.server.platform.length.LengthJson;
  * @param everyDays from one lesson to the next until then, in days; missing for {@link Rhythm#USUAL_DAYS}
  */
 public record GoalJson(
-        @Visible @Size(max = 80) String name,
+        @VisibleText @Size(max = 80) String name,
         @NotNull String kind,
         @NotNull Long machineId,
         @NotNull @Valid LengthJson setting,

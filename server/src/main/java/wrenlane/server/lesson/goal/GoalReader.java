@@ -13,7 +13,7 @@ import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.history.KindHistory;
 import wrenlane.server.progress.history.KindHistoryReader;
-import wrenlane.server.progress.run.RiddenMachineRuns;
+import wrenlane.server.progress.run.MachineRuns;
 import wrenlane.server.progress.run.RunRepository;
 
 /** Reads what a goal is judged from. */
@@ -42,31 +42,31 @@ class GoalReader {
     }
 
     /** What is read of one state of the data. */
-    record Read(long version, Optional<Asked> asked) {}
+    record GoalSnapshot(long version, Optional<GoalInput> asked) {}
 
     /**
      * What a goal is judged from.
      *
      * @param last day with runs of this rider, on whatever course; empty where there are none
      */
-    record Asked(GoalJson goal, CourseKind kind, NamedMachine machine, KindHistory ridden, Optional<LocalDate> last) {}
+    record GoalInput(GoalJson goal, CourseKind kind, NamedMachine machine, KindHistory ridden, Optional<LocalDate> last) {}
 
-    Read read(long riderId) {
+    GoalSnapshot read(long riderId) {
         riders.get(riderId);
         Optional<GoalRow> row = mapper.find(riderId);
-        return new Read(
+        return new GoalSnapshot(
                 row.map(GoalRow::version).orElseGet(storage::leastVersion),
                 row.flatMap(GoalRow::goal).map(goal -> asked(riderId, goal)));
     }
 
-    private Asked asked(long riderId, GoalJson goal) {
+    private GoalInput asked(long riderId, GoalJson goal) {
         CourseKind kind = CourseKinds.find(goal.kind()).orElseThrow();
-        return new Asked(
+        return new GoalInput(
                 goal,
                 kind,
                 machines.get(new MachineId(goal.machineId())),
                 histories.read(riderId, Optional.of(kind)),
-                runs.byMachine(riderId).stream().map(RiddenMachineRuns::lastOn).max(Comparator.naturalOrder()));
+                runs.byMachine(riderId).stream().map(MachineRuns::lastOn).max(Comparator.naturalOrder()));
     }
 
     /** Refuses a machine that is not there. */

@@ -2,7 +2,7 @@ package wrenlane.server.lesson.goal;
 
 import org.jspecify.annotations.Nullable;
 import wrenlane.progress.GoalGap;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /**
  * A rider's goal and how far off it is.
@@ -12,7 +12,7 @@ import wrenlane.server.platform.http.Versioned;
  * @param off how far; missing without a goal
  */
 public record GoalResponse(
-        long version, @Nullable GoalJson goal, @Nullable Off off) implements Versioned {
+        long version, @Nullable GoalJson goal, @Nullable GoalDistance off) implements VersionedResource {
     /**
      * How far off: estimates.
      *
@@ -28,7 +28,7 @@ public record GoalResponse(
      * @param programme lessons until the day it is wanted by; missing without such a day, and where the goal is reached or
      *     cannot be judged
      */
-    public record Off(
+    public record GoalDistance(
             String machineName,
             String kindLabel,
             @Nullable Double difficulty,

@@ -9,7 +9,7 @@ import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Programme;
-import wrenlane.coaching.Programme.Way;
+import wrenlane.coaching.Programme.GoalPath;
 import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.drill.TaughtDrill;
@@ -18,16 +18,16 @@ import wrenlane.progress.CleanChance;
 import wrenlane.progress.GoalGap;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrillService;
-import wrenlane.server.lesson.goal.GoalResponse.Off;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.lesson.goal.GoalResponse.GoalDistance;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.SideHistories;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.Ladder;
+import wrenlane.verdict.SizeLadder;
 
 /** Goals as stored, and how far off they are. */
 @Service
@@ -38,7 +38,7 @@ public class GoalService {
     private final CourseDifficulty difficulty;
     private final RiderDrillService drills;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
     private final Clock clock;
 
     GoalService(
@@ -48,7 +48,7 @@ public class GoalService {
             CourseDifficulty difficulty,
             RiderDrillService drills,
             Storage storage,
-            Reckoning reckoning,
+            ComputeScheduler reckoning,
             Clock clock) {
         this.reader = reader;
         this.mapper = mapper;
@@ -67,37 +67,37 @@ public class GoalService {
 
     /** A rider's goal, and how far off it is. */
     public GoalResponse get(long riderId, LengthSystem system) {
-        GoalReader.Read read = storage.read(() -> reader.read(riderId));
+        GoalReader.GoalSnapshot read = storage.read(() -> reader.read(riderId));
         return read.asked()
                 .map(asked -> new GoalResponse(read.version(), asked.goal(), off(riderId, asked, system)))
                 .orElseGet(() -> new GoalResponse(read.version(), null, null));
     }
 
-    private Off off(long riderId, GoalReader.Asked asked, LengthSystem system) {
+    private GoalDistance off(long riderId, GoalReader.GoalInput asked, LengthSystem system) {
         List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
                 ? List.of()
                 : drills.before(asked.kind().id(), riderId, asked.goal().machineId());
-        return reckoning.whole(Rank.ONE, "the way to this goal", () -> off(asked, before, system));
+        return reckoning.whole(Priority.ONE, "the way to this goal", () -> off(asked, before, system));
     }
 
-    private Off off(GoalReader.Asked asked, List<TaughtDrill> before, LengthSystem system) {
+    private GoalDistance off(GoalReader.GoalInput asked, List<TaughtDrill> before, LengthSystem system) {
         Course course = Course.standard(asked.kind());
         double setting = asked.goal().setting().metres();
         Optional<Double> tight = asked.kind().isStraight()
                 ? Optional.empty()
                 : difficulty.ofBothSides(course, asked.machine().turn()).at(setting);
         SideHistories ridden = progress.histories(asked.ridden());
-        Optional<Way> way = tight.map(t -> {
-            Ladder ladder = difficulty.ladder(course, asked.machine().turn(), system);
-            return new Way(
+        Optional<GoalPath> way = tight.map(t -> {
+            SizeLadder ladder = difficulty.ladder(course, asked.machine().turn(), system);
+            return new GoalPath(
                     GoalGap.to(t, ladder, ridden.of(Side.LEFT), ridden.of(Side.RIGHT)),
                     ladder,
-                    new Ladder.Rung(setting, tight),
+                    new SizeLadder.SizeStep(setting, tight),
                     before.stream().map(TaughtDrill::id).toList(),
                     CoachingSettings.USUAL.easier());
         });
-        Optional<GoalGap> gap = way.map(Way::gap);
-        return new Off(
+        Optional<GoalGap> gap = way.map(GoalPath::gap);
+        return new GoalDistance(
                 asked.machine().name(),
                 asked.kind().label(),
                 tight.orElse(null),
@@ -109,7 +109,7 @@ public class GoalService {
                 way.flatMap(to -> programme(asked, to, before)).orElse(null));
     }
 
-    private Optional<ProgrammeJson> programme(GoalReader.Asked asked, Way way, List<TaughtDrill> before) {
+    private Optional<ProgrammeJson> programme(GoalReader.GoalInput asked, GoalPath way, List<TaughtDrill> before) {
         LocalDate today = LocalDate.now(clock);
         return asked.goal()
                 .rhythm()
@@ -125,9 +125,9 @@ public class GoalService {
     }
 
     /** Keeps a goal, or takes it away. */
-    GoalResponse put(long riderId, Expected expected, @Nullable GoalJson goal, LengthSystem system) {
+    GoalResponse put(long riderId, ExpectedVersion expected, @Nullable GoalJson goal, LengthSystem system) {
         storage.change(() -> {
-            GoalReader.Read stored = reader.read(riderId);
+            GoalReader.GoalSnapshot stored = reader.read(riderId);
             expected.check(stored.version(), () -> get(riderId, system), Optional.ofNullable(goal));
             if (goal != null) {
                 check(goal);

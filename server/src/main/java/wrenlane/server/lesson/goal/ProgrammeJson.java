@@ -9,11 +9,11 @@ import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.Programme;
-import wrenlane.coaching.Programme.Enough;
+import wrenlane.coaching.Programme.Sufficiency;
 import wrenlane.coaching.Rhythm;
 import wrenlane.drill.TaughtDrill;
-import wrenlane.finding.Said;
-import wrenlane.verdict.Ladder;
+import wrenlane.finding.Sentence;
+import wrenlane.verdict.SizeLadder;
 
 /**
  * Lessons on the way to a goal: an estimate.
@@ -27,13 +27,13 @@ import wrenlane.verdict.Ladder;
  * @param likelyRung the tightest rung that those planned are likely to reach, where not the goal; missing where there is none
  */
 public record ProgrammeJson(
-        Enough enough,
+        Sufficiency enough,
         String sentence,
-        Said why,
+        Sentence why,
         List<LessonJson> lessons,
         @Nullable Integer likelyLessons,
         Rhythm.@Nullable Schedule likelySchedule,
-        Ladder.@Nullable Rung likelyRung) {
+        SizeLadder.@Nullable SizeStep likelyRung) {
     /**
      * One lesson.
      *
@@ -41,7 +41,7 @@ public record ProgrammeJson(
      * @param aim rung to be ridden clean at its end
      * @param drills to be mastered in it, in their order
      */
-    public record LessonJson(LocalDate on, Ladder.Rung begin, Ladder.Rung aim, List<DrillName> drills) {}
+    public record LessonJson(LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<DrillName> drills) {}
 
     /** A drill by its name. */
     public record DrillName(String id, String name) {}

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.units.LengthSystem;
 
 /** A day's riders side by side. */
@@ -25,7 +25,7 @@ class GroupController {
     /** The day to be planned. */
     record NextDayRequest(
             @NotNull LocalDate date,
-            @Visible @Size(max = 80) String title) {}
+            @VisibleText @Size(max = 80) String title) {}
 
     GroupController(GroupService service) {
         this.service = service;

@@ -23,14 +23,14 @@ import wrenlane.server.lesson.group.GroupController.NextDayRequest;
 import wrenlane.server.lesson.group.GroupResponse.GroupCourse;
 import wrenlane.server.lesson.group.GroupResponse.GroupRider;
 import wrenlane.server.people.aim.AimService;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.problem.BusyException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.Participant;
-import wrenlane.server.progress.Standing;
-import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.RiderSizes;
+import wrenlane.server.progress.RiderSizesService;
 import wrenlane.units.LengthSystem;
 
 /** A day's riders side by side, and the day after. */
@@ -40,18 +40,18 @@ class GroupService {
 
     private final DayService days;
     private final CourseService courses;
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final AimService aim;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
     GroupService(
             DayService days,
             CourseService courses,
-            Standings standings,
+            RiderSizesService standings,
             AimService aim,
             Storage storage,
-            Reckoning reckoning) {
+            ComputeScheduler reckoning) {
         this.days = days;
         this.courses = courses;
         this.standings = standings;
@@ -64,9 +64,9 @@ class GroupService {
     private record Pair(NamedCourse course, Participant participant) {}
 
     /** What is read of one state of the data. */
-    private record Read(Day day, List<NamedCourse> courses, List<Pair> pairs, Aim aim) {}
+    private record GroupInput(Day day, List<NamedCourse> courses, List<Pair> pairs, Aim aim) {}
 
-    private Read read(Day day) {
+    private GroupInput read(Day day) {
         List<NamedCourse> set = courses.get(day.courseIds());
         List<Pair> pairs = new ArrayList<>();
         for (NamedCourse course : set) {
@@ -74,15 +74,15 @@ class GroupService {
                     .participants(day, course.course().kind())
                     .forEach(participant -> pairs.add(new Pair(course, participant)));
         }
-        return new Read(day, set, pairs, aim.aim());
+        return new GroupInput(day, set, pairs, aim.aim());
     }
 
     GroupResponse group(long dayId, LengthSystem system) {
-        Read read = storage.read(() -> read(days.get(dayId)));
-        List<Optional<Standing>> known = reckoning.parts(
-                Rank.MANY,
+        GroupInput read = storage.read(() -> read(days.get(dayId)));
+        List<Optional<RiderSizes>> known = reckoning.parts(
+                Priority.MANY,
                 read.pairs().stream()
-                        .map(p -> (Supplier<Standing>) () ->
+                        .map(p -> (Supplier<RiderSizes>) () ->
                                 standings.standing(p.participant(), p.course().course(), system))
                         .toList());
         return new GroupResponse(
@@ -95,13 +95,13 @@ class GroupService {
     }
 
     /** A rider with what is known of them on a course. */
-    private record Known(Pair pair, Optional<Standing> standing) {}
+    private record PairSizes(Pair pair, Optional<RiderSizes> standing) {}
 
     private static GroupCourse course(
-            Read read, NamedCourse course, List<Optional<Standing>> standings, LengthSystem system) {
-        List<Known> on = IntStream.range(0, standings.size())
+            GroupInput read, NamedCourse course, List<Optional<RiderSizes>> standings, LengthSystem system) {
+        List<PairSizes> on = IntStream.range(0, standings.size())
                 .filter(i -> read.pairs().get(i).course().equals(course))
-                .mapToObj(i -> new Known(read.pairs().get(i), standings.get(i)))
+                .mapToObj(i -> new PairSizes(read.pairs().get(i), standings.get(i)))
                 .toList();
         Optional<Double> next = next(course, on, read.aim(), system);
         return new GroupCourse(
@@ -114,7 +114,7 @@ class GroupService {
     }
 
     /** The setting at which they come nearest to what is aimed at, among those between the rungs that each works on. */
-    private static Optional<Double> next(NamedCourse course, List<Known> on, Aim aim, LengthSystem system) {
+    private static Optional<Double> next(NamedCourse course, List<PairSizes> on, Aim aim, LengthSystem system) {
         List<Double> rungs =
                 on.stream().flatMap(known -> working(known.standing()).stream()).toList();
         if (rungs.isEmpty()) {
@@ -133,12 +133,12 @@ class GroupService {
         return GroupSetting.of(candidates, chances, aim).map(GroupSetting::settingMetres);
     }
 
-    private static Optional<Double> working(Optional<Standing> standing) {
-        return standing.map(Standing::working).map(w -> w.rung().settingMetres());
+    private static Optional<Double> working(Optional<RiderSizes> standing) {
+        return standing.map(RiderSizes::working).map(w -> w.rung().settingMetres());
     }
 
-    private static GroupRider rider(Known known, Optional<Double> next) {
-        @Nullable Standing standing = known.standing().orElse(null);
+    private static GroupRider rider(PairSizes known, Optional<Double> next) {
+        @Nullable RiderSizes standing = known.standing().orElse(null);
         return new GroupRider(
                 known.pair().participant().rider().id().value(),
                 known.pair().participant().rider().name(),

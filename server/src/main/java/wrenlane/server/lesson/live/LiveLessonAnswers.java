@@ -19,19 +19,19 @@ import wrenlane.id.CourseId;
 import wrenlane.id.MachineId;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.RiderTask;
-import wrenlane.lesson.RunningLesson;
-import wrenlane.lesson.RunningLesson.Ridden;
-import wrenlane.lesson.RunningLesson.Up;
+import wrenlane.lesson.LiveLesson;
+import wrenlane.lesson.LiveLesson.LessonRun;
+import wrenlane.lesson.LiveLesson.NextRider;
 import wrenlane.lesson.Station;
 import wrenlane.machine.NamedMachine;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.lesson.drill.ScoreMark;
-import wrenlane.server.lesson.live.RunningResponse.NextDrill;
-import wrenlane.server.lesson.live.RunningResponse.RunningBlock;
-import wrenlane.server.lesson.live.RunningResponse.RunningRider;
-import wrenlane.server.lesson.live.RunningResponse.Status;
-import wrenlane.server.lesson.live.RunningResponse.UpNext;
+import wrenlane.server.lesson.live.LiveLessonResponse.NextDrill;
+import wrenlane.server.lesson.live.LiveLessonResponse.LiveBlock;
+import wrenlane.server.lesson.live.LiveLessonResponse.LiveRider;
+import wrenlane.server.lesson.live.LiveLessonResponse.Status;
+import wrenlane.server.lesson.live.LiveLessonResponse.NextRiderJson;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.progress.run.RunRepository;
@@ -62,18 +62,18 @@ class LiveLessonAnswers {
     }
 
     /** Where it is now; begun by nobody where it is missing. */
-    RunningResponse answer(Day day, Optional<RunningLesson> running) {
+    LiveLessonResponse answer(Day day, Optional<LiveLesson> running) {
         Instant now = clock.instant();
         if (running.isEmpty()) {
-            return new RunningResponse(
+            return new LiveLessonResponse(
                     day.id().value(), Status.NOT_BEGUN, 0, 0, now, List.of(), List.of(), null, null, 0, List.of());
         }
-        RunningLesson lesson = running.get();
+        LiveLesson lesson = running.get();
         Words words = words(day, lesson);
-        List<Ridden> ridden = runs.ofDay(day.id().value()).stream()
-                .map(RunningService::ridden)
+        List<LessonRun> ridden = runs.ofDay(day.id().value()).stream()
+                .map(LiveLessonService::ridden)
                 .toList();
-        return new RunningResponse(
+        return new LiveLessonResponse(
                 day.id().value(),
                 status(lesson),
                 lesson.step(),
@@ -90,15 +90,15 @@ class LiveLessonAnswers {
                 lesson.restAt(now).orElse(null),
                 lesson.behind(now).toMinutes(),
                 words.names().entrySet().stream()
-                        .map(e -> new RunningRider(
+                        .map(e -> new LiveRider(
                                 Long.parseLong(e.getKey()),
                                 e.getValue(),
                                 lesson.away().contains(e.getKey())))
-                        .sorted(Comparator.comparingLong(RunningRider::riderId))
+                        .sorted(Comparator.comparingLong(LiveRider::riderId))
                         .toList());
     }
 
-    private static Status status(RunningLesson lesson) {
+    private static Status status(LiveLesson lesson) {
         if (lesson.isOver()) {
             return Status.OVER;
         }
@@ -108,10 +108,10 @@ class LiveLessonAnswers {
     /** What things are called, by the ids the running order knows them by. */
     private record Words(
             Map<String, String> names, Map<String, String> machines, Map<CourseId, String> courses, Catalogue drills) {
-        RunningBlock block(Block block, List<Up> turns) {
+        LiveBlock block(Block block, List<NextRider> turns) {
             Optional<CourseId> course =
                     block.station().filter(id -> !id.equals(Station.OPEN)).map(id -> new CourseId(Long.parseLong(id)));
-            return new RunningBlock(
+            return new LiveBlock(
                     block.sort(),
                     block.sort().label(),
                     block.minutes(),
@@ -130,8 +130,8 @@ class LiveLessonAnswers {
                             .toList());
         }
 
-        private UpNext up(Up up) {
-            return new UpNext(
+        private NextRiderJson up(NextRider up) {
+            return new NextRiderJson(
                     Long.parseLong(up.rider()),
                     names.getOrDefault(up.rider(), ""),
                     machines.getOrDefault(up.rider(), ""),
@@ -155,7 +155,7 @@ class LiveLessonAnswers {
         }
     }
 
-    private Words words(Day day, RunningLesson lesson) {
+    private Words words(Day day, LiveLesson lesson) {
         Set<String> riding = ridersOf(lesson);
         Map<String, String> names = new HashMap<>();
         riders.all().stream()
@@ -170,7 +170,7 @@ class LiveLessonAnswers {
         return new Words(names, ridden, courses.names(), drills.catalogue());
     }
 
-    private static Set<String> ridersOf(RunningLesson lesson) {
+    private static Set<String> ridersOf(LiveLesson lesson) {
         Set<String> riders = new HashSet<>();
         lesson.blocks().forEach(b -> b.turns().forEach(t -> riders.add(t.rider())));
         return riders;

@@ -3,7 +3,7 @@ package wrenlane.server.lesson.live;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
-import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.LiveLesson;
 
 /** Live lessons as stored. */
 @Repository
@@ -17,24 +17,24 @@ public class LiveLessonRepository {
     }
 
     /** The lesson of a day that was begun and not put away. */
-    public Optional<RunningLesson> find(long dayId) {
+    public Optional<LiveLesson> find(long dayId) {
         return mapper.find(dayId).map(this::read);
     }
 
     /** The lesson of a day as it was begun last, also after it was put away. */
-    public Optional<RunningLesson> begun(long dayId) {
+    public Optional<LiveLesson> begun(long dayId) {
         return mapper.findBegun(dayId).map(this::read);
     }
 
-    void put(long dayId, RunningLesson lesson) {
-        mapper.put(dayId, json.writeValueAsString(RunningState.of(lesson)));
+    void put(long dayId, LiveLesson lesson) {
+        mapper.put(dayId, json.writeValueAsString(LiveLessonState.of(lesson)));
     }
 
     void archive(long dayId) {
         mapper.archive(dayId);
     }
 
-    private RunningLesson read(String state) {
-        return json.readValue(state, RunningState.class).lesson();
+    private LiveLesson read(String state) {
+        return json.readValue(state, LiveLessonState.class).lesson();
     }
 }

@@ -9,9 +9,9 @@ import wrenlane.lesson.Block;
 import wrenlane.lesson.Lesson;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
-import wrenlane.lesson.RunningLesson;
+import wrenlane.lesson.LiveLesson;
 import wrenlane.lesson.Wish;
-import wrenlane.server.lesson.LessonGathering;
+import wrenlane.server.lesson.LessonInputReader;
 import wrenlane.server.lesson.LessonOfDay;
 import wrenlane.server.lesson.LessonReader;
 import wrenlane.server.platform.problem.RefusedException;
@@ -23,9 +23,9 @@ class RestOfLesson {
     private static final String WAYS_OUT = "Make the lesson longer on Lesson, or end it as it was planned.";
 
     private final LessonReader lessons;
-    private final LessonGathering gathering;
+    private final LessonInputReader gathering;
 
-    RestOfLesson(LessonReader lessons, LessonGathering gathering) {
+    RestOfLesson(LessonReader lessons, LessonInputReader gathering) {
         this.lessons = lessons;
         this.gathering = gathering;
     }
@@ -36,7 +36,7 @@ class RestOfLesson {
      * @param system whose lengths the rungs are that riders begin at
      * @throws RefusedException where there is too little time left, or nobody is there
      */
-    List<Block> plannedAnew(long dayId, RunningLesson running, Instant now, LengthSystem system) {
+    List<Block> plannedAnew(long dayId, LiveLesson running, Instant now, LengthSystem system) {
         LessonOfDay of = lessons.read(dayId);
         List<DayRider> there = of.present().stream()
                 .filter(r -> !running.away().contains(String.valueOf(r.riderId())))
@@ -58,7 +58,7 @@ class RestOfLesson {
                 .map(id -> new Wish(id, Optional.empty()))
                 .toList();
         Lesson rest = LessonPlanner.rest(
-                brief.rest(left, toCome, new LessonBrief.UnderWay(running.riddenAtEndOfStep(), running.standing())));
+                brief.rest(left, toCome, new LessonBrief.LessonInProgress(running.riddenAtEndOfStep(), running.standing())));
         rest.findings().stream()
                 .filter(f -> f.code().equals("too-short"))
                 .findFirst()

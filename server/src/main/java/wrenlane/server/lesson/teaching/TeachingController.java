@@ -18,8 +18,8 @@ import wrenlane.drill.TeachingChange;
 import wrenlane.drill.TeachingChoice;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.rider.RidingMethod;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Schools, the choices beside them, and what another way of teaching would change. */
 @RestController
@@ -32,7 +32,7 @@ class TeachingController {
     }
 
     /** A school with what its practitioners say for it and what it asks in return. */
-    record SchoolText(School school, String label, String summary, String forIt, String asks) {}
+    record MethodText(RidingMethod school, String label, String summary, String forIt, String asks) {}
 
     /** An answer to a question beside the school. */
     record ChoiceText(TeachingChoice choice, String label, String forIt, String asks) {}
@@ -41,10 +41,10 @@ class TeachingController {
     record QuestionText(TeachingChoice.Question question, String label, List<ChoiceText> answers) {}
 
     /** All there is to choose from. */
-    record TeachingOptions(List<SchoolText> schools, List<QuestionText> questions) {}
+    record TeachingOptions(List<MethodText> schools, List<QuestionText> questions) {}
 
     /** A way of teaching. */
-    record TeachingWay(@NotNull School school, @NotNull Set<@NotNull TeachingChoice> choices) {}
+    record TeachingWay(@NotNull RidingMethod school, @NotNull Set<@NotNull TeachingChoice> choices) {}
 
     /** Two ways to compare, for a machine and a level. */
     record ChangesRequest(
@@ -57,8 +57,8 @@ class TeachingController {
     @GetMapping("/teaching-options")
     TeachingOptions listTeachingOptions() {
         return new TeachingOptions(
-                Arrays.stream(School.values())
-                        .map(s -> new SchoolText(s, s.label(), s.summary(), s.forIt(), s.asks()))
+                Arrays.stream(RidingMethod.values())
+                        .map(s -> new MethodText(s, s.label(), s.summary(), s.forIt(), s.asks()))
                         .toList(),
                 Arrays.stream(TeachingChoice.Question.values())
                         .map(TeachingController::question)
@@ -85,7 +85,7 @@ class TeachingController {
     @PutMapping("/teaching")
     TeachingResponse putTeaching(
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody TeachingJson teaching) {
-        return service.put(Expected.of(ifMatch), teaching);
+        return service.put(ExpectedVersion.of(ifMatch), teaching);
     }
 
     /** What another way of teaching changes, drill by drill. */
@@ -96,7 +96,7 @@ class TeachingController {
 
     /** How warm each school makes a machine's clutch, against a slow ride on the clutch alone: an estimate. */
     @GetMapping("/machines/{id}/clutch-heat")
-    List<TeachingService.SchoolHeat> getClutchHeat(@PathVariable long id) {
+    List<TeachingService.MethodHeat> getClutchHeat(@PathVariable long id) {
         return service.heat(id);
     }
 }

@@ -10,10 +10,10 @@ import wrenlane.drill.Teaching;
 import wrenlane.drill.TeachingChange;
 import wrenlane.drill.TeachingChoice;
 import wrenlane.machine.Machine;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 
@@ -40,7 +40,7 @@ public class TeachingService {
     }
 
     /** A school as it is taught here. */
-    public Teaching of(School school) {
+    public Teaching of(RidingMethod school) {
         return new Teaching(school, choices());
     }
 
@@ -50,7 +50,7 @@ public class TeachingService {
         return said.isEmpty() ? Teaching.USUAL_CHOICES : Collections.unmodifiableSet(said);
     }
 
-    TeachingResponse put(Expected expected, TeachingJson wanted) {
+    TeachingResponse put(ExpectedVersion expected, TeachingJson wanted) {
         check(wanted);
         return storage.write(() -> {
             expected.check(mapper.version(), this::get, wanted);
@@ -85,17 +85,17 @@ public class TeachingService {
      * @param slowLane index at 6 km/h; 1 is the clutch alone
      * @param turning index at 10 km/h
      */
-    record SchoolHeat(School school, String label, double slowLane, double turning) {}
+    record MethodHeat(RidingMethod school, String label, double slowLane, double turning) {}
 
     /** Empty for a machine without a hand clutch. */
-    List<SchoolHeat> heat(long machineId) {
+    List<MethodHeat> heat(long machineId) {
         Machine machine = machines.turn(machineId).machine();
         if (!machine.transmission().drivesAtIdle()) {
             return List.of();
         }
-        return List.of(School.values()).stream()
-                .filter(s -> s != School.DRIVE_AND_BRAKE)
-                .map(s -> new SchoolHeat(
+        return List.of(RidingMethod.values()).stream()
+                .filter(s -> s != RidingMethod.DRIVE_AND_BRAKE)
+                .map(s -> new MethodHeat(
                         s,
                         s.label(),
                         ClutchHeat.of(machine, s, ClutchHeat.REFERENCE_SPEED).index(),

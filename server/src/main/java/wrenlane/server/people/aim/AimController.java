@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** How often a run should be clean. */
 @RestController
@@ -35,6 +35,6 @@ class AimController {
     /** Sets how often a run should be clean. */
     @PutMapping
     AimResponse putAim(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody AimRequest request) {
-        return service.put(Expected.of(ifMatch), request);
+        return service.put(ExpectedVersion.of(ifMatch), request);
     }
 }

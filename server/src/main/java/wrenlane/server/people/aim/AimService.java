@@ -3,7 +3,7 @@ package wrenlane.server.people.aim;
 import org.springframework.stereotype.Service;
 import wrenlane.coaching.Aim;
 import wrenlane.server.people.aim.AimController.AimRequest;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.storage.Storage;
 
 /** What is aimed at, as stored. */
@@ -28,7 +28,7 @@ public class AimService {
         return new Aim(get().cleanPercent() / PERCENT);
     }
 
-    AimResponse put(Expected expected, AimRequest request) {
+    AimResponse put(ExpectedVersion expected, AimRequest request) {
         return storage.write(() -> {
             expected.check(get().version(), this::get, request);
             mapper.put(request.cleanPercent());

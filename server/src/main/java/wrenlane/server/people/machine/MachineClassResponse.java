@@ -8,7 +8,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
 
 /** A class with its typical figures, and what each figure may be. */
-record MachineClassResponse(String id, String label, Transmission transmission, List<Typical> figures) {
+record MachineClassResponse(String id, String label, Transmission transmission, List<TypicalFigure> figures) {
     /**
      * One typical figure.
      *
@@ -16,7 +16,7 @@ record MachineClassResponse(String id, String label, Transmission transmission, 
      * @param min smallest accepted, SI
      * @param max largest accepted, SI
      */
-    record Typical(
+    record TypicalFigure(
             MachineDimension dimension,
             String label,
             MachineDimension.Quantity quantity,
@@ -31,7 +31,7 @@ record MachineClassResponse(String id, String label, Transmission transmission, 
                 kind.label(),
                 typical.transmission(),
                 Arrays.stream(MachineDimension.values())
-                        .map(d -> new Typical(d, d.label(), d.quantity(), typical.value(d), d.min(), d.max()))
+                        .map(d -> new TypicalFigure(d, d.label(), d.quantity(), typical.value(d), d.min(), d.max()))
                         .toList());
     }
 }

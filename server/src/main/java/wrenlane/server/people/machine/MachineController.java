@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.machine.MachineClass;
 import wrenlane.server.platform.creation.Creations;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Machines, and what they can do. */
 @RestController
@@ -64,14 +64,14 @@ class MachineController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody MachineRequest request) {
-        return service.update(id, Expected.of(ifMatch), request);
+        return service.update(id, ExpectedVersion.of(ifMatch), request);
     }
 
     /** Takes a machine away; a problem says what it is in use by. */
     @DeleteMapping("/machines/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteMachine(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 
     /** What a machine could do, without storing it. */

@@ -19,7 +19,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.MeasuredCircle;
 import wrenlane.machine.Transmission;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 import wrenlane.server.platform.problem.RefusedException;
 
 /**
@@ -30,7 +30,7 @@ import wrenlane.server.platform.problem.RefusedException;
  * @param circles measured full-lock circles, at most one for each side and posture
  */
 public record MachineRequest(
-        @Visible @Size(max = 80) String name,
+        @VisibleText @Size(max = 80) String name,
         @NotBlank @Size(max = 80) String classId,
         @NotNull Transmission transmission,
         @NotNull @Size(max = 40) List<@NotNull @Valid FigureJson> figures,

@@ -2,7 +2,7 @@ package wrenlane.server.people.machine;
 
 import java.util.List;
 import wrenlane.machine.Transmission;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /** A machine as stored, with what it can do. */
 record MachineResponse(
@@ -15,4 +15,4 @@ record MachineResponse(
         List<FigureJson> figures,
         List<CircleJson> circles,
         TurnReport turn)
-        implements Versioned {}
+        implements VersionedResource {}

@@ -17,12 +17,12 @@ import wrenlane.machine.MachineClass;
 import wrenlane.machine.MachineTurn;
 import wrenlane.machine.NamedMachine;
 import wrenlane.machine.Transmission;
-import wrenlane.server.platform.calculation.Kept;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.calculation.BoundedCache;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.reference.Uses;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.platform.version.Stamped;
+import wrenlane.server.platform.version.Stamp;
 import wrenlane.server.platform.version.Stamps;
 
 /** Machines as stored. */
@@ -36,7 +36,7 @@ public class MachineService {
     /** One of them, in bytes, about. */
     private static final int MACHINE_BYTES = 4_000;
 
-    private final Kept<Stamped, Stored> kept = Kept.within(MOST_BYTES, stamped -> MACHINE_BYTES);
+    private final BoundedCache<Stamp, StoredMachine> kept = BoundedCache.within(MOST_BYTES, stamped -> MACHINE_BYTES);
     private final MachineMapper mapper;
     private final Stamps stamps;
     private final Uses uses;
@@ -51,17 +51,17 @@ public class MachineService {
 
     /** Every machine, by name. */
     public List<NamedMachine> all() {
-        return everyOne().stream().map(Stored::named).toList();
+        return everyOne().stream().map(StoredMachine::named).toList();
     }
 
     List<MachineResponse> responses() {
         return everyOne().stream().map(MachineService::response).toList();
     }
 
-    private List<Stored> everyOne() {
+    private List<StoredMachine> everyOne() {
         return storage.read(() -> {
             List<Long> ids = mapper.ids();
-            Map<Long, Stored> found = stored(ids);
+            Map<Long, StoredMachine> found = stored(ids);
             return ids.stream().map(id -> present(found.get(id), id)).toList();
         });
     }
@@ -90,7 +90,7 @@ public class MachineService {
 
     /** Several machines for the core to reckon with, by their ids. */
     public Map<Long, MachineTurn> turns(Collection<Long> ids) {
-        Map<Long, Stored> found = storage.read(() -> stored(ids));
+        Map<Long, StoredMachine> found = storage.read(() -> stored(ids));
         return ids.stream()
                 .distinct()
                 .collect(Collectors.toMap(
@@ -110,13 +110,13 @@ public class MachineService {
 
     /** Whether there is one. */
     public boolean isThere(long id) {
-        return !stamps.of(Stamps.Of.MACHINE, List.of(id)).isEmpty();
+        return !stamps.of(Stamps.Aggregate.MACHINE, List.of(id)).isEmpty();
     }
 
     /** Several machines, by their ids. */
     public Map<MachineId, NamedMachine> get(Collection<MachineId> ids) {
         List<Long> apart = ids.stream().map(MachineId::value).distinct().toList();
-        Map<Long, Stored> found = storage.read(() -> stored(apart));
+        Map<Long, StoredMachine> found = storage.read(() -> stored(apart));
         return apart.stream()
                 .map(id -> present(found.get(id), id).named())
                 .collect(Collectors.toMap(NamedMachine::id, machine -> machine));
@@ -135,10 +135,10 @@ public class MachineService {
         });
     }
 
-    MachineResponse update(long id, Expected expected, MachineRequest request) {
+    MachineResponse update(long id, ExpectedVersion expected, MachineRequest request) {
         MachineTurn turn = request.turn();
         storage.change(() -> {
-            Stored stored = one(id);
+            StoredMachine stored = one(id);
             expected.check(stored.version(), () -> response(stored), request);
             mapper.update(row(id, request));
             writeParts(id, request, turn);
@@ -146,9 +146,9 @@ public class MachineService {
         return response(id);
     }
 
-    void delete(long id, Expected expected) {
+    void delete(long id, ExpectedVersion expected) {
         storage.change(() -> {
-            Stored stored = one(id);
+            StoredMachine stored = one(id);
             expected.check(stored.version(), () -> response(stored));
             uses.noneOfMachine(id);
             mapper.delete(id);
@@ -169,13 +169,13 @@ public class MachineService {
     }
 
     /** A machine as a person would type it again, and the same for the core. */
-    private record Stored(long version, MachineRequest typed, NamedMachine named) {}
+    private record StoredMachine(long version, MachineRequest typed, NamedMachine named) {}
 
-    private Stored one(long id) {
+    private StoredMachine one(long id) {
         return present(storage.read(() -> stored(List.of(id))).get(id), id);
     }
 
-    private static Stored present(@Nullable Stored machine, long id) {
+    private static StoredMachine present(@Nullable StoredMachine machine, long id) {
         if (machine == null) {
             throw new NotFoundException("machine", id);
         }
@@ -192,9 +192,9 @@ public class MachineService {
     }
 
     /** Machines of some ids as they would be asked for again; read anew only where they were written since. */
-    private Map<Long, Stored> stored(Collection<Long> ids) {
-        Map<Long, Stamped> now = stamps.of(Stamps.Of.MACHINE, ids);
-        Map<Long, Stored> known = new HashMap<>();
+    private Map<Long, StoredMachine> stored(Collection<Long> ids) {
+        Map<Long, Stamp> now = stamps.of(Stamps.Aggregate.MACHINE, ids);
+        Map<Long, StoredMachine> known = new HashMap<>();
         now.forEach((id, stamped) -> kept.known(stamped).ifPresent(stored -> known.put(id, stored)));
         Set<Long> unknown = new HashSet<>(now.keySet());
         unknown.removeAll(known.keySet());
@@ -206,7 +206,7 @@ public class MachineService {
     }
 
     /** Three questions to the tables, however many they are. */
-    private Map<Long, Stored> read(Collection<Long> ids) {
+    private Map<Long, StoredMachine> read(Collection<Long> ids) {
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -214,7 +214,7 @@ public class MachineService {
                 mapper.figures(ids).stream().collect(Collectors.groupingBy(FigureRow::machineId));
         Map<Long, List<CircleRow>> circles =
                 mapper.circles(ids).stream().collect(Collectors.groupingBy(CircleRow::machineId));
-        Map<Long, Stored> machines = new HashMap<>();
+        Map<Long, StoredMachine> machines = new HashMap<>();
         for (MachineRow row : mapper.find(ids)) {
             long id = Objects.requireNonNull(row.id());
             machines.put(id, stored(row, figures.getOrDefault(id, List.of()), circles.getOrDefault(id, List.of())));
@@ -222,20 +222,20 @@ public class MachineService {
         return machines;
     }
 
-    private static Stored stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
+    private static StoredMachine stored(MachineRow row, List<FigureRow> figures, List<CircleRow> circles) {
         MachineRequest machine = new MachineRequest(
                 row.name(),
                 row.classId(),
                 Transmission.valueOf(row.transmission()),
                 figures.stream().map(FigureRow::json).sorted(BY_DIMENSION).toList(),
                 circles.stream().map(CircleRow::json).toList());
-        return new Stored(
+        return new StoredMachine(
                 Objects.requireNonNull(row.version()),
                 machine,
                 new NamedMachine(new MachineId(Objects.requireNonNull(row.id())), row.name(), machine.turn()));
     }
 
-    private static MachineResponse response(Stored stored) {
+    private static MachineResponse response(StoredMachine stored) {
         MachineRequest machine = stored.typed();
         return new MachineResponse(
                 stored.named().id().value(),

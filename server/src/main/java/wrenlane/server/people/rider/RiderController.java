@@ -19,10 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.platform.creation.Creations;
 import wrenlane.server.platform.http.ArchivedRequest;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** Riders, and the levels and schools there are. */
 @RestController
@@ -35,13 +35,13 @@ class RiderController {
     record LevelOption(RiderLevel level, RiderLimits limits) {}
 
     /** A school with what it does. */
-    record SchoolOption(School school, String label, String summary) {}
+    record MethodOption(RidingMethod school, String label, String summary) {}
 
     /** How far feet may come to the ground, as what reaches it. */
     record ReachOption(Reach reach, String label) {}
 
     /** What a rider may be. */
-    record RiderOptions(List<LevelOption> levels, List<SchoolOption> schools, List<ReachOption> reaches) {}
+    record RiderOptions(List<LevelOption> levels, List<MethodOption> schools, List<ReachOption> reaches) {}
 
     RiderController(RiderService service, Creations creations) {
         this.service = service;
@@ -55,8 +55,8 @@ class RiderController {
                 Arrays.stream(RiderLevel.values())
                         .map(l -> new LevelOption(l, l.limits()))
                         .toList(),
-                Arrays.stream(School.values())
-                        .map(s -> new SchoolOption(s, s.label(), s.summary()))
+                Arrays.stream(RidingMethod.values())
+                        .map(s -> new MethodOption(s, s.label(), s.summary()))
                         .toList(),
                 Arrays.stream(Reach.values())
                         .map(r -> new ReachOption(r, r.label()))
@@ -90,7 +90,7 @@ class RiderController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody RiderRequest request) {
-        return RiderResponse.of(service.update(id, Expected.of(ifMatch), request));
+        return RiderResponse.of(service.update(id, ExpectedVersion.of(ifMatch), request));
     }
 
     /** Archives a rider who is no longer taught, or restores them. */
@@ -99,14 +99,14 @@ class RiderController {
             @PathVariable long id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody ArchivedRequest request) {
-        return RiderResponse.of(service.archive(id, Expected.of(ifMatch), request.archived()));
+        return RiderResponse.of(service.archive(id, ExpectedVersion.of(ifMatch), request.archived()));
     }
 
     /** Takes a rider away of whom nothing is stored; a problem says what is. */
     @DeleteMapping("/riders/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteRider(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        service.delete(id, Expected.of(ifMatch));
+        service.delete(id, ExpectedVersion.of(ifMatch));
     }
 
     private RiderResponse response(long id) {

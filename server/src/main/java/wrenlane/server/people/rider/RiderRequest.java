@@ -7,8 +7,8 @@ import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.rider.RidingMethod;
+import wrenlane.server.platform.http.VisibleText;
 
 /**
  * A rider as a person describes them.
@@ -18,11 +18,11 @@ import wrenlane.server.platform.http.Visible;
  * @param reach how far the feet come to the ground on it; missing where nobody looked
  */
 public record RiderRequest(
-        @Visible @Size(max = 80) String name,
+        @VisibleText @Size(max = 80) String name,
         @NotNull RiderLevel level,
-        @NotNull School school,
+        @NotNull RidingMethod school,
 
-        @Nullable @DecimalMin(MostLean.LEAST) @DecimalMax(MostLean.GREATEST)
+        @Nullable @DecimalMin(LeanLimit.LEAST) @DecimalMax(LeanLimit.GREATEST)
         Double mostLeanRadians,
 
         @Nullable Long machineId,

@@ -5,8 +5,8 @@ import wrenlane.id.MachineId;
 import wrenlane.rider.Reach;
 import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.rider.RidingMethod;
+import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.version.Edition;
 
 /**
@@ -21,13 +21,13 @@ record RiderResponse(
         long version,
         String name,
         RiderLevel level,
-        School school,
+        RidingMethod school,
         @Nullable Double mostLeanRadians,
         @Nullable Long machineId,
         @Nullable Reach reach,
         String notes,
         boolean archived)
-        implements Versioned {
+        implements VersionedResource {
     static RiderResponse of(Edition<Rider> stored) {
         Rider rider = stored.value();
         return new RiderResponse(

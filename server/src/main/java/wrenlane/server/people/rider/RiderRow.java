@@ -9,7 +9,7 @@ import wrenlane.id.RiderId;
 import wrenlane.rider.Reach;
 import wrenlane.rider.Rider;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.platform.version.Edition;
 
 /** A row of the rider table. */
@@ -43,7 +43,7 @@ record RiderRow(
                 new RiderId(Objects.requireNonNull(id)),
                 name,
                 RiderLevel.valueOf(level),
-                School.valueOf(school),
+                RidingMethod.valueOf(school),
                 Optional.ofNullable(mostLeanRadians),
                 Optional.ofNullable(machineId).map(MachineId::new),
                 Optional.ofNullable(reach).map(Reach::valueOf),

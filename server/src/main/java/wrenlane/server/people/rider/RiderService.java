@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.id.RiderId;
 import wrenlane.rider.Rider;
 import wrenlane.server.people.machine.MachineService;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.reference.Uses;
@@ -65,7 +65,7 @@ public class RiderService {
         });
     }
 
-    Edition<Rider> update(long id, Expected expected, RiderRequest request) {
+    Edition<Rider> update(long id, ExpectedVersion expected, RiderRequest request) {
         return storage.write(() -> {
             check(id, expected, request);
             check(request);
@@ -75,7 +75,7 @@ public class RiderService {
     }
 
     /** Archives a rider who is no longer taught, or brings them back; their records stay. */
-    Edition<Rider> archive(long id, Expected expected, boolean archived) {
+    Edition<Rider> archive(long id, ExpectedVersion expected, boolean archived) {
         return storage.write(() -> {
             check(id, expected);
             mapper.archive(id, archived);
@@ -83,7 +83,7 @@ public class RiderService {
         });
     }
 
-    void delete(long id, Expected expected) {
+    void delete(long id, ExpectedVersion expected) {
         storage.change(() -> {
             check(id, expected);
             uses.noneOfRider(id);
@@ -92,7 +92,7 @@ public class RiderService {
     }
 
     /** Refuses to change a rider whom somebody else changed since; call it while the writer is held. */
-    public void check(long id, Expected expected, Object... wanted) {
+    public void check(long id, ExpectedVersion expected, Object... wanted) {
         Edition<Rider> stored = edition(id);
         expected.check(stored.version(), () -> RiderResponse.of(stored), wanted);
     }

@@ -14,7 +14,7 @@ final class Turns {
     private static final long LOOK_MILLISECONDS = 100;
 
     private final int cores;
-    private final int[] atWork = new int[Rank.values().length];
+    private final int[] atWork = new int[Priority.values().length];
 
     Turns(int cores) {
         this.cores = cores;
@@ -25,7 +25,7 @@ final class Turns {
      *
      * @throws BusyException where the budget of this thread was spent before it came
      */
-    synchronized void begin(Rank rank) {
+    synchronized void begin(Priority rank) {
         awaitTurn(rank);
         if (Budget.isSpent()) {
             throw new BusyException();
@@ -34,7 +34,7 @@ final class Turns {
     }
 
     /** Between two pieces of work: lets those go first who come before, and goes on at once where its budget is spent. */
-    synchronized void stepAside(Rank rank) {
+    synchronized void stepAside(Priority rank) {
         if (upTo(rank) > cores) {
             end(rank);
             awaitTurn(rank);
@@ -42,12 +42,12 @@ final class Turns {
         }
     }
 
-    synchronized void end(Rank rank) {
+    synchronized void end(Priority rank) {
         atWork[rank.ordinal()]--;
         notifyAll();
     }
 
-    private void awaitTurn(Rank rank) {
+    private void awaitTurn(Priority rank) {
         try {
             while (upTo(rank) >= cores && !Budget.isSpent()) {
                 wait(LOOK_MILLISECONDS);
@@ -58,7 +58,7 @@ final class Turns {
     }
 
     /** Those at work of a rank and of the ranks before it. */
-    private int upTo(Rank rank) {
+    private int upTo(Priority rank) {
         return Arrays.stream(atWork, 0, rank.ordinal() + 1).sum();
     }
 }

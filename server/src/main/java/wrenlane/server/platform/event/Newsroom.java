@@ -22,14 +22,14 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyEmitter.DataWithMediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import wrenlane.server.platform.signin.SignedOut;
+import wrenlane.server.platform.signin.SignOutListener;
 
 /**
  * Passes news on to every page that listens, by server-sent events. What is changed many times within a short while is told
  * once; nothing is told before it is stored, and nothing that was not.
  */
 @Component
-public class Newsroom implements SignedOut {
+public class Newsroom implements SignOutListener {
     /** How long news are gathered, in milliseconds; chosen by us: well within the two seconds in which others should see. */
     private static final long GATHER_MS = 250;
 

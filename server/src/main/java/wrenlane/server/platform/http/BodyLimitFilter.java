@@ -127,7 +127,7 @@ class BodyLimitFilter extends OncePerRequestFilter {
                 ProblemDocument.write(response, 503, "Too much arrives at once. Send it again in a moment.");
                 return;
             }
-            chain.doFilter(new Taken(request, body.get()), response);
+            chain.doFilter(new BufferedRequest(request, body.get()), response);
         }
     }
 
@@ -181,10 +181,10 @@ class BodyLimitFilter extends OncePerRequestFilter {
     }
 
     /** A request whose body is here. */
-    private static final class Taken extends HttpServletRequestWrapper {
+    private static final class BufferedRequest extends HttpServletRequestWrapper {
         private final byte[] body;
 
-        Taken(HttpServletRequest request, byte[] body) {
+        BufferedRequest(HttpServletRequest request, byte[] body) {
             super(request);
             this.body = body;
         }

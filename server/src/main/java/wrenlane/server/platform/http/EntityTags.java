@@ -16,7 +16,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
 class EntityTags implements ResponseBodyAdvice<Object> {
     @Override
     public boolean supports(MethodParameter answer, Class<? extends HttpMessageConverter<?>> converter) {
-        return Versioned.class.isAssignableFrom(answer.getParameterType())
+        return VersionedResource.class.isAssignableFrom(answer.getParameterType())
                 || ProblemDetail.class.isAssignableFrom(answer.getParameterType())
                 || HttpEntity.class.isAssignableFrom(answer.getParameterType());
     }
@@ -29,7 +29,7 @@ class EntityTags implements ResponseBodyAdvice<Object> {
             Class<? extends HttpMessageConverter<?>> converter,
             ServerHttpRequest request,
             ServerHttpResponse response) {
-        if (body instanceof Versioned versioned) {
+        if (body instanceof VersionedResource versioned) {
             response.getHeaders().setETag("\"" + versioned.version() + "\"");
         }
         if (body instanceof ProblemDetail problem) {

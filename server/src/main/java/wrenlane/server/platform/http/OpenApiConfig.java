@@ -27,7 +27,7 @@ import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.server.platform.problem.FieldWords;
 
 /**
@@ -51,7 +51,7 @@ class OpenApiConfig {
 
     static {
         // Written as text.
-        SpringDocUtils.getConfig().replaceWithClass(Said.class, String.class);
+        SpringDocUtils.getConfig().replaceWithClass(Sentence.class, String.class);
     }
 
     /** A record's component is required unless it may be null or empty, as its type says. */
@@ -154,7 +154,7 @@ class OpenApiConfig {
         defined.setRequired(
                 required(record).filter(defined.getProperties()::containsKey).toList());
         for (RecordComponent c : record.getRecordComponents()) {
-            if (c.getAccessor().isAnnotationPresent(Visible.class)
+            if (c.getAccessor().isAnnotationPresent(VisibleText.class)
                     && defined.getProperties().containsKey(c.getName())) {
                 defined.getProperties().get(c.getName()).setPattern("\\S");
             }

@@ -41,15 +41,15 @@ public class StrictJson implements JsonMapperBuilderCustomizer {
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .addModule(new SimpleModule("strict")
-                        .addDeserializer(String.class, new OfText<>(String.class, "text", TypedText::cleaned))
+                        .addDeserializer(String.class, new TextDeserializer<>(String.class, "text", TypedText::cleaned))
                         .addDeserializer(
                                 LocalDate.class,
-                                new OfText<>(LocalDate.class, "a date, such as 2026-05-14", LocalDate::parse))
+                                new TextDeserializer<>(LocalDate.class, "a date, such as 2026-05-14", LocalDate::parse))
                         .addDeserializer(
                                 Instant.class,
-                                new OfText<>(Instant.class, "a time, such as 2026-05-14T09:00:00Z", Instant::parse))
-                        .addDeserializer(Double.class, new OfNumber())
-                        .addDeserializer(Double.TYPE, new OfNumber()));
+                                new TextDeserializer<>(Instant.class, "a time, such as 2026-05-14T09:00:00Z", Instant::parse))
+                        .addDeserializer(Double.class, new NumberDeserializer())
+                        .addDeserializer(Double.TYPE, new NumberDeserializer()));
         for (LogicalType type : new LogicalType[] {LogicalType.Enum, LogicalType.Integer, LogicalType.Boolean}) {
             strict = strict.withCoercionConfig(type, c -> {
                 for (CoercionInputShape shape : CoercionInputShape.values()) {
@@ -61,11 +61,11 @@ public class StrictJson implements JsonMapperBuilderCustomizer {
     }
 
     /** Something written as text in JSON. */
-    private static final class OfText<T> extends StdDeserializer<T> {
+    private static final class TextDeserializer<T> extends StdDeserializer<T> {
         private final String expected;
         private final transient Function<String, T> reading;
 
-        OfText(Class<T> type, String expected, Function<String, T> reading) {
+        TextDeserializer(Class<T> type, String expected, Function<String, T> reading) {
             super(type);
             this.expected = expected;
             this.reading = reading;
@@ -86,8 +86,8 @@ public class StrictJson implements JsonMapperBuilderCustomizer {
     }
 
     /** A finite number. */
-    private static final class OfNumber extends StdDeserializer<Double> {
-        OfNumber() {
+    private static final class NumberDeserializer extends StdDeserializer<Double> {
+        NumberDeserializer() {
             super(Double.class);
         }
 

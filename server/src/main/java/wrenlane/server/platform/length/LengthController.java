@@ -11,8 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.finding.Checks;
-import wrenlane.finding.Said;
-import wrenlane.server.platform.http.ReadIn;
+import wrenlane.finding.Sentence;
+import wrenlane.server.platform.http.ReaderUnits;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.Figures;
 import wrenlane.units.LengthParser;
@@ -35,7 +35,7 @@ class LengthController {
      * @param bay this yard's bay, if calibrated
      * @param usual what the field usually holds; anything where missing
      */
-    record ReadRequest(
+    record LengthRequest(
             @NotNull @Size(max = 1000) String text,
             @NotNull LengthSystem system,
             @Valid @Nullable CalibrationJson pace,
@@ -75,7 +75,7 @@ class LengthController {
      * @param readings the one meaning of the text; several, the likeliest first, where a question is to be answered
      * @param question missing where the text has one meaning
      */
-    record ReadResponse(List<Reading> readings, @Nullable Said question) {}
+    record LengthResponse(List<Reading> readings, @Nullable Sentence question) {}
 
     /**
      * A length that a text means.
@@ -88,15 +88,15 @@ class LengthController {
         static Reading of(MeasuredLength length, String text) {
             return new Reading(
                     LengthJson.of(length, text),
-                    ReadIn.figures(LengthSystem.METRIC).length(length.metres()),
-                    ReadIn.figures(LengthSystem.IMPERIAL).length(length.metres()));
+                    ReaderUnits.figures(LengthSystem.METRIC).length(length.metres()),
+                    ReaderUnits.figures(LengthSystem.IMPERIAL).length(length.metres()));
         }
     }
 
     /** What somebody typed as a length, in metres with its uncertainty; or what it could mean. */
     @PostMapping
-    ReadResponse readLength(@Valid @RequestBody ReadRequest request) {
-        Figures figures = ReadIn.figures(request.system());
+    LengthResponse readLength(@Valid @RequestBody LengthRequest request) {
+        Figures figures = ReaderUnits.figures(request.system());
         LengthParser parser = new LengthParser(
                 CalibrationJson.calibrations(request.pace(), request.bay()),
                 figures,
@@ -106,12 +106,12 @@ class LengthController {
             List<Reading> offers = question.offers().stream()
                     .map(offer -> Reading.of(offer.length(), offer.text()))
                     .toList();
-            return new ReadResponse(offers, question.finding().message());
+            return new LengthResponse(offers, question.finding().message());
         }
-        if (reading instanceof LengthReading.Understood understood) {
+        if (reading instanceof LengthReading.ParsedLength understood) {
             String kept = LengthText.kept(request.text(), figures.sign());
-            return new ReadResponse(List.of(Reading.of(understood.length(), kept)), null);
+            return new LengthResponse(List.of(Reading.of(understood.length(), kept)), null);
         }
-        throw new RefusedException(List.of(((LengthReading.NotUnderstood) reading).finding()));
+        throw new RefusedException(List.of(((LengthReading.UnparsedLength) reading).finding()));
     }
 }

@@ -20,7 +20,7 @@ import wrenlane.units.MeasuredLength;
  * @param method how it was measured
  * @param text as typed, kept so that a person finds their own words again
  */
-@Measured
+@ValidLength
 public record LengthJson(
         @Schema(minimum = "0", maximum = "1000") @NotNull Double metres,
         @Schema(minimum = "0", maximum = "1000") @NotNull Double uncertaintyMetres,

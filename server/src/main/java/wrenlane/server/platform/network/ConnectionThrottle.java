@@ -14,7 +14,7 @@ import wrenlane.server.platform.signin.Guesses;
  * address has an allowance, and all addresses without a signed-in device share one, so that however many strangers there
  * are, devices that are signed in still connect. An IPv6 network (/64) counts as one address.
  */
-@OnNetwork
+@ConditionalOnNetwork
 @Component
 public class ConnectionThrottle {
     /** Of a stranger's address; chosen by us: two browsers that open six connections each, twice over. */

@@ -16,7 +16,7 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
 /** A second ear, on the network and over TLS alone; the first stays on loopback. */
-@OnNetwork
+@ConditionalOnNetwork
 @Component
 public class NetworkConnector implements WebServerFactoryCustomizer<TomcatWebServerFactory> {
     private static final String ALIAS = "wren";

@@ -6,7 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Optional;
-import wrenlane.server.platform.storage.OwnerOnly;
+import wrenlane.server.platform.storage.OwnerPermissions;
 import wrenlane.server.platform.storage.StartException;
 
 /**
@@ -36,9 +36,9 @@ public record NetworkFolder(Path folder) {
         Path file = folder.resolve(name);
         try {
             Files.createDirectories(folder);
-            OwnerOnly.folder(folder);
+            OwnerPermissions.folder(folder);
             Path next = Files.createTempFile(folder, name, ".new");
-            OwnerOnly.file(next);
+            OwnerPermissions.file(next);
             Files.write(next, content.getBytes(StandardCharsets.UTF_8));
             Files.move(next, file, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {

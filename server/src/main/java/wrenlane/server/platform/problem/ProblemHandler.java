@@ -29,7 +29,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import wrenlane.finding.Finding;
-import wrenlane.server.platform.http.ReadIn;
+import wrenlane.server.platform.http.ReaderUnits;
 import wrenlane.server.platform.storage.NotACopyException;
 import wrenlane.server.platform.storage.SqliteTrouble;
 import wrenlane.server.platform.storage.StartException;
@@ -191,7 +191,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String what = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : "The address";
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, what + " must be " + Unreadable.expected(e.getRequiredType()) + ".");
+                HttpStatus.BAD_REQUEST, what + " must be " + JsonErrorDescriber.expected(e.getRequiredType()) + ".");
         return handleExceptionInternal(e, problem, headers, status, request);
     }
 
@@ -208,14 +208,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @Override
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, Unreadable.said(e.getCause()));
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, JsonErrorDescriber.said(e.getCause()));
         return handleExceptionInternal(e, problem, headers, HttpStatus.BAD_REQUEST, request);
     }
 
     private static ProblemDetail withFindings(List<Finding> findings) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                findings.stream().map(Finding::message).map(ReadIn::said).collect(Collectors.joining(" ")));
+                findings.stream().map(Finding::message).map(ReaderUnits::said).collect(Collectors.joining(" ")));
         problem.setProperty("findings", findings);
         return problem;
     }

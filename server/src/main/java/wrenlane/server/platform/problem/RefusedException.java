@@ -3,7 +3,7 @@ package wrenlane.server.platform.problem;
 import java.util.List;
 import wrenlane.finding.Checks;
 import wrenlane.finding.Finding;
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 
 /** A request that is well formed but can't be carried out, with everything that is wrong: status 422. */
 public class RefusedException extends RuntimeException {
@@ -22,7 +22,7 @@ public class RefusedException extends RuntimeException {
     }
 
     /** For one thing that is wrong, with figures in it. */
-    public static RefusedException of(String code, String where, Said message) {
+    public static RefusedException of(String code, String where, Sentence message) {
         return new RefusedException(List.of(new Finding(code, where, message)));
     }
 

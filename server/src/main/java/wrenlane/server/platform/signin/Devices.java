@@ -18,14 +18,14 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.server.platform.network.NetworkFolder;
-import wrenlane.server.platform.network.OnNetwork;
+import wrenlane.server.platform.network.ConditionalOnNetwork;
 
 /**
  * Devices that are signed in, in a file beside the data: a copy that is restored neither signs devices in nor out. One that
  * is signed out is forgotten, and its token is worth nothing from then on. A new passphrase, which another process may set,
  * signs all of them out within two seconds.
  */
-@OnNetwork
+@ConditionalOnNetwork
 @Component
 class Devices implements DisposableBean {
     /** Name of the file in the network's folder. */
@@ -52,7 +52,7 @@ class Devices implements DisposableBean {
     private final NetworkFolder folder;
     private final JsonMapper json;
     private final Clock clock;
-    private final SignedOut signedOut;
+    private final SignOutListener signedOut;
     private final Passphrase passphrase;
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "passphrase-watch");
@@ -68,7 +68,7 @@ class Devices implements DisposableBean {
             @Value("${wren.data}") String data,
             JsonMapper json,
             Clock clock,
-            SignedOut signedOut,
+            SignOutListener signedOut,
             Passphrase passphrase) {
         this.folder = NetworkFolder.of(Path.of(data));
         this.passphrase = passphrase;

@@ -31,10 +31,10 @@ public class Guesses {
     /** All addresses together, among addresses. */
     private static final String ALL = "*";
 
-    private record Wrong(int tries, Instant until) {}
+    private record FailedTries(int tries, Instant until) {}
 
     private final Clock clock;
-    private final Cache<String, Wrong> wrong = Caffeine.newBuilder()
+    private final Cache<String, FailedTries> wrong = Caffeine.newBuilder()
             .expireAfterWrite(FORGOTTEN)
             .maximumSize(MOST_ADDRESSES)
             .build();
@@ -51,7 +51,7 @@ public class Guesses {
     }
 
     private Duration left(String who) {
-        Wrong so = wrong.getIfPresent(who);
+        FailedTries so = wrong.getIfPresent(who);
         if (so == null || !clock.instant().isBefore(so.until())) {
             return Duration.ZERO;
         }
@@ -66,9 +66,9 @@ public class Guesses {
     }
 
     private void note(String who, IntFunction<Duration> pause) {
-        wrong.asMap().merge(who, new Wrong(1, clock.instant()), (before, first) -> {
+        wrong.asMap().merge(who, new FailedTries(1, clock.instant()), (before, first) -> {
             int tries = before.tries() + 1;
-            return new Wrong(tries, clock.instant().plus(pause.apply(tries)));
+            return new FailedTries(tries, clock.instant().plus(pause.apply(tries)));
         });
     }
 

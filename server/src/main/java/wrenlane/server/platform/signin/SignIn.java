@@ -8,12 +8,12 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.web.authentication.rememberme.TokenBasedRememberMeServices;
 import org.springframework.stereotype.Service;
-import wrenlane.server.platform.network.OnNetwork;
+import wrenlane.server.platform.network.ConditionalOnNetwork;
 import wrenlane.server.platform.problem.BusyException;
 import wrenlane.server.platform.problem.RefusedException;
 
 /** Signs devices in by the passphrase, and out. */
-@OnNetwork
+@ConditionalOnNetwork
 @Service
 class SignIn {
     private final Passphrase passphrase;

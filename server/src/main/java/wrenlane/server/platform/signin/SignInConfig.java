@@ -34,7 +34,7 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
 import wrenlane.server.platform.network.ConnectionThrottle;
 import wrenlane.server.platform.network.NetworkController;
-import wrenlane.server.platform.network.OnNetwork;
+import wrenlane.server.platform.network.ConditionalOnNetwork;
 import wrenlane.server.platform.problem.ProblemDocument;
 
 /**
@@ -44,7 +44,7 @@ import wrenlane.server.platform.problem.ProblemDocument;
  * so it stays signed in while the server is started anew. The token's cookie is sent to this site's own requests alone,
  * and writes from another site are refused before they come here.
  */
-@OnNetwork
+@ConditionalOnNetwork
 @Configuration(proxyBeanMethods = false)
 @EnableWebSecurity
 public class SignInConfig {
@@ -68,7 +68,7 @@ public class SignInConfig {
     Passphrase passphrase(@Value("${wren.data}") String data) {
         Passphrase passphrase = Passphrase.of(Path.of(data));
         if (!passphrase.isSet()) {
-            throw PassphraseAsking.missing();
+            throw PassphrasePrompt.missing();
         }
         return passphrase;
     }

@@ -152,11 +152,11 @@ public final class Copies {
             Path parent = target.getParent();
             if (parent != null && !Files.exists(parent)) {
                 Files.createDirectories(parent);
-                OwnerOnly.folder(parent);
+                OwnerPermissions.folder(parent);
             }
             Files.deleteIfExists(half);
             copy(data.existingUrl(true), half);
-            OwnerOnly.file(half);
+            OwnerPermissions.file(half);
             CopyCheck.requireWhole(half);
             Files.move(half, target, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException | SQLException e) {
@@ -234,7 +234,7 @@ public final class Copies {
             Files.deleteIfExists(data.journal());
             return putAlone(ready);
         }
-        Opening.open(data.folder(), clock);
+        DataFileOpener.open(data.folder(), clock);
         return Replacement.replace(data, ready, () -> keep("before-restoring"));
     }
 
@@ -246,7 +246,7 @@ public final class Copies {
 
     private boolean sound() {
         try {
-            Opening.versionOfSound(data.path());
+            DataFileOpener.versionOfSound(data.path());
             return true;
         } catch (StartException e) {
             return false;

@@ -58,7 +58,7 @@ final class CopyCheck {
                         "The tables of this file are not those of Wren Lane's data of its version: it is"
                                 + " no copy, or somebody changed it.");
             }
-            if (!Opening.whole(connection)) {
+            if (!DataFileOpener.whole(connection)) {
                 throw new NotACopyException("This copy is damaged: choose another.");
             }
             return version;

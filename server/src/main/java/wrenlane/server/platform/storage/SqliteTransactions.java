@@ -34,7 +34,7 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
         setValidateExistingTransaction(true);
     }
 
-    private static final class Current {
+    private static final class CurrentTransaction {
         private @Nullable ConnectionHolder holder;
         private boolean writing;
 
@@ -49,19 +49,19 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
 
     @Override
     protected Object doGetTransaction() {
-        Current current = new Current();
+        CurrentTransaction current = new CurrentTransaction();
         current.holder = (ConnectionHolder) TransactionSynchronizationManager.getResource(readers);
         return current;
     }
 
     @Override
     protected boolean isExistingTransaction(Object transaction) {
-        return ((Current) transaction).holder != null;
+        return ((CurrentTransaction) transaction).holder != null;
     }
 
     @Override
     protected void doBegin(Object transaction, TransactionDefinition definition) {
-        Current current = (Current) transaction;
+        CurrentTransaction current = (CurrentTransaction) transaction;
         current.writing = !definition.isReadOnly();
         try {
             Connection connection = current.writing ? writer.begin() : reading();
@@ -88,7 +88,7 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
 
     @Override
     protected void doCommit(DefaultTransactionStatus status) {
-        Current current = (Current) status.getTransaction();
+        CurrentTransaction current = (CurrentTransaction) status.getTransaction();
         Connection connection = current.held().getConnection();
         try {
             if (current.writing) {
@@ -103,7 +103,7 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
 
     @Override
     protected void doRollback(DefaultTransactionStatus status) {
-        Current current = (Current) status.getTransaction();
+        CurrentTransaction current = (CurrentTransaction) status.getTransaction();
         Connection connection = current.held().getConnection();
         if (current.writing) {
             writer.rollBackOrDiscard(connection);
@@ -128,12 +128,12 @@ final class SqliteTransactions extends AbstractPlatformTransactionManager {
 
     @Override
     protected void doSetRollbackOnly(DefaultTransactionStatus status) {
-        ((Current) status.getTransaction()).held().setRollbackOnly();
+        ((CurrentTransaction) status.getTransaction()).held().setRollbackOnly();
     }
 
     @Override
     protected void doCleanupAfterCompletion(Object transaction) {
-        Current current = (Current) transaction;
+        CurrentTransaction current = (CurrentTransaction) transaction;
         TransactionSynchronizationManager.unbindResource(readers);
         ConnectionHolder holder = current.held();
         Connection connection = holder.getConnection();

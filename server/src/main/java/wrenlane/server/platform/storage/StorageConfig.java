@@ -19,7 +19,7 @@ class StorageConfig {
 
     @Bean
     DataFile dataFile(@Value("${wren.data}") String folder, Clock clock) {
-        return Opening.open(Path.of(folder), clock);
+        return DataFileOpener.open(Path.of(folder), clock);
     }
 
     /** Connections that can only read. */

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class Stamps {
     /** What has stamps. */
-    public enum Of {
+    public enum Aggregate {
         /** All runs of a rider, by the rider's number. */
         RUNS_OF_RIDER,
 
@@ -31,15 +31,15 @@ public class Stamps {
     }
 
     /** What one thing is now. */
-    public Stamped of(Of what, long id) {
-        return of(what, List.of(id)).getOrDefault(id, new Stamped(id, ""));
+    public Stamp of(Aggregate what, long id) {
+        return of(what, List.of(id)).getOrDefault(id, new Stamp(id, ""));
     }
 
     /** What several things are now, by their ids; those that never were are left out. */
-    public Map<Long, Stamped> of(Of what, Collection<Long> ids) {
+    public Map<Long, Stamp> of(Aggregate what, Collection<Long> ids) {
         return ids.isEmpty()
                 ? Map.of()
                 : mapper.find(what.name(), ids).stream()
-                        .collect(Collectors.toMap(StampRow::id, row -> new Stamped(row.id(), row.stamp())));
+                        .collect(Collectors.toMap(StampRow::id, row -> new Stamp(row.id(), row.stamp())));
     }
 }

@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wrenlane.coaching.Causes;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** What faults come from. */
 @RestController
@@ -39,12 +39,12 @@ class CauseController {
     @PutMapping
     CausesResponse putCauses(
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch, @Valid @RequestBody CausesRequest request) {
-        return service.put(Expected.of(ifMatch), request.rows());
+        return service.put(ExpectedVersion.of(ifMatch), request.rows());
     }
 
     /** Puts the table back as it came. */
     @DeleteMapping
     CausesResponse restoreCauses(@RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        return service.restore(Expected.of(ifMatch));
+        return service.restore(ExpectedVersion.of(ifMatch));
     }
 }

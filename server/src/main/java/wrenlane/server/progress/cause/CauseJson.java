@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Set;
 import wrenlane.coaching.Cause;
 import wrenlane.finding.TypedText;
-import wrenlane.run.BeforeDrop;
+import wrenlane.run.DropCause;
 import wrenlane.run.Fault;
 import wrenlane.run.Technique;
-import wrenlane.server.platform.http.Visible;
+import wrenlane.server.platform.http.VisibleText;
 
 /**
  * A row of the table of causes.
@@ -24,9 +24,9 @@ import wrenlane.server.platform.http.Visible;
 record CauseJson(
         @NotNull Set<@NotNull Fault> faults,
         @NotNull Set<@NotNull Technique> technique,
-        @NotNull Set<@NotNull BeforeDrop> before,
-        @Visible @Size(max = Cause.LONGEST_LIKELY) String likely,
-        @Visible @Size(max = 60) String cue,
+        @NotNull Set<@NotNull DropCause> before,
+        @VisibleText @Size(max = Cause.LONGEST_LIKELY) String likely,
+        @VisibleText @Size(max = 60) String cue,
         @NotNull @Size(max = Cause.MOST_DRILLS) List<@NotNull String> drills) {
 
     static CauseJson of(Cause cause) {

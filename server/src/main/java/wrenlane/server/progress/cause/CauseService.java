@@ -5,7 +5,7 @@ import org.springframework.stereotype.Service;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.coaching.Causes;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.run.DrillLookup;
@@ -49,7 +49,7 @@ public class CauseService {
                 causes(row).rows().stream().map(CauseJson::of).toList());
     }
 
-    CausesResponse put(Expected expected, List<CauseJson> rows) {
+    CausesResponse put(ExpectedVersion expected, List<CauseJson> rows) {
         return storage.write(() -> {
             expected.check(mapper.get().version(), this::get, rows);
             Causes causes = causes(rows);
@@ -60,7 +60,7 @@ public class CauseService {
         });
     }
 
-    CausesResponse restore(Expected expected) {
+    CausesResponse restore(ExpectedVersion expected) {
         return storage.write(() -> {
             expected.check(mapper.get().version(), this::get);
             mapper.put(null);

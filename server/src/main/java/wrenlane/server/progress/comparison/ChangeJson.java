@@ -1,6 +1,6 @@
 package wrenlane.server.progress.comparison;
 
-import wrenlane.finding.Said;
+import wrenlane.finding.Sentence;
 import wrenlane.progress.Change;
 import wrenlane.progress.CleanChance;
 import wrenlane.progress.Trend;
@@ -13,7 +13,7 @@ import wrenlane.progress.Trend;
  * @param trend what may be said of it
  * @param words the same in words
  */
-public record ChangeJson(double difficulty, double certainty, Trend trend, Said words) {
+public record ChangeJson(double difficulty, double certainty, Trend trend, Sentence words) {
     static ChangeJson of(CleanChance before, CleanChance now) {
         Change change = Change.of(before, now);
         return new ChangeJson(change.difficulty(), change.certainty(), change.trend(), change.words());

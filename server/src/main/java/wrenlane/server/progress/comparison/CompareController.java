@@ -18,7 +18,7 @@ class CompareController {
 
     /** Two days with runs on a kind, side by side. */
     @GetMapping
-    DaysCompared compareDays(
+    DayComparison compareDays(
             @PathVariable long id, @RequestParam String kind, @RequestParam long from, @RequestParam long to) {
         return service.compare(id, kind, from, to);
     }

@@ -15,15 +15,15 @@ import wrenlane.progress.Tally;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.SideHistories.DayChances;
-import wrenlane.server.progress.comparison.DaysCompared.Of;
-import wrenlane.server.progress.comparison.DaysCompared.SideCompared;
+import wrenlane.server.progress.comparison.DayComparison.DayLabel;
+import wrenlane.server.progress.comparison.DayComparison.SideComparison;
 import wrenlane.server.progress.history.KindHistory;
 import wrenlane.server.progress.history.KindHistoryReader;
 import wrenlane.verdict.Difficulty;
@@ -35,14 +35,14 @@ class CompareService {
     private final ProgressService progress;
     private final CourseDifficulty difficulty;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
     CompareService(
             KindHistoryReader histories,
             ProgressService progress,
             CourseDifficulty difficulty,
             Storage storage,
-            Reckoning reckoning) {
+            ComputeScheduler reckoning) {
         this.histories = histories;
         this.progress = progress;
         this.difficulty = difficulty;
@@ -51,19 +51,19 @@ class CompareService {
     }
 
     /** Two days with runs on a kind, whichever was first. */
-    DaysCompared compare(long riderId, String kindId, long oneDay, long otherDay) {
+    DayComparison compare(long riderId, String kindId, long oneDay, long otherDay) {
         KindHistory read = storage.read(() -> histories.read(riderId, Optional.of(NamedKind.of(kindId))));
-        return reckoning.whole(Rank.ONE, "these days", () -> compared(read, oneDay, otherDay));
+        return reckoning.whole(Priority.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }
 
-    private DaysCompared compared(KindHistory read, long oneDay, long otherDay) {
+    private DayComparison compared(KindHistory read, long oneDay, long otherDay) {
         List<DayChances> days = progress.histories(read).days();
         DayChances one = of(days, oneDay);
         DayChances other = of(days, otherDay);
         boolean inOrder = days.indexOf(one) <= days.indexOf(other);
         DayChances from = inOrder ? one : other;
         DayChances to = inOrder ? other : one;
-        return new DaysCompared(
+        return new DayComparison(
                 heading(read, from),
                 heading(read, to),
                 Arrays.stream(Side.values())
@@ -78,19 +78,19 @@ class CompareService {
                 .orElseThrow(() -> new NotFoundException("day with runs", dayId));
     }
 
-    private static Of heading(KindHistory read, DayChances day) {
+    private static DayLabel heading(KindHistory read, DayChances day) {
         DayHeading heading = Objects.requireNonNull(read.headings().get(day.dayId()));
         LocalDate date = heading.date();
-        return new Of(day.dayId(), date, heading.title());
+        return new DayLabel(day.dayId(), date, heading.title());
     }
 
-    private SideCompared side(KindHistory read, Side side, DayChances from, DayChances to) {
+    private SideComparison side(KindHistory read, Side side, DayChances from, DayChances to) {
         CleanChance before = from.of(side);
         CleanChance now = to.of(side);
         boolean known = before.runs() >= CleanSetting.FEWEST_RUNS && now.runs() >= CleanSetting.FEWEST_RUNS;
         Tally first = tally(read, side, from);
         Tally second = tally(read, side, to);
-        return new SideCompared(
+        return new SideComparison(
                 side,
                 read.machine()
                         .map(m -> EstimateJson.of(before, over(read, m, side)))

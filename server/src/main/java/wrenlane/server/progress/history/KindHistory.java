@@ -9,7 +9,7 @@ import wrenlane.course.CourseKind;
 import wrenlane.machine.NamedMachine;
 import wrenlane.rider.Rider;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.progress.ReadRuns;
+import wrenlane.server.progress.RiderRuns;
 
 /**
  * What a rider rode on one kind of course, and what it is judged by.
@@ -25,7 +25,7 @@ import wrenlane.server.progress.ReadRuns;
 public record KindHistory(
         Rider rider,
         CourseKind kind,
-        ReadRuns ofKind,
+        RiderRuns ofKind,
         Map<Long, DayHeading> headings,
         List<CourseKind> kinds,
         Optional<NamedMachine> machine,

@@ -20,7 +20,7 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.RiderSizesService;
 import wrenlane.server.progress.cause.CauseService;
 import wrenlane.server.progress.opinion.OpinionService;
 import wrenlane.server.progress.run.RunRepository;
@@ -28,7 +28,7 @@ import wrenlane.server.progress.run.RunRepository;
 /** Reads what a rider rode on a kind of course. Ask within one {@link Storage#read}. */
 @Component
 public class KindHistoryReader {
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
@@ -37,7 +37,7 @@ public class KindHistoryReader {
     private final OpinionService opinions;
 
     KindHistoryReader(
-            Standings standings,
+            RiderSizesService standings,
             RunRepository runs,
             RiderService riders,
             MachineService machines,

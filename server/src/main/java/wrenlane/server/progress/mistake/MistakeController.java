@@ -18,7 +18,7 @@ class MistakeController {
 
     /** What the mistakes that hold a rider back cost in room, at the setting last ridden. */
     @GetMapping
-    MistakesMade getMistakesMade(@PathVariable long id, @RequestParam String kind) {
+    MistakeReport getMistakesMade(@PathVariable long id, @RequestParam String kind) {
         return service.costs(id, kind);
     }
 }

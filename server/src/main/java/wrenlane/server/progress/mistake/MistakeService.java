@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import wrenlane.coaching.HoldsBack;
+import wrenlane.coaching.FaultCause;
 import wrenlane.course.CourseKind;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.history.KindHistory;
@@ -25,32 +25,32 @@ import wrenlane.verdict.SpeedScan;
 class MistakeService {
     private final KindHistoryReader histories;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
-    MistakeService(KindHistoryReader histories, Storage storage, Reckoning reckoning) {
+    MistakeService(KindHistoryReader histories, Storage storage, ComputeScheduler reckoning) {
         this.histories = histories;
         this.storage = storage;
         this.reckoning = reckoning;
     }
 
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
-    MistakesMade costs(long riderId, String kindId) {
+    MistakeReport costs(long riderId, String kindId) {
         CourseKind kind = NamedKind.of(kindId);
         KindHistory read = storage.read(() -> histories.read(riderId, Optional.of(kind)));
         Set<Mistake> made = ProgressService.heldBack(read).stream()
-                .map(HoldsBack::mistake)
+                .map(FaultCause::mistake)
                 .flatMap(Optional::stream)
                 .collect(Collectors.toSet());
         if (made.isEmpty() || read.machine().isEmpty()) {
-            return MistakesMade.NONE;
+            return MistakeReport.NONE;
         }
         double settingMetres = read.course().settings().of(kind.ladder());
         Ride ride = Ride.firm(read.machine().get().turn(), read.rider().limits());
         List<MistakeCost> costs = reckoning.whole(
-                Rank.ONE,
+                Priority.ONE,
                 "what mistakes cost",
                 () -> MistakeCost.of(read.course(), ride, CourseFit.ridden(new SpeedScan(read.course(), ride))));
-        return new MistakesMade(
+        return new MistakeReport(
                 settingMetres,
                 costs.stream().filter(c -> made.contains(c.mistake())).toList());
     }

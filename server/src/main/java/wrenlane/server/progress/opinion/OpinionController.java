@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 
 /** What an instructor holds to be behind a rider's faults. */
 @RestController
@@ -43,6 +43,6 @@ class OpinionController {
             @PathVariable String kind,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody OpinionRequest request) {
-        return service.put(id, kind, Expected.of(ifMatch), request.words());
+        return service.put(id, kind, ExpectedVersion.of(ifMatch), request.words());
     }
 }

@@ -2,7 +2,7 @@ package wrenlane.server.progress.opinion;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
-import wrenlane.server.platform.http.Versioned;
+import wrenlane.server.platform.http.VersionedResource;
 
 /**
  * What an instructor holds to be behind a rider's faults on a kind of course.
@@ -12,7 +12,7 @@ import wrenlane.server.platform.http.Versioned;
  * @param saidOn when; missing with the words
  */
 record OpinionResponse(
-        long version, @Nullable String words, @Nullable LocalDate saidOn) implements Versioned {
+        long version, @Nullable String words, @Nullable LocalDate saidOn) implements VersionedResource {
     static OpinionResponse none(long version) {
         return new OpinionResponse(version, null, null);
     }

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Service;
 import wrenlane.finding.TypedText;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.http.Expected;
+import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.storage.Storage;
 
 /** Opinions as stored. */
@@ -44,7 +44,7 @@ public class OpinionService {
                 .orElseGet(() -> OpinionResponse.none(storage.leastVersion()));
     }
 
-    OpinionResponse put(long riderId, String kindId, Expected expected, String words) {
+    OpinionResponse put(long riderId, String kindId, ExpectedVersion expected, String words) {
         String kind = NamedKind.of(kindId).id();
         return storage.write(() -> {
             riders.get(riderId);

@@ -24,14 +24,14 @@ record PracticeJson(
         @NotNull LocalDate on,
         @NotNull Double minutes,
         @Nullable @Valid LengthJson setting,
-        @NotNull @Valid Counted left,
-        @NotNull @Valid Counted right,
+        @NotNull @Valid SideCount left,
+        @NotNull @Valid SideCount right,
         @NotNull @Size(max = 200) String note) {
 
     /** Runs to a side. */
-    record Counted(@NotNull Integer runs, @NotNull Integer clean) {
-        Practice.Told told() {
-            return new Practice.Told(runs, clean);
+    record SideCount(@NotNull Integer runs, @NotNull Integer clean) {
+        Practice.SideRuns told() {
+            return new Practice.SideRuns(runs, clean);
         }
     }
 

@@ -18,8 +18,8 @@ record PracticeRow(
         LocalDate practisedOn,
         Double minutes,
         @Nullable LengthJson setting,
-        PracticeJson.Counted left,
-        PracticeJson.Counted right,
+        PracticeJson.SideCount left,
+        PracticeJson.SideCount right,
         String note) {
 
     static PracticeRow of(long riderId, PracticeJson p) {

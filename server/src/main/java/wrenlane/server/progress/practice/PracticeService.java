@@ -40,17 +40,17 @@ public class PracticeService {
     }
 
     /** What was practised to each side and counted, oldest first, as the estimate takes it. */
-    public List<ToldRuns> told(long riderId, CourseKind kind) {
+    public List<SelfReportedRuns> told(long riderId, CourseKind kind) {
         return mapper.of(riderId, kind.id()).stream()
                 .flatMap(row -> told(row, kind))
                 .toList();
     }
 
-    private static Stream<ToldRuns> told(PracticeRow row, CourseKind kind) {
+    private static Stream<SelfReportedRuns> told(PracticeRow row, CourseKind kind) {
         Practice practice = row.practice().practice();
         return practice.settingMetres().stream()
                 .flatMap(setting -> Stream.of(Side.values())
-                        .map(side -> new ToldRuns(
+                        .map(side -> new SelfReportedRuns(
                                 Course.standard(kind),
                                 row.machineId(),
                                 side,

@@ -4,7 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.coaching.advice.Advice;
 import wrenlane.server.progress.ChanceJson;
-import wrenlane.server.progress.Standing;
+import wrenlane.server.progress.RiderSizes;
 import wrenlane.server.progress.run.RunResponse;
 
 /**
@@ -21,12 +21,12 @@ import wrenlane.server.progress.run.RunResponse;
  * @param chanceRight the same to the right
  */
 record RangeResponse(
-        Standing standing,
+        RiderSizes standing,
         List<RunResponse> runs,
         List<String> unscored,
         @Nullable Advice nextLeft,
         @Nullable Advice nextRight,
-        @Nullable BackTo backLeft,
-        @Nullable BackTo backRight,
+        @Nullable Remedy backLeft,
+        @Nullable Remedy backRight,
         @Nullable ChanceJson chanceLeft,
         @Nullable ChanceJson chanceRight) {}

@@ -18,12 +18,12 @@ import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Rank;
-import wrenlane.server.platform.calculation.Reckoning;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.ReadRuns;
-import wrenlane.server.progress.Standing;
-import wrenlane.server.progress.Standings;
+import wrenlane.server.progress.RiderRuns;
+import wrenlane.server.progress.RiderSizes;
+import wrenlane.server.progress.RiderSizesService;
 import wrenlane.server.progress.cause.CauseService;
 import wrenlane.server.progress.run.RunRepository;
 import wrenlane.server.progress.run.RunResponse;
@@ -39,20 +39,20 @@ class RangeService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
-    private final Standings standings;
+    private final RiderSizesService standings;
     private final CauseService causes;
     private final Storage storage;
-    private final Reckoning reckoning;
+    private final ComputeScheduler reckoning;
 
     RangeService(
             RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseService courses,
-            Standings standings,
+            RiderSizesService standings,
             CauseService causes,
             Storage storage,
-            Reckoning reckoning) {
+            ComputeScheduler reckoning) {
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
@@ -64,8 +64,8 @@ class RangeService {
     }
 
     /** What is read of one state of the data. */
-    private record Asked(
-            Course course, Rider rider, MachineTurn turn, ReadRuns latest, List<Run> today, Causes causes) {}
+    private record RangeInput(
+            Course course, Rider rider, MachineTurn turn, RiderRuns latest, List<Run> today, Causes causes) {}
 
     /** A rider on a day, a course and a machine, with advice for the next run at a setting. */
     RangeResponse range(
@@ -75,9 +75,9 @@ class RangeService {
             long machineId,
             @Nullable Double settingMetres,
             LengthSystem system) {
-        Asked asked = storage.read(() -> {
+        RangeInput asked = storage.read(() -> {
             Course course = courses.get(courseId).course();
-            return new Asked(
+            return new RangeInput(
                     course,
                     riders.get(riderId),
                     machines.turn(machineId),
@@ -86,8 +86,8 @@ class RangeService {
                     causes.causes());
         });
         List<Run> today = asked.today();
-        Standing standing = reckoning.whole(
-                Rank.ONE,
+        RiderSizes standing = reckoning.whole(
+                Priority.ONE,
                 "the sizes of this course",
                 () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
@@ -119,7 +119,7 @@ class RangeService {
 
     /** By the rules, as the estimate bears it out. */
     private static Advice advice(
-            Asked asked, Standing standing, List<Run> here, boolean isNew, Side side, double settingMetres) {
+            RangeInput asked, RiderSizes standing, List<Run> here, boolean isNew, Side side, double settingMetres) {
         return asked.latest()
                 .aim()
                 .heldBack(
@@ -129,25 +129,25 @@ class RangeService {
                         standing.chances()::less);
     }
 
-    private static @Nullable BackTo back(Asked asked, Advice advice, Side side) {
+    private static @Nullable Remedy back(RangeInput asked, Advice advice, Side side) {
         return advice.move() != Advice.Move.WIDEN
                 ? null
                 : asked.causes()
                         .latest(asked.today().stream()
                                 .filter(r -> r.isTo(side) && r.isScored())
                                 .toList())
-                        .map(BackTo::of)
+                        .map(Remedy::of)
                         .orElse(null);
     }
 
-    private static boolean isNew(Asked asked, long dayId, long courseId, double settingMetres) {
+    private static boolean isNew(RangeInput asked, long dayId, long courseId, double settingMetres) {
         return asked.latest().runs().stream()
                 .noneMatch(
                         r -> !r.isOfDay(new DayId(dayId)) && r.isOn(new CourseId(courseId)) && r.isAt(settingMetres));
     }
 
     /** Today's runs that are the first at a setting new to the rider, and so not scored. */
-    private static List<String> unscored(Asked asked, long dayId, long courseId) {
+    private static List<String> unscored(RangeInput asked, long dayId, long courseId) {
         if (asked.course().kind().isStraight()) {
             return List.of();
         }

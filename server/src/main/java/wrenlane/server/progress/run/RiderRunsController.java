@@ -21,7 +21,7 @@ class RiderRunsController {
 
     /** On each machine, the one last ridden first. */
     @GetMapping
-    List<RiddenMachineRuns> listMachinesRidden(@PathVariable long id) {
+    List<MachineRuns> listMachinesRidden(@PathVariable long id) {
         riders.get(id);
         return service.byMachine(id);
     }

@@ -46,7 +46,7 @@ record RunDocument(
             @Nullable Integer laps,
             @Nullable Map<Fault, Integer> faultCounts,
             @Nullable String note,
-            @Nullable ObservedJson observed,
+            @Nullable ObservationJson observed,
             @Nullable ScoreJson score) {}
 
     /** How it came into the log. */

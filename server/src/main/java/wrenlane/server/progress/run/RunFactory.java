@@ -68,7 +68,7 @@ class RunFactory {
         machines.require(request.machineId());
         Optional<Run> before = Optional.ofNullable(request.replaces()).flatMap(runs::find);
         Optional<Drill> drill = Optional.ofNullable(request.drillId()).map(this::drill);
-        Optional<CourseThen> course = Optional.ofNullable(request.courseId()).map(courseId -> course(courseId, before));
+        Optional<CourseSnapshot> course = Optional.ofNullable(request.courseId()).map(courseId -> course(courseId, before));
         RefusedException.unlessNone(place(request, drill, course));
         return new Run(
                 new RunId(id),
@@ -102,7 +102,7 @@ class RunFactory {
     }
 
     /** A course as a run keeps it, before it is known at which size and to which side it was ridden. */
-    private record CourseThen(long id, String name, Course course) {
+    private record CourseSnapshot(long id, String name, Course course) {
         CourseRide ride(RunRequest request) {
             double size = Objects.requireNonNull(request.settingMetres(), "checked before");
             return CourseRide.of(new CourseId(id), name, size, course, Optional.ofNullable(request.side()));
@@ -110,13 +110,13 @@ class RunFactory {
     }
 
     /** A course as it is set now, or as it was for the run that is corrected. */
-    private CourseThen course(long courseId, Optional<Run> before) {
+    private CourseSnapshot course(long courseId, Optional<Run> before) {
         return before.flatMap(Run::ride)
                 .filter(ride -> ride.courseId().value() == courseId)
-                .map(ride -> new CourseThen(courseId, ride.courseName(), ride.course()))
+                .map(ride -> new CourseSnapshot(courseId, ride.courseName(), ride.course()))
                 .orElseGet(() -> {
                     NamedCourse course = courses.get(courseId);
-                    return new CourseThen(courseId, course.name(), course.course());
+                    return new CourseSnapshot(courseId, course.name(), course.course());
                 });
     }
 
@@ -137,7 +137,7 @@ class RunFactory {
     }
 
     /** What is wrong with where a run was ridden, at which size and to which side. */
-    private static Checks place(RunRequest request, Optional<Drill> drill, Optional<CourseThen> course) {
+    private static Checks place(RunRequest request, Optional<Drill> drill, Optional<CourseSnapshot> course) {
         Checks checks = new Checks();
         drill.ifPresent(d -> checks.addAll(
                 d.checkRun(course.map(c -> c.course().kind().id()), Optional.ofNullable(request.side()))));

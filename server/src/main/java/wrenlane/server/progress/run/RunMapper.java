@@ -50,7 +50,7 @@ interface RunMapper {
     List<RunRow> everOfRider(long riderId);
 
     /** What a rider rode on each machine, the one last ridden first. */
-    List<RiddenMachineRuns> byMachine(long riderId);
+    List<MachineRuns> byMachine(long riderId);
 
     List<RunRow> ofDay(long dayId);
 

@@ -18,9 +18,9 @@ import wrenlane.machine.Side;
 import wrenlane.run.Run;
 import wrenlane.run.RunHistory;
 import wrenlane.run.RunLog;
-import wrenlane.server.platform.calculation.Kept;
+import wrenlane.server.platform.calculation.BoundedCache;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.platform.version.Stamped;
+import wrenlane.server.platform.version.Stamp;
 import wrenlane.server.platform.version.Stamps;
 
 /** Runs as stored, and what was read of them lately. */
@@ -36,16 +36,16 @@ public class RunRepository {
     private static final int RUN_BYTES = 700;
 
     /** What was asked for, of runs as they were. */
-    private record Latest(Stamped riders, String kind, int most) {}
+    private record LatestKey(Stamp riders, String kind, int most) {}
 
-    private final Kept<Latest, List<Run>> latest =
-            Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
-    private final Kept<Latest, Map<String, List<Run>>> elsewhere =
-            Kept.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
+    private final BoundedCache<LatestKey, List<Run>> latest =
+            BoundedCache.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
+    private final BoundedCache<LatestKey, Map<String, List<Run>>> elsewhere =
+            BoundedCache.within(MOST_BYTES, asked -> Side.values().length * asked.most() * RUN_BYTES);
 
     /** All of a rider: one page asks for them several times over. */
-    private final Kept<Stamped, List<Run>> ofRider =
-            Kept.within(2 * MOST_BYTES, (rider, runs) -> runs.size() * RUN_BYTES + RUN_BYTES);
+    private final BoundedCache<Stamp, List<Run>> ofRider =
+            BoundedCache.within(2 * MOST_BYTES, (rider, runs) -> runs.size() * RUN_BYTES + RUN_BYTES);
 
     private final RunMapper mapper;
     private final RunRows rows;
@@ -106,7 +106,7 @@ public class RunRepository {
     /** The latest runs of a rider on a kind that still count, so many to each side, oldest first. */
     public List<Run> latest(long riderId, String kind, int most) {
         return storage.read(() -> latest.get(
-                new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most),
+                new LatestKey(stamps.of(Stamps.Aggregate.RUNS_OF_RIDER, riderId), kind, most),
                 () -> rows.runs(sides(kind)
                         .flatMap(side -> oldestFirst(mapper.latest(riderId, kind, side, most)))
                         .sorted(Comparator.comparing(RunRow::loggedAtMs))
@@ -123,7 +123,7 @@ public class RunRepository {
     /** The same on every other kind that the rider has runs on, by kind. */
     public Map<String, List<Run>> latestElsewhere(long riderId, String kind, int most) {
         return storage.read(() ->
-                elsewhere.get(new Latest(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), kind, most), () -> {
+                elsewhere.get(new LatestKey(stamps.of(Stamps.Aggregate.RUNS_OF_RIDER, riderId), kind, most), () -> {
                     Map<String, List<Run>> byKind = new TreeMap<>();
                     kindsRidden(riderId).stream()
                             .filter(other -> !other.equals(kind))
@@ -145,7 +145,7 @@ public class RunRepository {
     /** Runs of a rider on courses that still count, oldest first. */
     public List<Run> ofRider(long riderId) {
         return storage.read(() ->
-                ofRider.get(stamps.of(Stamps.Of.RUNS_OF_RIDER, riderId), () -> rows.runs(mapper.ofRider(riderId))));
+                ofRider.get(stamps.of(Stamps.Aggregate.RUNS_OF_RIDER, riderId), () -> rows.runs(mapper.ofRider(riderId))));
     }
 
     /** The latest runs of a rider that count and name a drill, so many at most, oldest first. */
@@ -159,7 +159,7 @@ public class RunRepository {
     }
 
     /** What a rider rode on each machine, the one last ridden first. */
-    public List<RiddenMachineRuns> byMachine(long riderId) {
+    public List<MachineRuns> byMachine(long riderId) {
         return mapper.byMachine(riderId);
     }
 

@@ -70,7 +70,7 @@ record RunRequest(
             @Nullable Integer laps,
             @Nullable @Size(max = 7) Map<Fault, @NotNull Integer> faultCounts,
             @Nullable @Size(max = 400) String note,
-            @Nullable @Valid ObservedJson observed,
+            @Nullable @Valid ObservationJson observed,
             @Nullable @Valid ScoreJson score) {
 
         RunDetail detail() {
@@ -81,7 +81,7 @@ record RunRequest(
                     Optional.ofNullable(laps),
                     faultCounts == null ? Map.of() : faultCounts,
                     note == null ? "" : TypedText.line(note),
-                    ObservedJson.observed(observed),
+                    ObservationJson.observed(observed),
                     Optional.ofNullable(score).map(ScoreJson::score));
         }
     }

@@ -62,7 +62,7 @@ public record RunResponse(
             @JsonUnwrapped RunMeasures measures,
             Map<Fault, Integer> faultCounts,
             String note,
-            @Nullable ObservedJson observed,
+            @Nullable ObservationJson observed,
             @Nullable ScoreJson score) {
         static Detail of(Run run) {
             RunDetail detail = run.detail();
@@ -71,7 +71,7 @@ public record RunResponse(
                     RunMeasures.of(run),
                     detail.counted(),
                     detail.note(),
-                    ObservedJson.of(detail.observed()),
+                    ObservationJson.of(detail.observed()),
                     detail.score().map(ScoreJson::of).orElse(null));
         }
     }

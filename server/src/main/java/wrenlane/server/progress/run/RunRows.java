@@ -78,7 +78,7 @@ class RunRows {
                         detail.laps().orElse(null),
                         detail.faultCounts().isEmpty() ? null : detail.counted(),
                         detail.note().isEmpty() ? null : detail.note(),
-                        ObservedJson.of(detail.observed()),
+                        ObservationJson.of(detail.observed()),
                         detail.score().map(ScoreJson::of).orElse(null)),
                 new LogDocument(
                         run.log().simulated(),
@@ -143,7 +143,7 @@ class RunRows {
                 Optional.ofNullable(d.laps()),
                 d.faultCounts() == null ? Map.of() : d.faultCounts(),
                 d.note() == null ? "" : d.note(),
-                ObservedJson.observed(d.observed()),
+                ObservationJson.observed(d.observed()),
                 Optional.ofNullable(d.score()).map(ScoreJson::score));
     }
 

@@ -10,7 +10,7 @@ import wrenlane.run.Score;
  * @param metres how much of it
  */
 public record ScoreJson(
-        @NotNull Score.Measured measured, @NotNull Double metres) {
+        @NotNull Score.TapeMeasure measured, @NotNull Double metres) {
     Score score() {
         return new Score(measured, metres);
     }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 
 /** Cones ticked on one device stand on all, however often or late a tick is sent. */
@@ -14,7 +14,7 @@ class TicksTest {
 
     @Test
     void ticksAreTheDaysAndTheCourses() {
-        OneRidersDay there = OneRidersDay.on(APP);
+        SingleRiderDay there = SingleRiderDay.on(APP);
         String path = "/api/days/" + there.day() + "/courses/" + there.course() + "/ticks";
         assertThat(APP.get(path).body().size()).isZero();
         for (String label : new String[] {"B", "A", "B"}) {
@@ -32,7 +32,7 @@ class TicksTest {
 
     @Test
     void goWithTheirDay() {
-        OneRidersDay there = OneRidersDay.on(APP);
+        SingleRiderDay there = SingleRiderDay.on(APP);
         String day = "/api/days/" + there.day();
         APP.send("PUT", day + "/courses/" + there.course() + "/ticks/A", "");
         assertThat(APP.delete(day).status()).isEqualTo(204);

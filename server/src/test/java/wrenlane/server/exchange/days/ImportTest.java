@@ -31,7 +31,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.Reach;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.server.fixture.Courses;
 import wrenlane.server.fixture.RunningApp;
 import wrenlane.yard.Corner;
@@ -187,7 +187,7 @@ class ImportTest {
         same(defs.at("/machine/properties/figures/items/properties/dimension/enum"), MachineDimension.values());
         same(defs.at("/rider/properties/level/enum"), RiderLevel.values());
         same(defs.at("/day/properties/lesson/properties/weather/enum"), Weather.values());
-        same(defs.at("/rider/properties/school/enum"), School.values());
+        same(defs.at("/rider/properties/school/enum"), RidingMethod.values());
         same(defs.at("/rider/properties/reach/enum"), Reach.values());
         same(defs.at("/marker/properties/sort/enum"), ConeSort.values());
         same(defs.at("/marker/properties/colour/enum"), MarkerColour.values());

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import wrenlane.server.exchange.runs.RunFilesTest;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 import wrenlane.server.fixture.RunningApp.Answer;
 
@@ -27,11 +27,11 @@ class RunsOfDrillsTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
     }
 
     /** A run of a drill on no course. */

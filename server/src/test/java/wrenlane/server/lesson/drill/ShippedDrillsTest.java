@@ -21,9 +21,9 @@ import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
 import wrenlane.drill.DrillRiding.Sides;
 import wrenlane.drill.DrillScoring;
-import wrenlane.drill.DrillStanding;
-import wrenlane.drill.DrillStanding.Known;
-import wrenlane.drill.DrillStanding.State;
+import wrenlane.drill.DrillMastery;
+import wrenlane.drill.DrillMastery.MasteryEvidence;
+import wrenlane.drill.DrillMastery.State;
 import wrenlane.drill.DrillStep;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
@@ -32,7 +32,7 @@ import wrenlane.drill.TeachingChoice;
 import wrenlane.drill.TimedRideLimit.StopSign;
 import wrenlane.machine.Transmission;
 import wrenlane.rider.RiderLevel;
-import wrenlane.rider.School;
+import wrenlane.rider.RidingMethod;
 import wrenlane.run.Fault;
 
 /** Reads every text of the drills that come with the app. */
@@ -97,7 +97,7 @@ class ShippedDrillsTest {
         assertThat(DRILLS.stream().flatMap(d -> d.course().stream()).map(DrillCourse::kind))
                 .containsAll(KINDS);
         assertThat(all(DRILLS.stream().flatMap(d -> d.audience().methods().stream())))
-                .isEqualTo(EnumSet.allOf(School.class));
+                .isEqualTo(EnumSet.allOf(RidingMethod.class));
         assertThat(all(DRILLS.stream().flatMap(d -> d.audience().transmissions().stream())))
                 .isEqualTo(EnumSet.allOf(Transmission.class));
         assertThat(all(DRILLS.stream().flatMap(d -> d.audience().levels().stream())))
@@ -148,15 +148,15 @@ class ShippedDrillsTest {
         assertThat(DRILLS)
                 .filteredOn(d -> d.course()
                         .flatMap(c -> CourseKinds.find(c.kind()))
-                        .filter(k -> k.turning() == CourseKind.Turning.ONE_SIDE)
+                        .filter(k -> k.turning() == CourseKind.TurnSides.ONE_SIDE)
                         .isPresent())
                 .allSatisfy(d -> assertThat(d.riding().sides()).as(d.id()).isEqualTo(Sides.EACH));
     }
 
     /** Nothing is unreachable: whoever masters what is next, again and again, has them all in the end. */
     @ParameterizedTest
-    @EnumSource(School.class)
-    void everyDrillOfASchoolIsReached(School school) {
+    @EnumSource(RidingMethod.class)
+    void everyDrillOfASchoolIsReached(RidingMethod school) {
         for (Transmission transmission : Transmission.values()) {
             for (TeachingChoice choice : TeachingChoice.values()) {
                 List<TaughtDrill> taught =
@@ -171,9 +171,9 @@ class ShippedDrillsTest {
     private static Set<String> climbed(List<TaughtDrill> taught) {
         Set<String> mastered = new HashSet<>();
         while (true) {
-            Set<String> next = DrillStanding.of(taught, new Known(mastered, mastered, Set.of())).stream()
+            Set<String> next = DrillMastery.of(taught, new MasteryEvidence(mastered, mastered, Set.of())).stream()
                     .filter(s -> s.state() == State.NEXT)
-                    .map(DrillStanding::id)
+                    .map(DrillMastery::id)
                     .collect(Collectors.toSet());
             if (next.isEmpty()) {
                 return mastered;
@@ -185,23 +185,23 @@ class ShippedDrillsTest {
     @Test
     void everySchoolHasTurnsForEveryMachineItIsFor() {
         for (Transmission transmission : Transmission.values()) {
-            assertThat(Arrays.stream(School.values())
+            assertThat(Arrays.stream(RidingMethod.values())
                             .filter(s -> CATALOGUE.taught(Teaching.usual(s), transmission, RiderLevel.NOVICE).stream()
                                     .anyMatch(d -> d.id().equals("u-turn-rolling"))))
                     .as("%s", transmission)
-                    .contains(School.DRIVE_AND_BRAKE);
+                    .contains(RidingMethod.DRIVE_AND_BRAKE);
         }
     }
 
     @Test
     void theRearBrakeComesFirstInOneSchoolAndAfterTheUTurnInAnother() {
-        assertThat(before(School.DRAG, "slow-lane-brake")).doesNotContain("u-turn-rolling");
-        assertThat(before(School.CLUTCH_FIRST, "slow-lane-brake")).contains("u-turn-rolling");
-        assertThat(before(School.CLUTCH_FIRST, "walking-person")).doesNotContain("slow-lane-brake");
-        assertThat(before(School.DRAG, "walking-person")).contains("slow-lane-brake");
+        assertThat(before(RidingMethod.DRAG, "slow-lane-brake")).doesNotContain("u-turn-rolling");
+        assertThat(before(RidingMethod.CLUTCH_FIRST, "slow-lane-brake")).contains("u-turn-rolling");
+        assertThat(before(RidingMethod.CLUTCH_FIRST, "walking-person")).doesNotContain("slow-lane-brake");
+        assertThat(before(RidingMethod.DRAG, "walking-person")).contains("slow-lane-brake");
     }
 
-    private static List<String> before(School school, String id) {
+    private static List<String> before(RidingMethod school, String id) {
         return CATALOGUE.taught(Teaching.usual(school), Transmission.HAND_CLUTCH, RiderLevel.NOVICE).stream()
                 .filter(d -> d.id().equals(id))
                 .findFirst()

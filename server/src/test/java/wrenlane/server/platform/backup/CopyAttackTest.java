@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 import wrenlane.server.platform.storage.DataFile;
 
@@ -39,11 +39,11 @@ class CopyAttackTest {
     @TempDir
     private Path folder;
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
     }
 
     private static Path copies() {

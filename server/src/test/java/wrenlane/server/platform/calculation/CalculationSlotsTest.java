@@ -59,7 +59,7 @@ class CalculationSlotsTest {
 
     @Test
     void endsWhereANewerRequestOfTheSamePageTakesItsPlace() throws IOException {
-        Reckoning reckoning = APP.bean(Reckoning.class);
+        ComputeScheduler reckoning = APP.bean(ComputeScheduler.class);
         String large = everyoneOnTheLargestCourse();
         try (Socket older = new Socket("127.0.0.1", APP.port());
                 Socket newer = new Socket("127.0.0.1", APP.port())) {

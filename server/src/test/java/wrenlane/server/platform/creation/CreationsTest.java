@@ -24,31 +24,31 @@ class CreationsTest {
     static final RunningApp APP = RunningApp.apart();
 
     /** What can be created, and where. */
-    private record Thing(String store, Map<String, Object> request) {}
+    private record Resource(String store, Map<String, Object> request) {}
 
-    static List<Thing> things() {
+    static List<Resource> things() {
         Map<String, Object> day = new HashMap<>(Map.of(
                 "date", "2026-05-14", "title", "A", "courseIds", List.of(), "stands", List.of(), "riders", List.of()));
         return List.of(
-                new Thing("/api/yards", Courses.yard("A")),
-                new Thing("/api/machines", Courses.machine("A")),
-                new Thing("/api/riders", Courses.rider("A")),
-                new Thing("/api/courses", Courses.box(7)),
-                new Thing("/api/days", day),
-                new Thing("/api/copies", Map.of()));
+                new Resource("/api/yards", Courses.yard("A")),
+                new Resource("/api/machines", Courses.machine("A")),
+                new Resource("/api/riders", Courses.rider("A")),
+                new Resource("/api/courses", Courses.box(7)),
+                new Resource("/api/days", day),
+                new Resource("/api/copies", Map.of()));
     }
 
-    private static RunningApp.Answer create(Thing thing, String key) {
+    private static RunningApp.Answer create(Resource thing, String key) {
         return APP.send("POST", thing.store(), RunningApp.json(thing.request()), "Idempotency-Key", key);
     }
 
-    private static int stored(Thing thing) {
+    private static int stored(Resource thing) {
         return APP.get(thing.store()).body().size();
     }
 
     @ParameterizedTest
     @MethodSource("things")
-    void theSameRequestSentAgainCreatesNothingMore(Thing thing) throws ExecutionException, InterruptedException {
+    void theSameRequestSentAgainCreatesNothingMore(Resource thing) throws ExecutionException, InterruptedException {
         int before = stored(thing);
         String key = UUID.randomUUID().toString();
         ExecutorService phones = Executors.newFixedThreadPool(4);
@@ -66,7 +66,7 @@ class CreationsTest {
 
     @Test
     void anotherKeyCreatesAnother() {
-        Thing rider = things().get(2);
+        Resource rider = things().get(2);
         int before = stored(rider);
         create(rider, UUID.randomUUID().toString());
         create(rider, UUID.randomUUID().toString());
@@ -87,7 +87,7 @@ class CreationsTest {
         String key = UUID.randomUUID().toString();
         Map<String, Object> nameless = new HashMap<>(Courses.rider("A"));
         nameless.put("name", " ");
-        assertThat(create(new Thing("/api/riders", nameless), key).status()).isEqualTo(422);
+        assertThat(create(new Resource("/api/riders", nameless), key).status()).isEqualTo(422);
         assertThat(create(things().get(2), key).status()).isEqualTo(201);
     }
 }

@@ -22,17 +22,17 @@ class VersionsTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     /** One thing that can be stored, and where. */
-    private record Thing(String store, Map<String, Object> request, String name) {}
+    private record Resource(String store, Map<String, Object> request, String name) {}
 
-    static List<Thing> things() {
+    static List<Resource> things() {
         Map<String, Object> day = new HashMap<>(Map.of(
                 "date", "2026-05-14", "title", "A", "courseIds", List.of(), "stands", List.of(), "riders", List.of()));
         return List.of(
-                new Thing("/api/yards", Courses.yard("A"), "name"),
-                new Thing("/api/machines", Courses.machine("A"), "name"),
-                new Thing("/api/riders", Courses.rider("A"), "name"),
-                new Thing("/api/courses", Courses.box(7), "name"),
-                new Thing("/api/days", day, "title"));
+                new Resource("/api/yards", Courses.yard("A"), "name"),
+                new Resource("/api/machines", Courses.machine("A"), "name"),
+                new Resource("/api/riders", Courses.rider("A"), "name"),
+                new Resource("/api/courses", Courses.box(7), "name"),
+                new Resource("/api/days", day, "title"));
     }
 
     private static String json(Object body) {
@@ -41,7 +41,7 @@ class VersionsTest {
 
     @ParameterizedTest
     @MethodSource("things")
-    void theSecondOfTwoChangesToOneVersionIsToldOfBothStates(Thing thing) {
+    void theSecondOfTwoChangesToOneVersionIsToldOfBothStates(Resource thing) {
         JsonNode made = APP.post(thing.store(), thing.request()).body();
         String path = thing.store() + "/" + made.get("id").asLong();
         String read = APP.version(path);
@@ -71,7 +71,7 @@ class VersionsTest {
 
     @ParameterizedTest
     @MethodSource("things")
-    void aChangeMustSayWhichVersionWasRead(Thing thing) {
+    void aChangeMustSayWhichVersionWasRead(Resource thing) {
         String path = thing.store() + "/"
                 + APP.post(thing.store(), thing.request()).body().get("id").asLong();
         assertThat(APP.send("PUT", path, json(thing.request())).status()).isEqualTo(428);
@@ -95,7 +95,7 @@ class VersionsTest {
     /** Ids are in queues of phones: the next rider must not get the number of one that was deleted. */
     @ParameterizedTest
     @MethodSource("things")
-    void aNumberIsNeverGivenTwice(Thing thing) {
+    void aNumberIsNeverGivenTwice(Resource thing) {
         long first = APP.post(thing.store(), thing.request()).body().get("id").asLong();
         APP.delete(thing.store() + "/" + first);
         long second = APP.post(thing.store(), thing.request()).body().get("id").asLong();

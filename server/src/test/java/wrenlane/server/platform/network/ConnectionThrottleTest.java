@@ -7,10 +7,10 @@ import java.net.UnknownHostException;
 import java.time.Duration;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import wrenlane.server.fixture.MovedClock;
+import wrenlane.server.fixture.ManualClock;
 
 class ConnectionThrottleTest {
-    private final MovedClock clock = new MovedClock();
+    private final ManualClock clock = new ManualClock();
     private final ConnectionThrottle throttle = new ConnectionThrottle(clock);
 
     private static InetAddress address(int i) {

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
-import wrenlane.server.fixture.MovedClock;
+import wrenlane.server.fixture.ManualClock;
 
 class GuessesTest {
-    private final MovedClock clock = new MovedClock();
+    private final ManualClock clock = new ManualClock();
     private final Guesses guesses = new Guesses(clock);
 
     @Test

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wrenlane.server.fixture.Courses;
 import wrenlane.server.fixture.LockHolder;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 
 /** The data file is busy, moved away, or asked for by many: what is told as stored is stored, and nothing else is. */
@@ -34,11 +34,11 @@ class BusyDatabaseTest {
 
     private static final int REQUESTS = 100;
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
     }
 
     private static Path file() {
@@ -139,11 +139,11 @@ class BusyDatabaseTest {
             }
         }
         assertThat(unavailable).as("the lock was felt").isPositive();
-        OneRidersDay.id(APP.post("/api/riders", Courses.rider("After it all")));
+        SingleRiderDay.id(APP.post("/api/riders", Courses.rider("After it all")));
     }
 
     /** What can become of the data file, or its folder, for a while. */
-    enum Away {
+    enum Absence {
         MOVED {
             @Override
             void away(Path file) throws IOException {
@@ -211,7 +211,7 @@ class BusyDatabaseTest {
     /** Runs logged since the journal was last written into the file are there when the file is back, and none besides. */
     @ParameterizedTest
     @EnumSource
-    void aFileThatWasAwayLosesNothing(Away how) throws IOException {
+    void aFileThatWasAwayLosesNothing(Absence how) throws IOException {
         Set<String> logged = new TreeSet<>();
         for (int i = 0; i < 30; i++) {
             String id = "away-" + there.day() + "-" + i;
@@ -230,7 +230,7 @@ class BusyDatabaseTest {
         } finally {
             how.back(file());
         }
-        OneRidersDay.id(APP.post("/api/riders", Courses.rider("Back again")));
+        SingleRiderDay.id(APP.post("/api/riders", Courses.rider("Back again")));
         assertThat(names("/api/riders")).doesNotContain("Into nothing").contains("Back again");
         Set<String> stored = new TreeSet<>();
         APP.get("/api/days/" + there.day() + "/runs")

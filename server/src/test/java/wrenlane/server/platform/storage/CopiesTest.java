@@ -32,7 +32,7 @@ class CopiesTest {
 
     @BeforeEach
     void data() throws SQLException {
-        data = Opening.open(folder.resolve("data"), at(NOW));
+        data = DataFileOpener.open(folder.resolve("data"), at(NOW));
         sql(data, "INSERT INTO day (date, title) VALUES ('2026-05-14', 'A day')");
         sql(data, "INSERT INTO rider (name, level, school, notes) VALUES ('Ada', 'NOVICE', 'DRAG', 'two\nlines')");
     }
@@ -69,7 +69,7 @@ class CopiesTest {
         new Copies(data, at(NOW)).save(copy);
         DataFile other = new DataFile(folder.resolve("another machine"));
         assertThat(new Copies(other, at(NOW)).restore(copy)).isEmpty();
-        Opening.open(other.folder(), at(NOW));
+        DataFileOpener.open(other.folder(), at(NOW));
         assertThat(count(other, "SELECT count(*) FROM rider WHERE notes = 'two\nlines'"))
                 .isEqualTo(1);
         assertThat(count(other, "SELECT count(*) FROM day")).isEqualTo(1);

@@ -36,7 +36,7 @@ class FileStateTest {
     @BeforeEach
     void open() throws SQLException {
         StorageConfig config = new StorageConfig();
-        data = Opening.open(folder, Clock.systemUTC());
+        data = DataFileOpener.open(folder, Clock.systemUTC());
         FileGuard guard = config.fileGuard(data);
         readers = config.readers(data, guard);
         writer = config.writer(data, guard);

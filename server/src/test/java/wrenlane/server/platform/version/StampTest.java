@@ -26,7 +26,7 @@ class StampTest {
         return created.body().get("id").asLong();
     }
 
-    private static Stamped stamp(Stamps.Of what, long id) {
+    private static Stamp stamp(Stamps.Aggregate what, long id) {
         return APP.bean(Stamps.class).of(what, id);
     }
 
@@ -85,24 +85,24 @@ class StampTest {
 
     @Test
     void aRunStampsItsRiderAlone() {
-        Stamped before = stamp(Stamps.Of.RUNS_OF_RIDER, rider);
-        Stamped others = stamp(Stamps.Of.RUNS_OF_RIDER, other);
+        Stamp before = stamp(Stamps.Aggregate.RUNS_OF_RIDER, rider);
+        Stamp others = stamp(Stamps.Aggregate.RUNS_OF_RIDER, other);
         log("stamp-one-" + day, rider);
-        Stamped once = stamp(Stamps.Of.RUNS_OF_RIDER, rider);
+        Stamp once = stamp(Stamps.Aggregate.RUNS_OF_RIDER, rider);
         APP.delete("/api/runs/stamp-one-" + day);
-        Stamped undone = stamp(Stamps.Of.RUNS_OF_RIDER, rider);
+        Stamp undone = stamp(Stamps.Aggregate.RUNS_OF_RIDER, rider);
         assertThat(List.of(before, once, undone)).doesNotHaveDuplicates();
-        assertThat(stamp(Stamps.Of.RUNS_OF_RIDER, rider)).isEqualTo(undone);
-        assertThat(stamp(Stamps.Of.RUNS_OF_RIDER, other)).isEqualTo(others);
+        assertThat(stamp(Stamps.Aggregate.RUNS_OF_RIDER, rider)).isEqualTo(undone);
+        assertThat(stamp(Stamps.Aggregate.RUNS_OF_RIDER, other)).isEqualTo(others);
     }
 
     @Test
     void aMachineIsReadAnewOnceItIsChanged() {
-        Stamped before = stamp(Stamps.Of.MACHINE, machine);
+        Stamp before = stamp(Stamps.Aggregate.MACHINE, machine);
         assertThat(APP.get("/api/machines/" + machine).body().get("name").asString())
                 .isEqualTo("300 twin");
         APP.put("/api/machines/" + machine, Courses.machine("400 single"));
-        assertThat(stamp(Stamps.Of.MACHINE, machine)).isNotEqualTo(before);
+        assertThat(stamp(Stamps.Aggregate.MACHINE, machine)).isNotEqualTo(before);
         assertThat(APP.get("/api/machines/" + machine).body().get("name").asString())
                 .isEqualTo("400 single");
     }

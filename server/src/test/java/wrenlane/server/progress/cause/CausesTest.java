@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 
 /** What faults come from, as it can be put right; and what is held of one rider. */
@@ -40,18 +40,18 @@ class CausesTest {
         return APP.get("/api/causes").body().get("version").asLong();
     }
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
     }
 
     /** Five runs with the same fault, ridden in the same way. */
     private void ridden(String fault, String technique) {
         for (int i = 0; i < 5; i++) {
             Map<String, Object> run = there.run("LEFT", 7.2, fault);
-            run.put("loggedAt", OneRidersDay.at(i));
+            run.put("loggedAt", SingleRiderDay.at(i));
             run.put("observed", Map.of("technique", List.of(technique)));
             there.ride(run);
         }

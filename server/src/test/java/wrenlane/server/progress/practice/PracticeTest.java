@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 
 /** What riders practised alone: told, counted with less weight, and taken away. */
@@ -17,11 +17,11 @@ class PracticeTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
     }
 
     private String practice() {
@@ -44,7 +44,7 @@ class PracticeTest {
     private void ridden(int runs) {
         for (int i = 0; i < runs; i++) {
             Map<String, Object> run = there.run(i % 2 == 0 ? "LEFT" : "RIGHT", 7.2);
-            run.put("loggedAt", OneRidersDay.at(i));
+            run.put("loggedAt", SingleRiderDay.at(i));
             there.ride(run);
         }
     }
@@ -58,7 +58,7 @@ class PracticeTest {
     void itCountsForLessAndIsTakenAwayWithoutTrace() {
         ridden(15);
         JsonNode before = left();
-        long told = OneRidersDay.id(APP.post(practice(), told(9, 9)));
+        long told = SingleRiderDay.id(APP.post(practice(), told(9, 9)));
         JsonNode with = left();
         assertThat(with.get("difficulty").asDouble())
                 .isGreaterThan(before.get("difficulty").asDouble());
@@ -71,8 +71,8 @@ class PracticeTest {
     void itIsListedTheLatestFirstAndIsPartOfWhatIsKept() {
         Map<String, Object> later = told(1, 3);
         later.put("on", "2026-05-13");
-        OneRidersDay.id(APP.post(practice(), told(3, 3)));
-        OneRidersDay.id(APP.post(practice(), later));
+        SingleRiderDay.id(APP.post(practice(), told(3, 3)));
+        SingleRiderDay.id(APP.post(practice(), later));
         JsonNode listed = APP.get(practice() + "?kind=u-turn-box").body();
         assertThat(listed.valueStream().map(p -> p.at("/practice/on").asString()))
                 .containsExactly("2026-05-13", "2026-05-12");

@@ -21,9 +21,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
 import wrenlane.machine.Side;
-import wrenlane.run.BeforeDrop;
+import wrenlane.run.DropCause;
 import wrenlane.run.Fault;
-import wrenlane.run.Observed;
+import wrenlane.run.Observation;
 import wrenlane.run.Run;
 import wrenlane.run.RunSort;
 import wrenlane.run.Score;
@@ -137,9 +137,9 @@ class RunMigrationTest {
         assertThat(spell.detail().laps()).contains(9);
         assertThat(spell.detail().minutes()).contains(4.5);
         assertThat(spell.detail().observed())
-                .isEqualTo(new Observed(
+                .isEqualTo(new Observation(
                         Set.of(Technique.LOOKED_DOWN),
-                        Optional.of(BeforeDrop.CLUTCH_IN),
+                        Optional.of(DropCause.CLUTCH_IN),
                         Optional.of("C2"),
                         Optional.of(0.4)));
         assertThat(spell.ride().orElseThrow().course().settings().options()).containsEntry("start", "FROM_A_STOP");
@@ -147,7 +147,7 @@ class RunMigrationTest {
         assertThat(spell.log().device()).isEqualTo("Ada's phone");
         Run plank = Objects.requireNonNull(runs.get("plank-01"));
         assertThat(plank.ride()).isEmpty();
-        assertThat(plank.detail().score()).contains(new Score(Score.Measured.PLANK, 0.2));
+        assertThat(plank.detail().score()).contains(new Score(Score.TapeMeasure.PLANK, 0.2));
         assertThat(Objects.requireNonNull(runs.get("lane-run")).side()).isEmpty();
     }
 

@@ -19,7 +19,7 @@ import wrenlane.run.Fault;
 import wrenlane.run.Technique;
 import wrenlane.server.exchange.runs.RunFilesTest;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.OneRidersDay;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 
 /** A run is stored once, keeps what it was ridden at, and is undone for good. */
@@ -32,15 +32,15 @@ class RunsTest {
     private long course;
     private long day;
 
-    private OneRidersDay there;
+    private SingleRiderDay there;
 
     private static long id(RunningApp.Answer created) {
-        return OneRidersDay.id(created);
+        return SingleRiderDay.id(created);
     }
 
     @BeforeEach
     void aDay() {
-        there = OneRidersDay.on(APP);
+        there = SingleRiderDay.on(APP);
         machine = there.machine();
         rider = there.rider();
         course = there.course();
@@ -66,7 +66,7 @@ class RunsTest {
         for (int i = 0; i < 12; i++) {
             Map<String, Object> run = run(i % 2 == 0 ? "LEFT" : "RIGHT", 7.2);
             run.put("machineId", other);
-            run.put("loggedAt", OneRidersDay.at(i));
+            run.put("loggedAt", SingleRiderDay.at(i));
             there.ride(run);
         }
         JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
@@ -91,7 +91,7 @@ class RunsTest {
         assertThat(before.get("runsElsewhere").asInt()).isZero();
         for (int i = 0; i < 24; i++) {
             Map<String, Object> run = run(i % 2 == 0 ? "LEFT" : "RIGHT", 6.4);
-            run.put("loggedAt", OneRidersDay.at(i));
+            run.put("loggedAt", SingleRiderDay.at(i));
             there.ride(run);
         }
         JsonNode after = chanceOnACircle();
