@@ -25,9 +25,9 @@ async function visit(url, port, onDesk) {
 }
 
 /**
- * Visits one after another, reckoned as if this machine had been as fast as the guide's. The library takes whatever machine
+ * Visits one after another, computed as if this machine had been as fast as the guide's. The library takes whatever machine
  * it runs on for that one, slows its scripts down fourfold for the phone, and asks that the factor be set by hand where it
- * is another. A visit is recorded once and its paints are reckoned from the record: so the factor is put right afterwards.
+ * is another. A visit is recorded once and its paints are computed from the record: so the factor is put right afterwards.
  * The library measures the machine for a moment before each visit: what else it did in that moment tells more on one such
  * figure than on the visit, so that the middle one of all holds for each.
  */
@@ -75,7 +75,7 @@ const server = await Server.withDemoDay(jar, demo, 18789);
 const paths = more.length > 0 ? more : await everyPage();
 const chrome = await launch({ chromePath, chromeFlags: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage'] });
 try {
-  // As in the middle of a morning: every page was looked at once, and what that set off is reckoned.
+  // As in the middle of a morning: every page was looked at once, and what that set off is computed.
   for (const path of paths) {
     await lighthouse(server.address + path, { port: chrome.port, onlyCategories: ['performance'], logLevel: 'error' }, desktopConfig);
   }

@@ -1,4 +1,4 @@
-// What a settled course shows, asked for as the page asks, on a server of its own: line and verdict, rungs, speed window.
+// What a settled course shows, asked for as the page asks, on a server of its own: line and verdict, sizes, speed window.
 // Usage: node bench/readings.mjs JAR DEMO_FILE
 import { send, Server, spread } from './server.mjs';
 
@@ -6,7 +6,7 @@ const [jar, demo] = process.argv.slice(2);
 const server = await Server.withDemoDay(jar, demo, 18797);
 const json = server.json.bind(server);
 
-/** Settings of the rungs' dimension that are tried, as shares of the standard one. */
+/** Settings of the sizes' dimension that are tried, as shares of the standard one. */
 const SHARES = [1, 1.1, 1.05, 0.97, 1.15, 1.02, 1.08, 0.99, 1.12, 1.04];
 
 try {

@@ -29,7 +29,7 @@ const FLAGS = ['-Xmx512m', '-XX:+UseSerialGC', '-XX:MetaspaceSize=160m', '-XX:Ti
 /** More of them, where an attack is short: its server runs too briefly to be worth optimising. */
 const MORE_FLAGS = process.env.WREN_JAVA_FLAGS?.split(' ') ?? [];
 
-/** A folder with the demo day brought in and reckoned, to begin with a copy of; bringing it in takes most of a short attack. */
+/** A folder with the demo day brought in and computed, to begin with a copy of; bringing it in takes most of a short attack. */
 const READY_DATA = process.env.WREN_READY_DATA;
 
 /** Of the school, where phones are let in. */

@@ -68,12 +68,12 @@ export const PAGES = [
     examples: ['/course', '/course/3', '/course/new'],
   },
   {
-    path: '/set-out/:id?',
+    path: '/setup/:id?',
     title: 'Set-out',
-    code: 'setout/SetOutPage',
-    step: 'SET_OUT',
+    code: 'setup/SetupPage',
+    step: 'SETUP',
     reads: [...EVERY, '/api/courses', '/api/machines', '/api/riders'],
-    examples: ['/set-out'],
+    examples: ['/setup'],
   },
   {
     path: '/lesson',

@@ -12,7 +12,7 @@ import { SignIn } from './SignIn';
 import { DemoLabel, KeepOpenLabel, Light, NewerLabel, ReachLabel, Shortcuts, Units } from './Tools';
 
 /** Nothing that is drawn: it comes after all else. */
-const FillPocket = lazy(() => import('../features/setout').then((m) => ({ default: m.FillPocket })));
+const FillPocket = lazy(() => import('../features/setup').then((m) => ({ default: m.FillPocket })));
 
 /** The bar on top and the page under it. */
 export function Frame() {

@@ -11,11 +11,11 @@ it('keeps what pages read, and neither writes nor files nor the stream of news',
 });
 
 it('keeps the calculations a yard needs, each under its own question', async () => {
-  expect(calculates('POST', '/api/calculations/set-outs')).toBe(true);
+  expect(calculates('POST', '/api/calculations/setup-sheets')).toBe(true);
   expect(calculates('POST', '/api/runs')).toBe(false);
-  expect(calculates('GET', '/api/calculations/set-outs')).toBe(false);
-  const at = await keptAt('http://yard/api/calculations/set-outs', '{"system":"METRIC"}');
-  expect(at).toMatch(/^http:\/\/yard\/api\/calculations\/set-outs\?question=[0-9a-f]{64}$/);
-  expect(await keptAt('http://yard/api/calculations/set-outs', '{"system":"METRIC"}')).toBe(at);
-  expect(await keptAt('http://yard/api/calculations/set-outs', '{"system":"IMPERIAL"}')).not.toBe(at);
+  expect(calculates('GET', '/api/calculations/setup-sheets')).toBe(false);
+  const at = await keptAt('http://yard/api/calculations/setup-sheets', '{"system":"METRIC"}');
+  expect(at).toMatch(/^http:\/\/yard\/api\/calculations\/setup-sheets\?question=[0-9a-f]{64}$/);
+  expect(await keptAt('http://yard/api/calculations/setup-sheets', '{"system":"METRIC"}')).toBe(at);
+  expect(await keptAt('http://yard/api/calculations/setup-sheets', '{"system":"IMPERIAL"}')).not.toBe(at);
 });

@@ -11,9 +11,9 @@ export function readsOnly(method: string, path: string): boolean {
 
 /** Calculations that store nothing and that somebody in the yard needs out of reach: where cones go, and how they move. */
 const CALCULATED = new Set([
-  '/api/calculations/set-outs',
+  '/api/calculations/setup-sheets',
   '/api/calculations/riding-marks',
-  '/api/calculations/change-overs',
+  '/api/calculations/changeovers',
   '/api/calculations/day-orders',
   '/api/calculations/square-checks',
 ]);

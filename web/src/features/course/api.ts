@@ -6,10 +6,10 @@ import {
   keys,
   ofStored,
   useKeeping,
-  useReckoned,
+  useCalculation,
   useRemoval,
   type Api,
-  type Reckoned,
+  type Calculation,
   type Seen,
 } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
@@ -19,20 +19,20 @@ export type CourseRequest = Api<'CourseRequest'>;
 export type CourseKind = Api<'CourseKindJson'>;
 export type Plan = Api<'PlanJson'>;
 export type Evaluation = Api<'EvaluationResponse'>;
-export type ReckonRequest = Api<'ReckonRequest'>;
+export type ReckonRequest = Api<'CalculationRequest'>;
 export type Fit = Api<'FitJson'>;
 export type Line = Api<'LineJson'>;
 export type MistakeCost = Api<'MistakeCost'>;
 /** Which of a course's lines. */
 export type LineChoice = NonNullable<ReckonRequest['line']>;
-export type Room = Api<'RoomJson'>;
+export type Clearance = Api<'ClearanceJson'>;
 export type Place = Api<'PlaceJson'>;
 export type Comparison = Api<'Comparison'>;
 export type PairFit = Api<'PairFit'>;
 export type SideFit = Api<'SideFit'>;
 export type SpeedWindows = Api<'SpeedWindows'>;
-export type Ladder = Api<'Ladder'>;
-export type Rung = Api<'Rung'>;
+export type Ladder = Api<'SizeLadder'>;
+export type Size = Api<'SizeStep'>;
 
 const everyCourse = { queryKey: keys.courses(), queryFn: () => body(http.GET('/api/courses')) };
 
@@ -68,14 +68,14 @@ export function useKindPlans(seen: boolean): Map<string, Plan> {
   return new Map(data?.map(({ kind, plan }) => [kind, plan]));
 }
 
-/** Reckons a course for a machine. */
+/** Computes a course for a machine. */
 export function evaluate(request: ReckonRequest): Promise<Evaluation> {
   return body(http.POST('/api/calculations/course-evaluations', { body: request }));
 }
 
 /** One course for everyone, row by row. */
-export function useComparison(request: Api<'ComparisonRequest'> | undefined): Reckoned<Comparison> {
-  return useReckoned(
+export function useComparison(request: Api<'ComparisonRequest'> | undefined): Calculation<Comparison> {
+  return useCalculation(
     'comparison',
     request,
     (r, call) => body(http.POST('/api/calculations/course-comparisons', { body: r, ...call })),
@@ -85,15 +85,15 @@ export function useComparison(request: Api<'ComparisonRequest'> | undefined): Re
 
 /** The speeds it can be ridden at. */
 export function useSpeedWindows(request: ReckonRequest | undefined) {
-  return useReckoned('windows', request, (r, call) =>
+  return useCalculation('windows', request, (r, call) =>
     body(http.POST('/api/calculations/speed-windows', { body: r, ...call })),
   );
 }
 
-/** The rungs of a machine on a course. */
+/** The sizes of a machine on a course. */
 export function useLadder(request: ReckonRequest | undefined) {
   const { system } = usePreferences();
-  return useReckoned('ladder', request && { request, system }, (r, call) =>
+  return useCalculation('ladder', request && { request, system }, (r, call) =>
     body(
       http.POST('/api/calculations/course-ladders', {
         body: r.request,
@@ -121,21 +121,21 @@ export function useEdgeMarkings(course: CourseRequest, markers: number | undefin
 
 /** What swinging out buys. */
 export function useSwingOut(request: ReckonRequest | undefined) {
-  return useReckoned('swing-out', request, (r, call) =>
+  return useCalculation('swing-out', request, (r, call) =>
     body(http.POST('/api/calculations/swing-out-values', { body: r, ...call })),
   );
 }
 
 /** What one mistake costs. */
 export function useMistakes(request: ReckonRequest | undefined) {
-  return useReckoned('mistakes', request, (r, call) =>
+  return useCalculation('mistakes', request, (r, call) =>
     body(http.POST('/api/calculations/mistake-costs', { body: r, ...call })),
   );
 }
 
 /** The smallest setting of one length, all else as it is. */
 export function tightest(of: ReckonRequest, dimension: string, signal: AbortSignal) {
-  return body(http.POST('/api/calculations/tightest-settings', { body: { of, dimension }, signal }));
+  return body(http.POST('/api/calculations/smallest-sizes', { body: { of, dimension }, signal }));
 }
 
 /** Calls for a crossroads, drawn at random from a seed. */

@@ -8,7 +8,7 @@ export {
   type CourseRequest,
   type ReckonRequest,
 } from './api';
-export { ANSWERS, inSentence, ladderOf, requestOf, rungText, settingOf } from './model';
+export { ANSWERS, inSentence, ladderOf, requestOf, sizeText, settingOf } from './model';
 export { pairsOf, type Pair } from './pairs';
 export { CourseDrawing } from './plan/CourseDrawing';
 export { mistakeText } from './reading/mistakes';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CourseRequest, Evaluation, Fit, Line, Rung } from './api';
-import { drawnLine, lengthInBays, rungText, same, snapped, verdict } from './model';
+import type { CourseRequest, Evaluation, Fit, Line, Size } from './api';
+import { drawnLine, lengthInBays, sizeText, same, snapped, verdict } from './model';
 
 const point = {
   speedMetresPerSecond: 1.2,
@@ -16,29 +16,29 @@ const fit = (answer: Fit['answer'], metres: number): Fit => ({
   spareCapped: false,
   binding: 'exit line',
   bindingPart: 'FRONT_WHEEL',
-  turnUsed: 0.9,
+  steeringShare: 0.9,
   left: point,
   right: point,
   leanRadians: 0.1,
 });
-const line = (name: string, roomMetres: number): Line => ({
+const line = (name: string, clearanceMetres: number): Line => ({
   places: [],
   phases: [],
-  rooms: [],
+  clearances: [],
   marks: [],
   binding: {
     name,
     part: 'FRONT_WHEEL',
-    roomMetres,
+    clearanceMetres,
     distanceMetres: 1,
     at: { x: 0, y: 0 },
     nearest: { x: 0, y: 0 },
   },
-  turnUsed: 0.7,
+  steeringShare: 0.7,
   mostLeanRadians: 0.08,
   lengthMetres: 10,
 });
-const rung = (settingMetres: number, bays?: number): Rung => ({
+const size = (settingMetres: number, bays?: number): Size => ({
   settingMetres,
   ...(bays !== undefined && {
     inBays: { metres: settingMetres, uncertaintyMetres: 0.1, method: 'BAYS' as const, counted: bays },
@@ -47,9 +47,9 @@ const rung = (settingMetres: number, bays?: number): Rung => ({
 
 describe('a rung', () => {
   it('is said in bays where it is counted in them', () => {
-    expect(rungText(rung(6.25, 2.5), 'METRIC')).toBe('2.5 bays, 6.25\u2009m');
-    expect(rungText(rung(2.5, 1), 'METRIC')).toBe('1 bay, 2.50\u2009m');
-    expect(rungText(rung(6.3), 'METRIC')).toBe('6.30\u2009m');
+    expect(sizeText(size(6.25, 2.5), 'METRIC')).toBe('2.5 bays, 6.25\u2009m');
+    expect(sizeText(size(2.5, 1), 'METRIC')).toBe('1 bay, 2.50\u2009m');
+    expect(sizeText(size(6.3), 'METRIC')).toBe('6.30\u2009m');
   });
 
   it('sets a course to as many bays', () => {

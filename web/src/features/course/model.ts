@@ -8,7 +8,17 @@ import {
   type LengthSystem,
   type SpeedUnit,
 } from '../../shared/units';
-import type { Course, CourseKind, CourseRequest, Evaluation, Fit, Line, LineChoice, Room, Rung } from './api';
+import type {
+  Course,
+  CourseKind,
+  CourseRequest,
+  Evaluation,
+  Fit,
+  Line,
+  LineChoice,
+  Clearance,
+  Size,
+} from './api';
 
 /** A stored course as it would be asked for again. */
 export function requestOf(course: Course | CourseRequest): CourseRequest {
@@ -38,7 +48,7 @@ export function fresh(kind: CourseKind, system: LengthSystem): CourseRequest {
   return { ...kind.start, lengths, name: `New ${inSentence(kind.label)}` };
 }
 
-/** The dimension that the rungs turn. */
+/** The dimension that the sizes turn. */
 export function ladderOf(kind: CourseKind): CourseKind['dimensions'][number] {
   const ladder = kind.dimensions.find((d) => d.ladder);
   if (ladder === undefined) throw new Error(`${kind.kind} has no ladder`);
@@ -50,14 +60,14 @@ export function baysText(count: number): string {
   return `${count} ${count === 1 ? 'bay' : 'bays'}`;
 }
 
-/** A rung as people say it: in bays where it is counted in them. */
-export function rungText({ settingMetres, inBays }: Rung, system: LengthSystem): string {
+/** A size as people say it: in bays where it is counted in them. */
+export function sizeText({ settingMetres, inBays }: Size, system: LengthSystem): string {
   const length = lengthText(settingMetres, system);
   return inBays ? `${baysText(inBays.counted)}, ${length}` : length;
 }
 
-/** A rung counted in bays as a course is set to it, which keeps it counted in bays. */
-export function lengthInBays({ counted, ...length }: NonNullable<Rung['inBays']>): Length {
+/** A size counted in bays as a course is set to it, which keeps it counted in bays. */
+export function lengthInBays({ counted, ...length }: NonNullable<Size['inBays']>): Length {
   return { ...length, text: baysText(counted) };
 }
 
@@ -71,9 +81,9 @@ export function inSentence(label: string): string {
   return /^[A-Z]-/.test(label) ? label : label.charAt(0).toLowerCase() + label.slice(1);
 }
 
-/** The nearest rung within reach, else the centimetre; reach is in metres. */
-export function snapped(metres: number, rungs: number[], reach: number): number {
-  const near = rungs.filter((r) => Math.abs(r - metres) <= reach);
+/** The nearest size within reach, else the centimetre; reach is in metres. */
+export function snapped(metres: number, sizes: number[], reach: number): number {
+  const near = sizes.filter((r) => Math.abs(r - metres) <= reach);
   const best = near.sort((a, b) => Math.abs(a - metres) - Math.abs(b - metres))[0];
   return best ?? Math.round(metres * 100) / 100;
 }
@@ -87,13 +97,13 @@ export const ANSWERS: Record<Fit['answer'], { word: string; tone: string }> = {
 };
 
 /** What of the machine comes nearest. */
-export const PARTS: Record<Room['part'], string> = {
+export const PARTS: Record<Clearance['part'], string> = {
   FRONT_WHEEL: 'front wheel',
   REAR_WHEEL: 'rear wheel',
   BODY: 'widest point',
 };
 
-function placed(name: string, part: Room['part']): string {
+function placed(name: string, part: Clearance['part']): string {
   return `${PARTS[part]} at ${/^cone /.test(name) ? name : `the ${name}`}`;
 }
 
@@ -114,7 +124,7 @@ function rideIt(fit: Fit, line: Line | undefined, speed: SpeedUnit): string {
 
 /** The clearance of the line drawn; more than is looked for is said so. */
 function clearanceText(fit: Fit, line: Line | undefined, system: LengthSystem): string {
-  const metres = line?.binding.roomMetres ?? fit.spare.metres;
+  const metres = line?.binding.clearanceMetres ?? fit.spare.metres;
   return metres > 0.99 ? `more than ${lengthText(1, system)}` : lengthText(metres, system);
 }
 
@@ -158,7 +168,7 @@ export function verdict(
 export function atTheEnds(line: Line | undefined, system: LengthSystem): string | undefined {
   return (
     line?.end &&
-    `Where it begins and ends it keeps ${lengthText(line.end.roomMetres, system)}, ${placed(line.end.name, line.end.part)}.`
+    `Where it begins and ends it keeps ${lengthText(line.end.clearanceMetres, system)}, ${placed(line.end.name, line.end.part)}.`
   );
 }
 

@@ -2,7 +2,7 @@ import type { Day } from '../day';
 import type { Machine } from '../machine';
 import type { Rider } from '../rider';
 
-/** A machine to reckon for, with the rider on it that day; a machine alone is ridden by a developing rider. */
+/** A machine to compute for, with the rider on it that day; a machine alone is ridden by a developing rider. */
 export interface Pair {
   key: string;
   machine: Machine;

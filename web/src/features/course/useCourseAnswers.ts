@@ -1,6 +1,6 @@
 import type { Day } from '../day';
 import { abilityOf, type Rider } from '../rider';
-import type { Reckoned } from '../../shared/http';
+import type { Calculation } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 import {
   useComparison,
@@ -31,9 +31,9 @@ export interface CourseAnswers {
   line: Line | undefined;
   overLine: Line | undefined;
   ladder: ReturnType<typeof useLadder>['data'];
-  comparison: Reckoned<Comparison>;
+  comparison: Calculation<Comparison>;
   /** The comparison with the limits, which take longest. */
-  limits: Reckoned<Comparison>;
+  limits: Calculation<Comparison>;
 }
 
 export function useCourseAnswers(
@@ -58,7 +58,7 @@ export function useCourseAnswers(
   });
   const latest = useEvaluation(question(chosen), chosen?.machine.turn);
   const { problem } = latest;
-  // What was reckoned of another kind says nothing of this one.
+  // What was computed of another kind says nothing of this one.
   const answered = latest.answered?.request.course.kind === kind.kind ? latest.answered : undefined;
   const laid = useEvaluation(over && question(over), over?.machine.turn);
   // What is being typed may contradict itself: the rest is asked for once the course itself has an answer.
@@ -71,7 +71,7 @@ export function useCourseAnswers(
     system,
   };
   // Rooms come at once; limits take longer the first time.
-  const rooms = useComparison(everyone && { ...everyone, limits: false });
+  const clearances = useComparison(everyone && { ...everyone, limits: false });
   const limits = useComparison(everyone && { ...everyone, limits: true });
   return {
     pairs,
@@ -85,7 +85,7 @@ export function useCourseAnswers(
     line: drawnLine(answered?.answer, view.line),
     overLine: over && drawnLine(laid.answered?.answer, 'COMFORTABLE'),
     ladder: useLadder(settled).data,
-    comparison: limits.stale || limits.data === undefined ? rooms : limits,
+    comparison: limits.stale || limits.data === undefined ? clearances : limits,
     limits,
   };
 }

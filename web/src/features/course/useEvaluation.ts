@@ -4,7 +4,7 @@ import { evaluate, type Evaluation, type ReckonRequest } from './api';
 /** An evaluation with the course and machine it is of. */
 export type Answered = Answer<ReckonRequest, Evaluation>;
 
-/** A course reckoned for a machine, as it is dragged; reckoned again when the machine itself has changed. */
+/** A course computed for a machine, as it is dragged; computed again when the machine itself has changed. */
 export function useEvaluation(
   request: ReckonRequest | undefined,
   machine?: unknown,

@@ -66,7 +66,7 @@ export function useBriefing(dayId: number | undefined) {
   return useQuery({
     ...briefingOf(dayId ?? 0, system),
     enabled: dayId !== undefined,
-    // Rungs that there was no time for come with the next question.
+    // Sizes that there was no time for come with the next question.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 20 : false),
   });
 }

@@ -4,7 +4,7 @@ import { stopOf, titleOf, wayFrom, wayOn } from './stops';
 it.each([
   ['/course/new', 'COURSE', 'Course – Wren Lane'],
   ['/riders/3', 'MACHINES', 'Riders – Wren Lane'],
-  ['/set-out', 'SET_OUT', 'Set-out – Wren Lane'],
+  ['/setup', 'SETUP', 'Set-out – Wren Lane'],
   ['/courses', undefined, 'Wren Lane'],
   ['/lesson/drills/weave', 'LESSON', 'Drills – Wren Lane'],
   ['/range/log', 'RANGE', 'Run log – Wren Lane'],
@@ -18,7 +18,7 @@ it.each([
 it.each([
   ['YARD', 'EMPTY', '/yard'],
   ['YARD', 'ATTENTION', '/yard?view=courses'],
-  ['SET_OUT', 'DONE', '/set-out'],
+  ['SETUP', 'DONE', '/setup'],
 ] as const)('goes on to %s, %s, at %s', (next, readiness, path) => {
   expect(wayOn({ next, stops: [{ stop: next, readiness, message: '' }] })).toBe(path);
 });

@@ -7,7 +7,7 @@ import { DrillActions } from './DrillActions';
 import { DrillFigures } from './DrillFigures';
 import { Ladder } from './Ladder';
 import { drillName } from './model';
-import { Standings } from './Standings';
+import { Standings } from './Mastery';
 import { useDrillLink } from './useDrillLink';
 
 /** One drill, complete. */

@@ -4,7 +4,7 @@ import { useDay, useDayLink, type Day } from '../day';
 import { useAddress } from '../../shared/address';
 import { together, useReading } from '../../shared/http';
 import { Loading, NotHere, Select } from '../../shared/ui';
-import { useDrills, useStandings, type Catalogue, type RiderDrills } from './api';
+import { useDrills, useDrillMastery, type Catalogue, type RiderDrills } from './api';
 import { BringDrills } from './BringDrills';
 import { DrillEditor } from './DrillEditor';
 import { DrillSheet } from './DrillSheet';
@@ -17,7 +17,7 @@ export function DrillsTab() {
 }
 
 function OfDay({ catalogue, day }: { catalogue: Catalogue; day: Day | undefined }) {
-  const standings = useReading(useStandings(day?.riders ?? []));
+  const standings = useReading(useDrillMastery(day?.riders ?? []));
   return <Loading of={standings}>{(riders) => <Shown catalogue={catalogue} riders={riders} />}</Loading>;
 }
 

@@ -6,7 +6,7 @@ export type StoredDrill = Api<'StoredDrill'>;
 export type Catalogue = Api<'CatalogueResponse'>;
 export type RiderDrills = Api<'RiderDrills'>;
 export type RiderDrill = Api<'RiderDrill'>;
-export type State = Api<'DrillStanding'>['state'];
+export type State = Api<'DrillMastery'>['state'];
 export type RiderOnMachine = Api<'RiderOnMachine'>;
 
 /** All drills, with the words of stages and measures. */
@@ -15,10 +15,10 @@ export function useDrills() {
 }
 
 /** Where riders stand, each on the machine ridden. What time ran out for is asked again. */
-export function useStandings(pairs: RiderOnMachine[]) {
+export function useDrillMastery(pairs: RiderOnMachine[]) {
   return useQuery({
-    queryKey: keys.drillStandings(pairs),
-    queryFn: () => body(http.POST('/api/calculations/drill-standings', { body: { pairs } })),
+    queryKey: keys.drillMastery(pairs),
+    queryFn: () => body(http.POST('/api/calculations/drill-mastery', { body: { pairs } })),
     placeholderData: (before: RiderDrills[] | undefined) => before,
     refetchInterval: (query) => (query.state.data?.some((r) => r.unfinished) === true ? 1000 : false),
   });
@@ -38,7 +38,7 @@ export function useMaster() {
       const path = '/api/riders/{riderId}/machines/{machineId}/drills/{drillId}' as const;
       return body<unknown>(shown ? http.PUT(path, params) : http.DELETE(path, params));
     },
-    onSuccess: () => client.invalidateQueries({ queryKey: keys.drillStandings() }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.drillMastery() }),
   });
 }
 
@@ -47,7 +47,7 @@ function useChanged() {
   return () =>
     Promise.all([
       client.invalidateQueries({ queryKey: keys.drills() }),
-      client.invalidateQueries({ queryKey: keys.drillStandings() }),
+      client.invalidateQueries({ queryKey: keys.drillMastery() }),
     ]);
 }
 

@@ -3,7 +3,7 @@ import type { RiderDrills } from './api';
 import { countStates, idFor, linesOf, stepsOf } from './model';
 
 const rider = (state: 'MASTERED' | 'NEXT', id = 'a') =>
-  ({ drills: [{ drill: { id }, standing: { id, state } }] }) as unknown as RiderDrills;
+  ({ drills: [{ drill: { id }, mastery: { id, state } }] }) as unknown as RiderDrills;
 
 describe('counting riders on a drill', () => {
   it('counts each state and leaves out whom it is not taught to', () => {

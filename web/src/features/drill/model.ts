@@ -23,7 +23,7 @@ export function countStates(riders: RiderDrills[], drillId: string): Record<Stat
   const counts: Record<State, number> = { MASTERED: 0, WORKING_ON: 0, NEXT: 0, NOT_YET: 0 };
   for (const rider of riders) {
     const found = rider.drills.find((d) => d.drill.id === drillId);
-    if (found) counts[found.standing.state]++;
+    if (found) counts[found.mastery.state]++;
   }
   return counts;
 }

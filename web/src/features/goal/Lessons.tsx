@@ -6,7 +6,7 @@ import { enoughText } from './words';
 /** The lessons until the day a goal is wanted by, and whether they are likely to be enough. */
 export function Lessons({ by, of }: { by: string; of: Programme }) {
   const { system } = usePreferences();
-  const rung = (metres: number) => <span className="figures">{lengthText(metres, system)}</span>;
+  const size = (metres: number) => <span className="figures">{lengthText(metres, system)}</span>;
   const enough = enoughText(of, system);
   return (
     <div role="group" aria-label="Lessons until then" className="mt-1.5 border-t border-rule pt-1.5">
@@ -18,7 +18,7 @@ export function Lessons({ by, of }: { by: string; of: Programme }) {
         <ol>
           {of.lessons.map(({ on, begin, aim, drills }) => (
             <li key={on} className="border-t border-rule py-1">
-              <b>{shortDate(on)}</b> begin at {rung(begin.settingMetres)}, clean at {rung(aim.settingMetres)}
+              <b>{shortDate(on)}</b> begin at {size(begin.settingMetres)}, clean at {size(aim.settingMetres)}
               {drills.length > 0 && (
                 <span className="block text-sm">
                   {drills.map(({ id, name }, i) => (

@@ -4,7 +4,7 @@ import { usePreferences } from '../../shared/units';
 
 export type GoalOf = Api<'GoalResponse'>;
 export type Goal = Api<'GoalJson'>;
-export type Off = Api<'Off'>;
+export type Off = Api<'GoalDistance'>;
 export type Programme = Api<'ProgrammeJson'>;
 
 /** What a rider wants to be able to ride, and how far off it is. */

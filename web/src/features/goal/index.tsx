@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useReading } from '../../shared/http';
 import { Button, Loading } from '../../shared/ui';
 import { lengthText, difficultyText, usePreferences } from '../../shared/units';
-import { restsOn, share } from '../standing';
+import { restsOn, share } from '../sizes';
 import { useGoal, type Goal, type GoalOf, type Off } from './api';
 import { GoalForm } from './GoalForm';
 import { Lessons } from './Lessons';

@@ -15,10 +15,10 @@ it('says how many lessons would be likely to do, and where they find room', () =
 });
 
 it('says what is likely by then in the units chosen, and nothing where nothing is known', () => {
-  expect(enoughText({ likelyRung: { settingMetres: 6.4, difficulty: 1.4 } }, 'METRIC')).toBe(
+  expect(enoughText({ likelySize: { settingMetres: 6.4, difficulty: 1.4 } }, 'METRIC')).toBe(
     'Likely by then: 6.40\u2009m.',
   );
-  expect(enoughText({ likelyRung: { settingMetres: 6.4008, difficulty: 1.4 } }, 'IMPERIAL')).toBe(
+  expect(enoughText({ likelySize: { settingMetres: 6.4008, difficulty: 1.4 } }, 'IMPERIAL')).toBe(
     'Likely by then: 21′ 0″.',
   );
   expect(enoughText({}, 'METRIC')).toBe('');

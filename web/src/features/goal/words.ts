@@ -6,8 +6,8 @@ export function enoughText(
   {
     likelyLessons,
     likelySchedule,
-    likelyRung,
-  }: Pick<Programme, 'likelyLessons' | 'likelySchedule' | 'likelyRung'>,
+    likelySize,
+  }: Pick<Programme, 'likelyLessons' | 'likelySchedule' | 'likelySize'>,
   system: LengthSystem,
 ): string {
   const parts: string[] = [];
@@ -25,6 +25,6 @@ export function enoughText(
       `${likelyLessons} ${likelyLessons === 1 ? 'lesson is' : 'lessons are'} likely to do${where ? `: ${where}` : ''}.`,
     );
   }
-  if (likelyRung) parts.push(`Likely by then: ${lengthText(likelyRung.settingMetres, system)}.`);
+  if (likelySize) parts.push(`Likely by then: ${lengthText(likelySize.settingMetres, system)}.`);
   return parts.join(' ');
 }

@@ -4,7 +4,7 @@ import { body, changing, http, keys, ofStored, type Api } from '../../shared/htt
 export type Kit = Api<'KitResponse'>;
 export type KitRequest = Api<'KitJson'>;
 export type OwnMarker = Api<'KitMarkerJson'>;
-export type Lying = Api<'LyingJson'>;
+export type Lying = Api<'SizeMarkerJson'>;
 
 /** What the school owns to set courses out in. */
 export function useKit() {

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { Button } from '../../shared/ui';
-import { inFigures, lengthText, roomText, usePreferences, type LengthSystem } from '../../shared/units';
+import { inFigures, lengthText, clearanceText, usePreferences, type LengthSystem } from '../../shared/units';
 import type { Length } from './api';
 import { useTypedLength, type TypedLengthProps } from './useTypedLength';
 
@@ -63,7 +63,7 @@ function ReadBack({ length }: { length: Length | undefined }) {
   const other = system === 'METRIC' ? 'IMPERIAL' : 'METRIC';
   return (
     <span className="figures text-xs tracking-tight">
-      {roomText(length.metres, length.uncertaintyMetres, system)} · {lengthText(length.metres, other)}
+      {clearanceText(length.metres, length.uncertaintyMetres, system)} · {lengthText(length.metres, other)}
     </span>
   );
 }

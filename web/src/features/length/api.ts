@@ -14,7 +14,7 @@ export interface Calibrations {
 export type Usual = Api<'UsualJson'>;
 
 /** What a text means; several meanings come with a question. */
-export type LengthAnswer = Api<'ReadResponse'>;
+export type LengthAnswer = Api<'LengthResponse'>;
 
 /** Asks the core what a text says. */
 export function readLength(

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { restsOn, Setting, share, StandsAt } from '../standing';
+import { restsOn, Setting, share, StandsAt } from '../sizes';
 import { Button, CautionNote, sideWord } from '../../shared/ui';
 import { clock, findingsOf, lasting, moved, open, without } from './model';
 import type { LessonEdit } from './useLessonEdit';

@@ -15,7 +15,7 @@ export function useLesson(dayId: number) {
     queryKey: keys.lesson(dayId, system),
     queryFn: () =>
       body(http.GET('/api/days/{dayId}/lesson', { params: { path: { dayId }, query: { system } } })),
-    // Who rides what of what stands is reckoned in the background.
+    // Who rides what of what stands is computed in the background.
     refetchInterval: ({ state }) => (state.data?.unfinished === true ? 1000 : false),
   });
 }

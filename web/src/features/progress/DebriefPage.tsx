@@ -75,7 +75,7 @@ function Told({ day, debrief }: { day: Day; debrief: DebriefOf }) {
       {debrief.unfinished && <p className="text-soft">Calculating the rest…</p>}
       <Review of={debrief.review} />
       <p className="text-sm text-soft">
-        Reckoned from what was logged, on the kind of course each rode most; estimates where they say
+        Calculation from what was logged, on the kind of course each rode most; estimates where they say
         “better”. What you saw comes first: put it in your own words.
       </p>
     </>
@@ -83,11 +83,11 @@ function Told({ day, debrief }: { day: Day; debrief: DebriefOf }) {
 }
 
 /** What a rider is told where nobody put it in other words. */
-function reckonedOf(rider: RiderDebrief): string {
+function calculationOf(rider: RiderDebrief): string {
   return [rider.better, rider.holdsBack, rider.next].filter((s) => s !== '').join('\n');
 }
 
-/** One rider: what is reckoned, or what the instructor says instead. */
+/** One rider: what is computed, or what the instructor says instead. */
 function Rider(props: {
   day: Day;
   rider: RiderDebrief;
@@ -114,7 +114,7 @@ function Rider(props: {
       ) : (
         <div className="mt-1 flex items-start justify-between gap-x-4 gap-y-2 max-sm:flex-col">
           <div className="whitespace-pre-line">
-            {rider.own.text === '' ? reckonedOf(rider) : rider.own.text}
+            {rider.own.text === '' ? calculationOf(rider) : rider.own.text}
           </div>
           <Button className="no-print shrink-0" onClick={props.onEdit}>
             In your own words
@@ -139,7 +139,7 @@ function Rider(props: {
 function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDone: () => void }) {
   const tell = useTell(day.id);
   const say = useSay();
-  const [text, setText] = useState(rider.own.text === '' ? reckonedOf(rider) : rider.own.text);
+  const [text, setText] = useState(rider.own.text === '' ? calculationOf(rider) : rider.own.text);
   const unsaved = useDraft({ name: `debrief/${day.id}/${rider.riderId}`, value: text, onRestore: setText });
   const keep = (said: string) =>
     tell.mutate(
@@ -163,7 +163,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
         </Button>
         {rider.own.text !== '' && (
           <Button disabled={tell.isPending} onClick={() => keep('')}>
-            Back to what is reckoned
+            Back to what is calculated
           </Button>
         )}
         <Button

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { todayIso, useDay, useDayLink, type Day } from '../day';
-import { restsOn, share } from '../standing';
+import { restsOn, share } from '../sizes';
 import { useReading } from '../../shared/http';
 import { Button, Chevron, Loading, sideWord, TextField, useSay } from '../../shared/ui';
 import { lengthText, usePreferences } from '../../shared/units';

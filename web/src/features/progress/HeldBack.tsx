@@ -48,7 +48,7 @@ function Likely({ held, riderId }: { held: Held; riderId: number }) {
   );
 }
 
-/** What the mistake costs where they last rode; nothing until it is reckoned, and where nothing was solved. */
+/** What the mistake costs where they last rode; nothing until it is computed, and where nothing was solved. */
 function Costs({ of, progress }: { of: NonNullable<Held['mistake']>; progress: Progress }) {
   const { system, speed } = usePreferences();
   const made = useMistakesMade(progress.riderId, progress.kind);
@@ -58,7 +58,7 @@ function Costs({ of, progress }: { of: NonNullable<Held['mistake']>; progress: P
     <p className="text-sm text-soft">
       At <span className="figures">{lengthText(made.data.settingMetres, system)}</span>,{' '}
       {mistakeText(of, system, speed)} costs {cost.orMore && 'more than '}
-      <span className="figures">{lengthText(cost.lostMetres, system)}</span> of room, an estimate.
+      <span className="figures">{lengthText(cost.lostMetres, system)}</span> of clearance, an estimate.
     </p>
   );
 }

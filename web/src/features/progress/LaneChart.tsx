@@ -31,7 +31,7 @@ export function LaneChart({ progress, scale }: { progress: Progress; scale: Scal
         >
           <Axis chart={chart} />
           <Estimates chart={chart} />
-          <Kerb chart={chart} limits={progress.standing} scale={scale} />
+          <Kerb chart={chart} limits={progress.riderSizes} scale={scale} />
           {chart.marks.map((m) => (
             <RunMark key={m.id} mark={m} />
           ))}

@@ -3,7 +3,7 @@ import { letterOf } from '../run';
 import type { Progress } from './api';
 import type { Chart, Mark, Scale } from './chart';
 
-/** Widths at top, rungs as ticks at both ends, a line between days. */
+/** Widths at top, sizes as ticks at both ends, a line between days. */
 export function Axis({ chart }: { chart: Chart }) {
   const unit = `, ${chart.unit}`;
   return (
@@ -23,7 +23,7 @@ export function Axis({ chart }: { chart: Chart }) {
           </text>
         </g>
       ))}
-      {chart.rungs.map((r) => (
+      {chart.sizes.map((r) => (
         <path
           key={r.side + r.x}
           d={`M${r.x} ${chart.top - 4}V${chart.top + 4}M${r.x} ${chart.bottom - 4}V${chart.bottom + 4}`}
@@ -59,7 +59,7 @@ export function Estimates({ chart }: { chart: Chart }) {
 }
 
 /** Difficulty 100 % to each side, all that machine and practised hands can do, with the dates between. */
-export function Kerb(props: { chart: Chart; limits: Progress['standing']; scale: Scale }) {
+export function Kerb(props: { chart: Chart; limits: Progress['riderSizes']; scale: Scale }) {
   const { chart, limits } = props;
   const { system } = usePreferences();
   const { left, right } = chart.kerb;

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { useDayLink } from '../day';
 import { GoalPanel } from '../goal';
 import { PractisedPanel } from '../practised';
-import { share } from '../standing';
+import { share } from '../sizes';
 import { Chevron, Figure, sideWord, Term } from '../../shared/ui';
 import { lengthText, difficultyText, usePreferences } from '../../shared/units';
 import type { Progress } from './api';
@@ -11,7 +11,7 @@ import { measuredText } from './words';
 
 /** What the lane says in words: both sides, what went wrong, what comes next. */
 export function Summary({ progress }: { progress: Progress }) {
-  const { standing, left, right } = progress;
+  const { riderSizes, left, right } = progress;
   const link = useDayLink();
   if (progress.straight) return <StraightSummary progress={progress} />;
   return (
@@ -19,7 +19,7 @@ export function Summary({ progress }: { progress: Progress }) {
       aria-label="Summary"
       className="flex flex-col gap-5 border-l border-rule bg-panel px-5 py-5 max-lg:border-l-0 max-lg:border-t"
     >
-      <Headline standing={standing} gap={progress.gap} />
+      <Headline riderSizes={riderSizes} gap={progress.gap} />
       <Changes changes={progress.changes} />
       {progress.standstill !== undefined && (
         <p className="border-l-4 border-ochre pl-3">{progress.standstill}</p>
@@ -31,16 +31,16 @@ export function Summary({ progress }: { progress: Progress }) {
               Left, <Term word="difficulty">difficulty</Term>
             </>
           }
-          figure={difficultyText(standing?.left?.difficulty)}
+          figure={difficultyText(riderSizes?.left?.difficulty)}
         />
-        <Figure name="Right, difficulty" figure={difficultyText(standing?.right?.difficulty)} />
+        <Figure name="Right, difficulty" figure={difficultyText(riderSizes?.right?.difficulty)} />
         <Figure name="Left, clean" figure={String(left.clean)} unit={`of ${left.runs}`} />
         <Figure name="Right, clean" figure={String(right.clean)} unit={`of ${right.runs}`} />
       </div>
       <Faults left={left} right={right} />
       {progress.measured.length > 0 && <Measured progress={progress} />}
       <HeldBack progress={progress} />
-      {standing?.rung && <Next progress={progress} />}
+      {riderSizes?.size && <Next progress={progress} />}
       <GoalPanel riderId={progress.riderId} />
       <PractisedPanel
         riderId={progress.riderId}
@@ -86,9 +86,9 @@ function StraightSummary({ progress }: { progress: Progress }) {
 /** As many runs to a side as an estimate looks at. */
 const LATEST = 30;
 
-function Headline({ standing, gap }: { standing: Progress['standing']; gap: Progress['gap'] }) {
+function Headline({ riderSizes, gap }: { riderSizes: Progress['riderSizes']; gap: Progress['gap'] }) {
   const { system } = usePreferences();
-  const [l, r] = [standing?.left, standing?.right];
+  const [l, r] = [riderSizes?.left, riderSizes?.right];
   if (l?.metres === undefined || r?.metres === undefined) {
     return <h2 className="text-xl leading-snug">Four runs to each side give a first estimate.</h2>;
   }
@@ -174,29 +174,29 @@ function Measured({ progress }: { progress: Progress }) {
 function Next({ progress }: { progress: Progress }) {
   const { system } = usePreferences();
   const link = useDayLink();
-  const { standing } = progress;
-  if (standing?.rung === undefined) return null;
+  const { riderSizes } = progress;
+  if (riderSizes?.size === undefined) return null;
   return (
     <section>
       <h2>Begin next time</h2>
       <p>
         {progress.settingLabel} at{' '}
-        <b className="figures">{lengthText(standing.rung.settingMetres, system)}</b>
-        {standing.rung.difficulty !== undefined && (
+        <b className="figures">{lengthText(riderSizes.size.settingMetres, system)}</b>
+        {riderSizes.size.difficulty !== undefined && (
           <>
-            , difficulty <span className="figures">{difficultyText(standing.rung.difficulty)}</span>
+            , difficulty <span className="figures">{difficultyText(riderSizes.size.difficulty)}</span>
           </>
         )}
-        {standing.weakSide && `, ${sideWord(standing.weakSide)} side first`}.
+        {riderSizes.weakSide && `, ${sideWord(riderSizes.weakSide)} side first`}.
       </p>
-      {standing.left && standing.right && (
+      {riderSizes.left && riderSizes.right && (
         <p className="text-sm text-soft">Two steps easier than the one to work on.</p>
       )}
-      {standing.left && standing.right && standing.working && (
+      {riderSizes.left && riderSizes.right && riderSizes.working && (
         <p>
-          Work on <b className="figures">{lengthText(standing.working.rung.settingMetres, system)}</b>: chance
-          about <span className="figures">{share(standing.working.chance)}</span> %, nearest to what is{' '}
-          <Link to={link('/lesson/methods')}>aimed at</Link>.
+          Work on <b className="figures">{lengthText(riderSizes.working.size.settingMetres, system)}</b>:
+          chance about <span className="figures">{share(riderSizes.working.chance)}</span> %, nearest to what
+          is <Link to={link('/lesson/methods')}>aimed at</Link>.
         </p>
       )}
     </section>

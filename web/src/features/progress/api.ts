@@ -81,7 +81,7 @@ export function useNextDay(dayId: number) {
   });
 }
 
-export type Compared = Api<'DaysCompared'>;
+export type Compared = Api<'DayComparison'>;
 
 /** Two days of a rider on a kind of course, side by side. */
 export function useCompared(riderId: number, kind: string, from: number, to: number) {

@@ -34,9 +34,9 @@ const progress: Progress = {
   settingLabel: 'Width',
   kinds: [],
   machineName: 'Twin',
-  standing: {
+  riderSizes: {
     ladder: {
-      rungs: [
+      sizes: [
         { settingMetres: 9, difficulty: 0.44 },
         { settingMetres: 5.5, difficulty: 0.73 },
       ],

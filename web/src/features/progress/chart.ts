@@ -34,7 +34,7 @@ export interface Chart {
   unit: 'm' | 'ft' | '%';
   /** Inner edges of the kerb: the machine's limit. */
   kerb: { left: number; right: number };
-  rungs: { side: Side; x: number }[];
+  sizes: { side: Side; x: number }[];
 }
 
 const TOP = 46;
@@ -88,21 +88,21 @@ export function layOut(
   width: number,
   height: number,
 ): Chart | undefined {
-  const { standing } = progress;
-  // A spell, and what was broken off, say nothing at one place of the lane; the table has them.
+  const { riderSizes } = progress;
+  // A timed ride, and what was broken off, say nothing at one place of the lane; the table has them.
   const days = progress.days.map((d) => ({ ...d, runs: d.runs.filter((r) => r.sort === 'RUN') }));
-  if (standing === undefined || days.length === 0) return undefined;
+  if (riderSizes === undefined || days.length === 0) return undefined;
   const runs = days.flatMap((d) => d.runs);
   const estimates = days
     .flatMap((d) => [d.left, d.right])
     .flatMap((e) => (e === undefined ? [] : (estimateAt(e, scale) ?? [])));
-  const shown = [...runs, ...standing.ladder.rungs].map((of) => value(of, scale)).concat(estimates);
+  const shown = [...runs, ...riderSizes.ladder.sizes].map((of) => value(of, scale)).concat(estimates);
   const [hardest, easiest] =
     scale === 'metres' ? [Math.min(...shown), Math.max(...shown)] : [Math.max(...shown), Math.min(...shown)];
   // Kinds that are ridden straight on have no limit: their kerb is as narrow as anything shown.
   const limit = {
-    LEFT: scale === 'metres' ? (standing.limitLeftMetres ?? hardest) : 1,
-    RIGHT: scale === 'metres' ? (standing.limitRightMetres ?? hardest) : 1,
+    LEFT: scale === 'metres' ? (riderSizes.limitLeftMetres ?? hardest) : 1,
+    RIGHT: scale === 'metres' ? (riderSizes.limitRightMetres ?? hardest) : 1,
   };
   const inner =
     scale === 'metres' ? Math.min(limit.LEFT, limit.RIGHT, hardest) : Math.max(limit.LEFT, hardest);
@@ -168,6 +168,8 @@ export function layOut(
     ),
     unit: scale === 'difficulty' ? '%' : system === 'METRIC' ? 'm' : 'ft',
     kerb: { left: x('LEFT', limit.LEFT), right: x('RIGHT', limit.RIGHT) },
-    rungs: sides.flatMap((side) => standing.ladder.rungs.map((r) => ({ side, x: x(side, value(r, scale)) }))),
+    sizes: sides.flatMap((side) =>
+      riderSizes.ladder.sizes.map((r) => ({ side, x: x(side, value(r, scale)) })),
+    ),
   };
 }

@@ -33,7 +33,7 @@ export function useSaveRider() {
   });
 }
 
-export type Kept = Api<'KeptRecords'>;
+export type Kept = Api<'RecordCounts'>;
 
 /** How much is kept of a rider. */
 export function useRecords(riderId: number) {

@@ -5,7 +5,7 @@ import { AdviceBox } from './AdviceBox';
 
 afterEach(cleanup);
 
-const ALIKE = { riderId: 3, placed: true, standing: undefined, back: undefined, laddered: true };
+const ALIKE = { riderId: 3, placed: true, riderSizes: undefined, back: undefined, laddered: true };
 
 it('asks which setting is ridden before it advises', () => {
   render(<AdviceBox {...ALIKE} setting={undefined} advice={undefined} onMove={undefined} />);

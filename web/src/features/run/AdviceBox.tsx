@@ -11,14 +11,14 @@ export function AdviceBox(props: {
   /** Whether it is known which of them suits the rider. */
   placed: boolean;
   advice: RangeView['nextLeft'] | undefined;
-  standing: RangeView['standing'] | undefined;
+  riderSizes: RangeView['riderSizes'] | undefined;
   back: BackTo | undefined;
-  /** Whether there are other rungs. */
+  /** Whether there are other sizes. */
   laddered: boolean;
-  /** Shows what another rung takes: 1 is tighter. Missing while it is shown. */
+  /** Shows what another size takes: 1 is tighter. Missing while it is shown. */
   onMove: ((by: 1 | -1) => void) | undefined;
 }) {
-  const { setting, advice, standing, back, onMove } = props;
+  const { setting, advice, riderSizes, back, onMove } = props;
   return (
     <p aria-live="polite" className="min-h-15 border-l-4 border-steel bg-panel px-3 py-1.5">
       {setting === undefined ? (
@@ -30,7 +30,7 @@ export function AdviceBox(props: {
       ) : advice ? (
         <>
           <b>{MOVES[advice.move]}</b> {advice.reason}
-          {standing && <WorkOn standing={standing} setting={setting} />}
+          {riderSizes && <WorkOn riderSizes={riderSizes} setting={setting} />}
           {back && <GoBack back={back} riderId={props.riderId} />}
           {(advice.move === 'TIGHTEN' || advice.move === 'WIDEN') && onMove && (
             <Button

@@ -6,13 +6,13 @@ import type { Fault } from './api';
 import { Counter, FaultCounters } from './FaultCounters';
 import { says, SeenPanel } from './Seen';
 import { countOf, NONE, runsOf, stepped, type Detail, type Several } from './several';
-import { SpellPanel } from './SpellPanel';
+import { TimedRidePanel } from './TimedRidePanel';
 import { ScorePanel } from './ScorePanel';
 import type { HeldLogging } from './useLogging';
 
-type Panel = 'several' | 'spell' | 'seen' | 'score' | 'note';
+type Panel = 'several' | 'timedRide' | 'seen' | 'score' | 'note';
 
-/** One tap further: a run broken off, several at once, a spell, how the next was ridden, its score, a note for it. */
+/** One tap further: a run broken off, several at once, a timed ride, how the next was ridden, its score, a note for it. */
 export function More(props: {
   canLog: boolean;
   /** Missing where what is ridden is ridden on none. */
@@ -22,7 +22,7 @@ export function More(props: {
 }) {
   const { drill, logging } = props;
   // A drill that is logged by minutes or by a score begins where those are said.
-  const first = { RUN: undefined, TIMED_RIDE: 'spell', SCORE: 'score' } as const;
+  const first = { RUN: undefined, TIMED_RIDE: 'timedRide', SCORE: 'score' } as const;
   const [panel, setPanel] = useState<Panel | undefined>(drill && first[drill.loggedBy]);
   const toggle = (one: Panel) => setPanel((before) => (before === one ? undefined : one));
   // What is counted in a panel stays while another is open, and begins anew once it is logged.
@@ -54,7 +54,7 @@ export function More(props: {
           Abandoned
         </button>
         {tab('several', 'Several')}
-        {tab('spell', 'Spell')}
+        {tab('timedRide', 'Spell')}
         {tab('seen', says(logging.seen) ? 'Seen ✓' : 'Seen')}
         {tab('score', logging.score === undefined ? 'Score' : 'Score ✓')}
         {tab('note', logging.note === '' ? 'Note' : 'Note ✓')}
@@ -62,8 +62,8 @@ export function More(props: {
       <div key={`several${logged}`} hidden={panel !== 'several'}>
         <SeveralPanel canLog={props.canLog} onLog={done} />
       </div>
-      <div key={`spell${logged}`} hidden={panel !== 'spell'}>
-        <SpellPanel canLog={props.canLog} longestMinutes={drill?.longestMinutes} onLog={done} />
+      <div key={`spell${logged}`} hidden={panel !== 'timedRide'}>
+        <TimedRidePanel canLog={props.canLog} longestMinutes={drill?.longestMinutes} onLog={done} />
       </div>
       {panel === 'seen' && <SeenPanel on={props.on} seen={logging.seen} onSeen={logging.setSeen} />}
       {panel === 'score' && (
@@ -71,7 +71,7 @@ export function More(props: {
       )}
       {panel === 'note' && (
         <label className="block">
-          <span className="mb-1 block text-sm text-soft">Goes with the next run or spell</span>
+          <span className="mb-1 block text-sm text-soft">Goes with the next run or timedRide</span>
           <input
             className="w-full rounded-sm border border-edge bg-panel px-2 py-3"
             maxLength={200}

@@ -44,7 +44,7 @@ export function MoveCones(props: {
             estimate). {cost.data.moment}
           </>
         )}
-        {cost.isPending && <span className="text-soft">What it takes is being reckoned…</span>}
+        {cost.isPending && <span className="text-soft">What it takes is being calculated…</span>}
         {cost.isError && said(cost.error)}
       </p>
       <div className="grid grid-cols-2 gap-2">

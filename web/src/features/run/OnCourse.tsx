@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
-import { moved, useStandingOf, useWhatStands } from '../standing';
+import { moved, useDaySizes, useActiveSizes } from '../sizes';
 import { useRange, type Side } from './api';
 import type { Activity } from './activity';
 import { AdviceBox } from './AdviceBox';
@@ -28,8 +28,8 @@ export function OnCourse(props: {
 }) {
   const { day, of, activity, outbox, turning } = props;
   const { course, drill, kind } = activity;
-  const stands = useWhatStands(day, course.id, kind ? settingOf(course, kind) : 0);
-  const who = useStandingOf(day.id, course.id, stands.settings);
+  const stands = useActiveSizes(day, course.id, kind ? settingOf(course, kind) : 0);
+  const who = useDaySizes(day.id, course.id, stands.settings);
   const own = who.data?.stands.riders.find((r) => r.riderId === of.riderId);
   const { setting, choose } = useRidden(
     `${day.id}.${course.id}.${of.riderId}`,
@@ -41,7 +41,7 @@ export function OnCourse(props: {
   // Which setting suits them is on its way: what it brings is asked for once, not without a setting first.
   const suitsComes = (who.isPending || who.isPlaceholderData) && who.failureCount === 0;
   const known = useRange({ ...on, settingMetres: setting }, setting !== undefined || !suitsComes);
-  const standing = known.data?.standing;
+  const riderSizes = known.data?.riderSizes;
   const runs = shown(
     known.data?.runs ?? [],
     outbox.box,
@@ -51,13 +51,13 @@ export function OnCourse(props: {
   // Straight on there are no sides: what is said of both is the same.
   const isLeft = straight || turning.side === 'LEFT';
   const unknown = known.failed ? 'lost' : 'coming';
-  const rungs = standing?.ladder.rungs.map((r) => r.settingMetres) ?? [];
+  const sizes = riderSizes?.ladder.sizes.map((r) => r.settingMetres) ?? [];
   const propose = (by: 1 | -1) => {
     if (setting === undefined) return;
-    const next = stepped(rungs, proposed ?? setting, by);
+    const next = stepped(sizes, proposed ?? setting, by);
     setProposed(next === setting ? undefined : next);
   };
-  const onSize = rungs.length > 0 ? propose : undefined;
+  const onSize = sizes.length > 0 ? propose : undefined;
   return (
     <RunLogger
       ridden={{
@@ -108,9 +108,9 @@ export function OnCourse(props: {
         setting={setting}
         placed={own !== undefined}
         advice={isLeft ? known.data?.nextLeft : known.data?.nextRight}
-        standing={standing}
+        riderSizes={riderSizes}
         back={isLeft ? known.data?.backLeft : known.data?.backRight}
-        laddered={rungs.length > 0}
+        laddered={sizes.length > 0}
         onMove={proposed === undefined ? propose : undefined}
       />
     </RunLogger>

@@ -82,7 +82,7 @@ export function RunLogger(props: {
         return logging.setFaults((before) => toggled(before, command.fault));
       case 'side':
         return turning?.onSide(command.side);
-      case 'rung':
+      case 'size':
         return around.onSize?.(command.by);
       case 'next':
         return around.onNext();

@@ -1,5 +1,5 @@
 import { Button } from '../../shared/ui';
-import { usePocket } from '../setout';
+import { usePocket } from '../setup';
 import type { Outbox } from './outbox';
 
 /** Says plainly what is saved on this device and what on the server. */

@@ -1,6 +1,6 @@
 import { CourseDrawing, requestOf, type Course } from '../course';
 import type { ReactNode } from 'react';
-import { useSheet } from '../setout';
+import { useSheet } from '../setup';
 import { lengthText, usePreferences } from '../../shared/units';
 import type { Observed } from './api';
 import { TECHNIQUES } from '../fault';
@@ -46,7 +46,7 @@ export function SeenPanel(props: {
     });
   return (
     <div className="grid gap-2 border-l-4 border-steel bg-panel px-3 py-2">
-      <p className="text-sm text-soft">Goes with the next run or spell. Choose as many as you saw.</p>
+      <p className="text-sm text-soft">Goes with the next run or timedRide. Choose as many as you saw.</p>
       <div className="grid grid-cols-3 gap-2 sm:grid-cols-4" role="group" aria-label="How it was ridden">
         {TECHNIQUES.map((t) => (
           <Choice key={t.technique} on={technique.includes(t.technique)} onTap={() => toggle(t.technique)}>

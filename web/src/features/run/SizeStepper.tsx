@@ -1,4 +1,4 @@
-import { share, type ChanceOf } from '../standing';
+import { share, type ChanceOf } from '../sizes';
 import { sayLength, usePreferences } from '../../shared/units';
 
 /** The size ridden, which the sizes of the course are stepped from. */

@@ -1,13 +1,13 @@
 import type { Course } from '../course';
 import { lying } from '../kit';
-import { letterOf, Untold, type WhatStands } from '../standing';
+import { letterOf, Untold, type ActiveSizes } from '../sizes';
 import { several } from '../../shared/ui';
 import { isSame, lengthText, usePreferences } from '../../shared/units';
 
 /** Which of the sizes set up is ridden, where there are several; and what only this device knows. */
 export function Sizes(props: {
   course: Course;
-  stands: WhatStands;
+  stands: ActiveSizes;
   setting: number | undefined;
   onSetting: (metres: number) => void;
 }) {

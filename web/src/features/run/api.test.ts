@@ -7,7 +7,7 @@ const who = { dayId: 5, riderId: 2, courseId: 1, machineId: 4 };
 
 function view(runs: string[]): RangeView {
   return {
-    standing: { ladder: { rungs: [] } },
+    riderSizes: { ladder: { sizes: [] } },
     runs: runs.map((id) => ({ id })),
     unscored: [],
     nextLeft: { move: 'HOLD', reason: 'Stay.' },

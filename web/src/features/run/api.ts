@@ -25,7 +25,7 @@ export interface RangeQuestion {
 
 /**
  * One rider on one course of the day, with advice for the next run at a setting. Where that cannot be had, what was last read at
- * another setting goes on standing there, without its advice: the runs of the day are the same at any.
+ * another setting goes on riderSizes there, without its advice: the runs of the day are the same at any.
  * Out of reach, it stays failed while it is asked for once more in vain. As long as it is not settled what to ask, it is on its
  * way.
  */
@@ -69,7 +69,7 @@ export function knownOf(client: QueryClient, q: RangeQuestion): RangeView | unde
     .findAll({ queryKey: keys.range(atAnySetting(q)), predicate: ({ state }) => state.data !== undefined })
     .toSorted((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
   const view = latest?.state.data as RangeView | undefined;
-  return view && { standing: view.standing, runs: view.runs, unscored: view.unscored };
+  return view && { riderSizes: view.riderSizes, runs: view.runs, unscored: view.unscored };
 }
 
 /** What it takes to have a course stand at other settings for one rider, and when it is best done. */
@@ -79,7 +79,7 @@ export function useMoveCost(q: { dayId: number; courseId: number; riderId: numbe
     queryKey: keys.moveCost(q, system),
     queryFn: () =>
       body(
-        http.GET('/api/days/{dayId}/courses/{courseId}/move', {
+        http.GET('/api/days/{dayId}/courses/{courseId}/changeover-moment', {
           params: {
             path: { dayId: q.dayId, courseId: q.courseId },
             query: { riderId: q.riderId, to: q.to, system },

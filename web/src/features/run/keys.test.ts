@@ -11,7 +11,7 @@ describe('keys on the range', () => {
 
   it('change side, rung and rider, and undo', () => {
     expect(commandOf('ArrowRight')).toEqual({ do: 'side', side: 'RIGHT' });
-    expect(commandOf(']')).toEqual({ do: 'rung', by: 1 });
+    expect(commandOf(']')).toEqual({ do: 'size', by: 1 });
     expect(commandOf('N')).toEqual({ do: 'next' });
     expect(commandOf('u')).toEqual({ do: 'undo' });
   });
@@ -27,10 +27,10 @@ it('turns a fault on and off', () => {
 });
 
 it('steps along the rungs and stays at their ends', () => {
-  const rungs = [9.1, 8.2, 7.2];
-  expect(stepped(rungs, 8.2, 1)).toBe(7.2);
-  expect(stepped(rungs, 8.2, -1)).toBe(9.1);
-  expect(stepped(rungs, 7.2, 1)).toBe(7.2);
-  expect(stepped(rungs, 8.0, 1)).toBe(7.2);
-  expect(stepped(rungs, 8.0, -1)).toBe(8.2);
+  const sizes = [9.1, 8.2, 7.2];
+  expect(stepped(sizes, 8.2, 1)).toBe(7.2);
+  expect(stepped(sizes, 8.2, -1)).toBe(9.1);
+  expect(stepped(sizes, 7.2, 1)).toBe(7.2);
+  expect(stepped(sizes, 8.0, 1)).toBe(7.2);
+  expect(stepped(sizes, 8.0, -1)).toBe(8.2);
 });

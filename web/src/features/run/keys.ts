@@ -8,7 +8,7 @@ export type Command =
   | { do: 'fault'; fault: Fault }
   | { do: 'log' }
   | { do: 'side'; side: Side }
-  | { do: 'rung'; by: 1 | -1 }
+  | { do: 'size'; by: 1 | -1 }
   | { do: 'next' }
   | { do: 'undo' }
   | { do: 'timer' };
@@ -19,8 +19,8 @@ const FIXED: Record<string, Command> = {
   Enter: { do: 'log' },
   ArrowLeft: { do: 'side', side: 'LEFT' },
   ArrowRight: { do: 'side', side: 'RIGHT' },
-  '[': { do: 'rung', by: -1 },
-  ']': { do: 'rung', by: 1 },
+  '[': { do: 'size', by: -1 },
+  ']': { do: 'size', by: 1 },
   n: { do: 'next' },
   u: { do: 'undo' },
   k: { do: 'timer' },
@@ -38,9 +38,9 @@ export function toggled(faults: Fault[], fault: Fault): Fault[] {
   return faults.includes(fault) ? faults.filter((f) => f !== fault) : [...faults, fault];
 }
 
-/** The rung one step from a setting: +1 is tighter. Rungs are widest first. */
-export function stepped(rungs: number[], setting: number, by: 1 | -1): number {
-  const others = rungs.filter((r) => !isSame(r, setting));
+/** The size one step from a setting: +1 is tighter. Sizes are widest first. */
+export function stepped(sizes: number[], setting: number, by: 1 | -1): number {
+  const others = sizes.filter((r) => !isSame(r, setting));
   const beyond = by === 1 ? others.find((r) => r < setting) : others.findLast((r) => r > setting);
   return beyond ?? setting;
 }

@@ -63,7 +63,7 @@ function lengthOf(run: Seen): string {
     .join(', ');
 }
 
-/** A clean run is a tally stroke, each fault a letter in a ring; a spell says its length, what was broken off is a dash. */
+/** A clean run is a tally stroke, each fault a letter in a ring; a timed ride says its length, what was broken off is a dash. */
 export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
   if (run.sort === 'BROKEN_OFF') {
     return (
@@ -72,14 +72,14 @@ export function Outcome({ run, size = 22 }: { run: Seen; size?: number }) {
       </svg>
     );
   }
-  const spell = run.sort === 'SPELL' && (
+  const timedRide = run.sort === 'SPELL' && (
     <span className="figures text-sm" aria-hidden="true">
       {lengthOf(run)}
     </span>
   );
   return (
     <span role="img" aria-label={entryText(run)} className="inline-flex items-center gap-0.5">
-      {spell}
+      {timedRide}
       {run.faults.length === 0 && (
         <svg aria-hidden="true" width={size / 2} height={size} viewBox="0 0 11 22">
           <path d="M5.5 2V20" className="stroke-moss" strokeWidth={3.4} />

@@ -28,7 +28,7 @@ export type LoggedRun = Omit<RunRequest, 'replaces' | 'device'> & {
   id: string;
   /** What the drill was called; missing where it names none, and until the server has it. */
   drillName?: string;
-  /** As the server reckons it from the time; missing until it has. */
+  /** As the server computes it from the time; missing until it has. */
   speedMetresPerSecond?: number;
 };
 

@@ -4,10 +4,10 @@ import { stopRulesOf } from '../day';
 import { body, http, keys, type Api, type Loaded } from '../../shared/http';
 import { usePreferences } from '../../shared/units';
 
-export type Running = Api<'RunningResponse'>;
+export type Running = Api<'LiveLessonResponse'>;
 export type RunningBlock = Running['on'][number];
 export type UpNext = RunningBlock['order'][number];
-export type Act = Api<'RunningAct'>['act'];
+export type Act = Api<'LiveAction'>['act'];
 
 /** How often it is asked for where no news come, in milliseconds. */
 const ASK = 15_000;

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { countOf, NONE, runsOf, spellOf, stepped } from './several';
+import { countOf, NONE, runsOf, timedRideOf, stepped } from './several';
 
 it('counts clean runs and faults, and none below none', () => {
   let several = stepped(stepped(NONE, 'clean', 1), 'clean', 1);
@@ -15,12 +15,12 @@ it('logs one run for each, the clean ones last', () => {
 });
 
 it('makes a spell of minutes or laps, with its faults counted', () => {
-  expect(spellOf(undefined, undefined, {})).toBeUndefined();
-  expect(spellOf(5, undefined, { FOOT: 2 })).toEqual({
+  expect(timedRideOf(undefined, undefined, {})).toBeUndefined();
+  expect(timedRideOf(5, undefined, { FOOT: 2 })).toEqual({
     sort: 'SPELL',
     minutes: 5,
     faultCounts: { FOOT: 2 },
     faults: ['FOOT'],
   });
-  expect(spellOf(undefined, 12, {})).toEqual({ sort: 'SPELL', laps: 12, faultCounts: {}, faults: [] });
+  expect(timedRideOf(undefined, 12, {})).toEqual({ sort: 'SPELL', laps: 12, faultCounts: {}, faults: [] });
 });

@@ -35,8 +35,8 @@ export function runsOf(several: Several): Fault[][] {
   return [...faulty, ...Array.from({ length: several.clean }, () => [])];
 }
 
-/** A spell as it is logged; undefined while it has no length. */
-export function spellOf(
+/** A timed ride as it is logged; undefined while it has no length. */
+export function timedRideOf(
   minutes: number | undefined,
   laps: number | undefined,
   seen: Several['faults'],

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { settingOf, type Course, type CourseKind } from '../course';
 import type { Day } from '../day';
-import { saidAt } from '../standing';
+import { saidAt } from '../sizes';
 import { isSame } from '../../shared/units';
 import { useDrillsOfDay, type DrillOfDay } from './activity';
 import { correction, type Changes, type LoggedRun } from './outbox';

@@ -5,7 +5,7 @@ import { useAim, useSaveAim, type Aim } from './api';
 /** What can be aimed at, in 100 runs. */
 const OFFERED = [60, 70, 75, 80, 90];
 
-/** How often a run should be clean: the rungs to work on are proposed by it. */
+/** How often a run should be clean: the sizes to work on are proposed by it. */
 export function AimChoice() {
   return <Loading of={useReading(useAim())}>{(aim) => <Choose aim={aim} />}</Loading>;
 }

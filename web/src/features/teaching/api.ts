@@ -8,7 +8,7 @@ export type Choice = Teaching['choices'][number];
 export type School = Way['school'];
 export type Change = Api<'TeachingChange'>;
 export type ChangesRequest = Api<'ChangesRequest'>;
-export type Heat = Api<'SchoolHeat'>;
+export type Heat = Api<'MethodHeat'>;
 
 /** Schools and the choices beside them. */
 export function useTeachingOptions() {
@@ -32,7 +32,7 @@ export function useSaveTeaching() {
       changing(stored, (header) => http.PUT('/api/teaching', { params: { header }, body: { choices } })),
     onSuccess: (teaching) => {
       client.setQueryData(keys.teaching(), teaching);
-      return client.invalidateQueries({ queryKey: keys.drillStandings() });
+      return client.invalidateQueries({ queryKey: keys.drillMastery() });
     },
   });
 }
@@ -61,7 +61,7 @@ export function useAim() {
   return useQuery({ queryKey: keys.aim(), queryFn: () => body(http.GET('/api/aim')) });
 }
 
-/** Stores it; every rung that is proposed may be another. */
+/** Stores it; every size that is proposed may be another. */
 export function useSaveAim() {
   const client = useQueryClient();
   return useMutation({

@@ -10,12 +10,12 @@ import {
 } from '../course';
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { Owned } from '../kit';
-import { saidAt, StandsAt } from '../standing';
+import { saidAt, StandsAt } from '../sizes';
 import { CautionNote, GROUND_RULES, several } from '../../shared/ui';
 
 /** How the way on is said where going there says more than its name. */
 const ON: Partial<Record<Stop, string>> = {
-  SET_OUT: 'Set the cones out',
+  SETUP: 'Set the cones out',
   RANGE: 'Go on logging runs',
   PROGRESS: 'See how they got on',
 };
@@ -122,7 +122,7 @@ export function SetFirst({ day }: { day: Day }) {
       <ol className="grid list-inside list-decimal gap-1">
         {set.map((c) => (
           <li key={c.id}>
-            <Link to={link(`/set-out/${c.id}`)}>{c.name}</Link>,{' '}
+            <Link to={link(`/setup/${c.id}`)}>{c.name}</Link>,{' '}
             <Size course={c} kind={kinds.find((k) => k.kind === c.kind)} stands={saidAt(day, c.id)} />
           </li>
         ))}

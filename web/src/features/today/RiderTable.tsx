@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import { useDayLink, type Briefing, type Day } from '../day';
 import { LEVELS } from '../rider';
-import { restsOn, saidAt, Setting, share } from '../standing';
+import { restsOn, saidAt, Setting, share } from '../sizes';
 import { Term } from '../../shared/ui';
 import { lengthText, difficultyText, usePreferences } from '../../shared/units';
 
-/** Who rides what, at which rung to begin. */
+/** Who rides what, at which size to begin. */
 export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) {
   const { system } = usePreferences();
   const link = useDayLink();
@@ -48,9 +48,9 @@ export function RiderTable({ day, briefing }: { day: Day; briefing: Briefing }) 
               </td>
               <td>{r.machineName}</td>
               <td className="figures text-right text-lg font-semibold whitespace-nowrap">
-                {say(r.rung?.settingMetres)}
+                {say(r.size?.settingMetres)}
               </td>
-              <td className="figures text-right">{difficultyText(r.rung?.difficulty)}</td>
+              <td className="figures text-right">{difficultyText(r.size?.difficulty)}</td>
               <td className="figures text-right whitespace-nowrap">
                 {r.ridesMetres === undefined ? (
                   <span className="text-brick">none suits</span>

@@ -1,20 +1,29 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LengthSystem } from '../../shared/units';
-import { body, changing, http, keys, useKeeping, useReckoned, type Api, type Seen } from '../../shared/http';
+import {
+  body,
+  changing,
+  http,
+  keys,
+  useKeeping,
+  useCalculation,
+  type Api,
+  type Seen,
+} from '../../shared/http';
 
 export type Yard = Api<'YardResponse'>;
 export type YardRequest = Api<'YardRequest'>;
 export type YardGround = Api<'GroundJson'>;
 export type Survey = Api<'SurveyResponse'>;
-export type Stand = Api<'StandJson'>;
+export type Stand = Api<'PlacementJson'>;
 export type GroundPlan = Api<'GroundPlanResponse'>;
 export type GroundPlanRequest = Api<'GroundPlanRequest'>;
-export type Standing = Api<'StandingJson'>;
+export type Standing = Api<'PlacedCourseJson'>;
 export type SharedPlace = Api<'SharedPlaceJson'>;
-export type AmongRequest = Api<'AmongRequest'>;
+export type AmongRequest = Api<'OverlapRequest'>;
 export type UsualObstacle = Api<'UsualObstacle'>;
 export type Sketch = Api<'SketchJson'>;
-export type DrawnOutline = Api<'DrawnOutline'>;
+export type DrawnOutline = Api<'SketchOutline'>;
 
 /** All yards. */
 export function useYards() {
@@ -95,7 +104,7 @@ export function useSharedPlaces() {
 
 /** How courses that stand in one another are ridden among each other's tall cones. */
 export function useRidesAmong(request: AmongRequest | undefined) {
-  return useReckoned('rides-among', request, (r, call) =>
-    body(http.POST('/api/calculations/rides-among-others', { body: r, ...call })),
+  return useCalculation('rides-among', request, (r, call) =>
+    body(http.POST('/api/calculations/overlapping-courses', { body: r, ...call })),
   );
 }

@@ -11,7 +11,7 @@ export { useAbout } from './useAbout';
 export { useRested } from './useRested';
 export { kept, useKeeping } from './useKeeping';
 export { useRemoval } from './useRemoval';
-export { useLasting, useReckoned, type Progress, type Reckoned } from './useReckoned';
+export { useLasting, useCalculation, type Progress, type Calculation } from './useCalculation';
 export { useLatest, type Answer, type Latest } from './useLatest';
 export { countKept, useReach } from './reach';
 export { readRunsAnew, useNews } from './useNews';

@@ -47,7 +47,7 @@ it('draws what is looked at later after all before it, turn by turn', async () =
   render(
     <>
       <Afterwards turn={2}>
-        <Part name="change-over" />
+        <Part name="changeover" />
       </Afterwards>
       <Afterwards>
         <Part name="tape" />

@@ -3,7 +3,7 @@ export { NotHere } from './NotHere';
 export * from './basics';
 export { GROUND_RULES } from './groundRules';
 export { Afterwards, Loading, OneMoment, Opening } from './Loading';
-export { ReckoningNote } from './ReckoningNote';
+export { CalculationNote } from './CalculationNote';
 export { Popup } from './Popup';
 export { Term } from './Term';
 export { Toggle } from './Toggle';

@@ -7,7 +7,7 @@ import {
   lengthText,
   smallText,
   readNumber,
-  roomText,
+  clearanceText,
   shortDate,
   speedBand,
   speedText,
@@ -33,14 +33,14 @@ describe('lengths', () => {
   });
 
   it('carry how far out they may be', () => {
-    expect(roomText(0.42, 0.15, 'METRIC')).toBe('0.42 ± 0.15\u2009m');
-    expect(roomText(0.42, 0.01, 'IMPERIAL')).toBe('1′\u20094.5″ ± 0′\u20090.5″');
+    expect(clearanceText(0.42, 0.15, 'METRIC')).toBe('0.42 ± 0.15\u2009m');
+    expect(clearanceText(0.42, 0.01, 'IMPERIAL')).toBe('1′\u20094.5″ ± 0′\u20090.5″');
   });
 
   it('say no figure that rounds to nothing, and no half inches beside an inch or more', () => {
-    expect(roomText(0.42, 0.004, 'METRIC')).toBe('0.42\u2009m');
-    expect(roomText(0.42, 0.005, 'IMPERIAL')).toBe('1′\u20094.5″');
-    expect(roomText(0.42, 0.05, 'IMPERIAL')).toBe('1′\u20095″ ± 0′\u20092″');
+    expect(clearanceText(0.42, 0.004, 'METRIC')).toBe('0.42\u2009m');
+    expect(clearanceText(0.42, 0.005, 'IMPERIAL')).toBe('1′\u20094.5″');
+    expect(clearanceText(0.42, 0.05, 'IMPERIAL')).toBe('1′\u20095″ ± 0′\u20092″');
   });
 
   it('are typed again as the parser reads them', () => {

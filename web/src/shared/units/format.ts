@@ -119,7 +119,7 @@ export function smallText(metres: number, system: LengthSystem): string {
 }
 
 /** A length with how far out it may be. */
-export function roomText(metres: number, uncertainty: number, system: LengthSystem): string {
+export function clearanceText(metres: number, uncertainty: number, system: LengthSystem): string {
   const out = uncertaintyText(uncertainty, system);
   return out === undefined
     ? lengthText(metres, system)

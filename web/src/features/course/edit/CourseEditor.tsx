@@ -13,7 +13,7 @@ import { fresh, inSentence, ladderOf, lengthInBays, PARTS, same, settingOf } fro
 import { pairsOf } from '../pairs';
 import { Reading } from '../reading/Reading';
 import { VerdictLine } from '../reading/Verdict';
-import { Rungs } from './Rungs';
+import { Sizes } from './Sizes';
 import { useCourseAnswers } from '../useCourseAnswers';
 import { useCourseDraft } from './useCourseDraft';
 import { useCourseView } from '../useCourseView';
@@ -38,10 +38,10 @@ export function CourseEditor(props: {
   const { answered, chosen, line, ladder } = answers;
   const evaluation = answered?.answer;
   const dimension = ladderOf(kind);
-  // On a course set in bays a rung is so many bays, known as well as they are.
+  // On a course set in bays a size is so many bays, known as well as they are.
   const rest = (name: string, metres: number) => {
-    const rung = name === dimension.name && ladder?.rungs.find((r) => r.settingMetres === metres);
-    if (rung && rung.inBays) draft.setLength(name, lengthInBays(rung.inBays));
+    const size = name === dimension.name && ladder?.sizes.find((r) => r.settingMetres === metres);
+    if (size && size.inBays) draft.setLength(name, lengthInBays(size.inBays));
     else void draft.settle(name, typedLength(metres, system));
   };
   return (
@@ -82,7 +82,7 @@ export function CourseEditor(props: {
           className="h-[max(20rem,calc(100vh-27rem))] shrink-0"
           changing={{
             kind,
-            rungs: ladder?.rungs.map((r) => r.settingMetres) ?? [],
+            sizes: ladder?.sizes.map((r) => r.settingMetres) ?? [],
             onDrag: draft.drag,
             onSettle: draft.settle,
             onRest: rest,
@@ -98,12 +98,12 @@ export function CourseEditor(props: {
             {answers.problem} {answered && 'The drawing keeps the last good state.'}
           </p>
         )}
-        <Rungs
+        <Sizes
           ladder={ladder}
           label={inSentence(dimension.label)}
           machineName={chosen?.machine.name}
           setting={settingOf(course, kind)}
-          onRung={(metres) => rest(dimension.name, metres)}
+          onSize={(metres) => rest(dimension.name, metres)}
         />
         <CourseFields
           kind={kind}

@@ -11,12 +11,12 @@ import {
   type View,
 } from '../../../shared/plan';
 import { lengthText, usePreferences } from '../../../shared/units';
-import type { CourseRequest, Line, Plan, Place, Room } from '../api';
+import type { CourseRequest, Line, Plan, Place, Clearance } from '../api';
 import { Ground } from './Ground';
-import { Measures, roomFor, takenBy, type Changing } from './Measures';
+import { Measures, clearanceFor, takenBy, type Changing } from './Measures';
 import { PARTS } from '../model';
 import { Outline, RideLine } from './RideLine';
-import { RoomLeader } from './RoomLeader';
+import { ClearanceLeader } from './ClearanceLeader';
 
 const plain = () => evenly(24, 40);
 
@@ -25,7 +25,7 @@ interface Ridden {
   line?: Line | undefined;
   over?: Line | undefined;
   /** The clearance that is least, and what is said of it. */
-  binding?: Room | undefined;
+  binding?: Clearance | undefined;
   bindingText?: string | undefined;
   place?: Place | undefined;
 }
@@ -66,12 +66,12 @@ export function CourseDrawing(props: {
   if (plan === undefined) {
     return <div className={`rounded-sm bg-tarmac p-4 text-chalk ${className}`}>Calculating…</div>;
   }
-  const room = line?.rooms.find((r) => r.name === marks.pointed);
+  const clearance = line?.clearances.find((r) => r.name === marks.pointed);
   const drawn: Drawn = {
     plan,
     line,
     over: ridden.over,
-    room: room ?? ridden.binding,
+    clearance: clearance ?? ridden.binding,
     place: ridden.place,
     chalked: marks.chalked ?? [],
   };
@@ -87,15 +87,19 @@ export function CourseDrawing(props: {
       // A long course stands upright where there is little room beside it, and wants height.
       className={`${className} ${long ? (look.plain ? 'max-sm:min-h-80' : 'max-sm:min-h-[70vh]') : ''}`}
       bounds={(width) => boundsOf(arranged(width), toCome)}
-      margin={look.plain ? plain : (width) => roomFor(arranged(width).plan, look.labels ?? false, width)}
+      margin={look.plain ? plain : (width) => clearanceFor(arranged(width).plan, look.labels ?? false, width)}
     >
       {(view) => (
         <Contents
           drawn={arranged(view.width)}
           view={view}
           course={props.course}
-          roomText={room ? `${PARTS[room.part]} ${lengthText(room.roomMetres, system)}` : ridden.bindingText}
-          marks={{ ...marks, lit: marks.lit ?? room?.cone }}
+          clearanceText={
+            clearance
+              ? `${PARTS[clearance.part]} ${lengthText(clearance.clearanceMetres, system)}`
+              : ridden.bindingText
+          }
+          marks={{ ...marks, lit: marks.lit ?? clearance?.cone }}
           look={look}
           changing={props.changing}
         />
@@ -115,7 +119,7 @@ interface Drawn {
   plan: Plan;
   line: Line | undefined;
   over: Line | undefined;
-  room: Room | undefined;
+  clearance: Clearance | undefined;
   place: Place | undefined;
   chalked: Chalked[];
 }
@@ -124,25 +128,25 @@ function Contents(props: {
   drawn: Drawn;
   view: View;
   course: CourseRequest;
-  roomText: string | undefined;
+  clearanceText: string | undefined;
   marks: Marks;
   look: Look;
   changing: Changing | undefined;
 }) {
   const { view, marks } = props;
   const { plain = false, labels = false } = props.look;
-  const { plan, line, over, room, place, chalked } = props.drawn;
+  const { plan, line, over, clearance, place, chalked } = props.drawn;
   return (
     <>
       {over && <RideLine line={over} view={view} other />}
       {line && <RideLine line={line} view={view} />}
       <Ground plan={plan} view={view} labels={labels} lit={marks.lit} />
       {marks.onMark && <Tapped plan={plan} view={view} onMark={marks.onMark} />}
-      {room && (
-        <RoomLeader
-          room={room}
+      {clearance && (
+        <ClearanceLeader
+          clearance={clearance}
           view={view}
-          text={props.roomText}
+          text={props.clearanceText}
           taken={plain ? [] : takenBy(plan, view, labels)}
         />
       )}

@@ -6,7 +6,7 @@ import {
   type Margin,
   type View,
 } from '../../../shared/plan';
-import { letterOf } from '../../standing';
+import { letterOf } from '../../sizes';
 import { lengthText, typedLength, usePreferences } from '../../../shared/units';
 import type { CourseKind, CourseRequest, Plan } from '../api';
 import { inSentence, snapped } from '../model';
@@ -37,7 +37,7 @@ const ALONG = [0.42, 0.85, 0.25];
 const BARE = 30;
 
 /** Room that the dimensions of a plan need at each side of it, in pixels. */
-export function roomFor(plan: Plan, labels: boolean, width: number): Margin {
+export function clearanceFor(plan: Plan, labels: boolean, width: number): Margin {
   const away = awayOn(plan, width);
   const rows = (along: (m: Plan['measures'][number]) => number) => Math.max(0, ...plan.measures.map(along));
   const half = lettersOnly(plan, width) ? HALF_LETTER : HALF_FIGURE;
@@ -57,13 +57,13 @@ const SHORT = 105;
 /** The same of an upright line without a handle, in pixels: its figure lies across it. */
 const SHORT_UPRIGHT = 60;
 
-/** How near a rung a drag has to come to snap to it, in pixels. */
+/** How near a size a drag has to come to snap to it, in pixels. */
 const REACH_PIXELS = 7;
 
 /** Where dimensions are changed on the plan. */
 export interface Changing {
   kind: CourseKind;
-  rungs: number[];
+  sizes: number[];
   onDrag: (name: string, metres: number) => void;
   onSettle: (name: string, text: string) => Promise<string | undefined>;
   /** Where a drag ends. */
@@ -146,8 +146,8 @@ function OneMeasure(props: {
   );
 
   function snappedTo(value: number): number {
-    const rungs = dimension?.ladder ? (changing?.rungs ?? []) : [];
-    return snapped(value, rungs, REACH_PIXELS / view.pixelsPerMetre);
+    const sizes = dimension?.ladder ? (changing?.sizes ?? []) : [];
+    return snapped(value, sizes, REACH_PIXELS / view.pixelsPerMetre);
   }
 }
 

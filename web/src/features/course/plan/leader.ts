@@ -38,10 +38,10 @@ export function ledFrom(
   taken: Box[],
 ): Led {
   const { width, height } = drawing;
-  const room = OUT + GAP + wide + BESIDE;
+  const clearance = OUT + GAP + wide + BESIDE;
   const ends: Pick<Led, 'x' | 'anchor'>[] = [];
-  if (from.x + room < width) ends.push({ x: from.x + OUT, anchor: 'start' });
-  if (from.x > room) ends.push({ x: from.x - OUT, anchor: 'end' });
+  if (from.x + clearance < width) ends.push({ x: from.x + OUT, anchor: 'start' });
+  if (from.x > clearance) ends.push({ x: from.x - OUT, anchor: 'end' });
   if (ends.length === 0) {
     for (const x of [width / 2, width - BESIDE - wide / 2, BESIDE + wide / 2])
       ends.push({ x, anchor: 'middle' });

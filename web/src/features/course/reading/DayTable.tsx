@@ -1,6 +1,6 @@
 import { Chevron } from '../../../shared/ui';
 import { sayLength, difficultyText, usePreferences } from '../../../shared/units';
-import { restsOn, share } from '../../standing';
+import { restsOn, share } from '../../sizes';
 import type { PairFit, SideFit } from '../api';
 import { ANSWERS } from '../model';
 import type { Pair } from '../pairs';
@@ -20,7 +20,7 @@ export function DayTable(props: {
 }) {
   const { system } = usePreferences();
   const unit = system === 'METRIC' ? ', m' : '';
-  const room = system === 'METRIC' ? 'w-20' : 'w-21';
+  const clearance = system === 'METRIC' ? 'w-20' : 'w-21';
   const fits = props.fits ?? [];
   const sides = fits.length === 0 ? props.sided : fits.some((f) => f.mirrored !== undefined);
   const chances = useChances(props.kind, fits, props.inOrder);
@@ -35,12 +35,12 @@ export function DayTable(props: {
         <tr>
           <th>Machine, rider</th>
           <th className="w-18 text-right!">Difficulty</th>
-          <th className={`${room} text-right! whitespace-nowrap`}>
-            {sides && <Chevron side="LEFT" size={10} />} Room{unit}
+          <th className={`${clearance} text-right! whitespace-nowrap`}>
+            {sides && <Chevron side="LEFT" size={10} />} Clearance{unit}
           </th>
           {sides && (
-            <th className={`${room} text-right! whitespace-nowrap`}>
-              Room{unit} <Chevron side="RIGHT" size={10} />
+            <th className={`${clearance} text-right! whitespace-nowrap`}>
+              Clearance{unit} <Chevron side="RIGHT" size={10} />
             </th>
           )}
           <th className="w-19">Verdict</th>
@@ -53,7 +53,7 @@ export function DayTable(props: {
             pair={p}
             fit={fits[at]}
             chance={chances.get(p.key)}
-            rooms={sides ? 2 : 1}
+            clearances={sides ? 2 : 1}
             chosen={p.key === props.chosen}
             onChoose={props.onChoose}
           />
@@ -69,7 +69,7 @@ function Row(props: {
   fit: PairFit | undefined;
   /** Of a clean run; missing while it is not known. */
   chance: Chance | undefined;
-  rooms: number;
+  clearances: number;
   chosen: boolean;
   onChoose: (key: string) => void;
 }) {
@@ -97,9 +97,9 @@ function Row(props: {
           : difficultyText(fit.difficulty)}
       </td>
       {ordered.map((s) => (
-        <RoomCell key={s.side} fit={s} />
+        <ClearanceCell key={s.side} fit={s} />
       ))}
-      {Array.from({ length: props.rooms - ordered.length }, (_, i) => (
+      {Array.from({ length: props.clearances - ordered.length }, (_, i) => (
         <td key={i} className="figures text-right">
           …
         </td>
@@ -132,7 +132,7 @@ function OwnChance({ of }: { of: Chance }) {
   );
 }
 
-function RoomCell({ fit }: { fit: SideFit }) {
+function ClearanceCell({ fit }: { fit: SideFit }) {
   const { system } = usePreferences();
   return (
     <td className="figures text-right whitespace-nowrap">

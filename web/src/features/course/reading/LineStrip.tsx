@@ -47,7 +47,7 @@ export const LineStrip = memo(function LineStrip(props: {
             aria-hidden="true"
             className="mr-1 inline-block w-5 border-t-2 border-dashed border-cone align-middle"
           />
-          room <b className="figures font-semibold">{text(here.roomMetres)}</b>
+          clearance <b className="figures font-semibold">{text(here.clearanceMetres)}</b>
         </span>
       </div>
       <svg
@@ -81,7 +81,7 @@ export const LineStrip = memo(function LineStrip(props: {
           vectorEffect="non-scaling-stroke"
         />
         <path
-          d={curveOf(line, (p) => Math.min(1, p.roomMetres / 1.5), WIDTH, HEIGHT)}
+          d={curveOf(line, (p) => Math.min(1, p.clearanceMetres / 1.5), WIDTH, HEIGHT)}
           stroke="var(--cone)"
           strokeWidth={1.6}
           strokeDasharray="5 4"

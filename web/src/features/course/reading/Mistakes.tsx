@@ -1,4 +1,4 @@
-import { ReckoningNote } from '../../../shared/ui';
+import { CalculationNote } from '../../../shared/ui';
 import { lengthText, usePreferences } from '../../../shared/units';
 import { useMistakes, type MistakeCost, type ReckonRequest } from '../api';
 import { mistakeText, sorted } from './mistakes';
@@ -16,7 +16,7 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
       aria-label="What a mistake costs"
       className={`grid min-h-49 content-start gap-1 ${costs.stale ? 'opacity-50' : ''}`}
     >
-      <h3 className="text-sm text-soft">What a mistake costs in room, an estimate</h3>
+      <h3 className="text-sm text-soft">What a mistake costs in clearance, an estimate</h3>
       <ul className="grid gap-1.5">
         {dear.map((c) => (
           <li key={c.mistake} className="grid grid-cols-[1fr_auto] gap-x-3 text-sm">
@@ -24,11 +24,11 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
             <span className="figures text-right">
               {c.orMore && 'more than '}
               {lengthText(c.lostMetres, system)}
-              {c.roomMetres < 0 && <b className="text-brick"> too tight</b>}
+              {c.clearanceMetres < 0 && <b className="text-brick"> too tight</b>}
             </span>
             <span aria-hidden="true" className="col-span-2 h-1.5 bg-rule">
               <span
-                className={`block h-full ${c.roomMetres < 0 ? 'bg-brick' : 'bg-ink'}`}
+                className={`block h-full ${c.clearanceMetres < 0 ? 'bg-brick' : 'bg-ink'}`}
                 style={{ width: `${(100 * c.lostMetres) / most}%` }}
               />
             </span>
@@ -38,7 +38,7 @@ export function Mistakes({ of }: { of: ReckonRequest }) {
       {free.length > 0 && <p className="text-sm">Costs next to nothing here: {names(free)}.</p>}
       {open.length > 0 && <p className="text-sm">Not solved: {names(open)}.</p>}
       {costs.data && <p className="text-sm text-soft">One at a time, all else ridden as well as can be.</p>}
-      <ReckoningNote of={costs} what="what mistakes cost" />
+      <CalculationNote of={costs} what="what mistakes cost" />
     </section>
   );
 }

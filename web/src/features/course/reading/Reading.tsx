@@ -1,12 +1,12 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../../day';
-import { CautionNote, ReckoningNote, Select, Toggle } from '../../../shared/ui';
+import { CautionNote, CalculationNote, Select, Toggle } from '../../../shared/ui';
 import { useSpeedWindows, type CourseKind } from '../api';
 import { CircleEntry } from './CircleEntry';
 import { DayTable } from './DayTable';
 import { Mistakes } from './Mistakes';
 import { RidingMarks } from './RidingMarks';
-import { RoomTable } from './RoomTable';
+import { ClearanceTable } from './ClearanceTable';
 import { SpeedStrip } from './SpeedStrip';
 import { SwingOut } from './SwingOut';
 import { TightestOf } from './TightestOf';
@@ -36,7 +36,7 @@ export function Reading(props: {
     >
       {chosen === undefined ? (
         <p>
-          No machine to reckon for. <Link to={link('/machines/new')}>Describe the first one.</Link>
+          No machine to calculate for. <Link to={link('/machines/new')}>Describe the first one.</Link>
         </p>
       ) : evaluation === undefined ? (
         <p className="text-soft">Calculating…</p>
@@ -90,7 +90,7 @@ export function Reading(props: {
           ) : (
             <p className="text-sm text-soft">Speed window, an estimate</p>
           )}
-          <ReckoningNote of={windows} what="the speeds" />
+          <CalculationNote of={windows} what="the speeds" />
         </div>
       )}
       {kind.measuresTurn && chosen && answered && (
@@ -113,7 +113,7 @@ export function Reading(props: {
             onChoose={(chosen) => onView({ chosen })}
           />
           <div className="-my-3 min-h-10">
-            <ReckoningNote of={answers.limits} what="the table" />
+            <CalculationNote of={answers.limits} what="the table" />
           </div>
         </>
       )}
@@ -121,7 +121,9 @@ export function Reading(props: {
       {line && line.marks.length > 0 && (
         <RidingMarks line={line} shown={view.marked} onShow={(marked) => onView({ marked })} />
       )}
-      {line && <RoomTable line={line} pointed={view.pointed} onPoint={(pointed) => onView({ pointed })} />}
+      {line && (
+        <ClearanceTable line={line} pointed={view.pointed} onPoint={(pointed) => onView({ pointed })} />
+      )}
       {settled && <TightestOf key={JSON.stringify(settled)} of={settled} kind={kind} />}
       {settled && kind.swingsOut && <SwingOut of={settled} />}
       {evaluation?.plan.notes.map((n) => (

@@ -44,11 +44,11 @@ export function Verdict(props: {
   const { system, speed } = usePreferences();
   const words = verdict(fit, line, system, speed);
   const ends = atTheEnds(line, system);
-  const room = sayLength(fit.spare.metres, system, fit.spare.uncertaintyMetres);
+  const clearance = sayLength(fit.spare.metres, system, fit.spare.uncertaintyMetres);
   const out = uncertaintyText(fit.spare.uncertaintyMetres, system);
   const limit = side?.limitMetres === undefined ? undefined : sayLength(side.limitMetres, system);
   const needed = side?.neededMetres === undefined ? undefined : sayLength(side.neededMetres, system);
-  const used = line?.turnUsed ?? fit.turnUsed;
+  const used = line?.steeringShare ?? fit.steeringShare;
   const percent = used === undefined ? undefined : Math.max(0, Math.round(used * 100));
   const setting = inSentence(ladderOf(props.kind).label);
   const hidden = props.pending ? 'invisible' : '';
@@ -79,8 +79,8 @@ export function Verdict(props: {
       <div className={`grid grid-cols-2 gap-x-4 gap-y-3 ${hidden}`}>
         <Figure
           name={fit.spare.metres < 0 ? 'Clearance missing' : 'Largest clearance'}
-          figure={`${fit.spareCapped ? '> ' : ''}${room.figure}`}
-          unit={room.unit}
+          figure={`${fit.spareCapped ? '> ' : ''}${clearance.figure}`}
+          unit={clearance.unit}
           {...(!fit.spareCapped && out !== undefined && { after: out })}
         />
         <Figure

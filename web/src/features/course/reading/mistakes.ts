@@ -14,7 +14,7 @@ export function sorted(costs: MistakeCost[]): {
   open: MistakeCost[];
 } {
   const solved = costs.filter(
-    (c): c is SolvedCost => c.lostMetres !== undefined && c.roomMetres !== undefined,
+    (c): c is SolvedCost => c.lostMetres !== undefined && c.clearanceMetres !== undefined,
   );
   return {
     dear: solved.filter((c) => c.lostMetres >= NEXT_TO_NOTHING),

@@ -10,12 +10,12 @@ const place = (distanceMetres: number, barsRadians: number) => ({
   right: { x: 0, y: -1 },
   leanRadians: 0,
   barsRadians,
-  roomMetres: 1,
+  clearanceMetres: 1,
 });
-const room = {
+const clearance = {
   name: 'cone 1',
   part: 'BODY' as const,
-  roomMetres: 1,
+  clearanceMetres: 1,
   distanceMetres: 0,
   at: { x: 0, y: 0 },
   nearest: { x: 0, y: 0 },
@@ -27,9 +27,9 @@ const line: Line = {
     { doing: 'ROLLS_IN', side: 'LEFT', fromMetres: 0, toMetres: 2 },
     { doing: 'HOLDS', side: 'LEFT', fromMetres: 2, toMetres: 7 },
   ],
-  rooms: [room],
-  binding: room,
-  turnUsed: 0.5,
+  clearances: [clearance],
+  binding: clearance,
+  steeringShare: 0.5,
   mostLeanRadians: 0.1,
   lengthMetres: 10,
 };

@@ -81,7 +81,7 @@ export function Place(props: {
               Quarter turn
             </Button>
             <Button onClick={() => props.onTakeUp()}>Remove from yard</Button>
-            <Link className="self-center" to={link(`/set-out/${course.id}`)}>
+            <Link className="self-center" to={link(`/setup/${course.id}`)}>
               Set it out here
             </Link>
           </div>

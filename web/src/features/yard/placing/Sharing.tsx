@@ -2,7 +2,7 @@ import { ANSWERS } from '../../course';
 import { useMachines } from '../../machine';
 import { LEVELS } from '../../rider';
 import { useRested } from '../../../shared/http';
-import { ReckoningNote, conesText } from '../../../shared/ui';
+import { CalculationNote, conesText } from '../../../shared/ui';
 import { lengthText, speedText, usePreferences } from '../../../shared/units';
 import { useRidesAmong, type AmongRequest, type GroundPlan } from '../api';
 
@@ -15,7 +15,7 @@ export function Sharing({ plan, request }: { plan: GroundPlan; request: AmongReq
   return (
     <>
       {shared > 0 && <p>Together they take {conesText(plan.markers)}: what is shared is laid once.</p>}
-      <ReckoningNote of={among} what="each among the cones of the others" />
+      <CalculationNote of={among} what="each among the cones of the others" />
       {ridden.map((course) => (
         <Among
           key={course.courseId}
@@ -43,7 +43,7 @@ function Among({ course, stale, unfinished }: { course: CourseAmong; stale: bool
         <tr className="border-b border-ink text-left">
           <th scope="col">Machine, rider</th>
           <th scope="col" className="text-right">
-            Room
+            Clearance
           </th>
           <th scope="col" className="pl-3">
             Tightest at

@@ -3,7 +3,7 @@ import type { Course } from '../../course';
 import { useLatest } from '../../../shared/http';
 import { groundPlan, type GroundPlanRequest, type Stand } from '../api';
 import type { Day } from '../../day';
-import { saidAt } from '../../standing';
+import { saidAt } from '../../sizes';
 
 export type Places = Partial<Record<number, Stand>>;
 

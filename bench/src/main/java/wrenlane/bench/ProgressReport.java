@@ -52,11 +52,12 @@ final class ProgressReport {
 
     private static final Instant FIRST = Instant.parse("2026-05-14T09:00:00Z");
 
-    private static final List<SizeLadder.SizeStep> RUNGS = Stream.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95)
+    private static final List<SizeLadder.SizeStep> SIZES = Stream.of(
+                    0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95)
             .map(d -> new SizeLadder.SizeStep(4 / d, Optional.of(d)))
             .toList();
 
-    private static final SizeLadder LADDER = new SizeLadder(RUNGS);
+    private static final SizeLadder LADDER = new SizeLadder(SIZES);
 
     private ProgressReport() {}
 
@@ -154,30 +155,30 @@ final class ProgressReport {
         };
     }
 
-    /** Which rung next, from the runs at the one ridden last. */
+    /** Which size next, from the runs at the one ridden last. */
     private interface Policy {
-        int next(int rung, int cleanOfLook, List<Trial> trials);
+        int next(int size, int cleanOfLook, List<Trial> trials);
     }
 
     /** A step after four clean of five, one back after one or none. */
-    private static int fixedSteps(int rung, int clean, List<Trial> trials) {
-        return within(clean >= PASS ? rung + 1 : clean <= 1 ? rung - 1 : rung);
+    private static int fixedSteps(int size, int clean, List<Trial> trials) {
+        return within(clean >= PASS ? size + 1 : clean <= 1 ? size - 1 : size);
     }
 
-    /** One step towards the rung whose chance lies nearest to what is aimed at. */
-    private static int proposals(int rung, int clean, List<Trial> trials) {
+    /** One step towards the size whose chance lies nearest to what is aimed at. */
+    private static int proposals(int size, int clean, List<Trial> trials) {
         CleanChance chance = CleanChance.of(LEVEL, trials);
         int working =
-                RUNGS.indexOf(Aim.USUAL.rung(LADDER, chance::at).orElseThrow().rung());
-        return within(rung + Integer.signum(working - rung));
+                SIZES.indexOf(Aim.USUAL.size(LADDER, chance::at).orElseThrow().size());
+        return within(size + Integer.signum(working - size));
     }
 
-    private static int within(int rung) {
-        return Math.max(0, Math.min(RUNGS.size() - 1, rung));
+    private static int within(int size) {
+        return Math.max(0, Math.min(SIZES.size() - 1, size));
     }
 
-    private static double difficulty(int rung) {
-        return RUNGS.get(rung).difficulty().orElseThrow();
+    private static double difficulty(int size) {
+        return SIZES.get(size).difficulty().orElseThrow();
     }
 
     private static Instant at(int run) {
@@ -187,7 +188,7 @@ final class ProgressReport {
     /**
      * What came of some runs.
      *
-     * @param lastPassed the hardest rung passed; where none was, what the level begins at
+     * @param lastPassed the hardest size passed; where none was, what the level begins at
      */
     private record TrialResult(List<Trial> trials, double lastPassed, int runs) {}
 
@@ -195,18 +196,18 @@ final class ProgressReport {
     private static TrialResult ride(SimulatedRider rider, Policy policy, int most, double level) {
         List<Trial> trials = new ArrayList<>();
         double passed = StartDifficulty.of(LEVEL);
-        int rung = 1;
+        int size = 1;
         int clean = 0;
         for (int run = 0; run < most && rider.truth() < level; run++) {
             if (run > 0 && run % RUNS_A_DAY == 0) {
                 rider.sleep();
             }
-            boolean ok = rider.ride(difficulty(rung));
-            trials.add(new Trial(difficulty(rung), ok ? 1 : 0, ok ? 0 : 1, at(run)));
+            boolean ok = rider.ride(difficulty(size));
+            trials.add(new Trial(difficulty(size), ok ? 1 : 0, ok ? 0 : 1, at(run)));
             clean += ok ? 1 : 0;
             if (run % LOOK == LOOK - 1) {
-                passed = clean >= PASS ? difficulty(rung) : passed;
-                rung = policy.next(rung, clean, trials);
+                passed = clean >= PASS ? difficulty(size) : passed;
+                size = policy.next(size, clean, trials);
                 clean = 0;
             }
         }

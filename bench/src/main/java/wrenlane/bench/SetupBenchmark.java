@@ -30,9 +30,9 @@ import wrenlane.setup.WalkingOrder;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.Fall;
-import wrenlane.yard.YardArrangement;
 import wrenlane.yard.Surface;
 import wrenlane.yard.Yard;
+import wrenlane.yard.YardArrangement;
 
 /** Sixty cones anywhere on 30 m by 20 m: their order, their two tapes, and the change to sixty other places. */
 @State(Scope.Benchmark)
@@ -92,9 +92,9 @@ public class SetupBenchmark {
         return TwoTapes.of(first);
     }
 
-    /** The change-over, its order included. */
+    /** The changeover, its order included. */
     @Benchmark
-    public Changeover changeOver() {
+    public Changeover changeover() {
         return Changeover.between(first, second, SetupSheet.DATUM);
     }
 }

@@ -39,7 +39,7 @@ public record DayState(
                 courses == 0
                         ? StopState.empty(Stop.COURSE, "No course on this day yet. Add one.")
                         : StopState.done(Stop.COURSE),
-                ofSetOut(),
+                ofSetup(),
                 StopState.of(Stop.LESSON, lesson),
                 StopState.of(Stop.RANGE, runs > 0),
                 StopState.of(Stop.PROGRESS, runs > 0));
@@ -59,7 +59,7 @@ public record DayState(
         if (runs > 0) {
             return past ? Stop.PROGRESS : Stop.RANGE;
         }
-        return unplaced.isEmpty() ? Stop.SET_OUT : Stop.YARD;
+        return unplaced.isEmpty() ? Stop.SETUP : Stop.YARD;
     }
 
     private StopState ofYard() {
@@ -85,18 +85,18 @@ public record DayState(
                         "Nothing measured yet on " + String.join(", ", unmeasured) + ": typical figures only.");
     }
 
-    private StopState ofSetOut() {
+    private StopState ofSetup() {
         if (courses == 0) {
-            return StopState.empty(Stop.SET_OUT, "Nothing to set out until there is a course.");
+            return StopState.empty(Stop.SETUP, "Nothing to set out until there is a course.");
         }
         String lacking = cones.stream()
                 .filter(c -> c.missing() > 0)
                 .map(c -> new MarkerCount(c.marker(), c.missing()).text())
                 .collect(Collectors.joining(" and "));
         return lacking.isEmpty()
-                ? StopState.done(Stop.SET_OUT)
+                ? StopState.done(Stop.SETUP)
                 : StopState.attention(
-                        Stop.SET_OUT,
+                        Stop.SETUP,
                         "The school lacks " + lacking
                                 + " for this day: borrow them, or set courses up one after another.");
     }

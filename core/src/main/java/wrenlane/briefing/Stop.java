@@ -6,7 +6,7 @@ public enum Stop {
     YARD,
     MACHINES,
     COURSE,
-    SET_OUT,
+    SETUP,
     LESSON,
     RANGE,
     PROGRESS

@@ -10,9 +10,9 @@ import wrenlane.finding.Sentence;
 import wrenlane.verdict.SizeLadder;
 
 /**
- * How often a run should be clean for a rider to learn most, and the rung where it is so.
+ * How often a run should be clean for a rider to learn most, and the size where it is so.
  *
- * <p>It holds within the rules of the ladder ({@link CoachingRules}) and never hurries them: a cue comes before a wider rung,
+ * <p>It holds within the rules of the ladder ({@link CoachingRules}) and never hurries them: a cue comes before a wider size,
  * and so many clean runs before a tighter one, whatever the estimate says. It only holds back from a step that they allow.
  *
  * @param chance of a clean run, {@link #LEAST} to {@link #MOST}
@@ -37,26 +37,26 @@ public record Aim(double chance) {
     }
 
     /**
-     * A rung with what is known of it.
+     * A size with what is known of it.
      *
      * @param chance of a clean run, 0 to 1: an estimate
      */
-    public record SizeChance(SizeLadder.SizeStep rung, double chance) {}
+    public record SizeChance(SizeLadder.SizeStep size, double chance) {}
 
     /**
-     * The rung whose chance lies nearest to what is aimed at; the wider of two as near. Empty where the ladder is, and on kinds
+     * The size whose chance lies nearest to what is aimed at; the wider of two as near. Empty where the ladder is, and on kinds
      * that are ridden straight on.
      *
      * @param chances of a clean run by difficulty, to the side where it is less: both ride the same cones
      */
-    public Optional<SizeChance> rung(SizeLadder ladder, DoubleUnaryOperator chances) {
-        return ladder.rungs().stream()
-                .flatMap(rung -> likely(rung, chances).stream())
+    public Optional<SizeChance> size(SizeLadder ladder, DoubleUnaryOperator chances) {
+        return ladder.sizes().stream()
+                .flatMap(size -> likely(size, chances).stream())
                 .min(Comparator.comparingDouble(this::off));
     }
 
-    private static Optional<SizeChance> likely(SizeLadder.SizeStep rung, DoubleUnaryOperator chances) {
-        return rung.difficulty().map(t -> new SizeChance(rung, chances.applyAsDouble(t)));
+    private static Optional<SizeChance> likely(SizeLadder.SizeStep size, DoubleUnaryOperator chances) {
+        return size.difficulty().map(t -> new SizeChance(size, chances.applyAsDouble(t)));
     }
 
     private double off(SizeChance likely) {
@@ -64,22 +64,22 @@ public record Aim(double chance) {
     }
 
     /**
-     * Advice as the estimate bears it out: to tighten is held back where the next rung lies below what is aimed at, and the rung
+     * Advice as the estimate bears it out: to tighten is held back where the next size lies below what is aimed at, and the size
      * nearest to it is no tighter than what is ridden.
      *
      * @param advice by the rules
      * @param settingMetres ridden now
-     * @param chances as {@link #rung} takes them
+     * @param chances as {@link #size} takes them
      */
     public Advice heldBack(Advice advice, double settingMetres, SizeLadder ladder, DoubleUnaryOperator chances) {
         if (advice.move() != Advice.Move.TIGHTEN
-                || rung(ladder, chances)
-                        .filter(nearest -> isTighter(nearest.rung(), settingMetres))
+                || size(ladder, chances)
+                        .filter(nearest -> isTighter(nearest.size(), settingMetres))
                         .isPresent()) {
             return advice;
         }
-        return ladder.rungs().stream()
-                .filter(rung -> isTighter(rung, settingMetres))
+        return ladder.sizes().stream()
+                .filter(size -> isTighter(size, settingMetres))
                 .findFirst()
                 .flatMap(next -> likely(next, chances))
                 .filter(next -> next.chance() < chance)
@@ -87,13 +87,13 @@ public record Aim(double chance) {
                         Advice.Move.HOLD,
                         Sentence.of(
                                 "Clean often enough here, but at %s only about %d %% would be, and the aim is %d %%: stay.",
-                                Sentence.metres(next.rung().settingMetres()),
+                                Sentence.metres(next.size().settingMetres()),
                                 Math.round(next.chance() * PERCENT),
                                 Math.round(chance * PERCENT))))
                 .orElse(advice);
     }
 
-    private static boolean isTighter(SizeLadder.SizeStep rung, double settingMetres) {
-        return rung.settingMetres() < settingMetres && !Sizes.areSame(rung.settingMetres(), settingMetres);
+    private static boolean isTighter(SizeLadder.SizeStep size, double settingMetres) {
+        return size.settingMetres() < settingMetres && !Sizes.areSame(size.settingMetres(), settingMetres);
     }
 }

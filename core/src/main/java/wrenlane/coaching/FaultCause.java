@@ -31,7 +31,7 @@ import wrenlane.verdict.MistakeCost.Mistake;
  * @param of out of how many with the fault of which something was said
  * @param cause what it usually comes from; missing where the table has nothing for the pair
  * @param mistake whose cost in room says how much it matters on a course; missing where what was seen is none that is
- *     reckoned
+ *     computed
  */
 public record FaultCause(
         Fault fault,
@@ -107,7 +107,7 @@ public record FaultCause(
         return traits;
     }
 
-    /** What it comes to on the ride line, where that is reckoned: a late head is a late turn. */
+    /** What it comes to on the ride line, where that is computed: a late head is a late turn. */
     private static Optional<Mistake> mistake(Technique technique) {
         return switch (technique) {
             case HEAD_LATE, NOT_BACK -> Optional.of(Mistake.TURNED_IN_LATE);

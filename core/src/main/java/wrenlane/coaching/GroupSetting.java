@@ -12,7 +12,7 @@ import java.util.function.DoubleFunction;
  *
  * @param settingMetres of the ladder's dimension
  * @param meanOff of what is aimed at, 0 to 1
- * @param riders it is reckoned for: those whose chance is known there
+ * @param riders it is computed for: those whose chance is known there
  */
 public record GroupSetting(double settingMetres, double meanOff, int riders) {
     /** Means nearer than this are as good as each other. */

@@ -23,7 +23,7 @@ import wrenlane.rider.RiderLevel;
  *
  * <p>Only drills that need no helper and no course are on it: first what goes back to what holds the rider back, then the solo
  * practice of the catalogue; for a novice, who does not ride alone, the drills of the first stage. No part is longer than its
- * drill's longest spell, and between two parts the rider rests a minute. The minutes are estimates; the signs to stop come
+ * drill's longest timed ride, and between two parts the rider rests a minute. The minutes are estimates; the signs to stop come
  * first.
  *
  * @param minutes all parts together

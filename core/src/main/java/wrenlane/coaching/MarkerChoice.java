@@ -45,9 +45,9 @@ public record MarkerChoice(List<SizeMarker> settings) {
         }
     }
 
-    private static final Comparator<MarkerChoice> BEST = Comparator.comparingInt(
-                    (MarkerChoice s) -> -s.settings.size())
-            .thenComparingInt(s -> s.settings.stream().mapToInt(SizeMarker::missing).sum())
+    private static final Comparator<MarkerChoice> BEST = Comparator.comparingInt((MarkerChoice s) -> -s.settings.size())
+            .thenComparingInt(
+                    s -> s.settings.stream().mapToInt(SizeMarker::missing).sum())
             .thenComparingInt(
                     s -> (int) s.settings.stream().filter(l -> l.left.isEmpty()).count());
 
@@ -95,7 +95,8 @@ public record MarkerChoice(List<SizeMarker> settings) {
                 .orElseThrow();
     }
 
-    private static Stream<List<SizeMarker>> choices(List<OwnedMarker> free, List<Integer> needed, List<SizeMarker> sofar) {
+    private static Stream<List<SizeMarker>> choices(
+            List<OwnedMarker> free, List<Integer> needed, List<SizeMarker> sofar) {
         if (sofar.size() == needed.size()) {
             return Stream.of(sofar);
         }

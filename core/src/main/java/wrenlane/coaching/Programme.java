@@ -22,7 +22,7 @@ import wrenlane.verdict.SizeLadder;
  * b − z(q)·s is above zero, and with the chance q they gain n·(b − z(q)·s). What is gained from one lesson to the next is
  * taken to go on as in the last ones: nobody knows better, and it may well slow down.
  *
- * <p><b>Steps.</b> The rungs between what is ridden now and the goal, which is the last step, are spread evenly: of k steps
+ * <p><b>Steps.</b> The sizes between what is ridden now and the goal, which is the last step, are spread evenly: of k steps
  * lesson i of n ends on number ⌈i·k/n⌉, so the earlier lessons take the more, and each begins so many steps easier as every
  * session does ({@link CoachingSettings#easier}). The drills that lie before are spread in the same way, in their order.
  *
@@ -33,7 +33,7 @@ import wrenlane.verdict.SizeLadder;
  * @param gap difficulty to be gained, above zero
  * @param lessons in their order
  * @param likelyLessons how many would be likely to do, where that many are not planned and it can be said
- * @param likelyRung the smallest rung, wider than the goal and smaller than what is ridden now, that the lessons planned are
+ * @param likelySize the smallest size, wider than the goal and smaller than what is ridden now, that the lessons planned are
  *     likely to reach, where the goal is not
  */
 public record Programme(
@@ -44,7 +44,7 @@ public record Programme(
         double gap,
         List<ProgrammeLesson> lessons,
         Optional<Integer> likelyLessons,
-        Optional<SizeLadder.SizeStep> likelyRung) {
+        Optional<SizeLadder.SizeStep> likelySize) {
     /** What is called likely; chosen by us: three times in four. */
     static final double LIKELY = 0.75;
 
@@ -67,11 +67,12 @@ public record Programme(
     /**
      * One lesson.
      *
-     * @param begin rung it begins on
-     * @param aim rung to be ridden clean at its end
+     * @param begin size it begins on
+     * @param aim size to be ridden clean at its end
      * @param drills ids of those to be mastered in it, in their order
      */
-    public record ProgrammeLesson(LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<String> drills) {
+    public record ProgrammeLesson(
+            LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<String> drills) {
         public ProgrammeLesson {
             drills = List.copyOf(drills);
         }
@@ -99,14 +100,14 @@ public record Programme(
             return goalDifficulty() - gap.difficulty();
         }
 
-        /** All rungs easier than the goal, and the goal. */
-        private List<SizeLadder.SizeStep> rungs() {
-            return Stream.concat(ladder.rungs().stream().filter(r -> isEasier(r, goalDifficulty())), Stream.of(goal))
+        /** All sizes easier than the goal, and the goal. */
+        private List<SizeLadder.SizeStep> sizes() {
+            return Stream.concat(ladder.sizes().stream().filter(r -> isEasier(r, goalDifficulty())), Stream.of(goal))
                     .toList();
         }
 
-        private static boolean isEasier(SizeLadder.SizeStep rung, double difficulty) {
-            return rung.difficulty().filter(d -> d < difficulty).isPresent();
+        private static boolean isEasier(SizeLadder.SizeStep size, double difficulty) {
+            return size.difficulty().filter(d -> d < difficulty).isPresent();
         }
     }
 
@@ -138,7 +139,7 @@ public record Programme(
                 planned(way, days),
                 pace.filter(p -> enough != Sufficiency.LIKELY)
                         .flatMap(p -> likelyLessons(p, way.gap().difficulty())),
-                pace.filter(p -> lacking).flatMap(p -> likelyRung(p, way, days.size()))));
+                pace.filter(p -> lacking).flatMap(p -> likelySize(p, way, days.size()))));
     }
 
     private static double chance(Pace pace, GoalGap gap, int lessons) {
@@ -161,9 +162,9 @@ public record Programme(
         return needed > 0 && needed <= MOST_SPOKEN_OF ? Optional.of((int) Math.ceil(needed)) : Optional.empty();
     }
 
-    private static Optional<SizeLadder.SizeStep> likelyRung(Pace pace, GoalPath way, int lessons) {
+    private static Optional<SizeLadder.SizeStep> likelySize(Pace pace, GoalPath way, int lessons) {
         double reached = way.now() + lessons * likelyPace(pace);
-        return way.rungs().stream()
+        return way.sizes().stream()
                 .filter(r -> r.difficulty()
                         .filter(d -> d > way.now() && d <= reached)
                         .isPresent())
@@ -171,8 +172,8 @@ public record Programme(
     }
 
     private static List<ProgrammeLesson> planned(GoalPath way, List<LocalDate> days) {
-        List<SizeLadder.SizeStep> rungs = way.rungs();
-        int first = rungs.size() - way.gap().steps();
+        List<SizeLadder.SizeStep> sizes = way.sizes();
+        int first = sizes.size() - way.gap().steps();
         int n = days.size();
         List<ProgrammeLesson> planned = new ArrayList<>();
         for (int i = 0; i < n; i++) {
@@ -182,8 +183,8 @@ public record Programme(
             int working = first + Math.min(before, way.gap().steps() - 1);
             planned.add(new ProgrammeLesson(
                     days.get(i),
-                    rungs.get(Math.max(0, working - way.easier())),
-                    rungs.get(first + after - 1),
+                    sizes.get(Math.max(0, working - way.easier())),
+                    sizes.get(first + after - 1),
                     way.drills()
                             .subList(
                                     share(i, way.drills().size(), n),

@@ -18,7 +18,7 @@ import wrenlane.verdict.SizeLadder;
  * @param riders in the order asked for
  */
 public record SizeChoice(List<Double> settingsMetres, List<RiderSize> riders) {
-    /** What laying one setting more has to save in metres off, over all riders; chosen by us: a rung for one rider. */
+    /** What laying one setting more has to save in metres off, over all riders; chosen by us: a size for one rider. */
     public static final double FURTHER_METRES = 0.3;
 
     private static final double MILLIMETRES = 1000;
@@ -40,27 +40,27 @@ public record SizeChoice(List<Double> settingsMetres, List<RiderSize> riders) {
         }
 
         /**
-         * From one rung wider than the beginning to as many tighter as a session begins below the best. A course ridden
+         * From one size wider than the beginning to as many tighter as a session begins below the best. A course ridden
          * straight on has no widths to work through: any it can have suits.
          *
          * @param begin one of the ladder's
          * @param easier steps below the best that a session begins at
          */
         public static Range of(String rider, SizeLadder ladder, SizeLadder.SizeStep begin, int easier) {
-            List<SizeLadder.SizeStep> rungs = ladder.rungs();
+            List<SizeLadder.SizeStep> sizes = ladder.sizes();
             if (begin.difficulty().isEmpty()) {
-                double tightest = rungs.get(rungs.size() - 1).settingMetres();
+                double tightest = sizes.get(sizes.size() - 1).settingMetres();
                 return new Range(rider, begin.settingMetres(), Double.MAX_VALUE, tightest);
             }
-            int at = rungs.indexOf(begin);
+            int at = sizes.indexOf(begin);
             if (at < 0) {
                 throw new IllegalArgumentException("the rung to begin on is none of the ladder's: " + begin);
             }
             return new Range(
                     rider,
                     begin.settingMetres(),
-                    rungs.get(Math.max(0, at - 1)).settingMetres(),
-                    rungs.get(Math.min(rungs.size() - 1, at + easier)).settingMetres());
+                    sizes.get(Math.max(0, at - 1)).settingMetres(),
+                    sizes.get(Math.min(sizes.size() - 1, at + easier)).settingMetres());
         }
 
         private boolean has(double metres) {

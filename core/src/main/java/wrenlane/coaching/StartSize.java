@@ -9,7 +9,7 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.verdict.SizeLadder;
 
 /**
- * The rung to begin a day on, and the side: some steps easier than the one to work on ({@link Aim#rung}); where too few runs
+ * The size to begin a day on, and the side: some steps easier than the one to work on ({@link Aim#size}); where too few runs
  * are known of a side, what suits the level. Both sides ride the same cones, so the weaker one decides, and
  * begins.
  */
@@ -20,12 +20,12 @@ public final class StartSize {
     private StartSize() {}
 
     /**
-     * The rung to set.
+     * The size to set.
      *
      * @param ladder of the machine, not empty
      * @param left estimate for the left side, if there is one
      * @param right estimate for the right side, if there is one
-     * @param working the rung to work on, if there is one
+     * @param working the size to work on, if there is one
      * @param level decides where there is no estimate for a side
      * @param easier steps below the best, where runs are known
      * @return the widest where all are too hard; empty for an empty ladder
@@ -37,24 +37,24 @@ public final class StartSize {
             Optional<SizeLadder.SizeStep> working,
             RiderLevel level,
             int easier) {
-        List<SizeLadder.SizeStep> rungs = ladder.rungs();
-        if (rungs.isEmpty()) {
+        List<SizeLadder.SizeStep> sizes = ladder.sizes();
+        if (sizes.isEmpty()) {
             return Optional.empty();
         }
         if (left.isPresent() && right.isPresent() && working.isPresent()) {
-            return Optional.of(rungs.get(Math.max(0, rungs.indexOf(working.get()) - easier)));
+            return Optional.of(sizes.get(Math.max(0, sizes.indexOf(working.get()) - easier)));
         }
         double start = StartDifficulty.of(level);
         double wanted = Math.min(
                 left.map(CleanSetting::difficulty).orElse(start),
                 right.map(CleanSetting::difficulty).orElse(start));
         int best = 0;
-        for (int i = 0; i < rungs.size(); i++) {
-            if (rungs.get(i).difficulty().filter(d -> d <= wanted).isPresent()) {
+        for (int i = 0; i < sizes.size(); i++) {
+            if (sizes.get(i).difficulty().filter(d -> d <= wanted).isPresent()) {
                 best = i;
             }
         }
-        return Optional.of(rungs.get(best));
+        return Optional.of(sizes.get(best));
     }
 
     /** The side to begin on: the weaker, where both are known and not level. */

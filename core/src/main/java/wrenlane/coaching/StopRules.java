@@ -46,7 +46,7 @@ public record StopRules(int dropsOfAll, int dropsOfOne, int restMinutes) {
     /**
      * What speaks for stopping now, the gravest first.
      *
-     * @param today runs and spells of the day, in any order
+     * @param today runs and timed rides of the day, in any order
      * @param longestMinutes of riding between two rests in this weather
      * @param now the time of the day
      */

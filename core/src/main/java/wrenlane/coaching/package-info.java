@@ -1,5 +1,5 @@
 /**
- * What to do next, and why: advice after a run, and the rung to begin on. Advice, never an order.
+ * What to do next, and why: advice after a run, and the size to begin on. Advice, never an order.
  * Read {@link wrenlane.coaching.advice.CoachingRules} first.
  */
 @NullMarked

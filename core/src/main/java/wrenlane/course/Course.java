@@ -101,7 +101,7 @@ public record Course(CourseKind kind, CourseSettings settings, Side firstTurn, L
         return HandyLengths.like(settings.length(kind.ladder()), system);
     }
 
-    /** The value of the dimension that the rungs turn, in metres. */
+    /** The value of the dimension that the sizes turn, in metres. */
     public double settingMetres() {
         return settings.of(kind.ladder());
     }

@@ -13,7 +13,7 @@ import wrenlane.finding.Finding;
  * @param min smallest accepted
  * @param max largest accepted
  * @param standard what a new course starts from
- * @param ladder whether the rungs turn this dimension
+ * @param ladder whether the sizes turn this dimension
  */
 public record CourseDimension(
         String name, String label, Quantity quantity, double min, double max, double standard, boolean ladder) {
@@ -30,7 +30,7 @@ public record CourseDimension(
         return new CourseDimension(name, label, Quantity.METRES, min, max, standard, false);
     }
 
-    /** The length that the rungs turn, in metres. */
+    /** The length that the sizes turn, in metres. */
     public static CourseDimension ladder(String name, String label, double min, double max, double standard) {
         return new CourseDimension(name, label, Quantity.METRES, min, max, standard, true);
     }

@@ -76,7 +76,7 @@ public interface CourseKind {
         BOTH_SIDES
     }
 
-    /** The dimension that the rungs turn. */
+    /** The dimension that the sizes turn. */
     default CourseDimension ladder() {
         return dimensions().stream().filter(CourseDimension::ladder).findFirst().orElseThrow();
     }

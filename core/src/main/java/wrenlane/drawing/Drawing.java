@@ -9,8 +9,8 @@ import wrenlane.course.plan.CourseLine;
 import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 import wrenlane.verdict.RidingMark;
-import wrenlane.yard.Obstacle;
 import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.Obstacle;
 import wrenlane.yard.Yard;
 
 /** Shapes in metres, x to the right, y up. */
@@ -84,7 +84,8 @@ public record Drawing(List<Shape> shapes) {
         return new Drawing(shapes);
     }
 
-    private static Shape rectangle(Layer layer, CoursePlacement stand, double minX, double maxX, double minY, double maxY) {
+    private static Shape rectangle(
+            Layer layer, CoursePlacement stand, double minX, double maxX, double minY, double maxY) {
         return new Shape.Path(
                 layer,
                 List.of(

@@ -16,7 +16,10 @@ import wrenlane.rider.RidingMethod;
  * @param choices if any are named, it is taught only where one of them is chosen
  */
 public record DrillAudience(
-        Set<Transmission> transmissions, Set<RidingMethod> methods, Set<RiderLevel> levels, Set<TeachingChoice> choices) {
+        Set<Transmission> transmissions,
+        Set<RidingMethod> methods,
+        Set<RiderLevel> levels,
+        Set<TeachingChoice> choices) {
     public DrillAudience {
         transmissions = Collections.unmodifiableSet(new TreeSet<>(transmissions));
         methods = Collections.unmodifiableSet(new TreeSet<>(methods));

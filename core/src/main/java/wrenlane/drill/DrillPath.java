@@ -20,7 +20,7 @@ public final class DrillPath {
      * @param standings on them, as {@link DrillMastery#of} has them
      */
     public static List<String> to(
-            String kind, Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> standings) {
+            String kind, Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> masteryOfDrills) {
         Map<String, TaughtDrill> all = new LinkedHashMap<>();
         taught.forEach(drill -> all.put(drill.id(), drill));
         Set<String> path = new LinkedHashSet<>();
@@ -33,9 +33,9 @@ public final class DrillPath {
                         .filter(course -> course.plain() && course.kind().equals(kind))
                         .isPresent())
                 .forEach(id -> add(id, all, seen, path));
-        standings.stream()
-                .filter(standing -> standing.state() == DrillMastery.State.MASTERED)
-                .forEach(standing -> path.remove(standing.id()));
+        masteryOfDrills.stream()
+                .filter(mastery -> mastery.state() == DrillMastery.State.MASTERED)
+                .forEach(mastery -> path.remove(mastery.id()));
         return List.copyOf(path);
     }
 

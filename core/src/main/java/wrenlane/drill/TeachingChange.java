@@ -30,7 +30,8 @@ public record TeachingChange(String id, String name, Stage stage, ChangeKind wha
             return Optional.empty();
         }
         if (before == null) {
-            return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.COMES, List.of()));
+            return Optional.of(
+                    new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.COMES, List.of()));
         }
         if (after == null) {
             return Optional.of(new TeachingChange(drill.id(), drill.name(), drill.stage(), ChangeKind.GOES, List.of()));

@@ -14,7 +14,7 @@ import wrenlane.machine.Transmission;
  * @param stopSigns what ends it at once, whatever the clock says
  */
 public record TimedRideLimit(Map<Transmission, Integer> longestMinutes, Set<StopSign> stopSigns) {
-    /** What ends a spell at once. */
+    /** What ends a timed ride at once. */
     public enum StopSign {
         LOST_FREE_PLAY("free play gone at the lever"),
         SMELL("a hot smell"),

@@ -9,7 +9,7 @@ import wrenlane.lesson.Block.Turn;
 
 /**
  * Gives whoever has a weak side one run more to it, once in the lesson, so that all still ride alike within one run: in the
- * first block of drills where there is time left for it, and where it is within their spell. Where there is no time, drills
+ * first block of drills where there is time left for it, and where it is within their timed ride. Where there is no time, drills
  * are made longer at the debrief's cost, the first of them first and by what is missing alone, as long as no rule is broken
  * for it and no drill goes on for longer than {@link RoundLength#LONGEST_ROUND}.
  */
@@ -79,7 +79,7 @@ final class ExtraRun {
     private int missingMinutes(Block block) {
         int pass = passSeconds(block);
         long waiting = block.turns().stream()
-                .filter(turn -> isWeakInSpell(turn, pass) && !given.contains(turn.rider()))
+                .filter(turn -> isWeakInTimedRide(turn, pass) && !given.contains(turn.rider()))
                 .count();
         int seconds = pass * (int) waiting - leftSeconds(block, pass);
         return (seconds + 59) / 60;
@@ -91,7 +91,7 @@ final class ExtraRun {
     }
 
     /** Whether a rider has a weak side there, and the time to ride once more to it without a break. */
-    private static boolean isWeakInSpell(Turn turn, int passSeconds) {
+    private static boolean isWeakInTimedRide(Turn turn, int passSeconds) {
         return turn.task().weakSide().isPresent()
                 && (turn.runs() + 1) * passSeconds <= turn.task().longestMinutes() * 60;
     }
@@ -100,7 +100,7 @@ final class ExtraRun {
         int left = leftSeconds(block, passSeconds);
         List<Turn> turns = new ArrayList<>();
         for (Turn turn : block.turns()) {
-            if (isWeakInSpell(turn, passSeconds) && left >= passSeconds && given.add(turn.rider())) {
+            if (isWeakInTimedRide(turn, passSeconds) && left >= passSeconds && given.add(turn.rider())) {
                 turns.add(turn.withOneMore());
                 left -= passSeconds;
             } else {

@@ -35,7 +35,7 @@ public final class LessonChecker {
         checker.places();
         checker.frame();
         checker.changes();
-        checker.spells();
+        checker.timedRides();
         checker.runs();
         checker.rests();
         checker.sides();
@@ -160,7 +160,7 @@ public final class LessonChecker {
                 int had = prepared.getOrDefault(block.area(), 0);
                 if (had < needed) {
                     found(
-                            "change-over",
+                            "changeover",
                             i,
                             "Setting out " + station.name() + " takes " + needed + " min; there are " + had + ".");
                 }
@@ -171,7 +171,7 @@ public final class LessonChecker {
     }
 
     /** Nobody rides for longer without a break than the drill allows on their machine. */
-    private void spells() {
+    private void timedRides() {
         for (int i = 0; i < blocks.size(); i++) {
             Block block = blocks.get(i);
             Station station = block.station().flatMap(brief::station).orElse(null);
@@ -182,7 +182,7 @@ public final class LessonChecker {
                 double ridden = turn.runs() * station.passSeconds() / 60.0;
                 if (ridden > turn.task().longestMinutes() && turn.runs() > 2) {
                     found(
-                            "spell",
+                            "timedRide",
                             i,
                             turn.task().drillName() + " is ridden for at most "
                                     + turn.task().longestMinutes() + " min without a break; here it would be "

@@ -6,7 +6,7 @@ import java.util.List;
 import wrenlane.finding.Finding;
 
 /**
- * Plans a lesson: briefing, warm-up, rounds of drills with their change-overs, rests, a closing success, debrief.
+ * Plans a lesson: briefing, warm-up, rounds of drills with their changeovers, rests, a closing success, debrief.
  *
  * <p>What is ridden is looked for by {@link RoundSearch}, or it is as the instructor wishes. Where that does not fit, talks are
  * made shorter, then fewer areas are ridden on, since each group has to ride everywhere. What a lesson keeps is said in

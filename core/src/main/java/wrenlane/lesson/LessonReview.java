@@ -40,7 +40,7 @@ public record LessonReview(boolean over, Optional<EndTimes> ends, List<Part> sta
      *
      * @param id of the station or rider
      * @param planned runs; 0 where there was no plan
-     * @param ridden entries in the log: runs, spells and runs broken off
+     * @param ridden entries in the log: runs, timed rides and runs broken off
      * @param scored entries that are clean or not
      * @param clean of those
      * @param drops among all
@@ -50,7 +50,7 @@ public record LessonReview(boolean over, Optional<EndTimes> ends, List<Part> sta
     /**
      * An entry in the log.
      *
-     * @param scored whether it is clean or not: neither a spell nor a run broken off
+     * @param scored whether it is clean or not: neither a timed ride nor a run broken off
      * @param clean only where it is scored
      */
     public record Entry(String rider, String station, Instant at, boolean scored, boolean clean, boolean drop) {}

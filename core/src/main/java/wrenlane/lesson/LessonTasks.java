@@ -8,10 +8,10 @@ import java.util.function.Predicate;
 import wrenlane.course.Course;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
-import wrenlane.drill.DrillRiding.Sides;
-import wrenlane.drill.DrillRiding.Start;
 import wrenlane.drill.DrillMastery;
 import wrenlane.drill.DrillMastery.State;
+import wrenlane.drill.DrillRiding.Sides;
+import wrenlane.drill.DrillRiding.Start;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.machine.Transmission;
@@ -25,9 +25,9 @@ public final class LessonTasks {
     private final Transmission transmission;
 
     /** A drill with how it is taught to the rider and how they stand on it. */
-    private record CandidateDrill(Drill drill, TaughtDrill taught, DrillMastery standing) {
+    private record CandidateDrill(Drill drill, TaughtDrill taught, DrillMastery mastery) {
         boolean isOpen() {
-            return standing.state() != State.MASTERED;
+            return mastery.state() != State.MASTERED;
         }
     }
 
@@ -38,13 +38,16 @@ public final class LessonTasks {
      * @param standings on each of them, in the same order
      */
     public LessonTasks(
-            Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> standings, Transmission transmission) {
+            Catalogue catalogue,
+            List<TaughtDrill> taught,
+            List<DrillMastery> masteryOfDrills,
+            Transmission transmission) {
         this.transmission = transmission;
         for (int i = 0; i < taught.size(); i++) {
             TaughtDrill one = taught.get(i);
-            DrillMastery standing = standings.get(i);
-            if (standing.state() != State.NOT_YET) {
-                catalogue.find(one.id()).ifPresent(d -> known.add(new CandidateDrill(d, one, standing)));
+            DrillMastery mastery = masteryOfDrills.get(i);
+            if (mastery.state() != State.NOT_YET) {
+                catalogue.find(one.id()).ifPresent(d -> known.add(new CandidateDrill(d, one, mastery)));
             }
         }
     }
@@ -56,7 +59,8 @@ public final class LessonTasks {
 
     /** Without a course: rolling where there is such a drill, else standing or on foot. */
     public Optional<RiderTask> inTheOpen() {
-        Predicate<CandidateDrill> open = k -> k.drill().course().isEmpty() && k.drill().stage() != Stage.ALONGSIDE;
+        Predicate<CandidateDrill> open =
+                k -> k.drill().course().isEmpty() && k.drill().stage() != Stage.ALONGSIDE;
         return best(open.and(k -> k.drill().riding().start() == Start.ROLLING
                         && !k.drill().riding().withoutEyes()))
                 .or(() -> best(open));
@@ -75,7 +79,7 @@ public final class LessonTasks {
         for (State state : List.of(State.WORKING_ON, State.NEXT, State.MASTERED)) {
             Comparator<CandidateDrill> order = state == State.MASTERED ? byStage.reversed() : byStage;
             Optional<CandidateDrill> found =
-                    suiting.stream().filter(k -> k.standing().state() == state).min(order);
+                    suiting.stream().filter(k -> k.mastery().state() == state).min(order);
             if (found.isPresent()) {
                 return found.map(this::task);
             }
@@ -90,11 +94,11 @@ public final class LessonTasks {
                 k.drill().name(),
                 k.taught().cue(),
                 k.drill().stage(),
-                k.standing().state(),
+                k.mastery().state(),
                 k.drill().riding().sides() == Sides.EACH,
                 minutes == null ? SHORT : minutes);
     }
 
-    /** Minutes where a drill says none for a transmission; chosen by us: the shortest spell practitioners give. */
+    /** Minutes where a drill says none for a transmission; chosen by us: the shortest timed ride practitioners give. */
     private static final int SHORT = 5;
 }

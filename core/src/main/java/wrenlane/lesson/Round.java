@@ -50,12 +50,12 @@ record Round(List<Station> stations, int minutes) {
 
     /**
      * Runs for each rider: the same for all, an even number, for the largest group and the slowest of them, and within the
-     * shortest spell of anybody; at least two.
+     * shortest timed ride of anybody; at least two.
      */
     int runs(Station station, int riders) {
         int inTime = minutes * 60 / (riders * station.passSeconds());
-        int inSpell = station.shortestSpellMinutes() * 60 / station.passSeconds();
-        int runs = Math.min(inTime, inSpell);
+        int inTimedRide = station.shortestTimedRideMinutes() * 60 / station.passSeconds();
+        int runs = Math.min(inTime, inTimedRide);
         return Math.max(2, runs - runs % 2);
     }
 }

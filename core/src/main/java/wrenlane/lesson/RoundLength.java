@@ -26,14 +26,15 @@ final class RoundLength {
      * Of one station.
      *
      * @param least minutes in which everybody of the largest group rides twice
-     * @param spell shortest of the longest spells there, in minutes
+     * @param timedRide shortest of the longest timed rides there, in minutes
      */
-    private record StationMinutes(int least, int spell) {}
+    private record StationMinutes(int least, int timedRide) {}
 
     RoundLength(LessonBrief brief, Timetable timetable, int areas) {
         this.brief = brief;
         this.areas = areas;
-        brief.stations().forEach(s -> ofOne.put(s, new StationMinutes(timetable.twoRunsEach(s), s.shortestSpellMinutes())));
+        brief.stations()
+                .forEach(s -> ofOne.put(s, new StationMinutes(timetable.twoRunsEach(s), s.shortestTimedRideMinutes())));
     }
 
     private StationMinutes of(Station station) {
@@ -50,12 +51,12 @@ final class RoundLength {
         return shortest;
     }
 
-    /** As long as attention, heat and clutches last: riders take turns, so a group rides that many times a spell. */
+    /** As long as attention, heat and clutches last: riders take turns, so a group rides that many times a timed ride. */
     int longest(List<Station> together) {
         int group = Math.max(1, brief.riders().size() / areas);
         int longest = Math.min(LONGEST_ROUND, brief.weather().longestMinutes());
         for (Station station : together) {
-            longest = Math.min(longest, of(station).spell() * group);
+            longest = Math.min(longest, of(station).timedRide() * group);
         }
         return Math.max(shortest(together), longest);
     }

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  * changed for another or changed over with another, whichever gains most, until nothing gains; so that long lessons come to
  * more rounds, and stations are ridden again before time is left over. Rounds are as long as the time allows, each as far as
  * it may be. What an order is worth: minutes ridden at a station by what a minute there is worth to the riders, half where
- * it was ridden before; less change-overs; far less where the hardest comes too late.
+ * it was ridden before; less changeovers; far less where the hardest comes too late.
  */
 final class RoundSearch {
     /** Stations of which every order is weighed up; chosen by us: 8 · 7 · 6 · 5 orders take some tens of milliseconds. */

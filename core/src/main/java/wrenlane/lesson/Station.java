@@ -41,7 +41,7 @@ public record Station(
         /** Where there is nothing to lay. */
         public static final SetupMinutes NONE = new SetupMinutes(0, 0);
 
-        /** By the set-out sheet of what stands there, walked with little walking. */
+        /** By the setup sheet of what stands there, walked with little walking. */
         public static SetupMinutes of(NestedCourse course) {
             WalkingOrder walk = SetupSheet.of(course, LengthSystem.METRIC).walk();
             return new SetupMinutes(walk.minutes(), walk.pickingMinutes());
@@ -50,7 +50,12 @@ public record Station(
 
     /** One with its ground to itself. */
     public Station(
-            String id, String name, SetupMinutes laying, boolean standing, int passSeconds, Map<String, RiderTask> tasks) {
+            String id,
+            String name,
+            SetupMinutes laying,
+            boolean standing,
+            int passSeconds,
+            Map<String, RiderTask> tasks) {
         this(id, name, laying, standing, passSeconds, tasks, Set.of());
     }
 
@@ -86,8 +91,8 @@ public record Station(
         return tasks.values().stream().mapToInt(t -> t.stage().ordinal()).max().orElse(0);
     }
 
-    /** The least of the longest spells of those who ride here, in minutes. */
-    int shortestSpellMinutes() {
+    /** The least of the longest timed rides of those who ride here, in minutes. */
+    int shortestTimedRideMinutes() {
         return tasks.values().stream().mapToInt(RiderTask::longestMinutes).min().orElse(60);
     }
 

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import wrenlane.lesson.Block.Sort;
 
-/** Puts talks, rounds, change-overs and rests one after another. */
+/** Puts talks, rounds, changeovers and rests one after another. */
 final class Timetable {
     /** A rest, in minutes; from practice. */
     private static final int REST = 10;
@@ -46,7 +46,7 @@ final class Timetable {
      * When things begin and end.
      *
      * @param starts minute at which each round begins for the group that comes last to it, after rests that are due
-     * @param changeMinutes all change-overs together
+     * @param changeMinutes all changeovers together
      */
     record Outline(int endMinute, List<Integer> starts, int changeMinutes) {}
 

@@ -23,7 +23,7 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
     public static final double SCRAPE_RESERVE_RADIANS = Math.toRadians(3);
 
     /**
-     * Lean reckoned with at full lock where no leaned circle is measured, in radians: 15°. Chosen by us, because steady
+     * Lean computed with at full lock where no leaned circle is measured, in radians: 15°. Chosen by us, because steady
      * balance at 8 km/h on a 2 m radius asks for tan θ = v²/(R·g) = 2.22²/(2 · 9.81), 14°: faster than that nobody
      * turns at full lock. An estimate.
      */
@@ -55,7 +55,7 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
         return SteeredTurn.of(wheelbaseMetres(), machine.value(MachineDimension.lock(side)), casterRadians(), lean);
     }
 
-    /** The full-lock turn to reckon with: measured where there is a circle, else computed. */
+    /** The full-lock turn to compute with: measured where there is a circle, else computed. */
     public SteeredTurn best(Side side, Posture posture) {
         return measured(side, posture)
                 .orElseGet(() -> fullLock(side, posture == Posture.UPRIGHT ? 0 : usableLeanRadians(side)));
@@ -112,7 +112,8 @@ public record MachineTurn(Machine machine, List<MeasuredCircle> circles) {
             return Optional.of(new Finding(
                     "circle-not-leaned",
                     circle.where(),
-                    Sentence.of("%s is not smaller than the upright one. Was it ridden at full lock, and leaned?", size)));
+                    Sentence.of(
+                            "%s is not smaller than the upright one. Was it ridden at full lock, and leaned?", size)));
         }
         double scrape = machine.value(MachineDimension.scrapeLean(side));
         return lean.get() > scrape

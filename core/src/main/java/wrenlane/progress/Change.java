@@ -29,6 +29,7 @@ public record Change(double difficulty, double certainty, Trend trend) {
     }
 
     private Sentence words(String how, double sure) {
-        return Sentence.of("%s by %s of difficulty, %s", how, Percent.points(Math.abs(difficulty)), Certainty.words(sure));
+        return Sentence.of(
+                "%s by %s of difficulty, %s", how, Percent.points(Math.abs(difficulty)), Certainty.words(sure));
     }
 }

@@ -204,7 +204,7 @@ public final class CleanChance {
         return variance;
     }
 
-    /** With the trials of a day, of which those at the same difficulty are reckoned as one: that comes to the same. */
+    /** With the trials of a day, of which those at the same difficulty are computed as one: that comes to the same. */
     private CleanChance with(List<Trial> day) {
         double[][] log = new double[WIDTHS.length][SIZE];
         Map<Double, List<Trial>> byDifficulty = day.stream().collect(Collectors.groupingBy(Trial::difficulty));
@@ -314,7 +314,7 @@ public final class CleanChance {
         return 1 / (1 + factor * EXP_C[k][i]);
     }
 
-    /** How many runs it rests on; a spell counts as a few. */
+    /** How many runs it rests on; a timed ride counts as a few. */
     public double runs() {
         return runs;
     }

@@ -8,7 +8,7 @@ import wrenlane.verdict.SizeLadder;
  * How far off a goal is: a setting to be ridden clean four times in five, to both sides.
  *
  * @param difficulty still to be gained on the side that is farther off; zero where the goal is reached
- * @param steps rungs from the one ridden clean four times in five to the goal, which counts as one
+ * @param steps sizes from the one ridden clean four times in five to the goal, which counts as one
  * @param chance of a clean run there, to the side where it is less
  * @param pace of the side that is farther off; empty before there are two estimates, and where the goal is reached
  */
@@ -42,7 +42,7 @@ public record GoalGap(double difficulty, int steps, double chance, Optional<Pace
         SideForecast behind = left.gapTo(goalDifficulty) >= right.gapTo(goalDifficulty) ? left : right;
         double gap = behind.gapTo(goalDifficulty);
         double now = behind.now().fourInFive().difficulty();
-        int between = (int) ladder.rungs().stream()
+        int between = (int) ladder.sizes().stream()
                 .flatMap(r -> r.difficulty().stream())
                 .filter(d -> d > now && d < goalDifficulty)
                 .count();

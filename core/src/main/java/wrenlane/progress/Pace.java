@@ -19,7 +19,7 @@ import java.util.Optional;
  *
  * @param perLesson difficulty gained a lesson; below zero where it is lost
  * @param spread one standard deviation of it
- * @param lessons it is reckoned over, at least one
+ * @param lessons it is computed over, at least one
  */
 public record Pace(double perLesson, double spread, int lessons) {
     /** Most lessons looked back; chosen by us. */

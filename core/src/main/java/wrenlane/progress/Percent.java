@@ -11,6 +11,8 @@ public final class Percent {
     /** A share of one as percentage points, such as {@code 4.0 points}; whole ones from ten. */
     public static Sentence points(double share) {
         double percent = 100 * share;
-        return Math.abs(percent) < WHOLE_FROM ? Sentence.of("%.1f points", percent) : Sentence.of("%.0f points", percent);
+        return Math.abs(percent) < WHOLE_FROM
+                ? Sentence.of("%.1f points", percent)
+                : Sentence.of("%.0f points", percent);
     }
 }

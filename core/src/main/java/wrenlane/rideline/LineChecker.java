@@ -56,13 +56,13 @@ public final class LineChecker {
             }
         }
         double toStation = task.route().lengthMetres() / (spacingMetres * (curvatures.size() - 1));
-        List<NearestClearance> rooms = new ArrayList<>();
+        List<NearestClearance> clearances = new ArrayList<>();
         for (Barrier keep : task.route().keeps()) {
-            room(task, keep, points, toStation).ifPresent(rooms::add);
+            clearance(task, keep, points, toStation).ifPresent(clearances::add);
         }
         return new CheckedLine(
                 new RideLine(points, spacingMetres, curvatures),
-                rooms,
+                clearances,
                 turn - ROUNDING,
                 rate - ROUNDING,
                 Math.max(
@@ -144,26 +144,31 @@ public final class LineChecker {
     }
 
     /** The least room of one point of a line to all that counts there, in metres; infinite where nothing does. */
-    static double roomAt(LineTask task, LinePoint p, double toStation) {
+    static double clearanceAt(LineTask task, LinePoint p, double toStation) {
         double station = p.distanceMetres() * toStation;
         return task.route().keeps().stream()
                 .filter(k -> station >= k.fromStation() && station <= k.toStation())
-                .map(k -> k instanceof Barrier.ConeBarrier off ? roomOff(task, off, p) : roomInside(task, (Barrier.LineBarrier) k, p))
+                .map(k -> k instanceof Barrier.ConeBarrier off
+                        ? clearanceOff(task, off, p)
+                        : clearanceInside(task, (Barrier.LineBarrier) k, p))
                 .filter(Objects::nonNull)
-                .mapToDouble(NearestClearance::roomMetres)
+                .mapToDouble(NearestClearance::clearanceMetres)
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** The least room to one thing over the stretch on which it counts, and what it lacks where it is passed wrongly. */
-    private static Optional<NearestClearance> room(LineTask task, Barrier keep, List<LinePoint> points, double toStation) {
+    private static Optional<NearestClearance> clearance(
+            LineTask task, Barrier keep, List<LinePoint> points, double toStation) {
         NearestClearance least = null;
         for (LinePoint p : points) {
             double station = p.distanceMetres() * toStation;
             if (station >= keep.fromStation() && station <= keep.toStation() && !beyond(task, keep, p, least)) {
                 least = lesser(
                         least,
-                        keep instanceof Barrier.ConeBarrier off ? roomOff(task, off, p) : roomInside(task, (Barrier.LineBarrier) keep, p));
+                        keep instanceof Barrier.ConeBarrier off
+                                ? clearanceOff(task, off, p)
+                                : clearanceInside(task, (Barrier.LineBarrier) keep, p));
             }
         }
         if (keep instanceof Barrier.ConeBarrier off && off.side().isPresent()) {
@@ -181,7 +186,7 @@ public final class LineChecker {
                                 - task.footprint().wheelbaseMetres()
                                 - task.footprint().widthMetres() / 2
                                 - off.heightMetres()
-                        > least.roomMetres();
+                        > least.clearanceMetres();
     }
 
     /** What is lacking where the place nearest to a cone has it on the wrong side: the whole way across. */
@@ -205,14 +210,15 @@ public final class LineChecker {
         double half = off.part() == Barrier.Part.BODY
                 ? task.footprint().reachMetres(off.heightMetres(), 0)
                 : task.footprint().tyreMetres() / 2;
-        return new NearestClearance(off, -across - off.radiusMetres() - half, Part.REAR_WHEEL, nearest.distanceMetres());
+        return new NearestClearance(
+                off, -across - off.radiusMetres() - half, Part.REAR_WHEEL, nearest.distanceMetres());
     }
 
     private static @Nullable NearestClearance lesser(@Nullable NearestClearance a, @Nullable NearestClearance b) {
         if (a == null) {
             return b;
         }
-        return b == null || a.roomMetres() <= b.roomMetres() ? a : b;
+        return b == null || a.clearanceMetres() <= b.clearanceMetres() ? a : b;
     }
 
     private static Side side(Point of, LinePoint p) {
@@ -221,22 +227,22 @@ public final class LineChecker {
         return left > 0 ? Side.LEFT : Side.RIGHT;
     }
 
-    private static NearestClearance roomOff(LineTask task, Barrier.ConeBarrier off, LinePoint p) {
+    private static NearestClearance clearanceOff(LineTask task, Barrier.ConeBarrier off, LinePoint p) {
         double tyre = task.footprint().tyreMetres() / 2;
         double rear = off.centre().distanceTo(p.rear()) - off.radiusMetres() - tyre;
         double front = off.centre().distanceTo(p.front()) - off.radiusMetres() - tyre;
         Part part = front < rear ? Part.FRONT_WHEEL : Part.REAR_WHEEL;
-        double room = Math.min(front, rear);
+        double clearance = Math.min(front, rear);
         if (off.part() == Barrier.Part.BODY) {
             double body = distance(off.centre(), p.rear(), p.front())
                     - off.radiusMetres()
                     - reach(task, p, off.heightMetres(), side(off.centre(), p));
-            if (body < room) {
-                room = body;
+            if (body < clearance) {
+                clearance = body;
                 part = Part.BODY;
             }
         }
-        return new NearestClearance(off, room, part, p.distanceMetres());
+        return new NearestClearance(off, clearance, part, p.distanceMetres());
     }
 
     /** How far the body reaches to a side at a height, in metres: from the lean's tangent, without the angle itself. */
@@ -246,7 +252,7 @@ public final class LineChecker {
         return task.footprint().reachMetres(height, cos, side.sign() * tan * cos);
     }
 
-    private static @Nullable NearestClearance roomInside(LineTask task, Barrier.LineBarrier line, LinePoint p) {
+    private static @Nullable NearestClearance clearanceInside(LineTask task, Barrier.LineBarrier line, LinePoint p) {
         double front = inside(line, p.front());
         double rear = inside(line, p.rear());
         if (!Double.isFinite(Math.min(front, rear))) {

@@ -37,9 +37,9 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
      * @param distanceMetres from the start
      * @param leanRadians of steady balance, left positive
      * @param barsRadians bar angle about the steering axis, left positive
-     * @param roomMetres to the nearest thing kept clear of
+     * @param clearanceMetres to the nearest thing kept clear of
      */
-    public record Place(double distanceMetres, double leanRadians, double barsRadians, double roomMetres) {}
+    public record Place(double distanceMetres, double leanRadians, double barsRadians, double clearanceMetres) {}
 
     /** What is done on a stretch. */
     public enum RidingAction {
@@ -61,7 +61,7 @@ public record LineProfile(List<Place> places, List<Phase> phases) {
                             p.distanceMetres(),
                             lean,
                             SteeredTurn.steerRadians(turn.wheelbaseMetres(), p.curvature(), turn.casterRadians(), lean),
-                            LineChecker.roomAt(task, p, toStation));
+                            LineChecker.clearanceAt(task, p, toStation));
                 })
                 .toList();
         return new LineProfile(places, phases(checked.line().points()));

@@ -29,7 +29,8 @@ public record SweptBand(List<Point> left, List<Point> right) {
     }
 
     private static Point barEnd(LinePoint p, Footprint footprint, TurnLimits limits, int left) {
-        double reach = left * footprint.reachMetres(Barrier.LINE_HEIGHT_METRES, left * limits.leanRadians(p.curvature()));
+        double reach =
+                left * footprint.reachMetres(Barrier.LINE_HEIGHT_METRES, left * limits.leanRadians(p.curvature()));
         double x = p.rear().x() + BARS_SHARE * (p.front().x() - p.rear().x());
         double y = p.rear().y() + BARS_SHARE * (p.front().y() - p.rear().y());
         return new Point(x - reach * Math.sin(p.headingRadians()), y + reach * Math.cos(p.headingRadians()));

@@ -6,7 +6,7 @@ import wrenlane.machine.MachineTurn;
 /**
  * The ground a machine takes.
  *
- * <p>Its body is reckoned as everything within half the machine's width of the line between its contacts. That is more
+ * <p>Its body is computed as everything within half the machine's width of the line between its contacts. That is more
  * than most machines take near the ground, so a line that clears with it clears with the machine.
  *
  * @param wheelbaseMetres p

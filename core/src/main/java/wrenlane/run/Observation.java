@@ -17,7 +17,8 @@ import wrenlane.finding.Finding;
 public record Observation(
         Set<Technique> technique, Optional<DropCause> beforeDrop, Optional<String> mark, Optional<Double> offMetres) {
     /** Nothing beside the faults. */
-    public static final Observation NOTHING = new Observation(Set.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Observation NOTHING =
+            new Observation(Set.of(), Optional.empty(), Optional.empty(), Optional.empty());
 
     /** Longest name of a mark, in characters. */
     public static final int LONGEST_MARK = 24;

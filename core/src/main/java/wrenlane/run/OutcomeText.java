@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 /**
  * Reads the outcome of a run as people write it: {@code clean}, or faults by their letter, their name or their label, parted by
  * commas, semicolons, plus signs or slashes; any case. Letters alone may stand side by side: {@code L F}, {@code LF}. How often
- * a fault was seen in a spell stands behind it: {@code line crossed x3}; once where nothing stands there.
+ * a fault was seen in a timed ride stands behind it: {@code line crossed x3}; once where nothing stands there.
  */
 public final class OutcomeText {
     /** What stands for a clean run. */
@@ -38,7 +38,7 @@ public final class OutcomeText {
                 : faults.stream().sorted().map(Fault::label).collect(Collectors.joining(", "));
     }
 
-    /** The same of a spell, with how often each was seen. */
+    /** The same of a timed ride, with how often each was seen. */
     public static String of(Map<Fault, Integer> counted) {
         return counted.isEmpty()
                 ? "clean"
@@ -48,7 +48,7 @@ public final class OutcomeText {
                         .collect(Collectors.joining(", "));
     }
 
-    /** How often each fault of a spell was seen; empty where a word is not understood. */
+    /** How often each fault of a timed ride was seen; empty where a word is not understood. */
     public static Optional<Map<Fault, Integer>> counted(String text) {
         Map<Fault, Integer> counted = new EnumMap<>(Fault.class);
         for (String part : text.split("[,;+/]")) {

@@ -14,9 +14,9 @@ import wrenlane.finding.Finding;
  *
  * @param sort of entry
  * @param seconds by the watch, for the entry as a whole
- * @param minutes of a spell
- * @param laps of a spell
- * @param faultCounts how often each fault was seen in a spell; empty for anything else
+ * @param minutes of a timed ride
+ * @param laps of a timed ride
+ * @param faultCounts how often each fault was seen in a timed ride; empty for anything else
  * @param note short, in the instructor's words; empty where there is none
  * @param observed how it was ridden, where somebody said
  * @param score what was measured of it; missing where nothing was
@@ -41,10 +41,10 @@ public record RunDetail(
     /** Longest time by the watch, in seconds: an hour. */
     public static final double MOST_SECONDS = 3600;
 
-    /** Longest spell, in minutes; longer than any clutch lasts. */
+    /** Longest timed ride, in minutes; longer than any clutch lasts. */
     public static final double MOST_MINUTES = 60;
 
-    /** Most laps of a spell, and most faults of one sort in it. */
+    /** Most laps of a timed ride, and most faults of one sort in it. */
     public static final int MOST_LAPS = 500;
 
     /** Longest note, in characters. */

@@ -9,7 +9,7 @@ public enum RunSort {
     /** Stopped before it could be told: neither clean nor a fault. */
     BROKEN_OFF;
 
-    /** Whether it says by itself if the rider can do it; a spell says so by its faults a lap. */
+    /** Whether it says by itself if the rider can do it; a timed ride says so by its faults a lap. */
     public boolean scored() {
         return this == RUN;
     }

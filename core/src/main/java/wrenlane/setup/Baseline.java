@@ -6,8 +6,8 @@ import wrenlane.course.plan.Cone;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
 import wrenlane.yard.BayRow;
-import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.MeasuredOutline;
 
 /**
  * The line a tape is laid along, in a course's axes: figures run along it from a datum, and square to it.
@@ -38,7 +38,8 @@ public record Baseline(String name, Point datum, double directionRadians, Side a
      * @param fromItsEnd whether the tape starts at the side's second corner
      * @param stand where the course stands
      */
-    public static Baseline alongSide(List<Point> outline, int side, String called, boolean fromItsEnd, CoursePlacement stand) {
+    public static Baseline alongSide(
+            List<Point> outline, int side, String called, boolean fromItsEnd, CoursePlacement stand) {
         int end = (side + 1) % outline.size();
         Point a = stand.toCourse(outline.get(fromItsEnd ? end : side));
         Point b = stand.toCourse(outline.get(fromItsEnd ? side : end));

@@ -103,8 +103,8 @@ public record Changeover(List<Step> steps, double walkedMetres, double minutes) 
                         .findFirst();
                 if (same.isPresent()) {
                     marks.remove(same.get());
-                    steps.add(
-                            new Step(StopAction.STAYS, Optional.of(marker), label, same.get(), place, List.of(), List.of()));
+                    steps.add(new Step(
+                            StopAction.STAYS, Optional.of(marker), label, same.get(), place, List.of(), List.of()));
                 } else {
                     stops.add(new Stop(place, number, true));
                     labels.add(label);

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import wrenlane.plane.Point;
 
 /**
- * The order of a day's courses with the least change-over, that keeps some of them in the order given.
+ * The order of a day's courses with the least changeover, that keeps some of them in the order given.
  *
  * <p>Each course is set up out of the one before, the first from the stack, and the last is cleared to it. The least sum
  * of metres walked is found exactly over all orders, by dynamic programming over subsets (Held and Karp, 1962); an order
@@ -15,7 +15,7 @@ import wrenlane.plane.Point;
  * sum of minutes is found; where that is the longer walk, the order given stays.
  *
  * @param order numbers of the courses
- * @param walkedMetres for all change-overs, the first set-out and the clearing
+ * @param walkedMetres for all changeovers, the first setup and the clearing
  * @param minutes an estimate for the same
  * @param listedWalkedMetres the same in the order given
  * @param listedMinutes the same in the order given
@@ -45,7 +45,7 @@ public record DayOrder(
         shared = List.copyOf(shared);
     }
 
-    /** Change-overs between all courses; the last row and column are the cleared yard. */
+    /** Changeovers between all courses; the last row and column are the cleared yard. */
     private record Costs(Changeover[][] change) {
         static Costs of(List<SetupSheet> sheets, Point stack, int holds) {
             List<SetupSheet> all = new ArrayList<>(sheets);
@@ -135,7 +135,7 @@ public record DayOrder(
     /** Rounding of sums of metres or minutes. */
     private static final double ROUNDING = 1e-9;
 
-    /** What a change-over from one course to another costs. */
+    /** What a changeover from one course to another costs. */
     @FunctionalInterface
     private interface Cost {
         double of(int from, int to);

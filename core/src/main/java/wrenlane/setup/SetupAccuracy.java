@@ -13,11 +13,11 @@ import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
 
 /**
- * What the way of measuring does to the room on a course, at its own setting and at every rung.
+ * What the way of measuring does to the room on a course, at its own setting and at every size.
  *
  * @param here as the course is set
- * @param rungs the same at each rung, in the order given; those the kind does not allow are left out
- * @param goodTo for each way of measuring the tightest rung whose room is more than twice its error; without an entry
+ * @param sizes the same at each size, in the order given; those the kind does not allow are left out
+ * @param goodTo for each way of measuring the tightest size whose room is more than twice its error; without an entry
  *     where there is none
  * @param shareToSpare by how much every length may come out short, as a share, before the room is gone; zero where there
  *     is none, and at most {@link #MOST_SHARE}
@@ -25,7 +25,7 @@ import wrenlane.verdict.CourseFit;
  */
 public record SetupAccuracy(
         ClearanceError here,
-        List<ClearanceError> rungs,
+        List<ClearanceError> sizes,
         Map<LengthMethod, Double> goodTo,
         double shareToSpare,
         List<CheckSlack> checks) {
@@ -83,29 +83,29 @@ public record SetupAccuracy(
     public record CheckSlack(String from, String to, double metres, double shortMetres) {}
 
     public SetupAccuracy {
-        rungs = List.copyOf(rungs);
+        sizes = List.copyOf(sizes);
         goodTo = Map.copyOf(goodTo);
         checks = List.copyOf(checks);
     }
 
     /**
-     * Reckons it for a machine and rider at their lowest speed.
+     * Computes it for a machine and rider at their lowest speed.
      *
-     * @param rungs settings of the ladder's dimension, in metres
+     * @param sizes settings of the ladder's dimension, in metres
      */
-    public static SetupAccuracy of(Course course, Ride ride, List<Double> rungs) {
+    public static SetupAccuracy of(Course course, Ride ride, List<Double> sizes) {
         ClearanceError here = at(course, ride);
         return of(
                 course,
                 here,
-                atRungs(course, rungs).stream().map(c -> at(c, ride)).toList(),
+                atSizes(course, sizes).stream().map(c -> at(c, ride)).toList(),
                 here.spareMetres() > 0 ? share(course, ride) : 0);
     }
 
     /** The course at each of some settings of its ladder's dimension, in metres, that its kind allows. */
-    public static List<Course> atRungs(Course course, List<Double> rungs) {
+    public static List<Course> atSizes(Course course, List<Double> sizes) {
         CourseDimension ladder = course.kind().ladder();
-        return rungs.stream()
+        return sizes.stream()
                 .filter(r -> ladder.check(r).isEmpty()
                         && course.settings()
                                 .with(ladder, r)
@@ -116,10 +116,10 @@ public record SetupAccuracy(
     }
 
     /**
-     * From parts that were reckoned one by one.
+     * From parts that were computed one by one.
      *
      * @param here room and errors as the course is set
-     * @param errors the same at rungs
+     * @param errors the same at sizes
      * @param share see {@link #share}
      */
     public static SetupAccuracy of(Course course, ClearanceError here, List<ClearanceError> errors, double share) {
@@ -142,7 +142,7 @@ public record SetupAccuracy(
      * each way of measuring leaves; lengths are independent, u² = Σ (∂room/∂x · u(x))².
      */
     public static ClearanceError at(Course course, Ride ride) {
-        CourseFit fit = CourseFit.room(course, ride).fit();
+        CourseFit fit = CourseFit.clearance(course, ride).fit();
         double spare = fit.spare().metres();
         double[] squares = new double[METHODS.size()];
         for (CourseDimension d : lengths(course)) {
@@ -170,11 +170,11 @@ public record SetupAccuracy(
     /** The room with other settings; empty where the kind does not allow them. */
     private static Optional<Double> spareAt(Course course, CourseSettings settings, Ride ride) {
         return settings.check(course.kind()).isEmpty()
-                ? Optional.of(
-                        CourseFit.room(new Course(course.kind(), settings, course.firstTurn(), course.others()), ride)
-                                .fit()
-                                .spare()
-                                .metres())
+                ? Optional.of(CourseFit.clearance(
+                                new Course(course.kind(), settings, course.firstTurn(), course.others()), ride)
+                        .fit()
+                        .spare()
+                        .metres())
                 : Optional.empty();
     }
 

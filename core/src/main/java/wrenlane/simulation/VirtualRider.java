@@ -70,12 +70,12 @@ public final class VirtualRider {
         return random.nextDouble() < chance ? Set.of() : faults(chance);
     }
 
-    /** The rung such a rider would be set: the smallest with at least two chances in three of a clean run. */
+    /** The size such a rider would be set: the smallest with at least two chances in three of a clean run. */
     public SizeLadder.SizeStep choose(SizeLadder ladder, Side side) {
-        return ladder.rungs().stream()
+        return ladder.sizes().stream()
                 .filter(r -> r.difficulty().orElse(0.0) <= comfort(side) * Math.pow(0.5, SLOPE))
                 .reduce((wide, tight) -> tight)
-                .orElse(ladder.rungs().get(0));
+                .orElse(ladder.sizes().get(0));
     }
 
     private double comfort(Side side) {

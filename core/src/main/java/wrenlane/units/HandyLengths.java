@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Lengths that people lay out, to which a reckoned one is rounded.
+ * Lengths that people lay out, to which a computed one is rounded.
  *
  * @param stepMetres from one to the next
  * @param fineStepMetres the same for short lengths

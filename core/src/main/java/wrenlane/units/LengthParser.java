@@ -8,10 +8,10 @@ import java.util.stream.Stream;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Sentence;
 import wrenlane.finding.TypedText;
-import wrenlane.units.LengthReading.UnparsedLength;
 import wrenlane.units.LengthReading.Offer;
-import wrenlane.units.LengthReading.Question;
 import wrenlane.units.LengthReading.ParsedLength;
+import wrenlane.units.LengthReading.Question;
+import wrenlane.units.LengthReading.UnparsedLength;
 import wrenlane.units.TypedLength.Part;
 import wrenlane.units.TypedLength.Quantity;
 

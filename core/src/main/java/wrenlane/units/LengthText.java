@@ -53,7 +53,9 @@ public final class LengthText {
         return Optional.of(new Finding(
                 "text-not-the-length",
                 where,
-                Sentence.of("%s does not say %s. Type the length again.", TypedText.quoted(text), Sentence.metres(metres))));
+                Sentence.of(
+                        "%s does not say %s. Type the length again.",
+                        TypedText.quoted(text), Sentence.metres(metres))));
     }
 
     /**
@@ -94,6 +96,8 @@ public final class LengthText {
         if (reading instanceof LengthReading.Question question) {
             return question.offers().stream().map(LengthReading.Offer::length);
         }
-        return reading instanceof LengthReading.ParsedLength understood ? Stream.of(understood.length()) : Stream.empty();
+        return reading instanceof LengthReading.ParsedLength understood
+                ? Stream.of(understood.length())
+                : Stream.empty();
     }
 }

@@ -33,7 +33,7 @@ import wrenlane.riding.RidingPoint;
  * @param comfortable the easiest line that keeps {@link #COMFORT_METRES} everywhere, or the most there is; there where the
  *     course fits
  * @param easiest the line with the smallest peak curvature; there where the course fits, unless it was not asked for
- * @param turnUsed share of the turn the easiest line known takes; above 1 where it takes more than there is; empty where
+ * @param steeringShare share of the turn the easiest line known takes; above 1 where it takes more than there is; empty where
  *     no line clears everything at any curvature, or none was found
  * @param slowest what there would be to spare at the slowest speed the rider holds; empty where the course is judged at
  *     it, or at a speed that was given
@@ -48,7 +48,7 @@ public record CourseFit(
         CheckedLine roomiest,
         Optional<CheckedLine> comfortable,
         Optional<CheckedLine> easiest,
-        Optional<Double> turnUsed,
+        Optional<Double> steeringShare,
         Optional<SpareAtSpeed> slowest,
         RidingPoint left,
         RidingPoint right,
@@ -87,10 +87,10 @@ public record CourseFit(
         Optional<SpareAtSpeed> slowest = judged.speed() == scan.slowest()
                 ? Optional.empty()
                 : Optional.of(new SpareAtSpeed(
-                        scan.slowest(), scan.atSlowest().found().room()));
-        FitCalculation reckoning = new FitCalculation(course, ride, judged.speed());
-        LineSearch.FoundLine roomy = reckoning.search.settled(judged.found());
-        return roomy.holds() ? drawn(scan, reckoning.roomOnly(roomy), slowest) : reckoning.all(roomy, slowest);
+                        scan.slowest(), scan.atSlowest().found().clearance()));
+        FitCalculation scheduler = new FitCalculation(course, ride, judged.speed());
+        LineSearch.FoundLine roomy = scheduler.search.settled(judged.found());
+        return roomy.holds() ? drawn(scan, scheduler.clearanceOnly(roomy), slowest) : scheduler.all(roomy, slowest);
     }
 
     /** A course that fits, drawn at the speed it is to be ridden at. */
@@ -103,14 +103,14 @@ public record CourseFit(
         return new ResumableFit(fit, drawn.memory(), judged.memory());
     }
 
-    /** Reckons a course at a given speed, with every line. */
+    /** Computes a course at a given speed, with every line. */
     public static ResumableFit of(Course course, Ride ride, double speedMetresPerSecond) {
-        FitCalculation reckoning = new FitCalculation(course, ride, speedMetresPerSecond);
-        return reckoning.all(reckoning.search.roomiest(null), Optional.empty());
+        FitCalculation scheduler = new FitCalculation(course, ride, speedMetresPerSecond);
+        return scheduler.all(scheduler.search.roomiest(null), Optional.empty());
     }
 
     /**
-     * Reckons a course that is being dragged, as quickly as can be: the room, and the one line drawn. Where there plainly is
+     * Computes a course that is being dragged, as quickly as can be: the room, and the one line drawn. Where there plainly is
      * room and its line is not drawn, it is known to within a centimetre or two; where it is less than that, it is too close
      * to call.
      *
@@ -122,37 +122,37 @@ public record CourseFit(
     }
 
     /** The room alone at the judged speed, for tables of many. */
-    public static CourseFit roomOnly(Course course, Ride ride) {
-        ResumableFit reckoned = room(course, ride);
-        return reckoned.fit().withUncertainty(SpareUncertainty.of(course, ride, reckoned));
+    public static CourseFit clearanceOnly(Course course, Ride ride) {
+        ResumableFit computed = clearance(course, ride);
+        return computed.fit().withUncertainty(SpareUncertainty.of(course, ride, computed));
     }
 
     /** The same without how far out it may be, with a line to start the next search from. */
-    public static ResumableFit room(Course course, Ride ride) {
+    public static ResumableFit clearance(Course course, Ride ride) {
         if (course.plan().route().pace() != Pace.ROLLING) {
-            return room(course, ride, ride.limits().lowestSpeedMetresPerSecond());
+            return clearance(course, ride, ride.limits().lowestSpeedMetresPerSecond());
         }
         SpeedScan.SpeedSample judged = new SpeedScan(course, ride).judged();
-        FitCalculation reckoning = new FitCalculation(course, ride, judged.speed());
-        return reckoning.roomOnly(reckoning.search.settled(judged.found()));
+        FitCalculation scheduler = new FitCalculation(course, ride, judged.speed());
+        return scheduler.clearanceOnly(scheduler.search.settled(judged.found()));
     }
 
     /** The room alone at the speed it is to be ridden at; at the speed judged at where it does not fit. */
     public static CourseFit ridden(SpeedScan scan) {
         if (scan.course().plan().route().pace() != Pace.ROLLING) {
-            return room(scan.course(), scan.ride()).fit();
+            return clearance(scan.course(), scan.ride()).fit();
         }
         SpeedScan.SpeedSample judged = scan.judged();
         SpeedScan.SpeedSample at =
-                judged.room() >= 0 ? scan.near(RecommendedSpeed.of(scan).middle()) : judged;
-        FitCalculation reckoning = new FitCalculation(scan.course(), scan.ride(), at.speed());
-        return reckoning.roomOnly(reckoning.search.settled(at.found())).fit();
+                judged.clearance() >= 0 ? scan.near(RecommendedSpeed.of(scan).middle()) : judged;
+        FitCalculation scheduler = new FitCalculation(scan.course(), scan.ride(), at.speed());
+        return scheduler.clearanceOnly(scheduler.search.settled(at.found())).fit();
     }
 
     /** The same at a given speed. */
-    public static ResumableFit room(Course course, Ride ride, double speedMetresPerSecond) {
-        FitCalculation reckoning = new FitCalculation(course, ride, speedMetresPerSecond);
-        return reckoning.roomOnly(reckoning.search.roomiest(null));
+    public static ResumableFit clearance(Course course, Ride ride, double speedMetresPerSecond) {
+        FitCalculation scheduler = new FitCalculation(course, ride, speedMetresPerSecond);
+        return scheduler.clearanceOnly(scheduler.search.roomiest(null));
     }
 
     /** A course at one speed. */
@@ -179,7 +179,7 @@ public record CourseFit(
                     : search.easiestOf(likely(easy, roomy), clear)
                             .map(e -> search.smoothed(e, clear))
                             .or(() -> roomy.holds() ? Optional.of(roomy) : Optional.empty());
-            return reckoned(roomy, comfortable, easy, used(roomy, easy), slowest);
+            return computed(roomy, comfortable, easy, used(roomy, easy), slowest);
         }
 
         /** Lines to start the comfortable one from: from these it comes out as easy as from all that the easiest had. */
@@ -201,20 +201,20 @@ public record CourseFit(
                 line = line.map(e -> search.smoothed(e, clear));
             }
             Optional<Double> used = tooClose && !roomy.holds() ? Optional.empty() : used(roomy, line);
-            ResumableFit reckoned = drawn == LineChoice.COMFORTABLE
-                    ? reckoned(roomy, line, Optional.empty(), used, Optional.empty())
-                    : reckoned(roomy, Optional.empty(), line, used, Optional.empty());
+            ResumableFit computed = drawn == LineChoice.COMFORTABLE
+                    ? computed(roomy, line, Optional.empty(), used, Optional.empty())
+                    : computed(roomy, Optional.empty(), line, used, Optional.empty());
             return tooClose
-                    ? new ResumableFit(reckoned.fit().tooCloseToCall(), reckoned.memory(), reckoned.judged())
-                    : reckoned;
+                    ? new ResumableFit(computed.fit().tooCloseToCall(), computed.memory(), computed.judged())
+                    : computed;
         }
 
-        ResumableFit roomOnly(LineSearch.FoundLine roomy) {
-            return reckoned(roomy, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        ResumableFit clearanceOnly(LineSearch.FoundLine roomy) {
+            return computed(roomy, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
         }
 
         private static double clear(LineSearch.FoundLine roomy) {
-            return Math.max(0, Math.min(COMFORT_METRES, roomy.room() - HAIR_METRES));
+            return Math.max(0, Math.min(COMFORT_METRES, roomy.clearance() - HAIR_METRES));
         }
 
         private Optional<LineSearch.FoundLine> easiest(LineSearch.FoundLine roomy, double clear, LineNodes from) {
@@ -224,10 +224,10 @@ public record CourseFit(
         }
 
         private Optional<Double> used(LineSearch.FoundLine roomy, Optional<LineSearch.FoundLine> easy) {
-            return roomy.holds() ? easy.map(e -> e.checked().turnUsed()) : search.shareWanted(roomy.nodes());
+            return roomy.holds() ? easy.map(e -> e.checked().steeringShare()) : search.shareWanted(roomy.nodes());
         }
 
-        private ResumableFit reckoned(
+        private ResumableFit computed(
                 LineSearch.FoundLine roomy,
                 Optional<LineSearch.FoundLine> comfortable,
                 Optional<LineSearch.FoundLine> easy,
@@ -236,7 +236,7 @@ public record CourseFit(
             Pace pace = task.route().pace();
             CourseFit fit = new CourseFit(
                     answer(roomy),
-                    new Clearance(roomy.room(), 0),
+                    new Clearance(roomy.clearance(), 0),
                     Optional.empty(),
                     roomy.checked(),
                     comfortable.map(LineSearch.FoundLine::checked),
@@ -274,8 +274,9 @@ public record CourseFit(
         return with(FitAnswer.TOO_CLOSE_TO_CALL, spare, recommended);
     }
 
-    private CourseFit with(FitAnswer said, Clearance room, Optional<RecommendedSpeed> speeds) {
-        return new CourseFit(said, room, speeds, roomiest, comfortable, easiest, turnUsed, slowest, left, right, task);
+    private CourseFit with(FitAnswer said, Clearance clearance, Optional<RecommendedSpeed> speeds) {
+        return new CourseFit(
+                said, clearance, speeds, roomiest, comfortable, easiest, steeringShare, slowest, left, right, task);
     }
 
     /** Whether machine and rider turn alike to both sides, so that a mirrored course has the mirrored line. */
@@ -285,7 +286,7 @@ public record CourseFit(
 
     /** Whether there is more room than was looked for. */
     public boolean spareCapped() {
-        return spare.metres() >= LineSearch.MOST_ROOM_METRES - 0.01;
+        return spare.metres() >= LineSearch.MOST_CLEARANCE_METRES - 0.01;
     }
 
     /** How far the machine leans along the line drawn, where it leans furthest, to whichever side, in radians. */

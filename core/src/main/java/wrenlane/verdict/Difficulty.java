@@ -47,7 +47,7 @@ public final class Difficulty {
 
     private static final int MOST_SETTINGS = 24;
 
-    /** Counts the ways difficulty has been reckoned: points kept from another way are of no use. Raised with every change. */
+    /** Counts the ways difficulty has been computed: points kept from another way are of no use. Raised with every change. */
     public static final int METHOD = 2;
 
     private final NavigableMap<Double, Double> atSettings;
@@ -65,7 +65,7 @@ public final class Difficulty {
         });
     }
 
-    /** As it was reckoned before, from its {@link #points}. */
+    /** As it was computed before, from its {@link #points}. */
     public static Difficulty of(Map<Double, Double> points) {
         return new Difficulty(new TreeMap<>(points));
     }
@@ -205,7 +205,8 @@ public final class Difficulty {
                 double least = LEAST_MOVE * here.setting;
                 double move = Math.min(MOST_MOVE * here.setting, Math.max(least, change));
                 double setting = Math.min(ladder.max(), Math.max(ladder.min(), here.setting + way * move));
-                Optional<DifficultySample> next = setting == here.setting ? Optional.empty() : solved(setting, here.line);
+                Optional<DifficultySample> next =
+                        setting == here.setting ? Optional.empty() : solved(setting, here.line);
                 if (next.isEmpty()) {
                     return;
                 }
@@ -261,7 +262,8 @@ public final class Difficulty {
         /** The most of the sizes solved for at which smaller is harder: the longest falling subsequence, by trial. */
         private NavigableMap<Double, Double> longestFalling() {
             List<Double> settings = List.copyOf(known.keySet());
-            List<Double> values = known.values().stream().map(DifficultySample::difficulty).toList();
+            List<Double> values =
+                    known.values().stream().map(DifficultySample::difficulty).toList();
             int n = settings.size();
             int[] length = new int[n];
             int[] before = new int[n];

@@ -26,17 +26,18 @@ import wrenlane.riding.TurnLimits;
  *
  * <p>The line with the most room is taken as the one meant to be ridden. Each mistake moves where the rider is, or changes
  * what they have to turn with; the line with the most room is then looked for anew from there, so that the cost is what no
- * skill afterwards brings back. It is reckoned at the speed of the fit, which is that to ride at.
+ * skill afterwards brings back. It is computed at the speed of the fit, which is that to ride at.
  *
  * <p>Where no line obeys the limits after a mistake, they are widened by steps of a seventh until one does. More turn never
  * leaves less room, so what is lost then is lost at least.
  *
  * @param mistake which
- * @param roomMetres left after it, negative where it lacks; empty where no line was found, and none ruled out
+ * @param clearanceMetres left after it, negative where it lacks; empty where no line was found, and none ruled out
  * @param lostMetres room lost by it, at least zero; empty with the room
  * @param orMore whether that is the least it costs
  */
-public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional<Double> lostMetres, boolean orMore) {
+public record MistakeCost(
+        Mistake mistake, Optional<Double> clearanceMetres, Optional<Double> lostMetres, boolean orMore) {
     /** What goes wrong. */
     public enum Mistake {
         /** Begun half a metre nearer to the inside of the first turn; where nothing may be chosen, to the worse side. */
@@ -84,7 +85,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             this.ride = ride;
             best = fit.roomiest();
             task = on(fit.task().route().withoutEnds(), fit.task().limits());
-            here = fit.roomiest().binding().roomMetres();
+            here = fit.roomiest().binding().clearanceMetres();
         }
 
         List<MistakeCost> all() {
@@ -98,21 +99,21 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             if (task.route().pace() == Pace.ROLLING) {
                 turn.ifPresent(t -> {
                     add(Mistake.TURNED_IN_LATE, late(t, LATE_SECONDS * speed));
-                    early(t, LATE_SECONDS * speed).ifPresent(room -> add(Mistake.TURNED_IN_EARLY, room));
+                    early(t, LATE_SECONDS * speed).ifPresent(clearance -> add(Mistake.TURNED_IN_EARLY, clearance));
                 });
                 if (speed - STRAYED >= SLOWEST) {
                     add(Mistake.SLOWER, at(speed - STRAYED));
                 }
                 add(Mistake.FASTER, at(speed + STRAYED));
-                add(Mistake.UPRIGHT, room(on(task.route(), upright())));
+                add(Mistake.UPRIGHT, clearance(on(task.route(), upright())));
             }
             costs.sort(Comparator.comparingDouble((MistakeCost c) -> -c.lostMetres.orElse(-1.0)));
             return List.copyOf(costs);
         }
 
         private void add(Mistake mistake, RemainingClearance left) {
-            Optional<Double> room = left.metres();
-            costs.add(new MistakeCost(mistake, room, room.map(r -> Math.max(0, here - r)), left.orLess()));
+            Optional<Double> clearance = left.metres();
+            costs.add(new MistakeCost(mistake, clearance, clearance.map(r -> Math.max(0, here - r)), left.orLess()));
         }
 
         private RemainingClearance entered(double off, Side turn) {
@@ -129,7 +130,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             RouteEnd s = task.route().start();
             RouteEnd begun = new RouteEnd(
                     s.aside(across), s.headingRadians(), 0, 0, s.headingFreeRadians(), s.barsTurned(), s.curvature());
-            return room(on(task.route().from(0, begun), task.limits()));
+            return clearance(on(task.route().from(0, begun), task.limits()));
         }
 
         /** Straight on where the turn begins, for so many metres. */
@@ -139,7 +140,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
                     .from(station(turn.fromMetres()), RouteEnd.exactly(at.rear(), at.headingRadians(), 0))
                     .with(new Route.RouteLeg(Side.LEFT, 0, metres))
                     .with(new Route.RouteLeg(Side.RIGHT, 0, metres));
-            return room(on(rest, task.limits()));
+            return clearance(on(rest, task.limits()));
         }
 
         /** Into the turn so many metres before, as the line goes into it; empty where the way begins too near for that. */
@@ -161,7 +162,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             double curvature = best.at(turn.fromMetres() + metres).curvature();
             Route rest = task.route()
                     .from(station(turn.fromMetres()), RouteEnd.exactly(new Point(x, y), heading, curvature));
-            return Optional.of(room(on(rest, task.limits())));
+            return Optional.of(clearance(on(rest, task.limits())));
         }
 
         /** Steps in which half a second is ridden, chosen by us: each a few centimetres. */
@@ -169,7 +170,7 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
 
         private RemainingClearance at(double speed) {
             LineTask there = LineTask.of(course, ride, speed);
-            return room(on(task.route(), there.limits()));
+            return clearance(on(task.route(), there.limits()));
         }
 
         /**
@@ -199,13 +200,13 @@ public record MistakeCost(Mistake mistake, Optional<Double> roomMetres, Optional
             return metres * task.route().lengthMetres() / best.line().lengthMetres();
         }
 
-        private static RemainingClearance room(LineTask task) {
+        private static RemainingClearance clearance(LineTask task) {
             TurnLimits limits = task.limits();
             for (int widened = 0; widened <= MOST_WIDENED; widened++) {
                 LineSearch.FoundLine found =
                         new LineSearch(new LineTask(task.route(), task.footprint(), limits)).roomiest(null);
                 if (found.checked().obeysTheRider()) {
-                    return new RemainingClearance(Optional.of(found.room()), widened > 0);
+                    return new RemainingClearance(Optional.of(found.clearance()), widened > 0);
                 }
                 limits = limits.withCurvatures(WIDER);
             }

@@ -51,7 +51,7 @@ public record RecommendedSpeed(double slowest, double fastest) {
 
     private static Steps around(SpeedScan scan) {
         SpeedScan.SpeedSample best = scan.roomiest();
-        double asked = Math.max(0, Math.min(best.room() - GIVEN_METRES, PLENTY_METRES));
+        double asked = Math.max(0, Math.min(best.clearance() - GIVEN_METRES, PLENTY_METRES));
         int usualFrom = scan.stepFrom(TURNS_FROM);
         int usualTo = Math.max(usualFrom, scan.stepTo(TURNS_TO));
         int from = edge(scan, best.step(), Math.min(usualFrom, best.step()), asked);
@@ -70,13 +70,13 @@ public record RecommendedSpeed(double slowest, double fastest) {
         int good = best;
         while (good != end) {
             int next = way * Math.min(way * end, way * good + SpeedScan.COARSE);
-            if (scan.roomAt(next) >= asked) {
+            if (scan.clearanceAt(next) >= asked) {
                 good = next;
                 continue;
             }
             while (Math.abs(next - good) > 1) {
                 int middle = (next + good) / 2;
-                if (scan.roomAt(middle) >= asked) {
+                if (scan.clearanceAt(middle) >= asked) {
                     good = middle;
                 } else {
                     next = middle;

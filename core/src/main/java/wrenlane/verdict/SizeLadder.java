@@ -13,19 +13,19 @@ import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
 
 /**
- * The rungs from easy to tight for one machine on one course: settings of its ladder's dimension, widest first.
+ * The sizes from easy to tight for one machine on one course: settings of its ladder's dimension, widest first.
  *
- * @param rungs widest first
+ * @param sizes widest first
  */
-public record SizeLadder(List<SizeStep> rungs) {
-    /** Difficulty of the default rungs, from comfortable to nearly all that machine and hands can do; from practice. */
+public record SizeLadder(List<SizeStep> sizes) {
+    /** Difficulty of the default sizes, from comfortable to nearly all that machine and hands can do; from practice. */
     static final List<Double> DIFFICULTIES = List.of(0.35, 0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79, 0.89, 0.95);
 
-    /** Difficulty of wider rungs, for riders who need them; chosen by us: in steps of a ninth, as the default ones. */
+    /** Difficulty of wider sizes, for riders who need them; chosen by us: in steps of a ninth, as the default ones. */
     static final List<Double> WIDER = List.of(0.22, 0.25, 0.28, 0.31);
 
-    /** Room left beside the wheels on each side, in metres, of the rungs of a kind that is ridden straight on. */
-    static final List<Double> ROOMS_BESIDE_WHEELS = List.of(0.6, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1);
+    /** Room left beside the wheels on each side, in metres, of the sizes of a kind that is ridden straight on. */
+    static final List<Double> CLEARANCES_BESIDE_WHEELS = List.of(0.6, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1);
 
     /**
      * One setting.
@@ -35,14 +35,14 @@ public record SizeLadder(List<SizeStep> rungs) {
      * @param inBays the same setting in half bays, on a course that is set in bays
      */
     public record SizeStep(double settingMetres, Optional<Double> difficulty, Optional<MeasuredLength> inBays) {
-        /** A rung of a course that is not set in bays. */
+        /** A size of a course that is not set in bays. */
         public SizeStep(double settingMetres, Optional<Double> difficulty) {
             this(settingMetres, difficulty, Optional.empty());
         }
     }
 
     public SizeLadder {
-        rungs = List.copyOf(rungs);
+        sizes = List.copyOf(sizes);
     }
 
     /**
@@ -58,18 +58,18 @@ public record SizeLadder(List<SizeStep> rungs) {
     }
 
     /**
-     * The default ladder with wider rungs before it, as many as somebody needs to have a rung that is easy enough for them.
+     * The default ladder with wider sizes before it, as many as somebody needs to have a size that is easy enough for them.
      *
      * @param isEasyEnough whether somebody can begin at a difficulty
      */
     public static SizeLadder of(
             Course course, MachineTurn turn, Difficulty difficulty, LengthSystem system, DoublePredicate isEasyEnough) {
         SizeLadder usual = of(course, turn, difficulty, system);
-        if (course.kind().isStraight() || usual.rungs.isEmpty() || isEasy(usual.rungs.get(0), isEasyEnough)) {
+        if (course.kind().isStraight() || usual.sizes.isEmpty() || isEasy(usual.sizes.get(0), isEasyEnough)) {
             return usual;
         }
-        double widest = usual.rungs.get(0).settingMetres();
-        List<SizeStep> wider = of(course, turn, difficulty, system, WIDER).rungs.stream()
+        double widest = usual.sizes.get(0).settingMetres();
+        List<SizeStep> wider = of(course, turn, difficulty, system, WIDER).sizes.stream()
                 .filter(r -> r.settingMetres() > widest)
                 .toList();
         int from = Math.max(0, wider.size() - 1);
@@ -77,11 +77,11 @@ public record SizeLadder(List<SizeStep> rungs) {
             from--;
         }
         return new SizeLadder(
-                Stream.concat(wider.stream().skip(from), usual.rungs.stream()).toList());
+                Stream.concat(wider.stream().skip(from), usual.sizes.stream()).toList());
     }
 
-    private static boolean isEasy(SizeStep rung, DoublePredicate isEasyEnough) {
-        return rung.difficulty().filter(isEasyEnough::test).isPresent();
+    private static boolean isEasy(SizeStep size, DoublePredicate isEasyEnough) {
+        return size.difficulty().filter(isEasyEnough::test).isPresent();
     }
 
     private static SizeLadder of(
@@ -92,7 +92,8 @@ public record SizeLadder(List<SizeStep> rungs) {
         return course.kind().isStraight()
                 ? ladder(
                         dimension,
-                        ROOMS_BESIDE_WHEELS.stream().map(room -> handy.nearest(2 * room + turn.frontTyreMetres())),
+                        CLEARANCES_BESIDE_WHEELS.stream()
+                                .map(clearance -> handy.nearest(2 * clearance + turn.frontTyreMetres())),
                         setting -> new SizeStep(setting, Optional.empty(), inBays(setting, set)))
                 : ladder(
                         dimension,
@@ -108,10 +109,11 @@ public record SizeLadder(List<SizeStep> rungs) {
         return set.bayMetres().map(bay -> set.counting(Math.round(2 * settingMetres / bay) / 2.0));
     }
 
-    private static SizeLadder ladder(CourseDimension dimension, Stream<Double> settings, DoubleFunction<SizeStep> rung) {
+    private static SizeLadder ladder(
+            CourseDimension dimension, Stream<Double> settings, DoubleFunction<SizeStep> size) {
         return new SizeLadder(settings.filter(m -> dimension.check(m).isEmpty())
                 .distinct()
-                .map(rung::apply)
+                .map(size::apply)
                 .toList());
     }
 }

@@ -80,21 +80,21 @@ public record SmallestSize(double metres, boolean smallestAllowed) {
 
         Optional<SmallestSize> tightest() {
             double high = course.settings().of(dimension);
-            double atHigh = room(high);
+            double atHigh = clearance(high);
             while (atHigh < 0) {
                 if (!valid(high * STRIDE)) {
                     return Optional.empty();
                 }
                 high *= STRIDE;
-                atHigh = room(high);
+                atHigh = clearance(high);
             }
             double low = Math.max(high / STRIDE, high - FIRST_REACH * atHigh);
-            double atLow = room(low);
+            double atLow = clearance(low);
             while (atLow >= 0) {
                 high = low;
                 atHigh = atLow;
                 low = Math.max(high / STRIDE, high - FIRST_REACH * Math.max(atHigh, LEAST_STEP_METRES));
-                atLow = room(low);
+                atLow = clearance(low);
             }
             return Optional.of(between(low, atLow, high, atHigh));
         }
@@ -107,7 +107,7 @@ public record SmallestSize(double metres, boolean smallestAllowed) {
             while (high - low > STEP_METRES / 2) {
                 double share = Math.min(0.9, Math.max(0.1, -atLow / (atHigh - atLow)));
                 double middle = low + share * (high - low);
-                double at = room(middle);
+                double at = clearance(middle);
                 if (at >= 0) {
                     high = middle;
                     atHigh = at;
@@ -128,7 +128,7 @@ public record SmallestSize(double metres, boolean smallestAllowed) {
         }
 
         /** Room at a setting; below zero where no line holds, and where the setting is not allowed. */
-        private double room(double x) {
+        private double clearance(double x) {
             if (!valid(x)) {
                 return -LEAST_STEP_METRES;
             }
@@ -137,9 +137,9 @@ public record SmallestSize(double metres, boolean smallestAllowed) {
             if (found.holds()) {
                 fitted = found.nodes();
                 fittedAt = x;
-                return found.room();
+                return found.clearance();
             }
-            return Math.min(found.room(), -1e-4);
+            return Math.min(found.clearance(), -1e-4);
         }
 
         /** A setting shrinks by about so much of the room before it is lost: two lines, and a front that swings out. */

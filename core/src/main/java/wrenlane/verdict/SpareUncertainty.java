@@ -39,7 +39,7 @@ public final class SpareUncertainty {
                     && d.check(moved).isEmpty()
                     && course.settings().with(d, moved).check(course.kind()).isEmpty()) {
                 LineTask task = LineTask.of(course.with(d, moved), ride, speedMetresPerSecond);
-                squares += square(room(task, known) - here);
+                squares += square(clearance(task, known) - here);
             }
         }
         return Math.sqrt(squares);
@@ -62,13 +62,13 @@ public final class SpareUncertainty {
                 l.rate(),
                 l.speedMetresPerSecond(),
                 l.bodyOutRadians());
-        return known.fit().spare().metres() - room(new LineTask(task.route(), task.footprint(), less), known);
+        return known.fit().spare().metres() - clearance(new LineTask(task.route(), task.footprint(), less), known);
     }
 
-    private static double room(LineTask task, CourseFit.ResumableFit known) {
+    private static double clearance(LineTask task, CourseFit.ResumableFit known) {
         LineSearch search = new LineSearch(task);
         LineNodes like = known.judged().roomiest(task.route());
-        return (like == null ? search.roomiest(null) : search.roughly(like)).room();
+        return (like == null ? search.roomiest(null) : search.roughly(like)).clearance();
     }
 
     private static double square(double x) {

@@ -53,8 +53,8 @@ public final class SpeedScan {
 
     /** What was found at a speed, in m/s. */
     record SpeedSample(int step, double speed, LineSearch.FoundLine found) {
-        double room() {
-            return found.holds() ? found.room() : Math.min(found.room(), -1e-6);
+        double clearance() {
+            return found.holds() ? found.clearance() : Math.min(found.clearance(), -1e-6);
         }
     }
 
@@ -77,7 +77,7 @@ public final class SpeedScan {
             for (int step = known.step + stride; step >= 0 && step <= scan.last; step += stride) {
                 SpeedSample there = scan.followed(step, line);
                 line = there.found.nodes();
-                best = there.room() > best.room() ? there : best;
+                best = there.clearance() > best.clearance() ? there : best;
             }
         }
         // A line followed from afar may lack centimetres: the top is looked at again, from the route too.
@@ -132,7 +132,7 @@ public final class SpeedScan {
                 : all.subMap(lacks.step, true, fits.step, true).descendingMap();
         SpeedSample last = fits;
         for (SpeedSample seen : between.values()) {
-            if (seen.room() < 0) {
+            if (seen.clearance() < 0) {
                 return new Bracket(last, seen);
             }
             last = seen;
@@ -145,7 +145,7 @@ public final class SpeedScan {
         SpeedSample here = fits;
         while (here.step < last) {
             here = holdingAt(Math.min(last, here.step + COARSE), here);
-            if (here.room() < 0) {
+            if (here.clearance() < 0) {
                 return Optional.of(here);
             }
         }
@@ -174,8 +174,8 @@ public final class SpeedScan {
     }
 
     /** Room at a step, in metres, to a centimetre or two. */
-    synchronized double roomAt(int step) {
-        return at(step).room();
+    synchronized double clearanceAt(int step) {
+        return at(step).clearance();
     }
 
     /** What was found at the step nearest to a speed in m/s, the slower of two as near. */
@@ -205,19 +205,19 @@ public final class SpeedScan {
     synchronized SpeedSample judged() {
         SpeedSample coarse = roomiestOfCoarse();
         // Where the slowest speed leaves as much as any, it is the one, and the top need not be known closer.
-        SpeedSample top = coarse.room() - at(0).room() < FLAT_METRES ? coarse : summit(coarse);
-        double enough = top.room() - AS_GOOD_METRES;
-        double asked = top.room() >= 0 ? Math.max(0, enough) : enough;
+        SpeedSample top = coarse.clearance() - at(0).clearance() < FLAT_METRES ? coarse : summit(coarse);
+        double enough = top.clearance() - AS_GOOD_METRES;
+        double asked = top.clearance() >= 0 ? Math.max(0, enough) : enough;
         int too = -1;
         int good = top.step;
         for (SpeedSample seen : known.headMap(top.step).values()) {
-            if (seen.room() < asked) {
+            if (seen.clearance() < asked) {
                 too = seen.step;
             }
         }
         while (good - too > 1) {
             int middle = (good + too) / 2;
-            if (at(middle).room() >= asked) {
+            if (at(middle).clearance() >= asked) {
                 good = middle;
             } else {
                 too = middle;
@@ -239,7 +239,7 @@ public final class SpeedScan {
         SpeedSample best = at(0);
         for (int i = COARSE; i <= last && !capped(best); i += COARSE) {
             SpeedSample here = at(i);
-            if (here.room() > best.room()) {
+            if (here.clearance() > best.clearance()) {
                 best = here;
             } else if (fallen(here, best)) {
                 break;
@@ -251,7 +251,7 @@ public final class SpeedScan {
     /** Whether no faster speed leaves more room: where there is little, a tighter turn may yet be gained by leaning. */
     private boolean fallen(SpeedSample here, SpeedSample best) {
         boolean leansOn = tightest(here.step) > tightest(here.step - COARSE);
-        return here.room() < best.room() - FALLEN_METRES && (best.room() > LITTLE_METRES || !leansOn);
+        return here.clearance() < best.clearance() - FALLEN_METRES && (best.clearance() > LITTLE_METRES || !leansOn);
     }
 
     /** The tightest turn ridden at a speed, to either side, in 1/m. */
@@ -261,11 +261,11 @@ public final class SpeedScan {
     }
 
     private SpeedSample better(SpeedSample best, int step) {
-        return step >= 0 && step <= last && at(step).room() > best.room() ? at(step) : best;
+        return step >= 0 && step <= last && at(step).clearance() > best.clearance() ? at(step) : best;
     }
 
     private static boolean capped(SpeedSample at) {
-        return at.room() >= LineSearch.MOST_ROOM_METRES - AS_GOOD_METRES;
+        return at.clearance() >= LineSearch.MOST_CLEARANCE_METRES - AS_GOOD_METRES;
     }
 
     private SpeedSample at(int step) {

@@ -62,10 +62,10 @@ public record SpeedWindow(
 
         Optional<SpeedWindow> window() {
             SpeedScan.SpeedSample best = scan.judged();
-            if (best.room() < 0) {
+            if (best.clearance() < 0) {
                 return Optional.empty();
             }
-            boolean fromBalance = scan.atSlowest().room() >= 0;
+            boolean fromBalance = scan.atSlowest().clearance() >= 0;
             Edge slow = fromBalance
                     ? new Edge(scan.slowest(), scan.atSlowest().found().nodes())
                     : edge(best, scan.atSlowest());
@@ -116,17 +116,17 @@ public record SpeedWindow(
             RidingPoint tighter = left.curvatureLimit() <= right.curvatureLimit() ? left : right;
             TurnLimits quick = l.withRate(LIFTED * l.rate());
             TurnLimits tight = l.withCurvatures(LIFTED);
-            return room(task, quick, like) >= room(task, tight, like)
+            return clearance(task, quick, like) >= clearance(task, tight, like)
                     ? (left.curvatureRate() <= right.curvatureRate() ? left : right).rateBy()
                     : tighter.curvatureBy();
         }
 
         private static final double LIFTED = 1.3;
 
-        private static double room(LineTask task, TurnLimits limits, LineNodes like) {
+        private static double clearance(LineTask task, TurnLimits limits, LineNodes like) {
             return new LineSearch(new LineTask(task.route(), task.footprint(), limits))
                     .roughly(like)
-                    .room();
+                    .clearance();
         }
     }
 }

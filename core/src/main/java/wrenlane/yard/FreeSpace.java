@@ -37,7 +37,7 @@ final class FreeSpace {
 
     private final @Nullable FreeSpace before;
 
-    /** What was reckoned once, for this ground. */
+    /** What was computed once, for this ground. */
     private final Map<RotatedGround, Geometry> known = new HashMap<>();
 
     private record RotatedGround(Ground ground, double turn) {}
@@ -68,7 +68,7 @@ final class FreeSpace {
                 null);
     }
 
-    /** The same less a convex patch; what was reckoned without it goes on from there. */
+    /** The same less a convex patch; what was computed without it goes on from there. */
     FreeSpace without(Polygon convex) {
         return new FreeSpace(outline, blocks, turns, convex, this);
     }

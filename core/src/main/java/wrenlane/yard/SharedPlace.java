@@ -43,7 +43,8 @@ public record SharedPlace(int with, int cones, CoursePlacement stand) {
      * @param others courses that stand
      * @param now where it stands now: what is as good is the better the nearer, a metre counting as much as a radian
      */
-    public static List<SharedPlace> find(Yard yard, List<PlacedGround> others, CourseGround course, CoursePlacement now) {
+    public static List<SharedPlace> find(
+            Yard yard, List<PlacedGround> others, CourseGround course, CoursePlacement now) {
         Conflicts conflicts = new Conflicts(yard);
         List<PlaceScore> found = new ArrayList<>();
         for (int i = 0; i < others.size(); i++) {
@@ -64,7 +65,8 @@ public record SharedPlace(int with, int cones, CoursePlacement stand) {
                     .forEach(found::add);
         }
         return found.stream()
-                .sorted(Comparator.comparingInt(PlaceScore::overlaps).thenComparing(PlaceScore::place, mostThenNearest(now)))
+                .sorted(Comparator.comparingInt(PlaceScore::overlaps)
+                        .thenComparing(PlaceScore::place, mostThenNearest(now)))
                 .map(PlaceScore::place)
                 .toList();
     }

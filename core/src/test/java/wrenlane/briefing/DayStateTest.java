@@ -53,7 +53,7 @@ class DayStateTest {
         assertThat(stops)
                 .filteredOn(s -> !s.message().isEmpty())
                 .extracting(StopState::stop)
-                .containsExactly(Stop.YARD, Stop.MACHINES, Stop.COURSE, Stop.SET_OUT);
+                .containsExactly(Stop.YARD, Stop.MACHINES, Stop.COURSE, Stop.SETUP);
     }
 
     @Test

@@ -18,9 +18,9 @@ import wrenlane.riding.Ride;
 import wrenlane.verdict.CourseFit;
 import wrenlane.yard.CourseGround;
 import wrenlane.yard.Fall;
-import wrenlane.yard.YardArrangement;
 import wrenlane.yard.Surface;
 import wrenlane.yard.Yard;
+import wrenlane.yard.YardArrangement;
 
 class BudgetTest {
     private static final Duration AMPLE = Duration.ofHours(1);
@@ -107,7 +107,8 @@ class BudgetTest {
         assertThat(cut.unfinished()).isTrue();
         assertThat(cut.findings()).allMatch(f -> f.code().equals("search-unfinished"));
         assertThat(cut.stands()).hasSize(2);
-        YardArrangement whole = Budget.within(Budget.of(AMPLE, 10_000), () -> YardArrangement.find(yard, List.of(), wanted));
+        YardArrangement whole =
+                Budget.within(Budget.of(AMPLE, 10_000), () -> YardArrangement.find(yard, List.of(), wanted));
         assertThat(whole.unfinished()).isFalse();
         assertThat(whole.stands()).allMatch(Optional::isPresent);
     }

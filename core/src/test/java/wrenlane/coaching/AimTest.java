@@ -36,32 +36,32 @@ class AimTest {
 
     /** At 0.50 it is 1 / (1 + exp(ln(0.50/0.56)/0.1)/4) = 0.926, at 0.56 0.800, at 0.63 0.552: 0.56 lies nearest to 0.75. */
     @Test
-    void theRungNearestToWhatIsAimedAtIsTheOneToWorkOn() {
-        Aim.SizeChance at = Aim.USUAL.rung(LADDER, fourInFiveAt(0.56)).orElseThrow();
-        assertThat(at.rung().difficulty()).contains(0.56);
+    void theSizeNearestToWhatIsAimedAtIsTheOneToWorkOn() {
+        Aim.SizeChance at = Aim.USUAL.size(LADDER, fourInFiveAt(0.56)).orElseThrow();
+        assertThat(at.size().difficulty()).contains(0.56);
         assertThat(at.chance()).isCloseTo(0.8, within(1e-9));
         assertThat(new Aim(0.55)
-                        .rung(LADDER, fourInFiveAt(0.56))
+                        .size(LADDER, fourInFiveAt(0.56))
                         .orElseThrow()
-                        .rung()
+                        .size()
                         .difficulty())
                 .contains(0.63);
         assertThat(new Aim(0.92)
-                        .rung(LADDER, fourInFiveAt(0.56))
+                        .size(LADDER, fourInFiveAt(0.56))
                         .orElseThrow()
-                        .rung()
+                        .size()
                         .difficulty())
                 .contains(0.50);
     }
 
     @Test
-    void aimingAtMoreNeverGivesATighterRung() {
+    void aimingAtMoreNeverGivesATighterSize() {
         double before = 1;
         for (double aim = Aim.LEAST; aim <= Aim.MOST; aim += 0.01) {
             double difficulty = new Aim(aim)
-                    .rung(LADDER, fourInFiveAt(0.58))
+                    .size(LADDER, fourInFiveAt(0.58))
                     .orElseThrow()
-                    .rung()
+                    .size()
                     .difficulty()
                     .orElseThrow();
             assertThat(difficulty).isLessThanOrEqualTo(before);
@@ -70,14 +70,15 @@ class AimTest {
     }
 
     @Test
-    void thereIsNoneWithoutRungsOrWithoutDifficulty() {
-        assertThat(Aim.USUAL.rung(new SizeLadder(List.of()), fourInFiveAt(0.6))).isEmpty();
-        assertThat(Aim.USUAL.rung(new SizeLadder(List.of(new SizeLadder.SizeStep(1, Optional.empty()))), fourInFiveAt(0.6)))
+    void thereIsNoneWithoutSizesOrWithoutDifficulty() {
+        assertThat(Aim.USUAL.size(new SizeLadder(List.of()), fourInFiveAt(0.6))).isEmpty();
+        assertThat(Aim.USUAL.size(
+                        new SizeLadder(List.of(new SizeLadder.SizeStep(1, Optional.empty()))), fourInFiveAt(0.6)))
                 .isEmpty();
     }
 
     @Test
-    void tighteningIsHeldBackWhereTheNextRungLiesTooFarBelow() {
+    void tighteningIsHeldBackWhereTheNextSizeLiesTooFarBelow() {
         Advice advice = heldBack(4 / 0.56, fourInFiveAt(0.56));
         assertThat(advice.move()).isEqualTo(Advice.Move.HOLD);
         assertThat(advice.reason().toString())
@@ -87,13 +88,13 @@ class AimTest {
     }
 
     @Test
-    void tighteningStandsWhereTheNextRungIsNearer() {
+    void tighteningStandsWhereTheNextSizeIsNearer() {
         assertThat(heldBack(4 / 0.50, fourInFiveAt(0.56))).isEqualTo(TIGHTEN);
         assertThat(heldBack(4 / 0.56, fourInFiveAt(0.65))).isEqualTo(TIGHTEN);
     }
 
     @Test
-    void onTheLastRungThereIsNothingToHoldBackFrom() {
+    void onTheLastSizeThereIsNothingToHoldBackFrom() {
         assertThat(heldBack(4 / 0.79, fourInFiveAt(0.56))).isEqualTo(TIGHTEN);
     }
 

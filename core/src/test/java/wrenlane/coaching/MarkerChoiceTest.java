@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wrenlane.coaching.MarkerChoice.SizeMarker;
 import wrenlane.coaching.MarkerChoice.OwnedMarker;
+import wrenlane.coaching.MarkerChoice.SizeMarker;
 import wrenlane.course.Course;
 import wrenlane.course.NestedCourse;
 import wrenlane.course.kind.CourseKinds;
@@ -71,8 +71,7 @@ class MarkerChoiceTest {
         OwnedMarker ball = owned("half ball", MarkerColour.BLUE, 40);
         assertThat(names(MarkerChoice.best(THREE, List.of(uncounted, disc, ball))))
                 .containsExactly("disc", "half ball");
-        assertThat(names(MarkerChoice.best(
-                        THREE, List.of(owned("half ball", MarkerColour.BLUE, 1), disc, uncounted))))
+        assertThat(names(MarkerChoice.best(THREE, List.of(owned("half ball", MarkerColour.BLUE, 1), disc, uncounted))))
                 .containsExactly("disc", "stone");
     }
 
@@ -88,7 +87,8 @@ class MarkerChoiceTest {
 
     @Test
     void leavesWhatLiesThereWhereNothingIsBetter() {
-        List<OwnedMarker> kit = List.of(owned("disc", MarkerColour.YELLOW, 40), owned("half ball", MarkerColour.BLUE, 40));
+        List<OwnedMarker> kit =
+                List.of(owned("disc", MarkerColour.YELLOW, 40), owned("half ball", MarkerColour.BLUE, 40));
         Course turned = BOX.with(BOX.settings()
                 .markers()
                 .within(List.of(flat("half ball", MarkerColour.BLUE), flat("disc", MarkerColour.YELLOW))));
@@ -99,11 +99,11 @@ class MarkerChoiceTest {
 
     @Test
     void neverTakesWhatLiesAtTheWidestNorOneTwiceNorOneToKeepOff() {
-        OwnedMarker post = new OwnedMarker(new Marker("post", ConeSort.TALL, 0.1, 1, MarkerColour.RED), Optional.of(40));
+        OwnedMarker post =
+                new OwnedMarker(new Marker("post", ConeSort.TALL, 0.1, 1, MarkerColour.RED), Optional.of(40));
         OwnedMarker usual = new OwnedMarker(Markers.STANDARD.flat(), Optional.of(40));
         OwnedMarker disc = owned("disc", MarkerColour.YELLOW, 40);
-        assertThat(names(MarkerChoice.best(THREE, List.of(post, usual, disc))))
-                .containsExactly("disc");
+        assertThat(names(MarkerChoice.best(THREE, List.of(post, usual, disc)))).containsExactly("disc");
         assertThat(MarkerChoice.best(THREE, List.of(post, usual)).settings()).isEmpty();
     }
 

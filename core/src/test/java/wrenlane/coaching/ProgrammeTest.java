@@ -10,9 +10,9 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import wrenlane.coaching.Programme.Sufficiency;
-import wrenlane.coaching.Programme.ProgrammeLesson;
 import wrenlane.coaching.Programme.GoalPath;
+import wrenlane.coaching.Programme.ProgrammeLesson;
+import wrenlane.coaching.Programme.Sufficiency;
 import wrenlane.progress.GoalGap;
 import wrenlane.progress.Pace;
 import wrenlane.verdict.SizeLadder;
@@ -22,10 +22,10 @@ class ProgrammeTest {
 
     /** As wide, in metres, as 4 over its difficulty. */
     private static final SizeLadder LADDER = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
-            .map(ProgrammeTest::rung)
+            .map(ProgrammeTest::size)
             .toList());
 
-    private static SizeLadder.SizeStep rung(double difficulty) {
+    private static SizeLadder.SizeStep size(double difficulty) {
         return new SizeLadder.SizeStep(4 / difficulty, Optional.of(difficulty));
     }
 
@@ -35,12 +35,12 @@ class ProgrammeTest {
 
     /** From one difficulty to a goal. */
     private static GoalPath way(double now, double goal, Optional<Pace> pace, List<String> drills) {
-        int steps = (int) LADDER.rungs().stream()
+        int steps = (int) LADDER.sizes().stream()
                         .flatMap(r -> r.difficulty().stream())
                         .filter(d -> d > now && d < goal)
                         .count()
                 + 1;
-        return new GoalPath(new GoalGap(goal - now, steps, 0.5, pace), LADDER, rung(goal), drills, 2);
+        return new GoalPath(new GoalGap(goal - now, steps, 0.5, pace), LADDER, size(goal), drills, 2);
     }
 
     private static Programme programme(double gap, Pace pace, int lessons) {
@@ -95,17 +95,17 @@ class ProgrammeTest {
 
     /** Two lessons at 0.020230 bring 0.50 to 0.5405: 0.56 is not likely, 0.50 no gain; three bring it to 0.5607. */
     @Test
-    void aWiderRungIsLikelyInstead() {
+    void aWiderSizeIsLikelyInstead() {
         Pace pace = new Pace(0.025, 0.007071, 4);
         Optional<Pace> known = Optional.of(pace);
         assertThat(Programme.of(way(0.5, 0.62, known, List.of()), days(2))
                         .orElseThrow()
-                        .likelyRung())
+                        .likelySize())
                 .isEmpty();
         assertThat(Programme.of(way(0.5, 0.62, known, List.of()), days(3))
                         .orElseThrow()
-                        .likelyRung())
-                .hasValue(rung(0.56));
+                        .likelySize())
+                .hasValue(size(0.56));
     }
 
     @Test
@@ -122,7 +122,7 @@ class ProgrammeTest {
         Programme worse = programme(0.2, new Pace(-0.02, 0.01, 3), 10);
         assertThat(worse.enough()).isEqualTo(Sufficiency.UNLIKELY);
         assertThat(worse.likelyLessons()).isEmpty();
-        assertThat(worse.likelyRung()).isEmpty();
+        assertThat(worse.likelySize()).isEmpty();
     }
 
     @Test
@@ -135,7 +135,9 @@ class ProgrammeTest {
                 .isEqualTo("3 lessons until then. Whether that is enough cannot be said yet: it takes runs on two"
                         + " lessons.");
         assertThat(programme.why().toString()).isEqualTo("The goal asks for 4.0 points of difficulty a lesson.");
-        assertThat(programme.lessons()).extracting(ProgrammeLesson::aim).containsExactly(rung(0.50), rung(0.56), rung(0.6));
+        assertThat(programme.lessons())
+                .extracting(ProgrammeLesson::aim)
+                .containsExactly(size(0.50), size(0.56), size(0.6));
     }
 
     @Test
@@ -159,7 +161,7 @@ class ProgrammeTest {
 
     @Test
     void aGoalThatIsReachedNeedsNone() {
-        GoalPath reached = new GoalPath(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, rung(0.5), List.of(), 2);
+        GoalPath reached = new GoalPath(new GoalGap(0, 0, 0.9, Optional.empty()), LADDER, size(0.5), List.of(), 2);
         assertThat(Programme.of(reached, days(3))).isEmpty();
     }
 
@@ -170,8 +172,8 @@ class ProgrammeTest {
                 .orElseThrow();
         assertThat(programme.lessons())
                 .containsExactly(
-                        new ProgrammeLesson(FIRST, rung(0.40), rung(0.56), List.of("a", "b")),
-                        new ProgrammeLesson(FIRST.plusWeeks(1), rung(0.50), rung(0.6), List.of("c")));
+                        new ProgrammeLesson(FIRST, size(0.40), size(0.56), List.of("a", "b")),
+                        new ProgrammeLesson(FIRST.plusWeeks(1), size(0.50), size(0.6), List.of("c")));
     }
 
     @Test
@@ -180,7 +182,8 @@ class ProgrammeTest {
         for (double now = 0.3; now < 0.84; now += 0.03) {
             for (int n = 1; n <= 9; n++) {
                 GoalPath way = way(now, 0.85, Optional.empty(), drills.subList(0, n % 8));
-                List<ProgrammeLesson> lessons = Programme.of(way, days(n)).orElseThrow().lessons();
+                List<ProgrammeLesson> lessons =
+                        Programme.of(way, days(n)).orElseThrow().lessons();
                 assertThat(lessons).hasSize(n);
                 assertThat(lessons.get(n - 1).aim()).isEqualTo(way.goal());
                 assertThat(lessons.stream().flatMap(l -> l.drills().stream())).containsExactlyElementsOf(way.drills());
@@ -193,7 +196,7 @@ class ProgrammeTest {
                 for (ProgrammeLesson lesson : lessons) {
                     double aim = lesson.aim().difficulty().orElseThrow();
                     double from = before;
-                    long steps = Stream.concat(LADDER.rungs().stream(), Stream.of(way.goal()))
+                    long steps = Stream.concat(LADDER.sizes().stream(), Stream.of(way.goal()))
                             .flatMap(r -> r.difficulty().stream())
                             .filter(d -> d > from && d <= aim)
                             .count();

@@ -38,7 +38,7 @@ class RhythmTest {
 
     /** From 16 May on, 5 lessons at 7 days end on 13 June; by 30 May 14 days have room for 4 distances of 3 days. */
     @Test
-    void moreLessonsFindRoomLaterOrMoreOften() {
+    void moreLessonsFindClearanceLaterOrMoreOften() {
         Rhythm.Schedule schedule = new Rhythm(may(30), 7).scheduleOf(5, Optional.of(may(9)), TODAY);
         assertThat(schedule.by()).isEqualTo(LocalDate.of(2026, 6, 13));
         assertThat(schedule.everyDays()).hasValue(3);
@@ -51,7 +51,7 @@ class RhythmTest {
 
     /** Whatever room is found holds so many lessons. */
     @Test
-    void theRoomThatIsFoundHoldsThem() {
+    void theClearanceThatIsFoundHoldsThem() {
         for (int every = 1; every <= 20; every++) {
             for (int lessons = 2; lessons <= 12; lessons++) {
                 Optional<LocalDate> last = Optional.of(may(10));

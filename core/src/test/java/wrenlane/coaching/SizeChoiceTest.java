@@ -29,13 +29,14 @@ class SizeChoiceTest {
     }
 
     @Test
-    void rangesFromARungWiderToTheBest() {
+    void rangesFromASizeWiderToTheBest() {
         SizeLadder ladder = ladder(9.1, 8.2, 7.3, 6.7, 6.1);
-        Range range = Range.of("r", ladder, ladder.rungs().get(2), 2);
+        Range range = Range.of("r", ladder, ladder.sizes().get(2), 2);
         assertThat(range).isEqualTo(new Range("r", 7.3, 8.2, 6.1));
-        assertThat(Range.of("r", ladder, ladder.rungs().get(0), 2)).isEqualTo(new Range("r", 9.1, 9.1, 7.3));
-        assertThat(Range.of("r", ladder, ladder.rungs().get(4), 2)).isEqualTo(new Range("r", 6.1, 6.7, 6.1));
-        assertThatIllegalArgumentException().isThrownBy(() -> Range.of("r", ladder, new SizeStep(5, Optional.empty()), 2));
+        assertThat(Range.of("r", ladder, ladder.sizes().get(0), 2)).isEqualTo(new Range("r", 9.1, 9.1, 7.3));
+        assertThat(Range.of("r", ladder, ladder.sizes().get(4), 2)).isEqualTo(new Range("r", 6.1, 6.7, 6.1));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Range.of("r", ladder, new SizeStep(5, Optional.empty()), 2));
     }
 
     @Test

@@ -34,20 +34,20 @@ class StartSizeTest {
                 .orElseThrow();
     }
 
-    private static Optional<SizeLadder.SizeStep> rung(int place) {
-        return Optional.of(LADDER.rungs().get(place));
+    private static Optional<SizeLadder.SizeStep> size(int place) {
+        return Optional.of(LADDER.sizes().get(place));
     }
 
     @Test
-    void beginsTwoStepsEasierThanTheRungToWorkOn() {
-        assertThat(difficulty(at(0.65), at(0.52), rung(4))).isEqualTo(0.50);
-        assertThat(difficulty(at(0.65), at(0.65), rung(6))).isEqualTo(0.63);
-        assertThat(difficulty(at(0.65), at(0.65), rung(1))).isEqualTo(0.40);
+    void beginsTwoStepsEasierThanTheSizeToWorkOn() {
+        assertThat(difficulty(at(0.65), at(0.52), size(4))).isEqualTo(0.50);
+        assertThat(difficulty(at(0.65), at(0.65), size(6))).isEqualTo(0.63);
+        assertThat(difficulty(at(0.65), at(0.65), size(1))).isEqualTo(0.40);
     }
 
     @Test
     void aSideThatIsNotKnownDoesNotMakeTheStartEasierStill() {
-        assertThat(difficulty(at(0.65), Optional.empty(), rung(4))).isEqualTo(0.40);
+        assertThat(difficulty(at(0.65), Optional.empty(), size(4))).isEqualTo(0.40);
     }
 
     @Test
@@ -69,9 +69,10 @@ class StartSizeTest {
     }
 
     @Test
-    void startsOnTheWidestRungWhereEvenThatIsTooHard() {
+    void startsOnTheWidestSizeWhereEvenThatIsTooHard() {
         assertThat(difficulty(at(0.3), at(0.3))).isEqualTo(0.40);
-        assertThat(StartSize.of(new SizeLadder(List.of()), at(0.65), at(0.65), Optional.empty(), RiderLevel.NOVICE, EASIER))
+        assertThat(StartSize.of(
+                        new SizeLadder(List.of()), at(0.65), at(0.65), Optional.empty(), RiderLevel.NOVICE, EASIER))
                 .isEmpty();
     }
 }

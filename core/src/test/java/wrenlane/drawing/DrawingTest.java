@@ -25,8 +25,8 @@ import wrenlane.course.plan.CoursePlan;
 import wrenlane.plane.Point;
 import wrenlane.units.MeasuredLength;
 import wrenlane.verdict.RidingMark;
-import wrenlane.yard.Fall;
 import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.Fall;
 import wrenlane.yard.Surface;
 import wrenlane.yard.Yard;
 
@@ -104,8 +104,9 @@ class DrawingTest {
     void wordsAreSafeInXml() {
         CoursePlan plan = Course.standard(CourseKinds.uTurnBox()).plan();
         Yard yard = Yard.rectangle(MeasuredLength.taped(40), MeasuredLength.taped(20), Surface.ASPHALT, Fall.NONE);
-        Drawing drawing =
-                Drawing.of(yard, List.of(new Drawing.CourseDrawing("<b>& \"Kerb\" \u0007Ł", plan, new CoursePlacement(10, 5, 0.3))));
+        Drawing drawing = Drawing.of(
+                yard,
+                List.of(new Drawing.CourseDrawing("<b>& \"Kerb\" \u0007Ł", plan, new CoursePlacement(10, 5, 0.3))));
         Element label = group(groups(read(new Svg().write(drawing))), "labels");
         assertThat(label.getTextContent()).contains("<b>& \"Kerb\" Ł");
         assertThat(new Dxf().write(drawing)).contains("\\U+0141").doesNotContain("\u0007");

@@ -51,7 +51,8 @@ class CatalogueTest {
 
     @Test
     void whatIsNotTaughtIsReplacedByWhatItRestsOn() {
-        assertThat(after(withABrakeLane(), RidingMethod.LOOSE_GROUND, "walking-pace")).containsExactly("lane");
+        assertThat(after(withABrakeLane(), RidingMethod.LOOSE_GROUND, "walking-pace"))
+                .containsExactly("lane");
     }
 
     @Test
@@ -65,8 +66,10 @@ class CatalogueTest {
 
     @Test
     void whatASchoolPutsLaterNoLongerHoldsUpWhatComesBefore() {
-        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "walking-pace")).isEmpty();
-        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "brake-lane")).containsExactly("lane", "u-turn");
+        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "walking-pace"))
+                .isEmpty();
+        assertThat(after(withABrakeLane(), RidingMethod.CLUTCH_FIRST, "brake-lane"))
+                .containsExactly("lane", "u-turn");
     }
 
     @Test

@@ -56,9 +56,12 @@ class ClutchHeatTest {
 
     @Test
     void weightDoesNotMatterToWhatIsRelative() {
-        assertThat(ClutchHeat.of(machine(20, 16, 1.9, 380), RidingMethod.DRAG, 2).index())
+        assertThat(ClutchHeat.of(machine(20, 16, 1.9, 380), RidingMethod.DRAG, 2)
+                        .index())
                 .isCloseTo(
-                        ClutchHeat.of(machine(20, 16, 1.9, 120), RidingMethod.DRAG, 2).index(), within(1e-12));
+                        ClutchHeat.of(machine(20, 16, 1.9, 120), RidingMethod.DRAG, 2)
+                                .index(),
+                        within(1e-12));
     }
 
     @Test

@@ -17,11 +17,14 @@ class DrillMasteryTest {
             drill("u-turn", Stage.U_TURNS, "circle")));
 
     private static List<State> states(Set<String> here, Set<String> any, Set<String> tried) {
-        return standings(here, any, tried).stream().map(DrillMastery::state).toList();
+        return masteryOfDrills(here, any, tried).stream()
+                .map(DrillMastery::state)
+                .toList();
     }
 
-    private static List<DrillMastery> standings(Set<String> here, Set<String> any, Set<String> tried) {
-        return DrillMastery.of(Drills.taught(CATALOGUE, RidingMethod.DRAG), new DrillMastery.MasteryEvidence(here, any, tried));
+    private static List<DrillMastery> masteryOfDrills(Set<String> here, Set<String> any, Set<String> tried) {
+        return DrillMastery.of(
+                Drills.taught(CATALOGUE, RidingMethod.DRAG), new DrillMastery.MasteryEvidence(here, any, tried));
     }
 
     @Test
@@ -32,31 +35,31 @@ class DrillMasteryTest {
 
     @Test
     void whatIsTriedIsWorkedOnAndHoldsUpWhatRestsOnIt() {
-        List<DrillMastery> standings = standings(Set.of("bite"), Set.of("bite"), Set.of("bite", "lane"));
-        assertThat(standings)
+        List<DrillMastery> masteryOfDrills = masteryOfDrills(Set.of("bite"), Set.of("bite"), Set.of("bite", "lane"));
+        assertThat(masteryOfDrills)
                 .extracting(DrillMastery::state)
                 .containsExactly(State.MASTERED, State.WORKING_ON, State.NOT_YET, State.NOT_YET);
-        assertThat(standings.get(2).because()).containsExactly("lane");
+        assertThat(masteryOfDrills.get(2).because()).containsExactly("lane");
     }
 
     @Test
     void anotherMachineOpensTheFirstStageAnewWithFewerRuns() {
         Set<String> all = Set.of("bite", "lane", "circle");
-        List<DrillMastery> standings = standings(Set.of(), all, Set.of());
-        assertThat(standings)
+        List<DrillMastery> masteryOfDrills = masteryOfDrills(Set.of(), all, Set.of());
+        assertThat(masteryOfDrills)
                 .extracting(DrillMastery::state)
                 .containsExactly(State.NEXT, State.MASTERED, State.MASTERED, State.NEXT);
-        assertThat(standings.get(0).fewerRuns()).isTrue();
-        assertThat(standings.get(3).fewerRuns()).isFalse();
+        assertThat(masteryOfDrills.get(0).fewerRuns()).isTrue();
+        assertThat(masteryOfDrills.get(3).fewerRuns()).isFalse();
     }
 
     @Test
     void whatAMasteredDrillRestsOnIsMasteredToo() {
-        List<DrillMastery> standings = standings(Set.of("circle"), Set.of("circle"), Set.of());
-        assertThat(standings)
+        List<DrillMastery> masteryOfDrills = masteryOfDrills(Set.of("circle"), Set.of("circle"), Set.of());
+        assertThat(masteryOfDrills)
                 .extracting(DrillMastery::state)
                 .containsExactly(State.MASTERED, State.MASTERED, State.MASTERED, State.NEXT);
-        assertThat(standings).extracting(DrillMastery::implied).containsExactly(true, true, false, false);
+        assertThat(masteryOfDrills).extracting(DrillMastery::implied).containsExactly(true, true, false, false);
     }
 
     @Test

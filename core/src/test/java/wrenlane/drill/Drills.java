@@ -21,7 +21,12 @@ public final class Drills {
         return drill(id, stage, Map.of(), EnumSet.allOf(RidingMethod.class), after);
     }
 
-    static Drill drill(String id, Stage stage, Map<RidingMethod, Adaptation> byMethod, Set<RidingMethod> methods, String... after) {
+    static Drill drill(
+            String id,
+            Stage stage,
+            Map<RidingMethod, Adaptation> byMethod,
+            Set<RidingMethod> methods,
+            String... after) {
         return new Drill(
                 id,
                 "Drill " + id,

@@ -166,15 +166,15 @@ class PassMarkTest {
     }
 
     @Test
-    void aSpellCountsByItsMinutesAndIsNoCleanRun() {
-        AssessedRun spell =
+    void aTimedRideCountsByItsMinutesAndIsNoCleanRun() {
+        AssessedRun timedRide =
                 ridden(Side.LEFT, 0.5, Set.of(), LANE, detail(RunSort.SPELL, Optional.empty(), Optional.of(5.0)));
-        assertThat(DrillRuns.meet(of(Measure.TIMED_RIDE_MINUTES, 1, 1, 5), Sides.LINKED, List.of(spell)))
+        assertThat(DrillRuns.meet(of(Measure.TIMED_RIDE_MINUTES, 1, 1, 5), Sides.LINKED, List.of(timedRide)))
                 .isTrue();
-        assertThat(DrillRuns.meet(of(Measure.TIMED_RIDE_MINUTES, 1, 1, 6), Sides.LINKED, List.of(spell)))
+        assertThat(DrillRuns.meet(of(Measure.TIMED_RIDE_MINUTES, 1, 1, 6), Sides.LINKED, List.of(timedRide)))
                 .isFalse();
         PassMark one = new PassMark(Measure.CLEAN_RUNS, 1, 1, Optional.empty(), Optional.empty());
-        assertThat(DrillRuns.meet(one, Sides.LINKED, List.of(spell))).isFalse();
+        assertThat(DrillRuns.meet(one, Sides.LINKED, List.of(timedRide))).isFalse();
         assertThat(DrillRuns.meet(one, Sides.LINKED, runs("L", 0.5))).isTrue();
     }
 

@@ -116,18 +116,18 @@ class LessonCheckerTest {
     void findsConesThatNobodyLaid() {
         List<Block> without = new ArrayList<>(RIGHT);
         without.removeIf(b -> b.sort() == Sort.CHANGE_OVER);
-        assertThat(codes(BRIEF, without)).containsExactly("change-over");
+        assertThat(codes(BRIEF, without)).containsExactly("changeover");
     }
 
     @Test
-    void findsASpellThatIsTooLong() {
+    void findsATimedRideThatIsTooLong() {
         LessonBrief alone = Briefs.wishing(Briefs.usual(1), new Wish("box", Optional.of(20)));
         List<Block> right = LessonPlanner.plan(alone).blocks();
         assertThat(codes(alone, right)).isEmpty();
         List<Block> spelled = right.stream()
                 .map(b -> b.sort() == Sort.DRILLS ? turning(b, t -> new Turn(t.rider(), t.task(), 30, t.easier())) : b)
                 .toList();
-        assertThat(codes(alone, spelled)).containsExactly("spell");
+        assertThat(codes(alone, spelled)).containsExactly("timedRide");
     }
 
     @Test

@@ -115,9 +115,9 @@ class LessonPlannerTest {
         }
     }
 
-    /** Where a course is set out only when it is its turn, its change-over is as long as its set-out sheet says. */
+    /** Where a course is set out only when it is its turn, its changeover is as long as its setup sheet says. */
     @Test
-    void changesOverInTheMinutesOfTheSetOut() {
+    void changesOverInTheMinutesOfTheSetup() {
         NestedCourse box = NestedCourse.of(Course.standard(CourseKinds.uTurnBox()));
         Station.SetupMinutes laying = Station.SetupMinutes.of(box);
         assertThat(laying.outMinutes())
@@ -162,7 +162,7 @@ class LessonPlannerTest {
     }
 
     @Test
-    void whatStandsNeedsNoChangeOver() {
+    void whatStandsNeedsNoChangeover() {
         List<Wish> box = List.of(new Wish("box", Optional.empty()));
         assertThat(LessonPlanner.rest(Briefs.usual(4).rest(60, box, underWay(0, "box")))
                         .blocks())
@@ -256,7 +256,7 @@ class LessonPlannerTest {
     }
 
     @Test
-    void aHelperOpensASecondAreaAndTheGroupsChangeOver() {
+    void aHelperOpensASecondAreaAndTheGroupsChangeover() {
         LessonBrief one = Briefs.usual(8);
         LessonBrief two = new LessonBrief(150, one.riders(), one.stations(), 2, 1, Weather.DRY, List.of());
         Lesson alone = LessonPlanner.plan(one);

@@ -34,7 +34,7 @@ class LessonReviewTest {
         return Optional.of(LiveLesson.begin(List.of(blocks), Set.of(), BEGUN));
     }
 
-    /** Runs one after the other: {@code .} clean, {@code x} a fault, {@code D} a drop, {@code s} a spell. */
+    /** Runs one after the other: {@code .} clean, {@code x} a fault, {@code D} a drop, {@code s} a timed ride. */
     private static List<Entry> log(String rider, String station, int fromMinute, String outcomes) {
         List<Entry> log = new ArrayList<>();
         for (int i = 0; i < outcomes.length(); i++) {

@@ -18,10 +18,10 @@ import wrenlane.drill.Drill;
 import wrenlane.drill.DrillAdaptations;
 import wrenlane.drill.DrillAudience;
 import wrenlane.drill.DrillCourse;
-import wrenlane.drill.DrillRiding;
-import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillMastery;
 import wrenlane.drill.DrillMastery.State;
+import wrenlane.drill.DrillRiding;
+import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillStep;
 import wrenlane.drill.DrillWords;
 import wrenlane.drill.PassMark;
@@ -92,14 +92,14 @@ class LessonTasksTest {
 
     private static LessonTasks tasks(State... states) {
         List<TaughtDrill> taught = new ArrayList<>();
-        List<DrillMastery> standings = new ArrayList<>();
+        List<DrillMastery> masteryOfDrills = new ArrayList<>();
         for (int i = 0; i < DRILLS.size(); i++) {
             Drill d = DRILLS.get(i);
             taught.add(
                     new TaughtDrill(d.id(), d.name(), d.stage(), d.cue(), List.of(), List.of(), d.steps(), List.of()));
-            standings.add(new DrillMastery(d.id(), states[i], List.of(), false, false));
+            masteryOfDrills.add(new DrillMastery(d.id(), states[i], List.of(), false, false));
         }
-        return new LessonTasks(new Catalogue(DRILLS), taught, standings, Transmission.HAND_CLUTCH);
+        return new LessonTasks(new Catalogue(DRILLS), taught, masteryOfDrills, Transmission.HAND_CLUTCH);
     }
 
     private static Optional<String> id(Optional<RiderTask> task) {
@@ -157,7 +157,7 @@ class LessonTasksTest {
     }
 
     @Test
-    void theSpellIsThatOfTheMachine() {
+    void theTimedRideIsThatOfTheMachine() {
         assertThat(tasks(all(State.NEXT)).on(BOX).orElseThrow().longestMinutes())
                 .isEqualTo(7);
     }

@@ -148,8 +148,7 @@ class RunningLessonTest {
 
     @Test
     void aLessonThatIsOverHasNoRest() {
-        LiveLesson over =
-                begun().onward(at(10)).onward(at(30)).onward(at(40)).onward(at(60));
+        LiveLesson over = begun().onward(at(10)).onward(at(30)).onward(at(40)).onward(at(60));
         assertThatThrownBy(() -> over.planned(REST, at(60))).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> begun().planned(List.of(), at(1))).isInstanceOf(IllegalArgumentException.class);
     }
@@ -233,8 +232,9 @@ class RunningLessonTest {
             for (int i = 0; i < 7; i++) {
                 NextRider up = lesson.order(BOX, ridden).get(0);
                 ridden.add(ridden(up.rider(), "1", random.nextBoolean() ? Side.LEFT : Side.RIGHT, at(11 + i)));
-                IntSummaryStatistics done =
-                        lesson.order(BOX, ridden).stream().mapToInt(NextRider::done).summaryStatistics();
+                IntSummaryStatistics done = lesson.order(BOX, ridden).stream()
+                        .mapToInt(NextRider::done)
+                        .summaryStatistics();
                 assertThat(done.getCount() == 0 || done.getMax() - done.getMin() <= 1)
                         .as("%s", ridden)
                         .isTrue();

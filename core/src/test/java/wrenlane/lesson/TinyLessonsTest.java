@@ -50,8 +50,8 @@ class TinyLessonsTest {
             boolean again =
                     !begun.isEmpty() && begun.get(begun.size() - 1).station().equals(next.id());
             // Riders take turns, so that nobody rides longer than a clutch lasts.
-            int spells = next.shortestSpellMinutes() * brief.riders().size();
-            int longest = Math.max(SHORTEST_ROUND, Math.min(LONGEST_ROUND, spells));
+            int timedRides = next.shortestTimedRideMinutes() * brief.riders().size();
+            int longest = Math.max(SHORTEST_ROUND, Math.min(LONGEST_ROUND, timedRides));
             for (int minutes = SHORTEST_ROUND; minutes <= Math.min(longest, left) && !again; minutes++) {
                 List<Wish> more = new ArrayList<>(begun);
                 more.add(new Wish(next.id(), Optional.of(minutes)));
@@ -83,7 +83,7 @@ class TinyLessonsTest {
 
     /**
      * Of all right lessons that ride what the planner chose, as often and in any order, none rides longer, nor gets by with more
-     * than one change-over less.
+     * than one changeover less.
      */
     @ParameterizedTest
     @MethodSource("seeds")

@@ -81,7 +81,7 @@ class CleanChanceTest {
         assertThat(band.high()).isCloseTo(0.7 + 0.053, within(0.02));
     }
 
-    /** What no rider of the level does is still reckoned with, however many runs of a day say so. */
+    /** What no rider of the level does is still computed with, however many runs of a day say so. */
     @Test
     void aDayThatSpeaksAgainstAllThatWasExpectedStillGivesFigures() {
         CleanSetting never = CleanChance.of(RiderLevel.SKILLED, trials("0/0.25/0/900 0/0.24/0/900"))
@@ -163,13 +163,15 @@ class CleanChanceTest {
 
     /** Nine laps with three faults say as much as three runs, one of them faulty; what was broken off says nothing. */
     @Test
-    void aSpellCountsByItsFaultsPerLap() {
-        Trial spell = trial(spell(Optional.of(9), Map.of(Fault.LINE, 3))).orElseThrow();
-        assertThat(spell.faulty()).isCloseTo(1, within(1e-9));
-        assertThat(spell.clean()).isCloseTo(2, within(1e-9));
-        Trial endless = trial(spell(Optional.of(300), Map.of(Fault.LINE, 500))).orElseThrow();
+    void aTimedRideCountsByItsFaultsPerLap() {
+        Trial timedRide =
+                trial(timedRide(Optional.of(9), Map.of(Fault.LINE, 3))).orElseThrow();
+        assertThat(timedRide.faulty()).isCloseTo(1, within(1e-9));
+        assertThat(timedRide.clean()).isCloseTo(2, within(1e-9));
+        Trial endless =
+                trial(timedRide(Optional.of(300), Map.of(Fault.LINE, 500))).orElseThrow();
         assertThat(endless).isEqualTo(new Trial(0.56, 0, 4, FIRST));
-        assertThat(trial(spell(Optional.empty(), Map.of(Fault.LINE, 3)))).isEmpty();
+        assertThat(trial(timedRide(Optional.empty(), Map.of(Fault.LINE, 3)))).isEmpty();
         RunDetail off = new RunDetail(
                 RunSort.BROKEN_OFF,
                 Optional.empty(),
@@ -188,7 +190,7 @@ class CleanChanceTest {
         return Trial.of(new AssessedRun(run, Optional.of(0.56)));
     }
 
-    private static RunDetail spell(Optional<Integer> laps, Map<Fault, Integer> counts) {
+    private static RunDetail timedRide(Optional<Integer> laps, Map<Fault, Integer> counts) {
         return new RunDetail(RunSort.SPELL, Optional.empty(), Optional.of(5.0), laps, counts, "", Observation.NOTHING);
     }
 

@@ -58,7 +58,8 @@ class PracticeTest {
     @Test
     void movesTheEstimateLessThanWhatWasSeen() {
         double before = fourInFive(List.of());
-        double told = fourInFive(List.of(Trial.told(0.6, new SideRuns(6, 6), NOON).orElseThrow()));
+        double told =
+                fourInFive(List.of(Trial.told(0.6, new SideRuns(6, 6), NOON).orElseThrow()));
         List<Trial> seen = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
             seen.add(new Trial(0.6, 1, 0, NOON));

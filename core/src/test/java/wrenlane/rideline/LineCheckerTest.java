@@ -38,11 +38,13 @@ class LineCheckerTest {
     private static final Barrier LINE = line(-1, Barrier.Part.WHEELS);
 
     private static Barrier cone(double left, Barrier.Part part, Side side) {
-        return new Barrier.ConeBarrier("cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH, false);
+        return new Barrier.ConeBarrier(
+                "cone", part, new Point(6, left), 0.14, 0.45, Optional.of(side), 0, LENGTH, false);
     }
 
     private static Barrier line(double left, Barrier.Part part) {
-        return new Barrier.LineBarrier("line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH, false);
+        return new Barrier.LineBarrier(
+                "line", part, new Point(-1, left), new Point(15, left), Side.LEFT, 0, LENGTH, false);
     }
 
     /** Where the way begins or ends: 20 cm to either side, a little askew, bars straight. */
@@ -84,7 +86,8 @@ class LineCheckerTest {
                 Arguments.of("quickness", check(task(TASK.route().keeps(), List.of(), rate(0.09)), stepAside(10))),
                 Arguments.of(
                         "a wheel touches a cone", check(with(cone(0.15, Barrier.Part.WHEELS, Side.LEFT)), straight())),
-                Arguments.of("the body touches a cone", check(with(cone(0.5, Barrier.Part.BODY, Side.LEFT)), straight())),
+                Arguments.of(
+                        "the body touches a cone", check(with(cone(0.5, Barrier.Part.BODY, Side.LEFT)), straight())),
                 Arguments.of(
                         "a cone on the wrong side", check(with(cone(1.5, Barrier.Part.BODY, Side.RIGHT)), straight())),
                 Arguments.of("a wheel over a line", check(with(line(-0.04, Barrier.Part.WHEELS)), straight())),
@@ -154,9 +157,9 @@ class LineCheckerTest {
     void refusesALineThatBreaksOneRule(String rule, CheckedLine line) {
         assertThat(line.holds()).as(rule).isFalse();
         long broken = Stream.of(
-                        line.turnUsed() > 1,
+                        line.steeringShare() > 1,
                         line.rateUsed() > 1,
-                        line.binding().roomMetres() < 0,
+                        line.binding().clearanceMetres() < 0,
                         line.endMissMetres() > CheckedLine.END_TOLERANCE_METRES,
                         line.wrongBars() > CheckedLine.BARS_TOLERANCE)
                 .filter(b -> b)
@@ -176,10 +179,10 @@ class LineCheckerTest {
 
     /** A gate at the end leaves the room as it is, but may not be touched. */
     @Test
-    void takesNoRoomFromWhatStandsAtAnEnd() {
+    void takesNoClearanceFromWhatStandsAtAnEnd() {
         CheckedLine clear = check(task(List.of(LINE, gate(0.6)), List.of(), LIMITS), straight());
         assertThat(clear.binding().keep()).isEqualTo(LINE);
-        assertThat(clear.tightestEnd().orElseThrow().roomMetres()).isCloseTo(0.6 - 0.14 - 0.05, within(1e-9));
+        assertThat(clear.tightestEnd().orElseThrow().clearanceMetres()).isCloseTo(0.6 - 0.14 - 0.05, within(1e-9));
         assertThat(clear.holds()).isTrue();
         CheckedLine touching = check(task(List.of(LINE, gate(0.15)), List.of(), LIMITS), straight());
         assertThat(touching.binding().keep().name()).isEqualTo("gate");
@@ -194,9 +197,9 @@ class LineCheckerTest {
 
     /** By hand: half of 0.8 m of body and 0.14 m of cone leave 0.96 m of 1.5; half a tyre leaves 0.95 m of 1. */
     @Test
-    void measuresTheRoomToAConeAndALine() {
+    void measuresTheClearanceToAConeAndALine() {
         CheckedLine line = check(TASK, straight());
-        assertThat(line.rooms().get(0).roomMetres()).isCloseTo(1.5 - 0.14 - 0.4, within(1e-9));
-        assertThat(line.rooms().get(1).roomMetres()).isCloseTo(0.95, within(1e-9));
+        assertThat(line.clearances().get(0).clearanceMetres()).isCloseTo(1.5 - 0.14 - 0.4, within(1e-9));
+        assertThat(line.clearances().get(1).clearanceMetres()).isCloseTo(0.95, within(1e-9));
     }
 }

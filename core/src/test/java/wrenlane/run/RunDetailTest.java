@@ -10,9 +10,15 @@ import org.junit.jupiter.api.Test;
 import wrenlane.finding.Finding;
 
 class RunDetailTest {
-    private static RunDetail spell(double minutes, int laps, Map<Fault, Integer> counts) {
+    private static RunDetail timedRide(double minutes, int laps, Map<Fault, Integer> counts) {
         return new RunDetail(
-                RunSort.SPELL, Optional.empty(), Optional.of(minutes), Optional.of(laps), counts, "", Observation.NOTHING);
+                RunSort.SPELL,
+                Optional.empty(),
+                Optional.of(minutes),
+                Optional.of(laps),
+                counts,
+                "",
+                Observation.NOTHING);
     }
 
     private static List<String> codes(RunDetail detail, Fault... faults) {
@@ -20,13 +26,13 @@ class RunDetailTest {
     }
 
     @Test
-    void aSpellSaysItsLengthAndCountsItsFaults() {
-        RunDetail spell = spell(5, 12, Map.of(Fault.LINE, 2, Fault.FOOT, 1));
-        assertThat(codes(spell, Fault.LINE, Fault.FOOT)).isEmpty();
+    void aTimedRideSaysItsLengthAndCountsItsFaults() {
+        RunDetail timedRide = timedRide(5, 12, Map.of(Fault.LINE, 2, Fault.FOOT, 1));
+        assertThat(codes(timedRide, Fault.LINE, Fault.FOOT)).isEmpty();
         // Three faults in twelve laps.
-        assertThat(spell.faultsPerLap()).hasValue(0.25);
-        assertThat(spell.counted().keySet()).containsExactly(Fault.LINE, Fault.FOOT);
-        assertThat(codes(spell, Fault.LINE)).containsExactly("faults-not-counted");
+        assertThat(timedRide.faultsPerLap()).hasValue(0.25);
+        assertThat(timedRide.counted().keySet()).containsExactly(Fault.LINE, Fault.FOOT);
+        assertThat(codes(timedRide, Fault.LINE)).containsExactly("faults-not-counted");
         assertThat(codes(new RunDetail(
                         RunSort.SPELL,
                         Optional.empty(),
@@ -40,7 +46,7 @@ class RunDetailTest {
     }
 
     @Test
-    void whatIsNoSpellHasNoLaps() {
+    void whatIsNoTimedRideHasNoLaps() {
         RunDetail laps = new RunDetail(
                 RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "", Observation.NOTHING);
         assertThat(codes(laps)).containsExactly("not-a-spell");
@@ -65,8 +71,8 @@ class RunDetailTest {
 
     @Test
     void lengthsOutOfRangeAreSaid() {
-        assertThat(codes(spell(0, 0, Map.of()))).containsExactly("out-of-range", "out-of-range");
-        assertThat(codes(spell(5, 12, Map.of(Fault.DROP, 0)), Fault.DROP)).containsExactly("out-of-range");
+        assertThat(codes(timedRide(0, 0, Map.of()))).containsExactly("out-of-range", "out-of-range");
+        assertThat(codes(timedRide(5, 12, Map.of(Fault.DROP, 0)), Fault.DROP)).containsExactly("out-of-range");
         assertThat(codes(new RunDetail(
                         RunSort.RUN,
                         Optional.of(4000.0),

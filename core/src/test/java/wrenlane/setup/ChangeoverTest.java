@@ -30,8 +30,8 @@ import wrenlane.course.plan.MarkerCount;
 import wrenlane.course.plan.Markers;
 import wrenlane.machine.Side;
 import wrenlane.plane.Point;
-import wrenlane.setup.Changeover.StopAction;
 import wrenlane.setup.Changeover.Step;
+import wrenlane.setup.Changeover.StopAction;
 import wrenlane.setup.StackWalk.Stop;
 import wrenlane.units.LengthSystem;
 

@@ -19,7 +19,7 @@ class SetupAccuracyTest {
     private static final Course BOX = Course.standard(CourseKinds.uTurnBox());
     private static final Ride RIDE =
             Ride.firm(new MachineTurn(Machines.twin(), List.of()), RiderLevel.DEVELOPING.limits());
-    private static final List<Double> RUNGS = List.of(8.0, 7.0, 6.4, 6.0, 5.6, 5.4, 5.2, 5.0, 4.8, 4.7);
+    private static final List<Double> SIZES = List.of(8.0, 7.0, 6.4, 6.0, 5.6, 5.4, 5.2, 5.0, 4.8, 4.7);
 
     private static double error(SetupAccuracy.ClearanceError at, LengthMethod method) {
         return Optional.ofNullable(at.errorMetres().get(method)).orElseThrow();
@@ -31,9 +31,9 @@ class SetupAccuracyTest {
 
     /** The room of a box that is free in depth is half of what the width leaves: half of the width's deviation. */
     @Test
-    void theRoomIsOutByHalfOfWhatTheWidthIsOut() {
+    void theClearanceIsOutByHalfOfWhatTheWidthIsOut() {
         Course box = BOX.with(BOX.kind().ladder(), 5.8);
-        SetupAccuracy accuracy = SetupAccuracy.of(box, RIDE, RUNGS);
+        SetupAccuracy accuracy = SetupAccuracy.of(box, RIDE, SIZES);
         assertThat(accuracy.here().capped()).isFalse();
         for (LengthMethod method : SetupAccuracy.METHODS) {
             assertThat(error(accuracy.here(), method))
@@ -42,35 +42,35 @@ class SetupAccuracyTest {
     }
 
     @Test
-    void pacesAreGoodForWiderRungsOnlyThanTheTape() {
-        SetupAccuracy accuracy = SetupAccuracy.of(BOX, RIDE, RUNGS);
+    void pacesAreGoodForWiderSizesOnlyThanTheTape() {
+        SetupAccuracy accuracy = SetupAccuracy.of(BOX, RIDE, SIZES);
         double taped = goodTo(accuracy, LengthMethod.TAPE);
         double paced = goodTo(accuracy, LengthMethod.PACES);
         assertThat(paced).isGreaterThan(taped);
-        // By its own words: at that rung the room is more than twice the error, one rung tighter it is not.
-        double next = RUNGS.get(RUNGS.indexOf(paced) + 1);
+        // By its own words: at that size the room is more than twice the error, one size tighter it is not.
+        double next = SIZES.get(SIZES.indexOf(paced) + 1);
         assertThat(at(accuracy, paced).spareMetres()).isGreaterThan(2 * error(at(accuracy, paced), LengthMethod.PACES));
         assertThat(at(accuracy, next).spareMetres())
                 .isLessThanOrEqualTo(2 * error(at(accuracy, next), LengthMethod.PACES));
         assertThat(at(accuracy, paced).spareMetres()).isCloseTo(spare(paced), within(0.002));
     }
 
-    private static SetupAccuracy.ClearanceError at(SetupAccuracy accuracy, double rung) {
-        return accuracy.rungs().stream()
-                .filter(r -> r.settingMetres() == rung)
+    private static SetupAccuracy.ClearanceError at(SetupAccuracy accuracy, double size) {
+        return accuracy.sizes().stream()
+                .filter(r -> r.settingMetres() == size)
                 .findFirst()
                 .orElseThrow();
     }
 
     private static double spare(double width) {
-        return CourseFit.roomOnly(BOX.with(BOX.kind().ladder(), width), RIDE)
+        return CourseFit.clearanceOnly(BOX.with(BOX.kind().ladder(), width), RIDE)
                 .spare()
                 .metres();
     }
 
     @Test
-    void theShareToSpareEndsWhereTheRoomDoes() {
-        double share = SetupAccuracy.of(BOX, RIDE, RUNGS).shareToSpare();
+    void theShareToSpareEndsWhereTheClearanceDoes() {
+        double share = SetupAccuracy.of(BOX, RIDE, SIZES).shareToSpare();
         assertThat(share).isBetween(0.05, SetupAccuracy.MOST_SHARE);
         assertThat(spareShrunk(share - 0.01)).isPositive();
         if (share < SetupAccuracy.MOST_SHARE - 0.01) {
@@ -85,6 +85,6 @@ class SetupAccuracyTest {
         for (var d : BOX.kind().dimensions()) {
             shrunk = shrunk.with(d, BOX.settings().of(d) * (1 - share));
         }
-        return CourseFit.roomOnly(shrunk, RIDE).spare().metres();
+        return CourseFit.clearanceOnly(shrunk, RIDE).spare().metres();
     }
 }

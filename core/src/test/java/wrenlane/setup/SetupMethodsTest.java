@@ -72,7 +72,8 @@ class SetupMethodsTest {
                     outline,
                     random.nextInt(outline.size()),
                     random.nextBoolean(),
-                    new CoursePlacement(30 * random.nextDouble(), 20 * random.nextDouble(), 6 * random.nextDouble() - 3)));
+                    new CoursePlacement(
+                            30 * random.nextDouble(), 20 * random.nextDouble(), 6 * random.nextDouble() - 3)));
         }
         return cases;
     }

@@ -92,7 +92,7 @@ class WalkingOrderTest {
 
     /** 22 m at 1.1 m/s; two cones laid by tape at 25 s each: 70 s; picked up at 6 s each: 32 s. */
     @Test
-    void reckonsTheMinutes() {
+    void computesTheMinutes() {
         WalkingOrder order = WalkingOrder.from(STACK, List.of(new Point(10, 0), new Point(22, 0)));
         assertThat(order.minutes()).isCloseTo(70 / 60.0, within(1e-9));
         assertThat(order.pickingMinutes()).isCloseTo(32 / 60.0, within(1e-9));

@@ -41,7 +41,7 @@ class VirtualRiderTest {
     }
 
     @Test
-    void isSetARungItCanNearlyRide() {
+    void isSetASizeItCanNearlyRide() {
         VirtualRider rider = new VirtualRider(SKILL, 1);
         SizeLadder ladder = new SizeLadder(Stream.of(0.40, 0.45, 0.50, 0.56, 0.63, 0.71, 0.79)
                 .map(t -> new SizeLadder.SizeStep(4 / t, Optional.of(t)))

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import wrenlane.Draws;
-import wrenlane.units.LengthReading.Question;
 import wrenlane.units.LengthReading.ParsedLength;
+import wrenlane.units.LengthReading.Question;
 
 /** Ten thousand lengths put together from parts, against a second grammar that is simpler. */
 class LengthFuzzTest {

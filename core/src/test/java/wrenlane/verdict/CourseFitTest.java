@@ -27,22 +27,22 @@ import wrenlane.units.MeasuredLength;
 
 class CourseFitTest {
     /** Lines that should be alike are found alike to so much room, in metres: the search rests at half a millimetre. */
-    private static final double SAME_ROOM_METRES = 0.01;
+    private static final double SAME_CLEARANCE_METRES = 0.01;
 
     private static double spare(Course course, Ride ride) {
-        return CourseFit.roomOnly(course, ride).spare().metres();
+        return CourseFit.clearanceOnly(course, ride).spare().metres();
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"u-turn-box", "straight-weave", "circle", "figure-eight-box", "return-gates"})
-    void widerNeverLeavesLessRoom(String id) {
+    void widerNeverLeavesLessClearance(String id) {
         Ride ride = Tasks.ride("tourer-1400", RiderLevel.DEVELOPING);
         CourseKind kind = Tasks.kind(id);
         double before = Double.NEGATIVE_INFINITY;
         for (double share : new double[] {0.75, 0.85, 0.95, 1.05, 1.2}) {
-            double room = spare(Tasks.course(id, kind.ladder().standard() * share), ride);
-            assertThat(room).isGreaterThan(before - SAME_ROOM_METRES);
-            before = room;
+            double clearance = spare(Tasks.course(id, kind.ladder().standard() * share), ride);
+            assertThat(clearance).isGreaterThan(before - SAME_CLEARANCE_METRES);
+            before = clearance;
         }
     }
 
@@ -55,9 +55,9 @@ class CourseFitTest {
             MachineTurn turn = MachineTurn.computed(machine.with(MachineDimension.WHEELBASE, wheelbase));
             // So narrow that the best speed is sharp: of speeds within 5 cm the slowest is taken.
             double setting = 0.8 * Tasks.kind(id).ladder().standard();
-            double room = spare(Tasks.course(id, setting), Ride.firm(turn, RiderLevel.DEVELOPING.limits()));
-            assertThat(room).isGreaterThan(before - SAME_ROOM_METRES);
-            before = room;
+            double clearance = spare(Tasks.course(id, setting), Ride.firm(turn, RiderLevel.DEVELOPING.limits()));
+            assertThat(clearance).isGreaterThan(before - SAME_CLEARANCE_METRES);
+            before = clearance;
         }
     }
 
@@ -70,15 +70,15 @@ class CourseFitTest {
         double there = spare(
                 course.mirrored(),
                 Ride.firm(MachineTurn.computed(Machines.mirrored(machine)), RiderLevel.NOVICE.limits()));
-        assertThat(there).isCloseTo(here, within(SAME_ROOM_METRES));
+        assertThat(there).isCloseTo(here, within(SAME_CLEARANCE_METRES));
     }
 
     @Test
     void theEasiestLineTakesLessOfTheTurnThanTheRoomiest() {
         CourseFit fit = CourseFit.of(Tasks.course("u-turn-box"), Tasks.ride("tourer-850", RiderLevel.DEVELOPING))
                 .fit();
-        assertThat(fit.turnUsed().orElseThrow()).isLessThan(fit.roomiest().turnUsed());
-        assertThat(fit.easiest().orElseThrow().binding().roomMetres()).isBetween(0.0, 0.01);
+        assertThat(fit.steeringShare().orElseThrow()).isLessThan(fit.roomiest().steeringShare());
+        assertThat(fit.easiest().orElseThrow().binding().clearanceMetres()).isBetween(0.0, 0.01);
     }
 
     /** Steady balance at the line's tightest place, tan φ = v² κ / g with κ its share of the limit; straight on it is none. */
@@ -87,7 +87,7 @@ class CourseFitTest {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
         CourseFit turn = CourseFit.of(Tasks.course("u-turn-box"), ride).fit();
         double v = turn.left().speedMetresPerSecond();
-        double curvature = turn.drawn().turnUsed() * turn.left().curvatureLimit();
+        double curvature = turn.drawn().steeringShare() * turn.left().curvatureLimit();
         assertThat(Math.tan(turn.leanRadians())).isCloseTo(v * v * curvature / 9.80665, within(1e-3));
         assertThat(turn.leanRadians()).isLessThan(turn.left().leanRadians());
         assertThat(turn.leanRadians(turn.roomiest())).isGreaterThanOrEqualTo(turn.leanRadians());
@@ -104,12 +104,12 @@ class CourseFitTest {
         assertThat(fit.answer()).isEqualTo(FitAnswer.DOES_NOT_FIT);
         assertThat(fit.spare().metres()).isBetween(-0.9, -0.4);
         assertThat(fit.roomiest().binding().keep().name()).endsWith("line");
-        assertThat(fit.turnUsed().orElseThrow()).isGreaterThan(1.2);
+        assertThat(fit.steeringShare().orElseThrow()).isGreaterThan(1.2);
         assertThat(fit.easiest()).isEmpty();
     }
 
     @Test
-    void tooCloseToCallIsWhereTheRoomIsSmallerThanItsUncertainty() {
+    void tooCloseToCallIsWhereTheClearanceIsSmallerThanItsUncertainty() {
         CourseFit fit = CourseFit.of(Tasks.course("u-turn-box", 5.2), Tasks.ride("twin-300", RiderLevel.DEVELOPING))
                 .fit();
         assertThat(fit.withUncertainty(1).answer()).isEqualTo(FitAnswer.TOO_CLOSE_TO_CALL);
@@ -121,12 +121,13 @@ class CourseFitTest {
     @CsvSource({"crossroads, 6, 7", "straight-weave, 3.5, 5", "crossroads, 5.6, 6.4"})
     void endsDecideNoHeadline(String kind, double narrow, double wide) {
         Ride ride = Tasks.ride("tourer-1400", RiderLevel.SKILLED);
-        CourseFit tight = CourseFit.roomOnly(Tasks.course(kind, narrow), ride);
-        CourseFit roomy = CourseFit.roomOnly(Tasks.course(kind, wide), ride);
+        CourseFit tight = CourseFit.clearanceOnly(Tasks.course(kind, narrow), ride);
+        CourseFit roomy = CourseFit.clearanceOnly(Tasks.course(kind, wide), ride);
         assertThat(roomy.spare().metres()).isGreaterThan(tight.spare().metres() + 0.05);
         assertThat(roomy.roomiest().tightestEnd()).isPresent();
         assertThat(roomy.roomiest().binding().keep().atAnEnd()).isFalse();
-        assertThat(roomy.roomiest().tightestEnd().orElseThrow().roomMetres()).isPositive();
+        assertThat(roomy.roomiest().tightestEnd().orElseThrow().clearanceMetres())
+                .isPositive();
     }
 
     /** A box out by u in width is out by u/2 in the room at either line; the machine's lock adds to that. */
@@ -159,7 +160,10 @@ class CourseFitTest {
         List<LineProfile.RidingAction> doing =
                 profile.phases().stream().map(LineProfile.Phase::doing).toList();
         assertThat(doing)
-                .containsExactly(LineProfile.RidingAction.ROLLS_IN, LineProfile.RidingAction.HOLDS, LineProfile.RidingAction.ROLLS_OUT);
+                .containsExactly(
+                        LineProfile.RidingAction.ROLLS_IN,
+                        LineProfile.RidingAction.HOLDS,
+                        LineProfile.RidingAction.ROLLS_OUT);
         assertThat(profile.phases()).allSatisfy(p -> assertThat(p.side()).isEqualTo(Side.LEFT));
         double lock = ride.turn().machine().value(MachineDimension.LOCK_LEFT);
         assertThat(profile.places()).allSatisfy(p -> assertThat(p.barsRadians()).isBetween(-0.01, lock + 0.01));
@@ -182,7 +186,7 @@ class CourseFitTest {
     @EnumSource(
             value = LineChoice.class,
             names = {"COMFORTABLE", "ROOMIEST"})
-    void aDraggedLineHasTheRoomThereIsWithinTwoCentimetres(LineChoice drawn) {
+    void aDraggedLineHasTheClearanceThereIsWithinTwoCentimetres(LineChoice drawn) {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
         CourseFit.ResumableFit last = CourseFit.of(Tasks.course("figure-eight", 5), ride);
         double speed = last.memory().speedMetresPerSecond();
@@ -198,7 +202,7 @@ class CourseFitTest {
     /** Looked at to a centimetre or two, less than that is neither room nor lack of it. */
     @ParameterizedTest
     @ValueSource(doubles = {8.68, 8.7, 8.71})
-    void aDraggedCourseWithAHairOfRoomOrLessIsTooCloseToCall(double diameter) {
+    void aDraggedCourseWithAHairOfClearanceOrLessIsTooCloseToCall(double diameter) {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
         CourseFit.ResumableFit last = CourseFit.of(Tasks.course("figure-eight", 8.3), ride);
         double speed = last.memory().speedMetresPerSecond();
@@ -209,7 +213,8 @@ class CourseFitTest {
                 .fit();
         assertThat(dragged.answer()).isEqualTo(FitAnswer.TOO_CLOSE_TO_CALL);
         assertThat(dragged.spare().metres()).isCloseTo(cold.spare().metres(), within(0.02));
-        assertThat(dragged.turnUsed().isPresent()).isEqualTo(cold.turnUsed().isPresent());
+        assertThat(dragged.steeringShare().isPresent())
+                .isEqualTo(cold.steeringShare().isPresent());
     }
 
     /** Two rings of 6 m whose cones leave the middle open need no gap: they are ridden like rings apart. */

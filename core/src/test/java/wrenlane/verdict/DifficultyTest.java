@@ -117,9 +117,9 @@ class DifficultyTest {
         }
     }
 
-    /** Kept points are taken for what this way of reckoning gives: where these differ, raise {@link Difficulty#METHOD}. */
+    /** Kept points are taken for what this way of computation gives: where these differ, raise {@link Difficulty#METHOD}. */
     @Test
-    void theWayItIsReckonedIsTheOneThatIsCounted() {
+    void theWayItIsComputedIsTheOneThatIsCounted() {
         MachineTurn turn = MachineTurn.computed(MachineClass.all().get(0).typical());
         Difficulty box = Difficulty.of(Course.standard(CourseKinds.uTurnBox()), turn);
         assertThat(Difficulty.METHOD).isEqualTo(2);

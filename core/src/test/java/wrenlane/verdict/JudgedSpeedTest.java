@@ -35,7 +35,7 @@ class JudgedSpeedTest {
     void whatPractisedRidersDoFitsOrIsTooCloseToCall(String machine, double width) {
         Ride ride = Tasks.ride(machine, RiderLevel.SKILLED);
         Course course = Tasks.course("u-turn-box", width);
-        CourseFit fit = CourseFit.roomOnly(course, ride);
+        CourseFit fit = CourseFit.clearanceOnly(course, ride);
         assertThat(fit.answer()).isIn(FitAnswer.FITS, FitAnswer.TOO_CLOSE_TO_CALL);
         assertThat(fit.left().speedMetresPerSecond()).isBetween(10 / 3.6, 14 / 3.6);
         assertThat(fit.left().leanRadians()).isBetween(Math.toRadians(22), Math.toRadians(32));
@@ -55,10 +55,10 @@ class JudgedSpeedTest {
     @Test
     void isTheSlowestOfThoseAsGood() {
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.ResumableFit reckoned = CourseFit.of(Tasks.course("u-turn-box", 9), ride);
-        assertThat(reckoned.judged().speedMetresPerSecond())
+        CourseFit.ResumableFit computed = CourseFit.of(Tasks.course("u-turn-box", 9), ride);
+        assertThat(computed.judged().speedMetresPerSecond())
                 .isEqualTo(ride.limits().lowestSpeedMetresPerSecond());
-        assertThat(reckoned.fit().slowest()).isEmpty();
+        assertThat(computed.fit().slowest()).isEmpty();
     }
 
     /** The judged speed leaves all but 5 cm of what any other leaves. */
@@ -67,7 +67,7 @@ class JudgedSpeedTest {
     void noOtherSpeedLeavesMuchMore(String kind, double setting) {
         Ride ride = Tasks.ride("tourer-1400", RiderLevel.DEVELOPING);
         Course course = Tasks.course(kind, setting);
-        double judged = CourseFit.roomOnly(course, ride).spare().metres();
+        double judged = CourseFit.clearanceOnly(course, ride).spare().metres();
         for (double kmh = 5; kmh < 20; kmh += 1.5) {
             assertThat(CourseFit.of(course, ride, kmh / 3.6).fit().spare().metres())
                     .as("%.1f km/h", kmh)
@@ -86,13 +86,13 @@ class JudgedSpeedTest {
     }
 
     @Test
-    void theLineDrawnKeepsAComfortableRoomWhereThereIsSoMuch() {
+    void theLineDrawnKeepsAComfortableClearanceWhereThereIsSoMuch() {
         Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
         CourseFit wide = CourseFit.of(Tasks.course("u-turn-box", 8), ride).fit();
-        assertThat(wide.drawn().binding().roomMetres()).isBetween(0.3, 0.31);
-        assertThat(wide.drawn().turnUsed()).isLessThan(wide.roomiest().turnUsed());
+        assertThat(wide.drawn().binding().clearanceMetres()).isBetween(0.3, 0.31);
+        assertThat(wide.drawn().steeringShare()).isLessThan(wide.roomiest().steeringShare());
         CourseFit narrow = CourseFit.of(Tasks.course("u-turn-box", 5.5), ride).fit();
-        assertThat(narrow.drawn().binding().roomMetres())
+        assertThat(narrow.drawn().binding().clearanceMetres())
                 .isCloseTo(narrow.spare().metres(), within(CENTIMETRES));
     }
 }

@@ -83,9 +83,9 @@ class MistakeCostTest {
         CourseFit fit = ridden(course, TOURER);
         double speed = fit.left().speedMetresPerSecond();
         Map<Mistake, MistakeCost> costs = costs(course, TOURER);
-        assertThat(cost(costs, Mistake.FASTER).roomMetres().orElseThrow())
+        assertThat(cost(costs, Mistake.FASTER).clearanceMetres().orElseThrow())
                 .isCloseTo(spare(course, speed + MistakeCost.STRAYED), within(CENTIMETRES));
-        assertThat(cost(costs, Mistake.SLOWER).roomMetres().orElseThrow())
+        assertThat(cost(costs, Mistake.SLOWER).clearanceMetres().orElseThrow())
                 .isCloseTo(spare(course, speed - MistakeCost.STRAYED), within(CENTIMETRES));
     }
 
@@ -117,7 +117,7 @@ class MistakeCostTest {
                 .isSorted();
         assertThat(costs).allSatisfy(c -> {
             assertThat(c.lostMetres().orElse(0.0)).isNotNegative();
-            assertThat(c.lostMetres().isPresent()).isEqualTo(c.roomMetres().isPresent());
+            assertThat(c.lostMetres().isPresent()).isEqualTo(c.clearanceMetres().isPresent());
         });
     }
 
@@ -128,9 +128,9 @@ class MistakeCostTest {
         Map<Mistake, MistakeCost> left = costs(course, TOURER);
         Map<Mistake, MistakeCost> right = costs(course.mirrored(), TOURER);
         assertThat(left.keySet()).isEqualTo(right.keySet());
-        left.forEach((mistake, cost) -> assertThat(cost.roomMetres().orElse(0.0))
+        left.forEach((mistake, cost) -> assertThat(cost.clearanceMetres().orElse(0.0))
                 .as(mistake.name())
-                .isCloseTo(cost(right, mistake).roomMetres().orElse(0.0), within(CENTIMETRES)));
+                .isCloseTo(cost(right, mistake).clearanceMetres().orElse(0.0), within(CENTIMETRES)));
     }
 
     @Test

@@ -17,7 +17,7 @@ class PracticeTableTest {
             RiderLevel level, String machine, String kind, String marking, double size, String fits, String source) {
         Course course = Tasks.course(kind, size);
         Ride ride = Tasks.ride(machine, level);
-        double metres = CourseFit.room(marking == null ? course : Tasks.with(course, "marking", marking), ride)
+        double metres = CourseFit.clearance(marking == null ? course : Tasks.with(course, "marking", marking), ride)
                 .fit()
                 .spare()
                 .metres();

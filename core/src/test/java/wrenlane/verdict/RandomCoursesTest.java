@@ -87,7 +87,7 @@ class RandomCoursesTest {
         SplittableRandom random = new SplittableRandom(seed);
         Course course = course(random);
         Ride ride = ride(random);
-        CourseFit judged = CourseFit.roomOnly(course, ride);
+        CourseFit judged = CourseFit.clearanceOnly(course, ride);
         if (judged.answer() != FitAnswer.DOES_NOT_FIT) {
             return Optional.empty();
         }

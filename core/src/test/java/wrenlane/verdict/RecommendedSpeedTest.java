@@ -60,13 +60,13 @@ class RecommendedSpeedTest {
     void leavesNearlyTheBestClearanceThroughout(String kind, double size, RiderLevel level) {
         Course course = Tasks.course(kind, size);
         Ride ride = Tasks.ride("tourer-1400", level);
-        double best = CourseFit.room(course, ride).fit().spare().metres();
+        double best = CourseFit.clearance(course, ride).fit().spare().metres();
         SpeedWindow window = SpeedWindow.of(course, ride).orElseThrow();
         RecommendedSpeed speed = window.recommended();
         assertThat(speed.slowest()).isGreaterThanOrEqualTo(window.slowest() - 1e-9);
         assertThat(speed.fastest()).isLessThanOrEqualTo(window.fastest() + 0.5 * KMH);
         for (double v : new double[] {speed.slowest(), speed.middle(), speed.fastest()}) {
-            assertThat(CourseFit.room(course, ride, v).fit().spare().metres())
+            assertThat(CourseFit.clearance(course, ride, v).fit().spare().metres())
                     .as("%.1f km/h", v / KMH)
                     .isGreaterThanOrEqualTo(
                             Math.min(RecommendedSpeed.PLENTY_METRES, best - RecommendedSpeed.GIVEN_METRES)
@@ -103,12 +103,12 @@ class RecommendedSpeedTest {
     void linesAreDrawnAtTheRecommendedSpeed() {
         Course course = Tasks.course("u-turn-box", 8.5);
         Ride ride = Tasks.ride("twin-300", RiderLevel.DEVELOPING);
-        CourseFit.ResumableFit reckoned = CourseFit.of(course, ride);
-        assertThat(reckoned.judged().speedMetresPerSecond()).isLessThan(8 * KMH);
-        assertThat(reckoned.memory().speedMetresPerSecond()).isBetween(9 * KMH, 12 * KMH);
-        assertThat(reckoned.fit().task().limits().speedMetresPerSecond())
-                .isEqualTo(reckoned.memory().speedMetresPerSecond());
-        assertThat(reckoned.fit().spare().metres())
-                .isEqualTo(CourseFit.room(course, ride).fit().spare().metres());
+        CourseFit.ResumableFit computed = CourseFit.of(course, ride);
+        assertThat(computed.judged().speedMetresPerSecond()).isLessThan(8 * KMH);
+        assertThat(computed.memory().speedMetresPerSecond()).isBetween(9 * KMH, 12 * KMH);
+        assertThat(computed.fit().task().limits().speedMetresPerSecond())
+                .isEqualTo(computed.memory().speedMetresPerSecond());
+        assertThat(computed.fit().spare().metres())
+                .isEqualTo(CourseFit.clearance(course, ride).fit().spare().metres());
     }
 }

@@ -43,22 +43,22 @@ class SizeLadderTest {
     /** What several tests ask for takes a dozen searches to find. */
     private static final Map<Course, Difficulty> ON_THE_HEAVY = new ConcurrentHashMap<>();
 
-    private static List<SizeLadder.SizeStep> rungs(Course course, MachineTurn turn, LengthSystem system) {
+    private static List<SizeLadder.SizeStep> sizes(Course course, MachineTurn turn, LengthSystem system) {
         Difficulty difficulty = turn == HEAVY
                 ? ON_THE_HEAVY.computeIfAbsent(course, c -> Difficulty.ofBothSides(c, HEAVY))
                 : Difficulty.ofBothSides(course, turn);
-        return SizeLadder.of(course, turn, difficulty, system).rungs();
+        return SizeLadder.of(course, turn, difficulty, system).sizes();
     }
 
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
-    void everyKindHasRungsFromWideToTight(CourseKind kind) {
-        List<SizeLadder.SizeStep> rungs = rungs(Course.standard(kind), HEAVY, LengthSystem.METRIC);
-        assertThat(rungs).hasSizeGreaterThanOrEqualTo(4);
-        for (int i = 1; i < rungs.size(); i++) {
-            assertThat(rungs.get(i).settingMetres()).isLessThan(rungs.get(i - 1).settingMetres());
+    void everyKindHasSizesFromWideToTight(CourseKind kind) {
+        List<SizeLadder.SizeStep> sizes = sizes(Course.standard(kind), HEAVY, LengthSystem.METRIC);
+        assertThat(sizes).hasSizeGreaterThanOrEqualTo(4);
+        for (int i = 1; i < sizes.size(); i++) {
+            assertThat(sizes.get(i).settingMetres()).isLessThan(sizes.get(i - 1).settingMetres());
         }
-        assertThat(rungs).allSatisfy(r -> {
+        assertThat(sizes).allSatisfy(r -> {
             double steps = r.settingMetres() / (r.settingMetres() < 2.5 ? 0.05 : 0.1);
             assertThat(steps).isCloseTo(Math.rint(steps), within(1e-9));
             assertThat(kind.ladder().check(r.settingMetres())).isEmpty();
@@ -71,16 +71,16 @@ class SizeLadderTest {
     void growsForARiderWhoNeedsWiderSizes() {
         Course box = Tasks.course("u-turn-box");
         Difficulty difficulty = ON_THE_HEAVY.computeIfAbsent(box, c -> Difficulty.ofBothSides(c, HEAVY));
-        List<SizeLadder.SizeStep> usual = rungs(box, HEAVY, LengthSystem.METRIC);
+        List<SizeLadder.SizeStep> usual = sizes(box, HEAVY, LengthSystem.METRIC);
         assertThat(SizeLadder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> d < 0.4)
-                        .rungs())
+                        .sizes())
                 .isEqualTo(usual);
         List<SizeLadder.SizeStep> one = SizeLadder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> d < 0.33)
-                .rungs();
+                .sizes();
         assertThat(one).hasSize(usual.size() + 1).endsWith(usual.toArray(SizeLadder.SizeStep[]::new));
         assertThat(one.get(0).difficulty().orElseThrow()).isBetween(0.29, 0.33);
         List<SizeLadder.SizeStep> all = SizeLadder.of(box, HEAVY, difficulty, LengthSystem.METRIC, d -> false)
-                .rungs();
+                .sizes();
         assertThat(all).hasSizeGreaterThan(one.size()).endsWith(one.toArray(SizeLadder.SizeStep[]::new));
         assertThat(all).extracting(r -> -r.settingMetres()).isSorted();
     }
@@ -88,17 +88,17 @@ class SizeLadderTest {
     /** But the offset weave's closer than about 4.3 m and return gates' closer than 3.5 m: there are two ways between their cones. */
     @ParameterizedTest
     @MethodSource("wrenlane.course.kind.CourseKinds#all")
-    void everyRungSolvedAgainHasItsDifficulty(CourseKind kind) {
+    void everySizeSolvedAgainHasItsDifficulty(CourseKind kind) {
         double share =
                 TWO_SORTS.contains(kind.id()) ? OF_TWO_SORTS : TURNS_FAR.contains(kind.id()) ? ALIKE : SAME_DIFFICULTY;
-        for (SizeLadder.SizeStep rung : rungs(Course.standard(kind), HEAVY, LengthSystem.METRIC)) {
-            Course course = Course.standard(kind).with(kind.ladder(), rung.settingMetres());
-            boolean twoWays = kind.id().equals("offset-weave") && rung.settingMetres() < 4.3
-                    || kind.id().equals("return-gates") && rung.settingMetres() < 3.5;
-            if (rung.difficulty().isPresent() && !twoWays) {
-                double said = rung.difficulty().get();
+        for (SizeLadder.SizeStep size : sizes(Course.standard(kind), HEAVY, LengthSystem.METRIC)) {
+            Course course = Course.standard(kind).with(kind.ladder(), size.settingMetres());
+            boolean twoWays = kind.id().equals("offset-weave") && size.settingMetres() < 4.3
+                    || kind.id().equals("return-gates") && size.settingMetres() < 3.5;
+            if (size.difficulty().isPresent() && !twoWays) {
+                double said = size.difficulty().get();
                 assertThat(Difficulty.exactly(course, HEAVY).orElseThrow())
-                        .as("%s at %.2f m", kind.id(), rung.settingMetres())
+                        .as("%s at %.2f m", kind.id(), size.settingMetres())
                         .isCloseTo(said, within(share * said));
             }
         }
@@ -107,7 +107,7 @@ class SizeLadderTest {
     @ParameterizedTest
     @ValueSource(strings = {"u-turn-box", "circle"})
     void isInWholeFeetAndHalfFeetWhereFeetAreRead(String kind) {
-        assertThat(rungs(Tasks.course(kind), HEAVY, LengthSystem.IMPERIAL)).allSatisfy(r -> {
+        assertThat(sizes(Tasks.course(kind), HEAVY, LengthSystem.IMPERIAL)).allSatisfy(r -> {
             double feet = r.settingMetres() / 0.3048;
             double step = feet < 10 ? 0.5 : 1;
             assertThat(feet / step).isCloseTo(Math.rint(feet / step), within(1e-3));
@@ -117,7 +117,7 @@ class SizeLadderTest {
     /** Widths people lay out for a heavy tourer, from comfortable to what few ride: whole feet, 15 the smallest. */
     @Test
     void inFeetAHeavyTourersUTurnsAreThoseOfPractice() {
-        assertThat(rungs(Tasks.course("u-turn-box"), HEAVY, LengthSystem.IMPERIAL))
+        assertThat(sizes(Tasks.course("u-turn-box"), HEAVY, LengthSystem.IMPERIAL))
                 .extracting(r -> Math.round(r.settingMetres() / 0.3048))
                 .containsExactly(35L, 31L, 28L, 25L, 23L, 21L, 19L, 17L, 16L, 15L);
     }
@@ -128,9 +128,9 @@ class SizeLadderTest {
         MeasuredLength threeBays = new MeasuredLength(8.1, 0.162, LengthMethod.BAYS, 3);
         Course box = Tasks.course("u-turn-box");
         Course byBays = new Course(box.kind(), box.settings().with(box.kind().ladder(), threeBays), box.firstTurn());
-        List<SizeLadder.SizeStep> rungs = rungs(byBays, HEAVY, LengthSystem.IMPERIAL);
-        assertThat(rungs).extracting(r -> r.inBays().orElseThrow().counted()).containsExactly(4.0, 3.5, 3.0, 2.5, 2.0);
-        assertThat(rungs).allSatisfy(r -> {
+        List<SizeLadder.SizeStep> sizes = sizes(byBays, HEAVY, LengthSystem.IMPERIAL);
+        assertThat(sizes).extracting(r -> r.inBays().orElseThrow().counted()).containsExactly(4.0, 3.5, 3.0, 2.5, 2.0);
+        assertThat(sizes).allSatisfy(r -> {
             MeasuredLength inBays = r.inBays().orElseThrow();
             assertThat(inBays.metres()).isCloseTo(r.settingMetres(), within(1e-4));
             assertThat(inBays.relativeUncertainty()).isCloseTo(0.02, within(1e-9));
@@ -138,13 +138,13 @@ class SizeLadderTest {
         });
     }
 
-    /** Bays of 2.5 m: two of them, 5 m, lie nearest to the hardest rungs; one bay and a half, 3.75 m, no tourer turns in. */
+    /** Bays of 2.5 m: two of them, 5 m, lie nearest to the hardest sizes; one bay and a half, 3.75 m, no tourer turns in. */
     @Test
-    void noRungIsRoundedPastWhatTheMachineTurns() {
+    void noSizeIsRoundedPastWhatTheMachineTurns() {
         Course box = Tasks.course("u-turn-box");
         MeasuredLength twoBays = new MeasuredLength(5, 0.1, LengthMethod.BAYS, 2);
         Course byBays = new Course(box.kind(), box.settings().with(box.kind().ladder(), twoBays), box.firstTurn());
-        assertThat(rungs(byBays, HEAVY, LengthSystem.METRIC))
+        assertThat(sizes(byBays, HEAVY, LengthSystem.METRIC))
                 .isNotEmpty()
                 .allSatisfy(r -> assertThat(r.difficulty().orElseThrow()).isLessThanOrEqualTo(1));
     }
@@ -154,17 +154,17 @@ class SizeLadderTest {
         Machine stiff = Machines.of("twin-300").with(MachineDimension.LOCK_RIGHT, Math.toRadians(29));
         Machine both = stiff.with(MachineDimension.LOCK_LEFT, Math.toRadians(29));
         Course course = Tasks.course("u-turn-box");
-        assertThat(rungs(course, MachineTurn.computed(stiff), LengthSystem.METRIC))
+        assertThat(sizes(course, MachineTurn.computed(stiff), LengthSystem.METRIC))
                 .extracting(SizeLadder.SizeStep::settingMetres)
-                .isEqualTo(rungs(course, MachineTurn.computed(both), LengthSystem.METRIC).stream()
+                .isEqualTo(sizes(course, MachineTurn.computed(both), LengthSystem.METRIC).stream()
                         .map(SizeLadder.SizeStep::settingMetres)
                         .toList());
     }
 
-    /** Straight on, a rung is a width: 0.6 m on both sides of a 0.13 m tyre is 1.33 m. */
+    /** Straight on, a size is a width: 0.6 m on both sides of a 0.13 m tyre is 1.33 m. */
     @Test
-    void aLaneIsAsWideAsTheRoomBesideTheWheels() {
-        assertThat(rungs(Tasks.course("lane"), HEAVY, LengthSystem.METRIC))
+    void aLaneIsAsWideAsTheClearanceBesideTheWheels() {
+        assertThat(sizes(Tasks.course("lane"), HEAVY, LengthSystem.METRIC))
                 .extracting(SizeLadder.SizeStep::settingMetres)
                 .startsWith(1.35, 1.15, 0.95);
     }

@@ -16,8 +16,8 @@ import wrenlane.plane.Point;
 import wrenlane.units.LengthMethod;
 import wrenlane.units.MeasuredLength;
 import wrenlane.yard.MeasuredOutline.Diagonal;
-import wrenlane.yard.OutlineSketch.SketchResult;
 import wrenlane.yard.OutlineSketch.Place;
+import wrenlane.yard.OutlineSketch.SketchResult;
 
 class OutlineSketchTest {
     private static SketchResult drawn(Point... corners) {

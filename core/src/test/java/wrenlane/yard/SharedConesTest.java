@@ -100,8 +100,8 @@ class SharedConesTest {
         Random random = new Random(5);
         for (String kind : List.of("u-turn-box", "straight-weave", "figure-eight", "offset-weave", "circle")) {
             Course course = Course.standard(CourseKinds.find(kind).orElseThrow());
-            PlacedGround weave =
-                    CourseGround.of("Weave", WEAVE).at(new CoursePlacement(30 + random.nextDouble(), 40, random.nextDouble()));
+            PlacedGround weave = CourseGround.of("Weave", WEAVE)
+                    .at(new CoursePlacement(30 + random.nextDouble(), 40, random.nextDouble()));
             PlacedGround box = box("Box", 60, 30 + random.nextDouble(), 0.3);
             CourseGround wanted = CourseGround.of(kind, course);
             List<SharedPlace> places = SharedPlace.find(yard(), List.of(weave, box), wanted, HERE);
@@ -143,22 +143,22 @@ class SharedConesTest {
 
     /** A cone in the middle of the way leaves less room, and never more; one a long way off changes nothing. */
     @Test
-    void theConesOfOthersTakeRoom() {
+    void theConesOfOthersTakeClearance() {
         Point middle =
                 BOX.plan().route().points().get(BOX.plan().route().points().size() / 2);
         Cone tall = WEAVE.plan().cones().get(0);
-        double alone = room(BOX);
-        double beside = room(BOX.among(List.of(at(tall, middle.x() - 1.2, middle.y()))));
-        double far = room(BOX.among(List.of(at(tall, middle.x() + 50, middle.y()))));
+        double alone = clearance(BOX);
+        double beside = clearance(BOX.among(List.of(at(tall, middle.x() - 1.2, middle.y()))));
+        double far = clearance(BOX.among(List.of(at(tall, middle.x() + 50, middle.y()))));
         assertThat(beside).isLessThan(alone + 1e-3);
         assertThat(far).isCloseTo(alone, within(0.02));
         Cone inTheWay = at(tall, 0.8, 0.8);
-        CourseFit fit = CourseFit.room(BOX.among(List.of(inTheWay)), TWIN).fit();
+        CourseFit fit = CourseFit.clearance(BOX.among(List.of(inTheWay)), TWIN).fit();
         assertThat(fit.spare().metres()).isLessThan(alone);
     }
 
-    private static double room(Course course) {
-        return CourseFit.room(course, TWIN).fit().spare().metres();
+    private static double clearance(Course course) {
+        return CourseFit.clearance(course, TWIN).fit().spare().metres();
     }
 
     private static Cone at(Cone cone, double x, double y) {

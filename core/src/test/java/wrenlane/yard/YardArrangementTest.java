@@ -85,7 +85,8 @@ class YardArrangementTest {
             cases.add(new Case(randomYard(random), wanted));
         }
         int asked = cases.stream().mapToInt(c -> c.wanted().size()).sum();
-        int placed = cases.parallelStream().mapToInt(YardArrangementTest::checked).sum();
+        int placed =
+                cases.parallelStream().mapToInt(YardArrangementTest::checked).sum();
         // Enough of both, so that the check is not of empty yards.
         assertThat(placed).isGreaterThan(asked / 3).isLessThan(asked);
     }

@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 final class BuiltApp {
     private static final int DEMO_COURSES = 4;
 
-    /** What is really hot alone is optimised: the start is not held up, and what is reckoned at length is not slow. */
+    /** What is really hot alone is optimised: the start is not held up, and what is computed at length is not slow. */
     private static final List<String> OPTIMISED_LATE = List.of(
             "-XX:Tier4InvocationThreshold=50000",
             "-XX:Tier4MinInvocationThreshold=10000",
@@ -100,7 +100,7 @@ final class BuiltApp {
         try (RunningServer server = new RunningServer(this, options, true, false, inUse)) {
             HttpClient http = HttpClient.newHttpClient();
             for (int course = 1; course <= DEMO_COURSES; course++) {
-                URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/standing");
+                URI standing = URI.create(server.address() + "/api/days/5/courses/" + course + "/sizes");
                 http.send(HttpRequest.newBuilder(standing).build(), BodyHandlers.discarding());
             }
             server.stop();

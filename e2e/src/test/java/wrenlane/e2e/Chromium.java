@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 /** Debian's Chromium, headless, with a record of what pages asked for and complained of. */
 final class Chromium implements AutoCloseable {
     /**
-     * How long a condition may take to come true before a test gives up, in milliseconds: what is reckoned cold takes seconds,
+     * How long a condition may take to come true before a test gives up, in milliseconds: what is computed cold takes seconds,
      * and many times as long where other work holds the cores.
      */
     private static final double PATIENCE_MILLIS = 60_000;

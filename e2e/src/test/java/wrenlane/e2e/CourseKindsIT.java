@@ -183,7 +183,7 @@ class CourseKindsIT {
     }
 
     @Test
-    void findsHowTightItCouldGoAndTheRoomAtEachCone() {
+    void findsHowTightItCouldGoAndTheClearanceAtEachCone() {
         choose("Straight weave");
         assertThat(verdict()).containsText("Fits");
         page.getByText("How tight could it go?").click();

@@ -89,7 +89,7 @@ class DaysIT {
     }
 
     @Test
-    void aMarkerOfOnesOwnIsCountedAndACourseIsSetOutInIt() {
+    void aMarkerOfOnesOwnIsCountedAndACourseIsSetupInIt() {
         Page page = APP.desk("/today");
         press(page, "Change");
         press(page, "Add a marker of your own");
@@ -108,13 +108,13 @@ class DaysIT {
         press(page, "Save");
         assertThat(page.getByText("4 river stones").first()).isVisible();
         link(page, "Bollard weave").first().click();
-        page.navigate(page.url().replace("/set-out", "/course"));
+        page.navigate(page.url().replace("/setup", "/course"));
         page.getByLabel("What lies flat").selectOption("river stone");
         press(page, "Save course");
         assertThat(button(page, "Saved")).isVisible();
-        page.navigate(page.url().replace("/course", "/set-out"));
+        page.navigate(page.url().replace("/course", "/setup"));
         assertThat(page.getByText("river stone").first()).isVisible();
-        page.navigate(page.url().replaceAll("/set-out/\\d+", "/today"));
+        page.navigate(page.url().replaceAll("/setup/\\d+", "/today"));
         assertThat(page.getByText("more than the school owns").first()).isVisible();
         press(page, "Change");
         page.getByText("river stone, 4").click();

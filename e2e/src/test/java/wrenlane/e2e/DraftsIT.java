@@ -36,7 +36,7 @@ class DraftsIT {
         assertThat(field(page, label)).isVisible();
     }
 
-    private static void leaveForSetOut(Page page) {
+    private static void leaveForSetup(Page page) {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByRole(AriaRole.LINK)
                 .filter(new Locator.FilterOptions().setHasText("Set-out"))
@@ -72,10 +72,10 @@ class DraftsIT {
         press(page, "Restore it");
         assertThat(field(page, label)).hasValue("17");
         // Elsewhere is gone to only once somebody says what becomes of it.
-        leaveForSetOut(page);
+        leaveForSetup(page);
         assertThat(page.getByText("Not saved yet")).isVisible();
         press(page, "Leave without saving");
-        assertThat(page).hasURL(Pattern.compile("/set-out"));
+        assertThat(page).hasURL(Pattern.compile("/setup"));
         page.navigate(APP.address() + path);
         open(page, opener, label);
         assertThat(field(page, label)).hasValue(before);
@@ -87,9 +87,9 @@ class DraftsIT {
     void savesOnLeavingAndGoesOn() {
         Page page = APP.desk("/riders/6");
         field(page, "Notes").fill("Rides again after a break.");
-        leaveForSetOut(page);
+        leaveForSetup(page);
         press(page, "Save");
-        assertThat(page).hasURL(Pattern.compile("/set-out"));
+        assertThat(page).hasURL(Pattern.compile("/setup"));
         page.navigate(APP.address() + "/riders/6");
         assertThat(field(page, "Notes")).hasValue("Rides again after a break.");
         page.close();
@@ -99,7 +99,7 @@ class DraftsIT {
     void saysWhyItCannotSaveOnLeaving() {
         Page page = APP.desk("/riders/6");
         field(page, "Name").fill("");
-        leaveForSetOut(page);
+        leaveForSetup(page);
         press(page, "Save");
         assertThat(page.getByText("It could not be saved as it is.")).isVisible();
         press(page, "Stay");

@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 public final class DragTimes {
     private static final int MOVES = 150;
 
-    /** Further than a handle snaps, so that no two moves rest on one rung, in pixels. */
+    /** Further than a handle snaps, so that no two moves rest on one size, in pixels. */
     private static final int STEP = 11;
 
     /** Moves to one way, then as many back. */

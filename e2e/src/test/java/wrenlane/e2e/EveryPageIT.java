@@ -150,8 +150,8 @@ class EveryPageIT {
 
     /** Where it is logged, set out and looked up in the yard, with gloves on. */
     @ParameterizedTest
-    @ValueSource(strings = {"/today", "/set-out", "/range/2"})
-    void hasRoomForAThumbOnAPhone(String address) {
+    @ValueSource(strings = {"/today", "/setup", "/range/2"})
+    void hasClearanceForAThumbOnAPhone(String address) {
         Page page = at(APP.chromium().phone(), address);
         assertThat((List<?>) page.evaluate(LOWER_THAN_A_THUMB)).isEmpty();
         page.context().close();
@@ -212,7 +212,7 @@ class EveryPageIT {
     void theGroundRulesAreReadBeforeAnyScriptHasCome() {
         Page page = APP.chromium().phone();
         page.route("**/assets/*.js", route -> {});
-        page.navigate(APP.address() + "/set-out", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.navigate(APP.address() + "/setup", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         assertThat(page.getByText(GROUND_RULES)).isVisible();
         page.context().close();
     }
@@ -245,13 +245,13 @@ class EveryPageIT {
     /** What looks for metres finds them where they are read. */
     @Test
     void saysMetresToWhoeverReadsThem() {
-        assertThat(FeetPages.metresAlone(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+        assertThat(FeetPages.metresAlone(at(APP.chromium().desk(), "/setup"))).isNotEmpty();
     }
 
     /** What looks for decimal points finds them where they are read. */
     @Test
     void writesPointsForWhoeverReadsThem() {
-        assertThat(CommaPages.points(at(APP.chromium().desk(), "/set-out"))).isNotEmpty();
+        assertThat(CommaPages.points(at(APP.chromium().desk(), "/setup"))).isNotEmpty();
     }
 
     @Test

@@ -30,7 +30,7 @@ class LargeDayIT {
             "/machines/1",
             "/riders/1",
             "/course",
-            "/set-out",
+            "/setup",
             "/lesson",
             "/lesson/check",
             "/lesson/drills",

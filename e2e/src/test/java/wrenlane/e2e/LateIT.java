@@ -34,24 +34,24 @@ class LateIT {
 
     /** What a page has drawn meanwhile. */
     private static final Map<String, Function<Page, Locator>> SHOWN = Map.of(
-            "/set-out", page -> page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")),
+            "/setup", page -> page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")),
             "/range", page -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Last runs")),
             "/course", page -> page.getByText("What a mistake costs in room, an estimate"));
 
     /** What an answer brings that was held back. */
     private static final Map<String, Function<Page, Locator>> BROUGHT = Map.of(
             "riders", page -> page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who rides which")),
-            "rung", page -> page.getByText("4 clean of 5 on each side, then go smaller"),
+            "size", page -> page.getByText("4 clean of 5 on each side, then go smaller"),
             "wish", page -> page.getByText("This rider needs a width of"),
             "next", page -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Next: ")));
 
     @ParameterizedTest
     @CsvSource({
-        "/set-out, **/standing?*, riders, false",
-        "/set-out, **/standing?*, riders, true",
-        "/set-out, **/briefing?*, next, true",
-        "/set-out, **/briefing?*, next, false",
-        "/range, **/standing?*, rung, true",
+        "/setup, **/sizes?*, riders, false",
+        "/setup, **/sizes?*, riders, true",
+        "/setup, **/briefing?*, next, true",
+        "/setup, **/briefing?*, next, false",
+        "/range, **/sizes?*, rung, true",
         "/course, **/course-comparisons, wish, false"
     })
     void nothingMovesWhenAnAnswerComesLate(String path, String held, String brought, boolean onPhone) {
@@ -74,7 +74,7 @@ class LateIT {
     /** What stands is still being looked up when it is changed: that answer, of what stood before, is not taken for the latest. */
     @Test
     void anAnswerFromBeforeAChangeIsNotShownAfterIt() {
-        Page page = APP.desk("/set-out/1");
+        Page page = APP.desk("/setup/1");
         Locator within = page.getByLabel("Setting b lies in");
         within.selectOption(new SelectOption().setLabel("half balls"));
         // Stored before anything is asked for once more: else the change below would be to what was stored before it.
@@ -82,7 +82,7 @@ class LateIT {
         Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
         assertThat(stands).containsText(Pattern.compile("takes 3 of \\d+"));
 
-        String standing = "**/standing?*";
+        String standing = "**/sizes?*";
         Map<Route, APIResponse> late = new HashMap<>();
         page.route(standing, route -> {
             if (late.isEmpty()) {

@@ -164,30 +164,30 @@ class OutOfReachIT {
         tablet.close();
     }
 
-    /** The phone says when it is ready; then the day's sheets open cold, each with its plan, its rows and its change-over. */
+    /** The phone says when it is ready; then the day's sheets open cold, each with its plan, its rows and its changeover. */
     @Test
     void theDaysSetUpSheetsOpenWithTheServerGone() throws IOException {
         Page page = APP.chromium().keepingPhone();
-        page.navigate(APP.address() + "/set-out/1");
+        page.navigate(APP.address() + "/setup/1");
         assertThat(page.getByText("Ready for offline"))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
         APP.server().stop();
         page.close();
         Page cold = page.context().newPage();
-        cold.navigate(APP.address() + "/set-out/3");
+        cold.navigate(APP.address() + "/setup/3");
         assertThat(cold.locator("h1")).hasText("Bollard weave");
         assertThat(cold.getByRole(AriaRole.ROW).nth(4)).isVisible();
         assertThat(cold.locator("div.bg-tarmac svg").first()).isVisible();
         cold.getByLabel("To the course").selectOption(new SelectOption().setIndex(1));
         assertThat(cold.getByText(Pattern.compile("cones?")).first()).isVisible();
-        cold.navigate(APP.address() + "/set-out/1?one=1");
+        cold.navigate(APP.address() + "/setup/1?one=1");
         assertThat(cold.getByText(Pattern.compile("0 of \\d+ stand"))).isVisible();
         button(cold, "A stands").click();
         cold.reload();
         assertThat(cold.getByText(Pattern.compile("1 of \\d+ stand"))).isVisible();
         APP.server().start();
         // What was ticked meanwhile is sent: another device sees it.
-        Page other = APP.phone("/set-out/1?one=1");
+        Page other = APP.phone("/setup/1?one=1");
         assertThat(other.getByText(Pattern.compile("1 of \\d+ stand"))).isVisible();
         other.close();
         cold.close();

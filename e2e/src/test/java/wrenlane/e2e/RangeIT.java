@@ -33,18 +33,18 @@ class RangeIT {
     @Test
     void logsAtTheSettingThatSuitsOrAtTheOneChosen() {
         Page page = APP.phone("/range/1");
-        Locator rung = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
+        Locator size = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         assertThat(ridden(page)).hasCount(3);
-        assertThat(rung).containsText("8.70");
+        assertThat(size).containsText("8.70");
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
         ridden(page).nth(2).click();
-        assertThat(rung).containsText("4.30");
+        assertThat(size).containsText("4.30");
         page.reload();
-        assertThat(rung).containsText("4.30");
+        assertThat(size).containsText("4.30");
         button(page, "Next rider").click();
         assertThat(page).hasURL(Pattern.compile("/range/2"));
-        assertThat(rung).containsText("6.70");
+        assertThat(size).containsText("6.70");
         page.close();
     }
 
@@ -52,16 +52,16 @@ class RangeIT {
     @Test
     void asksBeforeConesAreMovedAndTellsEverybody() {
         Page page = APP.desk("/range/3?course=3");
-        Locator rung = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
-        assertThat(rung).containsText("3.60");
+        Locator size = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
+        assertThat(size).containsText("3.60");
         button(page, "Tighter").click();
         assertThat(page.getByText("The cones stand at 3.60")).isVisible();
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
-        assertThat(rung).containsText("3.60");
+        assertThat(size).containsText("3.60");
         page.getByText("Moved to").click();
-        assertThat(rung).not().containsText("3.60");
-        String moved = rung.getByText(Pattern.compile("\\d\\.\\d\\d"))
+        assertThat(size).not().containsText("3.60");
+        String moved = size.getByText(Pattern.compile("\\d\\.\\d\\d"))
                 .first()
                 .innerText()
                 .strip()
@@ -93,9 +93,9 @@ class RangeIT {
         page.close();
     }
 
-    /** A spell of eights with two feet down, with the watch's time and a note; all of it stands in the rider's record. */
+    /** A timed ride of eights with two feet down, with the watch's time and a note; all of it stands in the rider's record. */
     @Test
-    void logsASpellWithItsTimeAndANote() {
+    void logsATimedRideWithItsTimeAndANote() {
         Page page = APP.phone("/range/7?course=4");
         button(page, "Spell").click();
         assertThat(button(page, "Log the spell")).isDisabled();
@@ -204,7 +204,7 @@ class RangeIT {
         "/riders/999, No such rider",
         "/machines/999, No such machine",
         "/progress/999, No such rider",
-        "/set-out/999, No such course",
+        "/setup/999, No such course",
         "/course/999, No such course",
         "/range/999, No such rider on this day",
     })
@@ -229,7 +229,7 @@ class RangeIT {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
                 .click();
         button(page, "Leave without saving").click();
-        assertThat(page).hasURL(Pattern.compile("/set-out"));
+        assertThat(page).hasURL(Pattern.compile("/setup"));
         page.navigate(APP.address() + "/course");
         page.getByLabel("Drag the width").focus();
         page.keyboard().press("2");

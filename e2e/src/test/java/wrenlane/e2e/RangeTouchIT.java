@@ -22,7 +22,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** The range under a thumb: on a tablet, by the clock of a spell, with scores, in the sun, left or right. */
+/** The range under a thumb: on a tablet, by the clock of a timed ride, with scores, in the sun, left or right. */
 class RangeTouchIT {
     @RegisterExtension
     static final App APP = App.withDemoDay();
@@ -177,7 +177,7 @@ class RangeTouchIT {
 
     /** The clock runs, is stopped, and says the minutes; the score goes with the run, and both can be read again. */
     @Test
-    void aSpellByTheClockAndAScore() {
+    void aTimedRideByTheClockAndAScore() {
         Page page = APP.chromium().phone();
         page.clock().install();
         page.navigate(APP.address() + "/range/6");
@@ -203,9 +203,9 @@ class RangeTouchIT {
                 .isVisible();
     }
 
-    /** By the running order the spell has an end: past it the clock calls, and says what to do. */
+    /** By the running order the timed ride has an end: past it the clock calls, and says what to do. */
     @Test
-    void aSpellPastItsLongestSaysStop() {
+    void aTimedRidePastItsLongestSaysStop() {
         Page page = APP.chromium().phone();
         page.clock().install();
         page.navigate(APP.address() + "/range/1");
@@ -252,7 +252,7 @@ class RangeTouchIT {
     /** Black on white: everything that is read has seven to one, which is more than the AA that paper is held to. */
     @Test
     void inTheSunEverythingStandsOutSevenToOne() {
-        for (String path : new String[] {"/range/2", "/range/log", "/set-out?one=1"}) {
+        for (String path : new String[] {"/range/2", "/range/log", "/setup?one=1"}) {
             Page page = APP.phone(path);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Light: paper"))
                     .click();

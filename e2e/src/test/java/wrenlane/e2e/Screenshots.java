@@ -43,12 +43,12 @@ public final class Screenshots {
         take(desk, "/course", "course");
         tight(desk);
         kind(desk, "Straight weave", "course-weave");
-        take(desk, "/set-out", "set-out");
-        desk.navigate(server.address() + "/set-out");
+        take(desk, "/setup", "setup");
+        desk.navigate(server.address() + "/setup");
         desk.getByLabel("To the course").selectOption(new SelectOption().setLabel("Bollard weave"));
         desk.locator("[aria-label='Change over'] ol li").first().waitFor();
         desk.evaluate("() => document.querySelector('[aria-label=\"Change over\"]').scrollIntoView()");
-        shoot(desk, "change-over");
+        shoot(desk, "changeover");
         take(desk, "/lesson", "lesson");
         take(desk, "/lesson/drills?rider=3", "drills");
         take(desk, "/progress/2", "progress");
@@ -57,7 +57,7 @@ public final class Screenshots {
         desk.getByText("To practise alone").first().click();
         shoot(desk, "debrief");
         Page phone = chromium.phone();
-        take(phone, "/set-out?one=1", "set-out-phone");
+        take(phone, "/setup?one=1", "setup-phone");
         range(phone);
         Page sun = chromium.desk();
         sun.navigate(server.address() + "/course");

@@ -28,7 +28,7 @@ class SetupIT {
 
     @Test
     void setsOutByTwoTapesInTheOrderOfLeastWalking() {
-        Page page = APP.desk("/set-out");
+        Page page = APP.desk("/setup");
         assertThat(page.getByText("Placed with the least walking")).containsText("min, an estimate");
         choose(page, "Two tapes");
         assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("From P")))
@@ -42,7 +42,7 @@ class SetupIT {
 
     @Test
     void setsOutFromAKerbInPacesAndBaysAndSaysHowGoodThatIs() {
-        Page page = APP.desk("/set-out");
+        Page page = APP.desk("/setup");
         page.getByLabel("Measure from").selectOption(new SelectOption().setLabel("quay kerb AB, from A"));
         assertThat(page.getByText("Lay the tape along the quay kerb AB, from A"))
                 .isVisible();
@@ -60,7 +60,7 @@ class SetupIT {
 
     @Test
     void setsARingOutFromItsCentre() {
-        Page page = APP.desk("/set-out/4");
+        Page page = APP.desk("/setup/4");
         choose(page, "Centre and radius");
         assertThat(page.getByText("Chalk centre 1")).isVisible();
         assertThat(rows(page).nth(2)).containsText(Pattern.compile("From centre 1 .*From R1"));
@@ -70,7 +70,7 @@ class SetupIT {
 
     @Test
     void changesOverToTheNextCourseAndBackToNothing() {
-        Page page = APP.desk("/set-out");
+        Page page = APP.desk("/setup");
         Locator to = page.getByLabel("To the course");
         to.selectOption(new SelectOption().setLabel("Bollard weave"));
         Locator change = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Change over"));
@@ -95,7 +95,7 @@ class SetupIT {
 
     @Test
     void putsTheDaysCoursesInTheOrderOfLeastWalking() {
-        Page page = APP.desk("/set-out");
+        Page page = APP.desk("/setup");
         Locator order = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of the day"));
         assertThat(order).containsText("Least walking");
         order.getByLabel("Bollard weave").check();
@@ -106,7 +106,7 @@ class SetupIT {
 
     @Test
     void ticksConesOffOnAPhoneOneAtATimeAndFindsThemTickedAgain() {
-        Page phone = APP.phone("/set-out");
+        Page phone = APP.phone("/setup");
         choose(phone, "Least walking");
         press(phone, "One cone at a time");
         assertThat(phone.getByText("0 of 19 stand")).isVisible();
@@ -130,7 +130,7 @@ class SetupIT {
     /** Of the demo's three widths each lies in its own; the two within change places, and the sheet with them. */
     @Test
     void eachSettingLiesInAMarkerOfItsOwn() {
-        Page page = APP.desk("/set-out/1");
+        Page page = APP.desk("/setup/1");
         Locator db = rows(page).filter(new Locator.FilterOptions().setHasText("Db"));
         Locator dc = rows(page).filter(new Locator.FilterOptions().setHasText("Dc"));
         assertThat(db).containsText("yellow disc");
@@ -153,7 +153,7 @@ class SetupIT {
     /** What stands is changed in one act: what serves most is proposed, and what cannot stand is said and kept back. */
     @Test
     void changesWhatStandsAndSaysWhoRidesWhich() {
-        Page page = APP.desk("/set-out/2");
+        Page page = APP.desk("/setup/2");
         Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
         assertThat(stands).containsText("6.40");
         Locator who = stands.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Who rides which"));
@@ -177,7 +177,7 @@ class SetupIT {
 
     @Test
     void takesTheSheetAwayAsPdfAndInOpenFormats() throws IOException {
-        Page page = APP.desk("/set-out");
+        Page page = APP.desk("/setup");
         String[][] files = {{"PDF, A4", "%PDF"}, {"CSV", "label,"}, {"SVG", "<?xml"}, {"DXF", "  0"}};
         for (String[] file : files) {
             assertTrue(App.takenAway(page, file[0]).startsWith(file[1]), file[0]);

@@ -156,7 +156,7 @@ class WalkIT {
     @Test
     @Order(6)
     void printsWhereTheConesGo() {
-        go("/set-out");
+        go("/setup");
         Locator tape = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures"));
         assertThat(tape.getByRole(AriaRole.ROW)).hasCount(20);
         assertThat(page.getByText("A to Ca is 11.49")).isVisible();
@@ -255,9 +255,9 @@ class WalkIT {
                 .containsText("lesson 4");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out ready"))
                 .click();
-        assertThat(page).hasURL(Pattern.compile("/set-out\\?day=\\d+"));
+        assertThat(page).hasURL(Pattern.compile("/setup\\?day=\\d+"));
         page.reload();
-        assertThat(page).hasURL(Pattern.compile("/set-out\\?day=\\d+"));
+        assertThat(page).hasURL(Pattern.compile("/setup\\?day=\\d+"));
         page.goBack();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("lesson 4");

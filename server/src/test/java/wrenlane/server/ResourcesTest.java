@@ -124,7 +124,7 @@ class ResourcesTest {
     @Test
     void setsOutABoxAndChecksThatItIsSquare() {
         JsonNode sheet = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.box(7.2)), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/sheet/steps").size()).isEqualTo(10);
@@ -148,7 +148,7 @@ class ResourcesTest {
     @Test
     void changesABoxOverToANarrowerOne() {
         JsonNode change = APP.post(
-                        "/api/calculations/change-overs",
+                        "/api/calculations/changeovers",
                         Map.of(
                                 "from",
                                 Courses.laid(Courses.box(7.2)),
@@ -173,7 +173,7 @@ class ResourcesTest {
         yard.put("pace", Map.of("count", 10, "taped", Courses.length(8)));
         long yardId = APP.post("/api/yards", yard).body().get("id").asLong();
         JsonNode set = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of(
                                 "laid", Courses.laid(Courses.box(7.2)),
                                 "system", "METRIC",
@@ -216,14 +216,14 @@ class ResourcesTest {
     }
 
     @Test
-    void saysWhatTheWayOfMeasuringDoesToTheRoom() {
+    void saysWhatTheWayOfMeasuringDoesToTheClearance() {
         long machine = APP.post("/api/machines", Courses.machine("Twin"))
                 .body()
                 .get("id")
                 .asLong();
         JsonNode accuracy = APP.finished(
-                        "/api/calculations/set-out-accuracies",
-                        Courses.reckon(Courses.box(5.8), machine),
+                        "/api/calculations/setup-accuracies",
+                        Courses.compute(Courses.box(5.8), machine),
                         a -> a.get("parts").asInt())
                 .get("accuracy");
         double tape = accuracy.at("/here/errorMetres/TAPE").asDouble();

@@ -89,8 +89,9 @@ final class LessonSolvers {
                         List.of(State.WORKING_ON, State.NEXT, State.MASTERED).get(random.nextInt(3));
                 tasks.put(rider, new RiderTask(drill, "Drill", "Cue", stage, state, random.nextBoolean(), longest));
             }
-            Station.SetupMinutes laying =
-                    i == 0 ? Station.SetupMinutes.NONE : new Station.SetupMinutes(2 + random.nextInt(6), 1 + random.nextInt(2));
+            Station.SetupMinutes laying = i == 0
+                    ? Station.SetupMinutes.NONE
+                    : new Station.SetupMinutes(2 + random.nextInt(6), 1 + random.nextInt(2));
             boolean stands = i == 0 || random.nextBoolean();
             stations.add(new Station(
                     i == 0 ? Station.OPEN : "course" + i, "S" + i, laying, stands, 20 + random.nextInt(40), tasks));

@@ -13,7 +13,7 @@ import wrenlane.lesson.Station;
 
 /**
  * What a lesson is worth, for both alike: how many rules it breaks, and by how many minutes it is too long; then the minutes
- * that riders ride, each by its worth, half for what they rode before, less the minutes of change-overs.
+ * that riders ride, each by its worth, half for what they rode before, less the minutes of changeovers.
  */
 public class Worth implements EasyScoreCalculator<Order, HardSoftLongScore> {
     /** Parts of a worth-minute that are told apart. */

@@ -18,6 +18,7 @@ final class CleanEnough implements CoachingRule {
                                 Advice.Move.TIGHTEN,
                                 Sentence.of("%d of the last %d clean on both sides: one size smaller.", clean, of))
                         : new Advice(
-                                Advice.Move.SLOWER, Sentence.of("%d of the last %d clean. Or the next drill.", clean, of)));
+                                Advice.Move.SLOWER,
+                                Sentence.of("%d of the last %d clean. Or the next drill.", clean, of)));
     }
 }

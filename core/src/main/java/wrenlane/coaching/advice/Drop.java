@@ -14,8 +14,9 @@ final class Drop implements CoachingRule {
                 s.side().isPresent()
                         ? new Advice(
                                 Advice.Move.WIDEN,
-                                Sentence.plain("A drop. Rest, check rider and machine, then a wider size. Never by force."))
-                        : Advice.hold(
-                                Sentence.plain("A drop. Rest, check rider and machine, then the drill before this one.")));
+                                Sentence.plain(
+                                        "A drop. Rest, check rider and machine, then a wider size. Never by force."))
+                        : Advice.hold(Sentence.plain(
+                                "A drop. Rest, check rider and machine, then the drill before this one.")));
     }
 }

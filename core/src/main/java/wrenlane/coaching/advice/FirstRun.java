@@ -14,7 +14,8 @@ final class FirstRun implements CoachingRule {
         int of = s.settings().of();
         return Optional.of(Advice.hold(
                 s.side().isPresent()
-                        ? Sentence.of("No runs at this size yet. %d clean of %d on each side, then go smaller.", clean, of)
+                        ? Sentence.of(
+                                "No runs at this size yet. %d clean of %d on each side, then go smaller.", clean, of)
                         : Sentence.of("No runs yet: %d clean of %d, then slower.", clean, of)));
     }
 }

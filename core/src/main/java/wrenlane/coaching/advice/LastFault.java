@@ -16,8 +16,8 @@ final class LastFault implements CoachingRule {
         return Optional.of(new Advice(
                 Advice.Move.CUE,
                 s.side()
-                        .map(side ->
-                                Sentence.of("“%s”. %s to the %s; the same size again.", cue.cue(), capital, side.word()))
+                        .map(side -> Sentence.of(
+                                "“%s”. %s to the %s; the same size again.", cue.cue(), capital, side.word()))
                         .orElseGet(() -> Sentence.of("“%s”. %s; the same again.", cue.cue(), capital))));
     }
 }

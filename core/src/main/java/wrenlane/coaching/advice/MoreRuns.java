@@ -18,6 +18,7 @@ final class MoreRuns implements CoachingRule {
                         side.opposite().word(),
                         clean,
                         of))
-                .orElseGet(() -> Sentence.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));
+                .orElseGet(
+                        () -> Sentence.of("%s: stay; %d clean of %d, then slower.", s.counted(s.here()), clean, of))));
     }
 }

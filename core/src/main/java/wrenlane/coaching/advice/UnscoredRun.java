@@ -10,8 +10,8 @@ final class UnscoredRun implements CoachingRule {
         int ridden = s.runs().size();
         int unscored = s.settings().unscored();
         return s.isNew() && ridden <= unscored
-                ? Optional.of(Advice.hold(
-                        Sentence.of("New size: the first %d runs are not scored; this was number %d.", unscored, ridden)))
+                ? Optional.of(Advice.hold(Sentence.of(
+                        "New size: the first %d runs are not scored; this was number %d.", unscored, ridden)))
                 : Optional.empty();
     }
 }

@@ -25,7 +25,8 @@ final class Circle implements CourseKind {
     private static final CourseDimension DIAMETER = CourseDimension.ladder("diameterMetres", "Diameter", 0.5, 20, 7);
     private static final CourseDimension COUNT = CourseDimension.count("coneCount", "Cones", 3, 24, 8);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane", 0.8, 5, 1.8);
-    private static final CourseOption OUTER = CourseOption.of("outerRing", "Outer ring", Presence.NO, Presence.values());
+    private static final CourseOption OUTER =
+            CourseOption.of("outerRing", "Outer ring", Presence.NO, Presence.values());
     private static final CourseOption RIDDEN = RingSide.option();
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 

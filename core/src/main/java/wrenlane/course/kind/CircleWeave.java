@@ -28,7 +28,8 @@ final class CircleWeave implements CourseKind {
     private static final CourseDimension SPACING =
             CourseDimension.length("wantedSpacingMetres", "Wanted spacing", 1, 15, 6);
     private static final CourseDimension LANE = CourseDimension.length("laneMetres", "Lane each side", 1, 6, 2.5);
-    private static final CourseOption GIVEN = CourseOption.of("given", "Cones by", FixedDimension.COUNT, FixedDimension.values());
+    private static final CourseOption GIVEN =
+            CourseOption.of("given", "Cones by", FixedDimension.COUNT, FixedDimension.values());
     private static final CourseOption LAP = CourseOption.of("lap", "Lap", Lap.IN_AND_OUT, Lap.values());
     private static final CourseOption MARKING = ConeMarking.cones(ConeMarking.FLAT);
 
@@ -102,7 +103,8 @@ final class CircleWeave implements CourseKind {
 
     @Override
     public List<Finding> contradictions(CourseSettings s) {
-        if (s.of(GIVEN, FixedDimension.class) == FixedDimension.SPACING && s.of(SPACING) > s.of(DIAMETER) * MOST_CHORD) {
+        if (s.of(GIVEN, FixedDimension.class) == FixedDimension.SPACING
+                && s.of(SPACING) > s.of(DIAMETER) * MOST_CHORD) {
             return List.of(new Finding(
                     "spacing-too-wide",
                     SPACING.name(),
@@ -171,15 +173,17 @@ final class CircleWeave implements CourseKind {
     private static final double END_HEADING_FREE = Math.toRadians(70);
 
     private static void notes(CourseLayout layout, CourseSettings s, int n, Lap lap) {
-        layout.note(
-                Sentence.of("%d cones, %s from one to the next.", n, Sentence.metres(Rings.chordMetres(s.of(DIAMETER), n))));
+        layout.note(Sentence.of(
+                "%d cones, %s from one to the next.", n, Sentence.metres(Rings.chordMetres(s.of(DIAMETER), n))));
         if (s.of(GIVEN, FixedDimension.class) == FixedDimension.SPACING) {
             double chord = Rings.chordMetres(s.of(DIAMETER), n);
             int other = chord > s.of(SPACING) ? n + 1 : n - 1;
             if (Math.abs(chord - s.of(SPACING)) > HALF_A_CENTIMETRE) {
                 layout.note(Sentence.of(
                         "%s does not divide this circle: %d cones would stand %s apart.",
-                        Sentence.metres(s.of(SPACING)), other, Sentence.metres(Rings.chordMetres(s.of(DIAMETER), other))));
+                        Sentence.metres(s.of(SPACING)),
+                        other,
+                        Sentence.metres(Rings.chordMetres(s.of(DIAMETER), other))));
             }
         }
         if (lap == Lap.IN_AND_OUT) {

@@ -6,12 +6,12 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.finding.Finding;
 import wrenlane.finding.Sentence;
@@ -70,7 +70,9 @@ final class FigureEightBox implements CourseKind {
                 LENGTH.name(),
                 Sentence.of(
                         "A box %s wide needs at least %s of length for a turn at each end; it has %s.",
-                        Sentence.metres(s.of(WIDTH)), Sentence.metres(LEAST_SHAPE * s.of(WIDTH)), Sentence.metres(s.of(LENGTH)))));
+                        Sentence.metres(s.of(WIDTH)),
+                        Sentence.metres(LEAST_SHAPE * s.of(WIDTH)),
+                        Sentence.metres(s.of(LENGTH)))));
     }
 
     /** Least length for the width; chosen by us: below, the two turns run into one another. */

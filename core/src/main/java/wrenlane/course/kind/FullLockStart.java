@@ -29,7 +29,8 @@ final class FullLockStart implements CourseKind {
                     new CourseOption.Choice("360", "360°")),
             "180");
 
-    private static final CourseOption MARKED = CourseOption.of("marked", "Marked", LaneMarking.BOTH_EDGES, LaneMarking.values());
+    private static final CourseOption MARKED =
+            CourseOption.of("marked", "Marked", LaneMarking.BOTH_EDGES, LaneMarking.values());
 
     /** Which edges of the lane are marked. */
     private enum LaneMarking {

@@ -6,12 +6,12 @@ import wrenlane.course.CourseDimension;
 import wrenlane.course.CourseKind;
 import wrenlane.course.CourseOption;
 import wrenlane.course.CourseSettings;
+import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.ConeRole;
 import wrenlane.course.plan.ConeSort;
 import wrenlane.course.plan.CourseLayout;
 import wrenlane.course.plan.CourseLayout.LabelDirection;
 import wrenlane.course.plan.CoursePlan;
-import wrenlane.course.plan.Barrier.Part;
 import wrenlane.course.plan.RouteEnd;
 import wrenlane.plane.Point;
 

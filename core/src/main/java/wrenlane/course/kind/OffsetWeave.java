@@ -58,7 +58,8 @@ final class OffsetWeave implements CourseKind {
         double spacing = s.of(SPACING);
         double half = s.of(OFFSET) / 2;
         double last = (s.countOf(COUNT) - 1) * spacing;
-        layout.measure(SPACING.name(), 0, -half - BESIDE_METRES, spacing, -half - BESIDE_METRES, LabelDirection.RIGHT, 1);
+        layout.measure(
+                SPACING.name(), 0, -half - BESIDE_METRES, spacing, -half - BESIDE_METRES, LabelDirection.RIGHT, 1);
         layout.measure(OFFSET.name(), last, -half, last, half, LabelDirection.AHEAD, 2);
         layout.measure(LEAD.name(), 0, half + BESIDE_METRES, -s.of(LEAD), half + BESIDE_METRES, LabelDirection.LEFT, 1);
         return Weaves.plan(

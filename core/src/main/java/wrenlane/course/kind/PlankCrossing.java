@@ -85,7 +85,14 @@ final class PlankCrossing implements CourseKind {
         layout.mark("plank", 0, -half - PLANK_OVER_METRES, 0, half + PLANK_OVER_METRES);
         double runOut = s.of(RUN_OUT);
         layout.measure(GATE.name(), 0, -half, 0, half, LabelDirection.BEHIND, 2);
-        layout.measure(RUN_OUT.name(), 0, -half - PLANK_OVER_METRES, runOut, -half - PLANK_OVER_METRES, LabelDirection.RIGHT, 1);
+        layout.measure(
+                RUN_OUT.name(),
+                0,
+                -half - PLANK_OVER_METRES,
+                runOut,
+                -half - PLANK_OVER_METRES,
+                LabelDirection.RIGHT,
+                1);
         boolean onIt = s.of(START, Start.class) == Start.ON_THE_PLANK;
         double begin = onIt ? 0 : -Lane.RUN_IN_METRES;
         layout.start(begin, 0);

@@ -86,7 +86,14 @@ final class WeaveAndTurn implements CourseKind {
         layout.measure(FIRST.name(), 0, -BESIDE_METRES, -s.of(FIRST), -BESIDE_METRES, LabelDirection.RIGHT, 1);
         if (n > 1) {
             double first = -s.of(FIRST);
-            layout.measure(SPACING.name(), first, -BESIDE_METRES, first - s.of(SPACING), -BESIDE_METRES, LabelDirection.RIGHT, 1);
+            layout.measure(
+                    SPACING.name(),
+                    first,
+                    -BESIDE_METRES,
+                    first - s.of(SPACING),
+                    -BESIDE_METRES,
+                    LabelDirection.RIGHT,
+                    1);
         }
         layout.start(begin, 0);
         for (int i = n - 1; i >= 0; i--) {
@@ -107,10 +114,10 @@ final class WeaveAndTurn implements CourseKind {
         return layout.finish(
                 new RouteEnd(new Point(begin, 0), 0, 1, 1, 0.2, false),
                 new RouteEnd(new Point(begin, width), Math.PI, 1, 1, 0.2, false),
-                new CoursePlan.Area(begin, depth, -BESIDE_ROOM_METRES, width + BESIDE_ROOM_METRES));
+                new CoursePlan.Area(begin, depth, -BESIDE_CLEARANCE_METRES, width + BESIDE_CLEARANCE_METRES));
     }
 
-    private static final double BESIDE_ROOM_METRES = 2.5;
+    private static final double BESIDE_CLEARANCE_METRES = 2.5;
 
     /** How far beside the cones dimensions are drawn, in metres: clear of the line. */
     private static final double BESIDE_METRES = 1.3;

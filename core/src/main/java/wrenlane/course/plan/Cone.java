@@ -5,7 +5,7 @@ import wrenlane.plane.Point;
 /**
  * A cone of a course.
  *
- * @param label what the set-out sheet and the drawing call it
+ * @param label what the setup sheet and the drawing call it
  * @param role what it tells the rider
  * @param marker what stands there
  * @param mark the tape mark it is set by

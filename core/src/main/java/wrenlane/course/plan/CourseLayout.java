@@ -241,7 +241,8 @@ public final class CourseLayout {
     }
 
     /** Draws a dimension between two places, beside them. */
-    public void measure(String dimension, double x1, double y1, double x2, double y2, LabelDirection away, double gain) {
+    public void measure(
+            String dimension, double x1, double y1, double x2, double y2, LabelDirection away, double gain) {
         measures.add(new CoursePlan.Measure(
                 dimension, new Point(x1, y1), new Point(x2, y2), new Point(away.x, away.y), gain));
     }

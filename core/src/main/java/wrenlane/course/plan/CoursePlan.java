@@ -16,7 +16,12 @@ import wrenlane.plane.Point;
  * @param notes what is worth knowing about these settings, in whole sentences
  */
 public record CoursePlan(
-        List<Cone> cones, List<CourseLine> lines, Route route, Area area, List<Measure> measures, List<Sentence> notes) {
+        List<Cone> cones,
+        List<CourseLine> lines,
+        Route route,
+        Area area,
+        List<Measure> measures,
+        List<Sentence> notes) {
     public CoursePlan {
         cones = List.copyOf(cones);
         lines = List.copyOf(lines);
@@ -66,7 +71,8 @@ public record CoursePlan(
      */
     public CoursePlan among(List<Cone> others) {
         List<Barrier> keeps = others.stream()
-                .<Barrier>map(cone -> Barrier.ConeBarrier.of(cone.label(), cone, Optional.empty(), 0, route.lengthMetres(), false))
+                .<Barrier>map(cone ->
+                        Barrier.ConeBarrier.of(cone.label(), cone, Optional.empty(), 0, route.lengthMetres(), false))
                 .toList();
         return new CoursePlan(cones, lines, route.with(keeps), area, measures, notes);
     }

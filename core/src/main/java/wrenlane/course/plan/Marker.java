@@ -86,7 +86,9 @@ public record Marker(String name, ConeSort sort, double baseMetres, double heigh
     private Sentence size() {
         return Sentence.of(
                 "%s wide and %s high%s",
-                Sentence.metres(baseMetres), Sentence.metres(heightMetres), sort == ConeSort.FLAT ? " to ride over" : "");
+                Sentence.metres(baseMetres),
+                Sentence.metres(heightMetres),
+                sort == ConeSort.FLAT ? " to ride over" : "");
     }
 
     /** For so many of them. */

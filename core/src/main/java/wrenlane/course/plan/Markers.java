@@ -88,7 +88,7 @@ public record Markers(Marker tall, Marker flat, List<Marker> within) {
     }
 
     /**
-     * Markers of sizes as names and values say them: without a name of their own, for what is reckoned hangs on the sizes
+     * Markers of sizes as names and values say them: without a name of their own, for what is computed hangs on the sizes
      * alone. What is missing is as it is usual.
      *
      * @throws NumberFormatException where a size is no number

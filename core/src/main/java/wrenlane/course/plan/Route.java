@@ -56,7 +56,8 @@ public record Route(
                         .toList(),
                 oneWays.stream()
                         .filter(o -> o.toStation() > station)
-                        .map(o -> new RouteLeg(o.side(), Math.max(0, o.fromStation() - station), o.toStation() - station))
+                        .map(o ->
+                                new RouteLeg(o.side(), Math.max(0, o.fromStation() - station), o.toStation() - station))
                         .toList(),
                 pace);
     }

@@ -14,7 +14,7 @@ public record LineAim(
         Kind kind, double clearMetres, double contentMetres, double freeShare, double elastic, double leastPromise) {
     enum Kind {
         /** The most room, with no more of the turn than there is. */
-        MOST_ROOM,
+        MOST_CLEARANCE,
         /** The smallest share of the turn, with room everywhere. */
         EASIEST,
         /** The smallest share of the turn and of the quickness alike, with room everywhere. */
@@ -24,10 +24,10 @@ public record LineAim(
     }
 
     /** No more room than this is looked for, in metres. */
-    public static final double MOST_ROOM_METRES = 1;
+    public static final double MOST_CLEARANCE_METRES = 1;
 
     /** Close enough to the most room that is looked for, in metres. */
-    static final double CONTENT_METRES = MOST_ROOM_METRES - 2e-3;
+    static final double CONTENT_METRES = MOST_CLEARANCE_METRES - 2e-3;
 
     /** By how much a smoothed line may take more of the turn, as a share: less than can be told on the ground. */
     private static final double SHARE_LET = 2e-3;
@@ -42,7 +42,7 @@ public record LineAim(
     private static final double ELASTIC = 6;
 
     /** The same where room is: on an eight ridden fast a tenth more of the turn is worth 0.7 m of room. */
-    private static final double ELASTIC_FOR_ROOM = 12;
+    private static final double ELASTIC_FOR_CLEARANCE = 12;
 
     /*
      * A change that promises less is not worth making: half a millimetre of room, 0.1 % of the turn, or what no eye sees of
@@ -55,18 +55,18 @@ public record LineAim(
     /** The same for room that is looked at roughly: a tenth of what riders tell apart. */
     private static final double ROUGH_METRES = 5e-3;
 
-    static LineAim mostRoom() {
-        return new LineAim(Kind.MOST_ROOM, 0, CONTENT_METRES, 0, ELASTIC_FOR_ROOM, FINE_METRES);
+    static LineAim mostClearance() {
+        return new LineAim(Kind.MOST_CLEARANCE, 0, CONTENT_METRES, 0, ELASTIC_FOR_CLEARANCE, FINE_METRES);
     }
 
     /** A guess with much room, which may take a little more of the turn than there is. */
-    static LineAim muchRoom() {
-        return new LineAim(Kind.MOST_ROOM, 0, CONTENT_METRES, 0, ELASTIC, FINE_METRES);
+    static LineAim muchClearance() {
+        return new LineAim(Kind.MOST_CLEARANCE, 0, CONTENT_METRES, 0, ELASTIC, FINE_METRES);
     }
 
     /** A line with this much room, in metres, or the most to within a centimetre or two: the first is as good as any. */
-    static LineAim withRoomRoughly(double metres) {
-        return new LineAim(Kind.MOST_ROOM, 0, metres, 0, ELASTIC_FOR_ROOM, ROUGH_METRES);
+    static LineAim withClearanceRoughly(double metres) {
+        return new LineAim(Kind.MOST_CLEARANCE, 0, metres, 0, ELASTIC_FOR_CLEARANCE, ROUGH_METRES);
     }
 
     static LineAim easiest(double clearMetres) {
@@ -83,8 +83,8 @@ public record LineAim(
         return new LineAim(Kind.SMOOTHEST, clearMetres, 0, share * (1 + SHARE_LET), ELASTIC, FINE_SMOOTHNESS);
     }
 
-    boolean room() {
-        return kind == Kind.MOST_ROOM;
+    boolean clearance() {
+        return kind == Kind.MOST_CLEARANCE;
     }
 
     /** Whether a share is what is sought to be small. */

@@ -73,16 +73,16 @@ final class LineProgram {
         for (int i = 0; i < line.segments; i++) {
             p.inputLinear[i] = p.inputWeight * line.input(i);
         }
-        p.sharedLinear[Unknowns.ROOM] = aim.room() ? -1 : -aim.elastic();
+        p.sharedLinear[Unknowns.ROOM] = aim.clearance() ? -1 : -aim.elastic();
         p.sharedLinear[Unknowns.SHARE] = aim.leastShare() ? 1 : aim.elastic();
         ends.tie(p, line);
         Rows[] rows = {curvature(line), input(line, share), places(line, clear)};
         p.require(rows);
         double tolerance = Math.min(
                 COARSEST, Math.max(StagedProgram.EXACT, EXACT_TO * worth / (rows[0].count() + rows[1].count())));
-        boolean solved = aim.room()
+        boolean solved = aim.clearance()
                 ? p.solve(
-                        Math.min(clear.least(), LineAim.MOST_ROOM_METRES) - INSIDE,
+                        Math.min(clear.least(), LineAim.MOST_CLEARANCE_METRES) - INSIDE,
                         Math.max(0, over) + INSIDE,
                         tolerance)
                 : p.solve(
@@ -98,13 +98,13 @@ final class LineProgram {
             double w = p.found.inputs[i] + p.inputLinear[i] / p.inputWeight;
             smooth += p.inputWeight * w * w / 2;
         }
-        double room = p.found.shared[Unknowns.ROOM];
+        double clearance = p.found.shared[Unknowns.ROOM];
         double share = p.found.shared[Unknowns.SHARE];
         return smooth
                 + switch (aim.kind()) {
-                    case MOST_ROOM -> -room + aim.elastic() * share;
-                    case EASIEST, GENTLEST -> share - aim.elastic() * room;
-                    case SMOOTHEST -> aim.elastic() * (share - aim.freeShare() - room);
+                    case MOST_CLEARANCE -> -clearance + aim.elastic() * share;
+                    case EASIEST, GENTLEST -> share - aim.elastic() * clearance;
+                    case SMOOTHEST -> aim.elastic() * (share - aim.freeShare() - clearance);
                 };
     }
 
@@ -158,7 +158,7 @@ final class LineProgram {
 
     private double constant(double limit) {
         // Bars the other way are not wanted at all; a hair is let, so that the program keeps an inside.
-        return limit == 0 ? 1e-6 : aim.room() ? limit : 0;
+        return limit == 0 ? 1e-6 : aim.clearance() ? limit : 0;
     }
 
     private boolean allowed(Side side, double station) {
@@ -184,7 +184,7 @@ final class LineProgram {
             }
             return bounds;
         }
-        InputBounds bounds = aim.room()
+        InputBounds bounds = aim.clearance()
                 ? new InputBounds(line.segments, rate, 0, most)
                 : new InputBounds(line.segments, rate, -most, 0);
         for (int i = 0; i < line.segments; i++) {
@@ -203,13 +203,13 @@ final class LineProgram {
         for (int i = 0; i <= line.segments; i++) {
             ends.addRows(rows, line, i);
             for (; next < order.length && clear.stage(order[next]) == i; next++) {
-                addRoomRow(rows, i, clear, order[next]);
+                addClearanceRow(rows, i, clear, order[next]);
             }
         }
         return rows;
     }
 
-    private void addRoomRow(StageRows rows, int stage, Clearances clear, int r) {
+    private void addClearanceRow(StageRows rows, int stage, Clearances clear, int r) {
         int row = rows.add(stage);
         for (int c = 0; c < 4; c++) {
             rows.set(row, c, clear.coefficient(r, c));
@@ -239,7 +239,7 @@ final class LineProgram {
         double longer = Math.max(0, longestSpacing(line.segments) - line.spacing);
         addSharedRow(rows, CostToGo.SPACING, -1, Math.min(line.spacing / 3, longer));
         addSharedRow(rows, CostToGo.SPACING, 1, line.spacing / 3);
-        addSharedRow(rows, CostToGo.ROOM, -1, aim.room() ? LineAim.MOST_ROOM_METRES : 0);
+        addSharedRow(rows, CostToGo.ROOM, -1, aim.clearance() ? LineAim.MOST_CLEARANCE_METRES : 0);
         addSharedRow(rows, CostToGo.SHARE, 1, -aim.freeShare());
     }
 

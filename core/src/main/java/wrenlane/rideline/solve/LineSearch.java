@@ -22,7 +22,7 @@ public final class LineSearch {
     private static final double KEPT_CLEAR_METRES = 5e-4;
 
     /** No more room than this is looked for, in metres. */
-    public static final double MOST_ROOM_METRES = LineAim.MOST_ROOM_METRES;
+    public static final double MOST_CLEARANCE_METRES = LineAim.MOST_CLEARANCE_METRES;
 
     private final LineTask task;
     private final LineTask tightened;
@@ -47,26 +47,26 @@ public final class LineSearch {
      * @param settled whether the search came to rest there
      */
     public record FoundLine(LineNodes nodes, CheckedLine checked, boolean settled) {
-        public double room() {
-            return checked.binding().roomMetres();
+        public double clearance() {
+            return checked.binding().clearanceMetres();
         }
 
-        private double turnUsed() {
-            return checked.turnUsed();
+        private double steeringShare() {
+            return checked.steeringShare();
         }
 
         /** Largest share of turn and quickness it asks for. */
         public double share() {
-            return Math.max(checked.turnUsed(), checked.rateUsed());
+            return Math.max(checked.steeringShare(), checked.rateUsed());
         }
 
         /** Whether there may be room or not, as far as a line tells that was looked for to a centimetre or two. */
         public boolean isTooCloseToCallRoughly() {
-            return Math.abs(room()) <= PLAIN_METRES && checked.obeysTheRider();
+            return Math.abs(clearance()) <= PLAIN_METRES && checked.obeysTheRider();
         }
 
         private boolean clears() {
-            return checked.binding().roomMetres() >= 0 && checked.keepsToTheWay();
+            return checked.binding().clearanceMetres() >= 0 && checked.keepsToTheWay();
         }
 
         public boolean holds() {
@@ -79,12 +79,12 @@ public final class LineSearch {
      * does not fit, from the easiest line too, since the first guess may have led astray.
      */
     public FoundLine roomiest(@Nullable LineNodes like) {
-        FoundLine first = found(mostRoom(), orRoute(like));
+        FoundLine first = found(mostClearance(), orRoute(like));
         return first.holds() ? first : lookedFurther(first);
     }
 
-    private LineSolver mostRoom() {
-        return new LineSolver(tightened, LineAim.mostRoom());
+    private LineSolver mostClearance() {
+        return new LineSolver(tightened, LineAim.mostClearance());
     }
 
     /**
@@ -94,7 +94,7 @@ public final class LineSearch {
     private FoundLine lookedFurther(FoundLine first) {
         Outcome easy = easiestFromRoute();
         boolean agreed = clears(easy) && easy.share() > 1 + SHARE_TOLERANCE;
-        return agreed ? first : better(first, found(mostRoom(), easy.line()));
+        return agreed ? first : better(first, found(mostClearance(), easy.line()));
     }
 
     private Outcome easiestFromRoute() {
@@ -121,7 +121,7 @@ public final class LineSearch {
 
     /** As {@link #roomiest}, but one guess only: enough to follow a line that is known. */
     public FoundLine follow(LineNodes like) {
-        return found(mostRoom(), like);
+        return found(mostClearance(), like);
     }
 
     /**
@@ -129,7 +129,7 @@ public final class LineSearch {
      * where little is lacking, so that it is not missed.
      */
     public FoundLine roomiestAlong(@Nullable LineNodes like) {
-        FoundLine first = found(mostRoom(), orRoute(like));
+        FoundLine first = found(mostClearance(), orRoute(like));
         return first.holds() || plainlyLacks(first) ? first : lookedFurther(first);
     }
 
@@ -138,8 +138,8 @@ public final class LineSearch {
      * to the last centimetre.
      */
     public FoundLine near(LineNodes like) {
-        FoundLine near = found(new LineSolver(tightened, LineAim.withRoomRoughly(HAIR_METRES)), like);
-        boolean aHairLacks = near.room() > -PLAIN_METRES && near.checked().obeysTheRider();
+        FoundLine near = found(new LineSolver(tightened, LineAim.withClearanceRoughly(HAIR_METRES)), like);
+        boolean aHairLacks = near.clearance() > -PLAIN_METRES && near.checked().obeysTheRider();
         return near.holds() || aHairLacks ? near : lookedFurther(near);
     }
 
@@ -158,14 +158,14 @@ public final class LineSearch {
     }
 
     private FoundLine settledUnlessPlain(FoundLine rough) {
-        if (rough.holds() && rough.room() > PLAIN_METRES) {
+        if (rough.holds() && rough.clearance() > PLAIN_METRES) {
             return rough;
         }
         return plainlyLacks(rough) ? lookedFurther(rough) : roomiest(rough.nodes());
     }
 
     private static boolean plainlyLacks(FoundLine found) {
-        return found.room() < -PLAINLY_LACKING_METRES || found.share() > PLAINLY_OVER;
+        return found.clearance() < -PLAINLY_LACKING_METRES || found.share() > PLAINLY_OVER;
     }
 
     private static final double PLAINLY_LACKING_METRES = 0.15;
@@ -175,7 +175,7 @@ public final class LineSearch {
 
     /** As {@link #follow}, to within a centimetre or two. */
     public FoundLine roughly(LineNodes like) {
-        return found(new LineSolver(tightened, LineAim.withRoomRoughly(LineAim.CONTENT_METRES)), like);
+        return found(new LineSolver(tightened, LineAim.withClearanceRoughly(LineAim.CONTENT_METRES)), like);
     }
 
     /** So much room is plainly some, however roughly it was looked for, in metres. */
@@ -193,7 +193,7 @@ public final class LineSearch {
         if (a.checked().obeysTheRider() != rideable) {
             return rideable ? b : a;
         }
-        return b.room() > a.room() ? b : a;
+        return b.clearance() > a.clearance() ? b : a;
     }
 
     /**
@@ -203,7 +203,7 @@ public final class LineSearch {
      */
     public Optional<FoundLine> easiest(LineNodes from, double clearMetres) {
         FoundLine easy = found(new LineSolver(tightened, LineAim.easiest(clearMetres + KEPT_CLEAR_METRES)), from);
-        return easy.holds() && easy.room() >= clearMetres ? Optional.of(easy) : Optional.empty();
+        return easy.holds() && easy.clearance() >= clearMetres ? Optional.of(easy) : Optional.empty();
     }
 
     /**
@@ -245,8 +245,8 @@ public final class LineSearch {
 
     private static boolean agree(List<FoundLine> two) {
         return two.size() == 2
-                && Math.abs(two.get(0).turnUsed() - two.get(1).turnUsed())
-                        < AGREED * two.get(0).turnUsed();
+                && Math.abs(two.get(0).steeringShare() - two.get(1).steeringShare())
+                        < AGREED * two.get(0).steeringShare();
     }
 
     /** Lines that differ by less than this share of the turn are as easy. */
@@ -264,16 +264,16 @@ public final class LineSearch {
     }
 
     private static Optional<FoundLine> easiest(List<FoundLine> found) {
-        return found.stream().min(Comparator.comparingDouble(FoundLine::turnUsed));
+        return found.stream().min(Comparator.comparingDouble(FoundLine::steeringShare));
     }
 
     /** The smoothest of the lines as easy as one, as clear as was asked; itself where none holds that is smoother. */
     public FoundLine smoothed(FoundLine easy, double clearMetres) {
         FoundLine smooth = found(
                 new LineSolver(
-                        tightened, LineAim.smoothest(easy.checked().turnUsed(), clearMetres + KEPT_CLEAR_METRES)),
+                        tightened, LineAim.smoothest(easy.checked().steeringShare(), clearMetres + KEPT_CLEAR_METRES)),
                 easy.nodes());
-        return smooth.holds() && smooth.room() >= clearMetres ? smooth : easy;
+        return smooth.holds() && smooth.clearance() >= clearMetres ? smooth : easy;
     }
 
     /** The share of the turn the easiest clear line would take, where it takes more than there is. */
@@ -286,7 +286,7 @@ public final class LineSearch {
     }
 
     private static boolean clears(Outcome easy) {
-        return easy.settled() && easy.room() > -CLEAR_TOLERANCE_METRES;
+        return easy.settled() && easy.clearance() > -CLEAR_TOLERANCE_METRES;
     }
 
     /**
@@ -305,7 +305,7 @@ public final class LineSearch {
         LineSolver solver = new LineSolver(task, LineAim.gentlest(clearMetres));
         Stream<LineNodes> more = LineNodes.turning(task.route()).together() <= HALF_A_TURN
                 ? Stream.of()
-                : Stream.of(solved(LineAim.muchRoom()), solved(LineAim.gentlest(WIDE_METRES)));
+                : Stream.of(solved(LineAim.muchClearance()), solved(LineAim.gentlest(WIDE_METRES)));
         Stream<LineNodes> guesses = Stream.concat(like == null ? Stream.of(route()) : Stream.of(like, route()), more);
         return guesses.map(guess -> found(solver, guess))
                 .filter(FoundLine::clears)

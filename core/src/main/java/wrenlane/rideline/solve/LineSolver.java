@@ -16,7 +16,7 @@ final class LineSolver {
     private static final double FASTEST_RATE = 20;
 
     /** How it ended: a line joined up, whether the rounds settled, its least room in metres and its share of the turn. */
-    record Outcome(LineNodes line, boolean settled, double room, double share) {}
+    record Outcome(LineNodes line, boolean settled, double clearance, double share) {}
 
     private final LineTask task;
     private final LineAim aim;
@@ -56,9 +56,9 @@ final class LineSolver {
             }
             double lacking = Math.max(Math.max(0, aim.clearMetres() - clear.least()), overRate);
             double sought = switch (aim.kind()) {
-                case MOST_ROOM ->
+                case MOST_CLEARANCE ->
                     aim.elastic() * Math.max(Math.max(0, share - 1), overRate)
-                            - Math.min(LineAim.MOST_ROOM_METRES, clear.least());
+                            - Math.min(LineAim.MOST_CLEARANCE_METRES, clear.least());
                 case EASIEST, GENTLEST -> share + aim.elastic() * lacking;
                 case SMOOTHEST -> aim.elastic() * (Math.max(0, share - aim.freeShare()) + lacking);
             };
@@ -66,7 +66,11 @@ final class LineSolver {
         }
 
         boolean enough() {
-            return aim.room() && clear.least() >= aim.contentMetres() && share <= 1 && overRate <= 0 && loose <= 1e-6;
+            return aim.clearance()
+                    && clear.least() >= aim.contentMetres()
+                    && share <= 1
+                    && overRate <= 0
+                    && loose <= 1e-6;
         }
 
         Optional<LineProgram.Change> best(LineProgram program, double caution, double worth) {

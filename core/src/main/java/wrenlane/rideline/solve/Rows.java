@@ -29,8 +29,8 @@ abstract class Rows {
 
     private static final double[] NONE = {};
 
-    Rows(int room) {
-        constant = new double[room];
+    Rows(int clearance) {
+        constant = new double[clearance];
     }
 
     abstract int count();

@@ -73,13 +73,13 @@ final class StagedProgram {
     /**
      * Solves.
      *
-     * @param room where the room starts, and
+     * @param clearance where the room starts, and
      * @param share the share: best where they leave every row some slack
      * @param tolerance mean gap of the rows at which to stop, {@link #EXACT} or more
      * @return false where the interior-point method did not converge: the answer then is not to be used
      */
-    boolean solve(double room, double share, double tolerance) {
-        startOnTheChain(room, share);
+    boolean solve(double clearance, double share, double tolerance) {
+        startOnTheChain(clearance, share);
         int count = 0;
         for (Rows r : rows) {
             r.start(found);
@@ -125,9 +125,9 @@ final class StagedProgram {
     }
 
     /** A start that obeys the chain: no input, no change of the spacing, defects summed up. */
-    private void startOnTheChain(double room, double share) {
+    private void startOnTheChain(double clearance, double share) {
         found.clear();
-        found.shared[Unknowns.ROOM] = room;
+        found.shared[Unknowns.ROOM] = clearance;
         found.shared[Unknowns.SHARE] = share;
         links.drift(found.states);
     }

@@ -62,7 +62,7 @@ class CoachingRulesTest {
         assertThat(advice.move()).isEqualTo(move);
         assertThat(advice.reason().toString())
                 .contains(reasonHas)
-                .doesNotContain("left", "right", "tighten", "wider", "rung");
+                .doesNotContain("left", "right", "tighten", "wider", "size");
     }
 
     /** Swapping the sides swaps nothing but the words. */

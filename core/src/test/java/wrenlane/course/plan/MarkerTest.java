@@ -83,8 +83,8 @@ class MarkerTest {
                     assertThat(cone.centre().distanceTo(cone.mark())).isCloseTo(usualOut * ratio, within(1e-9));
                 }
                 assertThat(own.route().keeps())
-                        .filteredOn(keep ->
-                                keep instanceof Barrier.ConeBarrier off && off.name().equals("cone " + cone.label()))
+                        .filteredOn(keep -> keep instanceof Barrier.ConeBarrier off
+                                && off.name().equals("cone " + cone.label()))
                         .allSatisfy(keep -> {
                             Barrier.ConeBarrier off = (Barrier.ConeBarrier) keep;
                             assertThat(off.radiusMetres())

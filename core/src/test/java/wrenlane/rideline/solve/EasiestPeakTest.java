@@ -93,7 +93,7 @@ class EasiestPeakTest {
             return null;
         }
         double found =
-                search.easiestOfAll(roomy.nodes()).orElseThrow().checked().turnUsed();
+                search.easiestOfAll(roomy.nodes()).orElseThrow().checked().steeringShare();
         return new Peaks(seed, course, found, reference(task));
     }
 
@@ -102,13 +102,14 @@ class EasiestPeakTest {
 
     private static double reference(LineTask task) {
         LineNodes fine = LineNodes.along(task.route(), LineNodes.SPACING_METRES / 2);
-        LineNodes wide = new LineSolver(task, LineAim.mostRoom()).solve(fine).line();
+        LineNodes wide =
+                new LineSolver(task, LineAim.mostClearance()).solve(fine).line();
         for (double clear : CLEAR_METRES) {
             LineSolver easiest = new LineSolver(task, LineAim.easiest(clear));
             OptionalDouble peak = Stream.of(fine, wide)
                     .map(guess -> rested(easiest, guess).checked(task))
-                    .filter(line -> line.binding().roomMetres() >= 0 && line.keepsToTheWay())
-                    .mapToDouble(CheckedLine::turnUsed)
+                    .filter(line -> line.binding().clearanceMetres() >= 0 && line.keepsToTheWay())
+                    .mapToDouble(CheckedLine::steeringShare)
                     .min();
             if (peak.isPresent()) {
                 return peak.getAsDouble();

@@ -30,7 +30,7 @@ class LineSolverTest {
     private static double peak(LineTask task) {
         Outcome outcome = easiest(task);
         assertThat(outcome.settled()).isTrue();
-        assertThat(outcome.room()).isCloseTo(0, within(1e-4));
+        assertThat(outcome.clearance()).isCloseTo(0, within(1e-4));
         return outcome.share() * task.limits().left();
     }
 
@@ -66,7 +66,7 @@ class LineSolverTest {
         LineSearch.FoundLine found = new LineSearch(task).roomiest(null);
         assertThat(found.holds()).isFalse();
         assertThat(found.settled()).isTrue();
-        assertThat(found.room()).isBetween(-0.1, -0.03);
+        assertThat(found.clearance()).isBetween(-0.1, -0.03);
     }
 
     @Test
@@ -120,7 +120,7 @@ class LineSolverTest {
         LineTask task = new LineTask(route, new Footprint(1.4, 0.1, 0.8), new TurnLimits(0.5, 0.5, 0.5, 0));
         LineSearch.FoundLine found = new LineSearch(task).roomiest(null);
         assertThat(found.holds()).isTrue();
-        assertThat(found.checked().rooms().get(0).roomMetres()).isCloseTo(0.8 - 0.05, within(0.01));
+        assertThat(found.checked().clearances().get(0).clearanceMetres()).isCloseTo(0.8 - 0.05, within(0.01));
     }
 
     /** A line along the way at so far to its left, the machine on the side of it that is given: left above zero. */

@@ -116,7 +116,12 @@ public final class Resimulation {
 
     /** Remembers how near each cone that has a side came to the wheelbase, and how far to the left it lay there. */
     private static void pass(
-            LineTask task, Map<Barrier.ConeBarrier, double[]> passed, double x, double y, double heading, double station) {
+            LineTask task,
+            Map<Barrier.ConeBarrier, double[]> passed,
+            double x,
+            double y,
+            double heading,
+            double station) {
         for (Barrier keep : task.route().keeps()) {
             if (keep instanceof Barrier.ConeBarrier off
                     && off.side().isPresent()
@@ -187,8 +192,8 @@ public final class Resimulation {
                 double reach = side.sign() * reaches[side.ordinal()];
                 double dx = along * cos - reach * sin - toX;
                 double dy = along * sin + reach * cos - toY;
-                double room = Math.sqrt(dx * dx + dy * dy) - off.radiusMetres();
-                if ((body || wheel) && room < -TOLERANCE) {
+                double clearance = Math.sqrt(dx * dx + dy * dy) - off.radiusMetres();
+                if ((body || wheel) && clearance < -TOLERANCE) {
                     return false;
                 }
             }
@@ -196,7 +201,8 @@ public final class Resimulation {
         return true;
     }
 
-    private static boolean inside(LineTask task, Barrier.LineBarrier line, double x, double y, double heading, double k) {
+    private static boolean inside(
+            LineTask task, Barrier.LineBarrier line, double x, double y, double heading, double k) {
         double p = task.footprint().wheelbaseMetres();
         double lean = Math.abs(task.limits().leanRadians(k));
         double half = line.part() == Barrier.Part.BODY

@@ -11,7 +11,7 @@ import wrenlane.rider.RiderLevel;
 import wrenlane.riding.Ride;
 
 /** What is looked at roughly, against what is looked for to the last. */
-class RoughRoomTest {
+class RoughClearanceTest {
     private final Ride ride = Tasks.ride("tourer-850", RiderLevel.DEVELOPING);
 
     private LineSearch search(String kind, double kilometresPerHour) {
@@ -24,13 +24,13 @@ class RoughRoomTest {
         "figure-eight, 6", "figure-eight, 16", "figure-eight-box, 9", "figure-eight-box, 17", "return-gates, 15",
         "weave-and-turn, 7", "weave-and-turn, 14", "crossroads, 8", "crossroads, 15", "u-turn-box, 7"
     })
-    void knowsTheRoomToWithinTwoCentimetresAndWhetherThereIsAny(String kind, double speed) {
+    void knowsTheClearanceToWithinTwoCentimetresAndWhetherThereIsAny(String kind, double speed) {
         LineSearch search = search(kind, speed);
         LineSearch.FoundLine exact = search.roomiest(null);
         LineSearch.FoundLine rough = search.roomiestRoughly(null);
         assertThat(rough.holds()).isEqualTo(exact.holds());
-        assertThat(rough.room()).isCloseTo(exact.room(), within(0.02));
-        assertThat(search.settled(rough).room()).isGreaterThanOrEqualTo(rough.room());
+        assertThat(rough.clearance()).isCloseTo(exact.clearance(), within(0.02));
+        assertThat(search.settled(rough).clearance()).isGreaterThanOrEqualTo(rough.clearance());
     }
 
     /** Near the fastest it can be ridden, a metre of room would cost a tenth of the turn: too little a price misses the line. */
@@ -39,7 +39,7 @@ class RoughRoomTest {
         LineSearch.FoundLine slower = search("figure-eight", 12).roomiest(null);
         LineSearch.FoundLine found = search("figure-eight", 13).roomiest(slower.nodes());
         assertThat(found.holds()).isTrue();
-        assertThat(found.room()).isBetween(0.2, 0.4);
+        assertThat(found.clearance()).isBetween(0.2, 0.4);
     }
 
     @Test
@@ -48,7 +48,7 @@ class RoughRoomTest {
         LineSearch.FoundLine roomiest = search.roomiest(null);
         LineSearch.FoundLine near = search.near(roomiest.nodes());
         assertThat(near.holds()).isTrue();
-        assertThat(near.room()).isCloseTo(roomiest.room(), within(0.02));
+        assertThat(near.clearance()).isCloseTo(roomiest.clearance(), within(0.02));
         assertThat(search("u-turn-box", 24).near(roomiest.nodes()).holds()).isFalse();
     }
 }

@@ -28,7 +28,7 @@ class UTurnReferenceTest {
         box = box.with(box.kind().dimensions().get(1), 9);
         LineTask task = new LineTask(
                 box.plan().route(), new Footprint(1.36, TYRE, 0.8), new TurnLimits(1 / 1.87, 1 / 1.87, rate, 0));
-        return width - 2 * new LineSearch(task).roomiest(null).room();
+        return width - 2 * new LineSearch(task).roomiest(null).clearance();
     }
 
     /** The domain's figures: 4.64 m without a swing, 4.60 with one, 4.54 with one before and one after. */
@@ -101,7 +101,7 @@ class UTurnReferenceTest {
         LineTask task = LineTask.of(ring, ride, speed);
         double front = Math.hypot(1 / task.limits().left(), task.footprint().wheelbaseMetres());
         double closed = 6.0 / 2 - front - task.footprint().tyreMetres() / 2;
-        assertThat(new LineSearch(task).roomiest(null).room()).isCloseTo(closed, within(0.01));
+        assertThat(new LineSearch(task).roomiest(null).clearance()).isCloseTo(closed, within(0.01));
     }
 
     /** A lane just wide enough for one circle leaves no choice: once round its own circle. */

@@ -6,9 +6,9 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.day.Day;
 import wrenlane.id.CourseId;
 import wrenlane.id.YardId;
+import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.platform.http.VersionedResource;
 import wrenlane.server.platform.version.Edition;
 

@@ -18,9 +18,9 @@ import wrenlane.id.CourseId;
 import wrenlane.id.DayId;
 import wrenlane.id.YardId;
 import wrenlane.server.course.CourseService;
+import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.ground.yard.YardService;
 import wrenlane.server.people.machine.MachineService;
@@ -231,7 +231,8 @@ public class DayService {
             checks.add("stand-twice", "stands", "A course has two places on the yard. Give it one.");
         }
         if (!request.courseIds()
-                .containsAll(request.stands().stream().map(DayPlacement::courseId).toList())) {
+                .containsAll(
+                        request.stands().stream().map(DayPlacement::courseId).toList())) {
             checks.add("stand-without-course", "stands", "A course has a place on the yard, but is not on the day.");
         }
         List<Long> settled =

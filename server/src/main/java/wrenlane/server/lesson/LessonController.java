@@ -53,7 +53,7 @@ class LessonController {
     }
 
     /** What it takes to have a course stand at other settings for one rider, and when it is best done. */
-    @GetMapping("/courses/{courseId}/move")
+    @GetMapping("/courses/{courseId}/changeover-moment")
     MoveCost getMoveCost(
             @PathVariable long dayId,
             @PathVariable long courseId,

@@ -43,7 +43,7 @@ public record LessonInput(
                 settings.wishes().stream().map(WishJson::wish).toList()));
     }
 
-    /** Whether it is still reckoned who rides what of what stands. */
+    /** Whether it is still computed who rides what of what stands. */
     boolean unfinished() {
         int all = of.day().riders().size();
         return rides.values().stream().anyMatch(onIt -> onIt.size() < all);

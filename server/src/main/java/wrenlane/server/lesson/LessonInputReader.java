@@ -20,8 +20,8 @@ import wrenlane.server.lesson.size.DaySizeService;
 import wrenlane.server.lesson.size.DaySizeService.Rides;
 import wrenlane.server.platform.calculation.BoundedCache;
 import wrenlane.units.LengthSystem;
-import wrenlane.yard.SharedCones;
 import wrenlane.yard.PlacedGround;
+import wrenlane.yard.SharedCones;
 
 /** Gathers who takes part in a lesson and where each could ride what. */
 @Component
@@ -33,7 +33,8 @@ public class LessonInputReader {
     private static final int COURSE_BYTES = 10_000;
 
     /** Courses walked through once. */
-    private final BoundedCache<NestedCourse, Station.SetupMinutes> laying = BoundedCache.within(MOST_BYTES, course -> COURSE_BYTES);
+    private final BoundedCache<NestedCourse, Station.SetupMinutes> laying =
+            BoundedCache.within(MOST_BYTES, course -> COURSE_BYTES);
 
     private final RiderDrillService drills;
     private final DaySizeService standing;
@@ -46,20 +47,20 @@ public class LessonInputReader {
     /**
      * With the settings at which each rides what stands.
      *
-     * @param system whose lengths the rungs are that riders begin at
+     * @param system whose lengths the sizes are that riders begin at
      */
     public LessonInput gather(LessonOfDay of, List<DayRider> riders, LengthSystem system) {
         return gather(of, riders, standing.rides(of.day(), of.courses(), system));
     }
 
-    /** Without those settings, which take longest to reckon. */
+    /** Without those settings, which take longest to compute. */
     LessonInput atAnySetting(LessonOfDay of, List<DayRider> riders) {
         return gather(of, riders, Map.of());
     }
 
     private LessonInput gather(LessonOfDay of, List<DayRider> riders, Map<Long, Map<Long, Rides>> rides) {
         // By the method of the day, where it has one.
-        List<RiderDrills> stand = drills.standings(
+        List<RiderDrills> stand = drills.masteryOfDrills(
                 of.catalogue(), riders, Optional.ofNullable(of.settings().school()));
         Map<String, LessonTasks> tasks = new LinkedHashMap<>();
         stand.forEach(r -> tasks.put(String.valueOf(r.riderId()), r.tasks(of.catalogue())));

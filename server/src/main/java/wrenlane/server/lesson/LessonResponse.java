@@ -18,7 +18,7 @@ import wrenlane.server.progress.ChanceJson;
  * @param stations there are to choose from
  * @param blocks empty where nobody takes part
  * @param order stations in the order they are ridden, as wishes: those of the settings, or what the planner chose
- * @param unfinished whether it is still reckoned who rides what of what stands; asked again a little later, it is there
+ * @param unfinished whether it is still computed who rides what of what stands; asked again a little later, it is there
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
  * @param waysOut changes after which nothing of it would be broken; empty where nothing is
  */

@@ -52,7 +52,7 @@ public class LessonService {
         this.kept = new StateCache<>(storage::state, MOST_BYTES, lesson -> LESSON_BYTES, ComputedLesson::isWhole);
     }
 
-    /** Which lesson is asked for, and whose lengths the rungs are that riders begin at. */
+    /** Which lesson is asked for, and whose lengths the sizes are that riders begin at. */
     private record LessonKey(long dayId, LengthSystem system) {}
 
     /** A lesson, and the ways out of what it breaks. */
@@ -69,27 +69,27 @@ public class LessonService {
     /**
      * The lesson of a day as it stands.
      *
-     * @param system whose lengths the rungs are that riders begin at
+     * @param system whose lengths the sizes are that riders begin at
      */
     public LessonResponse get(long dayId, LengthSystem system) {
-        return reckoned(dayId, system).answer();
+        return computed(dayId, system).answer();
     }
 
-    /** The same as it was reckoned. */
-    public ComputedLesson reckoned(long dayId, LengthSystem system) {
-        return kept.get(new LessonKey(dayId, system), () -> reckoned(lessons.read(dayId), system));
+    /** The same as it was computed. */
+    public ComputedLesson computed(long dayId, LengthSystem system) {
+        return kept.get(new LessonKey(dayId, system), () -> computed(lessons.read(dayId), system));
     }
 
     /** Plans with other settings, then stores them: what cannot be planned is not stored. */
     LessonResponse put(long dayId, ExpectedVersion expected, LessonSettings settings, LengthSystem system) {
-        reckoned(storage.read(() -> wanting(dayId, expected, settings)), system);
+        computed(storage.read(() -> wanting(dayId, expected, settings)), system);
         LessonOfDay now = storage.write(() -> {
             LessonOfDay wanted = wanting(dayId, expected, settings);
             store.put(dayId, new StoredSettings(wanted.version(), settings));
             newsroom.tell(News.Topic.DAY, dayId);
             return wanted;
         });
-        return reckoned(now, system).answer();
+        return computed(now, system).answer();
     }
 
     private LessonOfDay wanting(long dayId, ExpectedVersion expected, LessonSettings settings) {
@@ -104,7 +104,7 @@ public class LessonService {
      * @throws RefusedException where nobody takes part
      */
     public List<Block> blocks(long dayId, LengthSystem system) {
-        return reckoned(dayId, system)
+        return computed(dayId, system)
                 .lesson()
                 .map(Lesson::blocks)
                 .filter(blocks -> !blocks.isEmpty())
@@ -114,7 +114,7 @@ public class LessonService {
                         "There is no running order to begin with: put riders on the day, then look at Lesson."));
     }
 
-    private ComputedLesson reckoned(LessonOfDay of, LengthSystem system) {
+    private ComputedLesson computed(LessonOfDay of, LengthSystem system) {
         LessonInput gathered = gathering.gather(of, of.present(), system);
         Optional<PlanResult> planned = gathered.brief().map(brief -> plans.get(brief, () -> PlanResult.of(brief)));
         return new ComputedLesson(

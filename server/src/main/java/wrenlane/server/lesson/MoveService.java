@@ -14,8 +14,8 @@ import wrenlane.day.DayRider;
 import wrenlane.finding.Checks;
 import wrenlane.id.CourseId;
 import wrenlane.id.RiderId;
-import wrenlane.lesson.MoveMoment;
 import wrenlane.lesson.LiveLesson;
+import wrenlane.lesson.MoveMoment;
 import wrenlane.rider.Rider;
 import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
@@ -23,8 +23,8 @@ import wrenlane.server.day.DayService;
 import wrenlane.server.lesson.live.LiveLessonRepository;
 import wrenlane.server.lesson.live.LiveLessonService;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.run.RunRepository;
@@ -42,7 +42,7 @@ class MoveService {
     private final RiderService riders;
     private final LiveLessonRepository running;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final Clock clock;
 
     MoveService(
@@ -52,7 +52,7 @@ class MoveService {
             RiderService riders,
             LiveLessonRepository running,
             Storage storage,
-            ComputeScheduler reckoning,
+            ComputeScheduler scheduler,
             Clock clock) {
         this.days = days;
         this.courses = courses;
@@ -60,7 +60,7 @@ class MoveService {
         this.riders = riders;
         this.running = running;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.clock = clock;
     }
 
@@ -82,7 +82,7 @@ class MoveService {
         RefusedException.unlessNone(
                 new Checks().addAll(NestedCourse.check(read.course().course(), to)));
         NestedCourse wanted = NestedCourse.of(read.course().course(), to);
-        Changeover change = reckoning.whole(
+        Changeover change = scheduler.whole(
                 Priority.ONE,
                 "this change-over",
                 () -> Changeover.between(sheet(read.stands(), system), sheet(wanted, system), SetupSheet.DATUM));

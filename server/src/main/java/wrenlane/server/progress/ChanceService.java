@@ -11,25 +11,30 @@ import wrenlane.progress.CleanChance;
 import wrenlane.rider.Rider;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 
 /** The chances of riders wherever a course is judged for them. */
 @Service
 class ChanceService {
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final RiderService riders;
     private final Estimates estimates;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    ChanceService(RiderSizesService standings, RiderService riders, Estimates estimates, Storage storage, ComputeScheduler reckoning) {
-        this.standings = standings;
+    ChanceService(
+            RiderSizesService sizesOfRiders,
+            RiderService riders,
+            Estimates estimates,
+            Storage storage,
+            ComputeScheduler scheduler) {
+        this.sizesOfRiders = sizesOfRiders;
         this.riders = riders;
         this.estimates = estimates;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     private record ChanceInput(ChancesRequest.ChanceRider on, Rider rider, RiderRuns latest) {}
@@ -38,9 +43,9 @@ class ChanceService {
     List<ChanceJson> chances(ChancesRequest request) {
         CourseKind kind = NamedKind.of(request.kind());
         List<ChanceInput> read = storage.read(() -> request.riders().stream()
-                .map(on -> new ChanceInput(on, riders.get(on.riderId()), standings.latest(on.riderId(), kind)))
+                .map(on -> new ChanceInput(on, riders.get(on.riderId()), sizesOfRiders.latest(on.riderId(), kind)))
                 .toList());
-        return reckoning.whole(
+        return scheduler.whole(
                 Priority.ONE,
                 "the chances of these riders",
                 () -> read.stream().map(this::chance).toList());

@@ -66,10 +66,10 @@ public class DayProgress {
     public record DayFacts(
             Optional<String> machineName, Optional<Transmission> transmission, String kindLabel, Debrief.Facts facts) {}
 
-    /** Reckons what is known of a rider's day. Asks nothing of the tables, so that it can be reckoned in turn. */
+    /** Computes what is known of a rider's day. Asks nothing of the tables, so that it can be computed in turn. */
     public DayFacts facts(DayHistory read, LengthSystem system) {
         SideHistories histories = progress.histories(read.progress());
-        ProgressResponse all = progress.reckoned(read.progress(), histories, system);
+        ProgressResponse all = progress.computed(read.progress(), histories, system);
         Optional<ProgressDay> day =
                 all.days().stream().filter(d -> d.dayId() == read.dayId()).findFirst();
         List<ShownRun> shown = day.map(ProgressDay::runs).orElse(List.of());
@@ -80,7 +80,7 @@ public class DayProgress {
         Tally tally = Tally.of(read.progress().ofKind().runs().stream()
                 .filter(r -> r.isOfDay(new DayId(read.dayId())) && r.isScored())
                 .toList());
-        Optional<RiderSizes> standing = Optional.ofNullable(all.standing());
+        Optional<RiderSizes> riderSizes = Optional.ofNullable(all.riderSizes());
         return new DayFacts(
                 Optional.ofNullable(all.subject().machineName()),
                 read.progress().machine().map(m -> m.turn().machine().transmission()),
@@ -95,9 +95,9 @@ public class DayProgress {
                                 .filter(r -> r.sort().scored() && r.faults().isEmpty() && r.difficulty() != null)
                                 .max(Comparator.comparingDouble(r -> Objects.requireNonNull(r.difficulty())))
                                 .map(ShownRun::settingMetres),
-                        standing.map(RiderSizes::rung).map(SizeLadder.SizeStep::settingMetres),
+                        riderSizes.map(RiderSizes::size).map(SizeLadder.SizeStep::settingMetres),
                         read.kind().isStraight(),
-                        standing.map(RiderSizes::weakSide),
+                        riderSizes.map(RiderSizes::weakSide),
                         read.progress().opinion()));
     }
 }

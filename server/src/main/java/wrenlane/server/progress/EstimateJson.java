@@ -11,7 +11,7 @@ import wrenlane.verdict.Difficulty;
  * @param difficulty of that setting; a share, 1 asks for all the turn there is
  * @param lowDifficulty 5th percentile
  * @param highDifficulty 95th percentile
- * @param metres on the machine reckoned for; missing where nothing is known of it
+ * @param metres on the machine computed for; missing where nothing is known of it
  * @param lowMetres 5th percentile
  * @param highMetres 95th percentile
  */

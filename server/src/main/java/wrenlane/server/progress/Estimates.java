@@ -40,7 +40,8 @@ class Estimates {
     private record EvidenceByKind(Evidence here, List<Evidence> elsewhere) {}
 
     private final BoundedCache<Evidence, CleanChance> kept = BoundedCache.within(MOST_BYTES, evidence -> CHANCE_BYTES);
-    private final BoundedCache<EvidenceByKind, CleanChance> keptBesides = BoundedCache.within(MOST_BYTES, evidence -> CHANCE_BYTES);
+    private final BoundedCache<EvidenceByKind, CleanChance> keptBesides =
+            BoundedCache.within(MOST_BYTES, evidence -> CHANCE_BYTES);
     private final CourseDifficulty difficulty;
 
     Estimates(CourseDifficulty difficulty) {

@@ -13,7 +13,7 @@ import wrenlane.verdict.MistakeCost.Mistake;
  * @param likely what that usually comes from; missing where the table has nothing for it
  * @param cue said for it, in at most five words
  * @param drills ids of drills to go back to
- * @param mistake whose cost on a course says how much it matters there; missing where none is reckoned
+ * @param mistake whose cost on a course says how much it matters there; missing where none is computed
  */
 public record FaultCauseJson(
         String sentence,

@@ -11,7 +11,7 @@ import wrenlane.progress.SideGap;
  *
  * @param behind the side that needs more room
  * @param difficulty how much, not below zero
- * @param metres the same on the machine reckoned for; missing where nothing is known of it
+ * @param metres the same on the machine computed for; missing where nothing is known of it
  * @param certainty 0 to 1: how likely it is the side that is behind at all
  * @param clear whether that is likely enough to call it the weak side
  * @param sentence the same in words
@@ -19,13 +19,14 @@ import wrenlane.progress.SideGap;
 public record GapJson(
         Side behind, double difficulty, @Nullable Double metres, double certainty, boolean clear, Sentence sentence) {
     /** Of a machine's standing; null where too few runs speak for a side. */
-    static @Nullable GapJson of(RiderSizes standing) {
-        EstimateJson left = standing.left();
-        EstimateJson right = standing.right();
+    static @Nullable GapJson of(RiderSizes riderSizes) {
+        EstimateJson left = riderSizes.left();
+        EstimateJson right = riderSizes.right();
         if (left == null || right == null) {
             return null;
         }
-        SideGap gap = SideGap.of(standing.chances().left(), standing.chances().right());
+        SideGap gap =
+                SideGap.of(riderSizes.chances().left(), riderSizes.chances().right());
         Double metres =
                 left.metres() == null || right.metres() == null ? null : Math.abs(left.metres() - right.metres());
         return new GapJson(

@@ -22,7 +22,7 @@ import wrenlane.server.progress.run.RunMeasures;
  * A rider's runs on one kind of course over all days.
  *
  * @param subject stands beside the rest in the JSON
- * @param standing missing where the rider has no machine
+ * @param riderSizes missing where the rider has no machine
  * @param days with runs, oldest first
  * @param changes by the last of them, since the day before and the start; empty where too little is known
  * @param gap between the sides; missing where one is not known
@@ -33,7 +33,7 @@ import wrenlane.server.progress.run.RunMeasures;
 public record ProgressResponse(
         @JsonUnwrapped Subject subject,
         List<KindRidden> kinds,
-        @Nullable RiderSizes standing,
+        @Nullable RiderSizes riderSizes,
         List<ProgressDay> days,
         List<SideChange> changes,
         SideTally left,
@@ -70,7 +70,7 @@ public record ProgressResponse(
      * @param side turned to; missing on kinds ridden straight on
      * @param difficulty of the setting on the machine; missing on kinds ridden straight on
      * @param measures stand beside the rest in the JSON
-     * @param faultCounts how often each fault was seen in a spell; missing for anything else
+     * @param faultCounts how often each fault was seen in a timed ride; missing for anything else
      * @param note missing where none was written
      * @param simulated whether it comes from a virtual rider
      */

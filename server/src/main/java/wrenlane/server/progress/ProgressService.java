@@ -26,14 +26,14 @@ import wrenlane.run.Run;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
-import wrenlane.server.progress.ProgressResponse.SideChange;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
 import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
+import wrenlane.server.progress.ProgressResponse.SideChange;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.progress.history.KindHistory;
 import wrenlane.server.progress.history.KindHistoryReader;
@@ -44,60 +44,61 @@ import wrenlane.verdict.Difficulty;
 @Service
 public class ProgressService {
     private final KindHistoryReader reader;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final CourseDifficulty difficulty;
     private final Estimates estimates;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     ProgressService(
             KindHistoryReader reader,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             CourseDifficulty difficulty,
             Estimates estimates,
             Storage storage,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.reader = reader;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.difficulty = difficulty;
         this.estimates = estimates;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /**
-     * A rider's progress on one kind over all days, reckoned for the machine last ridden, else the usual one.
+     * A rider's progress on one kind over all days, computed for the machine last ridden, else the usual one.
      *
      * @param kindId where none is named, {@link CourseKinds#usual}, or the first the rider has ridden where not that
      */
     public ProgressResponse progress(long riderId, @Nullable String kindId, LengthSystem system) {
         Optional<CourseKind> named = Optional.ofNullable(kindId).map(NamedKind::of);
         KindHistory read = storage.read(() -> reader.read(riderId, named));
-        return reckoning.whole(Priority.ONE, "the sizes of this kind", () -> reckoned(read, system));
+        return scheduler.whole(Priority.ONE, "the sizes of this kind", () -> computed(read, system));
     }
 
     /** What is said of it. */
-    private ProgressResponse reckoned(KindHistory read, LengthSystem system) {
-        return reckoned(read, histories(read), system);
+    private ProgressResponse computed(KindHistory read, LengthSystem system) {
+        return computed(read, histories(read), system);
     }
 
-    /** The same where the histories are reckoned already. */
-    ProgressResponse reckoned(KindHistory read, SideHistories histories, LengthSystem system) {
+    /** The same where the histories are computed already. */
+    ProgressResponse computed(KindHistory read, SideHistories histories, LengthSystem system) {
         List<Run> scored = read.ofKind().runs().stream().filter(Run::isScored).toList();
         Optional<MachineTurn> turn = read.machine().map(NamedMachine::turn);
-        RiderSizes standing = turn.map(t -> standings.standing(read.rider(), t, read.course(), read.ofKind(), system))
+        RiderSizes riderSizes = turn.map(
+                        t -> sizesOfRiders.riderSizes(read.rider(), t, read.course(), read.ofKind(), system))
                 .orElse(null);
         return new ProgressResponse(
                 ProgressResponse.Subject.of(read),
                 read.kinds().stream()
                         .map(k -> new KindRidden(k.id(), k.label()))
                         .toList(),
-                standing,
+                riderSizes,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),
                 changes(histories),
                 read.kind().isStraight() ? tally(Side.LEFT, scored) : tally(scored, Side.LEFT),
                 tally(read.kind().isStraight() ? List.of() : scored, Side.RIGHT),
-                standing == null ? null : GapJson.of(standing),
+                riderSizes == null ? null : GapJson.of(riderSizes),
                 standstill(histories),
                 Measurements.of(read.ofKind().runs()),
                 heldBack(read).stream().map(FaultCauseJson::of).toList());
@@ -113,7 +114,7 @@ public class ProgressService {
         return FaultCause.from(Estimates.latest(read.ofKind().runs()), read.causes());
     }
 
-    /** Reckons what was known at the end of each day. Asks nothing of the tables, so that it can be reckoned in turn. */
+    /** Computes what was known at the end of each day. Asks nothing of the tables, so that it can be computed in turn. */
     public SideHistories histories(KindHistory read) {
         List<Run> sofar = new ArrayList<>();
         List<SideHistories.DayChances> days = new ArrayList<>();

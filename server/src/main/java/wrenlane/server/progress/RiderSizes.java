@@ -14,8 +14,8 @@ import wrenlane.verdict.SizeLadder;
  * @param limitRightMetres the same to the right
  * @param left estimate, where there are runs enough
  * @param right estimate, where there are runs enough
- * @param rung to begin on; missing where the ladder is empty
- * @param working the rung whose chance of a clean run lies nearest to what is aimed at; missing where there is none
+ * @param size to begin on; missing where the ladder is empty
+ * @param working the size whose chance of a clean run lies nearest to what is aimed at; missing where there is none
  * @param weakSide the side to begin on; missing where both are level, or one is not known
  * @param chances at any setting; not told
  */
@@ -25,7 +25,7 @@ public record RiderSizes(
         @Nullable Double limitRightMetres,
         @Nullable EstimateJson left,
         @Nullable EstimateJson right,
-        SizeLadder.@Nullable SizeStep rung,
+        SizeLadder.@Nullable SizeStep size,
         Aim.@Nullable SizeChance working,
         @Nullable Side weakSide,
         @JsonIgnore Chances chances) {

@@ -86,9 +86,9 @@ public class RiderSizesService {
                 .toList();
     }
 
-    /** Where somebody stands on a course. Asks nothing of the tables, so that it can be reckoned in turn. */
-    public RiderSizes standing(Participant of, Course course, LengthSystem system) {
-        return standing(of.rider(), of.machine().turn(), course, of.latest(), system);
+    /** Where somebody stands on a course. Asks nothing of the tables, so that it can be computed in turn. */
+    public RiderSizes riderSizes(Participant of, Course course, LengthSystem system) {
+        return riderSizes(of.rider(), of.machine().turn(), course, of.latest(), system);
     }
 
     /**
@@ -118,10 +118,10 @@ public class RiderSizesService {
     }
 
     /**
-     * Where a rider stands, as {@link #standing} has it, where all that it takes is reckoned already; else empty, and what is missing is reckoned in the background:
+     * Where a rider stands, as {@link #standing} has it, where all that it takes is computed already; else empty, and what is missing is computed in the background:
      * for pages that have enough to show without it.
      */
-    public Optional<RiderSizes> standingIfKnown(Participant of, Course course, LengthSystem system) {
+    public Optional<RiderSizes> sizesIfKnown(Participant of, Course course, LengthSystem system) {
         boolean known = true;
         for (Side side : Side.values()) {
             known &= difficulty.isKnown(course, of.machine().turn(), side);
@@ -129,10 +129,10 @@ public class RiderSizesService {
         for (RiderRuns read : of.latest().withElsewhere().toList()) {
             known &= isKnown(read);
         }
-        return known ? Optional.of(standing(of, course, system)) : Optional.empty();
+        return known ? Optional.of(riderSizes(of, course, system)) : Optional.empty();
     }
 
-    /** Whether it is known how tight all runs were; what is not is reckoned in the background. */
+    /** Whether it is known how tight all runs were; what is not is computed in the background. */
     private boolean isKnown(RiderRuns read) {
         boolean known = true;
         RunAssessor assessor = estimates.assessor(read);
@@ -147,11 +147,11 @@ public class RiderSizesService {
     }
 
     /**
-     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be reckoned in turn.
+     * Where a rider stands on a machine and a course. Asks nothing of the tables, so that it can be computed in turn.
      *
      * @param read runs on its kind, at least the {@link #latest}
      */
-    public RiderSizes standing(Rider rider, MachineTurn turn, Course course, RiderRuns read, LengthSystem system) {
+    public RiderSizes riderSizes(Rider rider, MachineTurn turn, Course course, RiderRuns read, LengthSystem system) {
         Map<Side, CleanChance> known = estimates.of(rider.level(), read, read.runs());
         Chances chances = new Chances(
                 Objects.requireNonNull(known.get(Side.LEFT)),
@@ -163,7 +163,7 @@ public class RiderSizesService {
         EstimateJson right = EstimateJson.of(chances.right(), chances.overRight());
         Optional<CleanSetting> leftBest = Optional.ofNullable(left).map(EstimateJson::setting);
         Optional<CleanSetting> rightBest = Optional.ofNullable(right).map(EstimateJson::setting);
-        Optional<Aim.SizeChance> working = read.aim().rung(ladder, chances::less);
+        Optional<Aim.SizeChance> working = read.aim().size(ladder, chances::less);
         return new RiderSizes(
                 ladder,
                 chances.overLeft().settingAt(1).orElse(null),
@@ -174,7 +174,7 @@ public class RiderSizesService {
                                 ladder,
                                 leftBest,
                                 rightBest,
-                                working.map(Aim.SizeChance::rung),
+                                working.map(Aim.SizeChance::size),
                                 rider.level(),
                                 CoachingSettings.USUAL.easier())
                         .orElse(null),

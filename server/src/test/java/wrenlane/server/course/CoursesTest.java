@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 import wrenlane.server.fixture.Courses;
 import wrenlane.server.fixture.RunningApp;
 
-/** Courses of every kind as stored, and everything that is reckoned of them. */
+/** Courses of every kind as stored, and everything that is computed of them. */
 class CoursesTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
@@ -63,18 +63,18 @@ class CoursesTest {
                     .get("plan");
             Map<String, Object> fresh = Courses.of(kind.get("start"));
             fresh.put("name", "A fresh one");
-            JsonNode laid = APP.post("/api/calculations/course-evaluations", Courses.reckon(fresh, machine))
+            JsonNode laid = APP.post("/api/calculations/course-evaluations", Courses.compute(fresh, machine))
                     .body();
             assertThat(plan.get("cones")).isEqualTo(laid.at("/plan/cones"));
         }
     }
 
     @Test
-    void everyKindIsReckonedForAMachineWithoutBeingStored() {
+    void everyKindIsComputedForAMachineWithoutBeingStored() {
         int before = APP.get("/api/courses").body().size();
         for (JsonNode kind : kinds()) {
             RunningApp.Answer answer =
-                    APP.post("/api/calculations/course-evaluations", Courses.reckon(Courses.standard(kind), machine));
+                    APP.post("/api/calculations/course-evaluations", Courses.compute(Courses.standard(kind), machine));
             assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
             JsonNode body = answer.body();
             assertThat(body.at("/fit/answer").asString())
@@ -82,8 +82,9 @@ class CoursesTest {
                     .isEqualTo("FITS");
             assertThat(body.at("/fit/spare/uncertaintyMetres").asDouble()).isNotNegative();
             assertThat(body.at("/easiest/places").size()).isGreaterThan(50);
-            assertThat(body.at("/easiest/binding/roomMetres").asDouble()).isNotNegative();
-            assertThat(body.at("/comfortable/binding/roomMetres").asDouble()).isNotNegative();
+            assertThat(body.at("/easiest/binding/clearanceMetres").asDouble()).isNotNegative();
+            assertThat(body.at("/comfortable/binding/clearanceMetres").asDouble())
+                    .isNotNegative();
             assertThat(body.at("/roomiest/rooms").size()).isPositive();
             assertThat(body.at("/plan/cones").size()).isPositive();
         }
@@ -99,7 +100,7 @@ class CoursesTest {
         lengths.put("depthMetres", Courses.length(7.5));
         lengths.put("edgeSpacingMetres", Courses.length(2.5));
         paced.put("lengths", lengths);
-        String verdict = APP.post("/api/calculations/course-evaluations", Courses.reckon(paced, machine))
+        String verdict = APP.post("/api/calculations/course-evaluations", Courses.compute(paced, machine))
                 .body()
                 .at("/fit/answer")
                 .asString();
@@ -120,7 +121,7 @@ class CoursesTest {
 
     @Test
     void givesTheOneLineThatIsWanted() {
-        Map<String, Object> asked = new HashMap<>(Courses.reckon(Courses.box(6.1), machine));
+        Map<String, Object> asked = new HashMap<>(Courses.compute(Courses.box(6.1), machine));
         asked.put("line", "EASIEST");
         JsonNode easiest =
                 APP.post("/api/calculations/course-evaluations", asked).body();
@@ -132,7 +133,7 @@ class CoursesTest {
         assertThat(roomiest.has("easiest") && !roomiest.get("easiest").isNull()).isFalse();
         assertThat(roomiest.at("/roomiest/places").size()).isGreaterThan(50);
         // Far too narrow: no line clears everything, so the one with the most room is drawn.
-        asked = new HashMap<>(Courses.reckon(Courses.box(3.2), machine));
+        asked = new HashMap<>(Courses.compute(Courses.box(3.2), machine));
         asked.put("line", "EASIEST");
         assertThat(APP.post("/api/calculations/course-evaluations", asked)
                         .body()
@@ -143,10 +144,10 @@ class CoursesTest {
 
     @Test
     void theSameQuestionHasTheSameAnswerWhateverWasDraggedBefore() {
-        Map<String, Object> asked = Courses.reckon(Courses.box(6.1), machine);
+        Map<String, Object> asked = Courses.compute(Courses.box(6.1), machine);
         JsonNode first = APP.post("/api/calculations/course-evaluations", asked).body();
         for (double width = 8; width > 5; width -= 0.4) {
-            Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
+            Map<String, Object> dragged = Courses.compute(Courses.box(width), machine);
             dragged.put("settled", false);
             assertThat(APP.post("/api/calculations/course-evaluations", dragged).status())
                     .isEqualTo(200);
@@ -158,14 +159,14 @@ class CoursesTest {
     @Test
     void aDraggedAnswerAgreesWithTheSettledOne() {
         for (double width : new double[] {7, 6.8, 6.5, 5.4, 5.0, 4.6}) {
-            Map<String, Object> dragged = Courses.reckon(Courses.box(width), machine);
+            Map<String, Object> dragged = Courses.compute(Courses.box(width), machine);
             dragged.put("settled", false);
             dragged.put("speedMetresPerSecond", 2.5);
             double quick = APP.post("/api/calculations/course-evaluations", dragged)
                     .body()
                     .at("/fit/spare/metres")
                     .asDouble();
-            Map<String, Object> settled = Courses.reckon(Courses.box(width), machine);
+            Map<String, Object> settled = Courses.compute(Courses.box(width), machine);
             settled.put("speedMetresPerSecond", 2.5);
             double slow = APP.post("/api/calculations/course-evaluations", settled)
                     .body()
@@ -177,7 +178,7 @@ class CoursesTest {
 
     @Test
     void judgesAtTheBestSpeedAndSaysWhatTheSlowestLeaves() {
-        JsonNode fit = APP.post("/api/calculations/course-evaluations", Courses.reckon(Courses.box(5), machine))
+        JsonNode fit = APP.post("/api/calculations/course-evaluations", Courses.compute(Courses.box(5), machine))
                 .body()
                 .get("fit");
         assertThat(fit.get("speedMetresPerSecond").asDouble()).isBetween(8 / 3.6, 14 / 3.6);
@@ -187,13 +188,13 @@ class CoursesTest {
     }
 
     @Test
-    void roundsRungsToFeetWhereFeetAreRead() {
-        JsonNode rungs = APP.post(
-                        "/api/calculations/course-ladders?system=IMPERIAL", Courses.reckon(Courses.box(7), machine))
+    void roundsSizesToFeetWhereFeetAreRead() {
+        JsonNode sizes = APP.post(
+                        "/api/calculations/course-ladders?system=IMPERIAL", Courses.compute(Courses.box(7), machine))
                 .body()
-                .get("rungs");
-        assertThat(rungs.size()).isGreaterThan(4);
-        rungs.forEach(r -> assertThat(r.get("settingMetres").asDouble() / 0.3048 % 1)
+                .get("sizes");
+        assertThat(sizes.size()).isGreaterThan(4);
+        sizes.forEach(r -> assertThat(r.get("settingMetres").asDouble() / 0.3048 % 1)
                 .satisfiesAnyOf(
                         feet -> assertThat(feet).isCloseTo(0, within(1e-3)),
                         feet -> assertThat(feet).isCloseTo(1, within(1e-3))));
@@ -201,16 +202,14 @@ class CoursesTest {
 
     @Test
     void findsTheTightestSettingOfALadderAndOfAnyOtherLength() {
-        Map<String, Object> reckon = Courses.reckon(Courses.box(7.2), machine);
-        JsonNode width = APP.post(
-                        "/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "widthMetres"))
+        Map<String, Object> compute = Courses.compute(Courses.box(7.2), machine);
+        JsonNode width = APP.post("/api/calculations/smallest-sizes", Map.of("of", compute, "dimension", "widthMetres"))
                 .body();
         assertThat(width.get("metres").asDouble()).isBetween(4.1, 4.5);
-        JsonNode depth = APP.post(
-                        "/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "depthMetres"))
+        JsonNode depth = APP.post("/api/calculations/smallest-sizes", Map.of("of", compute, "dimension", "depthMetres"))
                 .body();
         assertThat(depth.get("metres").asDouble()).isBetween(3.0, 5.0);
-        assertThat(APP.post("/api/calculations/tightest-settings", Map.of("of", reckon, "dimension", "heightMetres"))
+        assertThat(APP.post("/api/calculations/smallest-sizes", Map.of("of", compute, "dimension", "heightMetres"))
                         .status())
                 .isEqualTo(422);
     }
@@ -218,7 +217,7 @@ class CoursesTest {
     /** A rider who leans less than their level needs more ground; nobody leans 3°. */
     @Test
     void aRiderWhoLeansLessTurnsWider() {
-        Map<String, Object> level = new HashMap<>(Courses.reckon(Courses.box(5.5), machine));
+        Map<String, Object> level = new HashMap<>(Courses.compute(Courses.box(5.5), machine));
         double usual = APP.post("/api/calculations/course-evaluations", level)
                 .body()
                 .at("/fit/spare/metres")
@@ -252,7 +251,7 @@ class CoursesTest {
     void saysTheSpeedWindowAndOnLooseGroundThatOfBothStyles() {
         Map<String, Object> yard = Courses.yard("Gravel");
         yard.put("ground", Courses.groundOf("GRAVEL"));
-        Map<String, Object> onGravel = Courses.reckon(Courses.box(7.2), machine);
+        Map<String, Object> onGravel = Courses.compute(Courses.box(7.2), machine);
         onGravel.put("yardId", APP.post("/api/yards", yard).body().get("id").asLong());
         JsonNode windows = APP.post("/api/calculations/speed-windows", onGravel).body();
         for (String style : new String[] {"firm", "loose"}) {
@@ -260,13 +259,13 @@ class CoursesTest {
             assertThat(windows.at("/" + style + "/fastest").asDouble()).isBetween(1.5, 5.0);
             assertThat(windows.at("/" + style + "/slowestBecause").asString()).isEqualTo("BALANCE");
         }
-        JsonNode onPaving = APP.post("/api/calculations/speed-windows", Courses.reckon(Courses.box(7.2), machine))
+        JsonNode onPaving = APP.post("/api/calculations/speed-windows", Courses.compute(Courses.box(7.2), machine))
                 .body();
         assertThat(onPaving.has("firm")).isTrue();
         assertThat(onPaving.has("loose")).isFalse();
         Map<String, Object> stopped = new HashMap<>(Courses.box(7.2));
         stopped.put("options", Map.of("start", "FROM_A_STOP"));
-        assertThat(APP.post("/api/calculations/speed-windows", Courses.reckon(stopped, machine))
+        assertThat(APP.post("/api/calculations/speed-windows", Courses.compute(stopped, machine))
                         .body()
                         .has("firm"))
                 .isFalse();
@@ -277,12 +276,12 @@ class CoursesTest {
         Map<String, Object> yard = Courses.yard("Grass");
         yard.put("ground", Courses.groundOf("GRASS"));
         long grass = APP.post("/api/yards", yard).body().get("id").asLong();
-        Map<String, Object> onGrass = Courses.reckon(Courses.box(6.5), machine);
+        Map<String, Object> onGrass = Courses.compute(Courses.box(6.5), machine);
         onGrass.put("yardId", grass);
         JsonNode windows = APP.post("/api/calculations/speed-windows", onGrass).body();
         assertThat(windows.get("looseGround").asBoolean()).isTrue();
         double loose = windows.at("/firm/fastest").asDouble();
-        double firm = APP.post("/api/calculations/speed-windows", Courses.reckon(Courses.box(6.5), machine))
+        double firm = APP.post("/api/calculations/speed-windows", Courses.compute(Courses.box(6.5), machine))
                 .body()
                 .at("/firm/fastest")
                 .asDouble();
@@ -330,7 +329,7 @@ class CoursesTest {
 
     @Test
     void saysWhatMistakesCostTheWorstFirst() {
-        JsonNode costs = APP.post("/api/calculations/mistake-costs", Courses.reckon(Courses.box(6.6), machine))
+        JsonNode costs = APP.post("/api/calculations/mistake-costs", Courses.compute(Courses.box(6.6), machine))
                 .body()
                 .get("costs");
         List<String> mistakes =
@@ -339,7 +338,7 @@ class CoursesTest {
         assertThat(costs.valueStream().map(c -> -c.get("lostMetres").asDouble()).toList())
                 .isSorted();
         // A speed that is given counts instead of the best one.
-        Map<String, Object> slow = Courses.reckon(Courses.box(6.6), machine);
+        Map<String, Object> slow = Courses.compute(Courses.box(6.6), machine);
         slow.put("speedMetresPerSecond", 1.4);
         assertThat(APP.post("/api/calculations/mistake-costs", slow).body().get("costs"))
                 .isNotEqualTo(costs);
@@ -347,7 +346,7 @@ class CoursesTest {
 
     @Test
     void saysWhatSwingingOutBuys() {
-        JsonNode value = APP.post("/api/calculations/swing-out-values", Courses.reckon(Courses.box(7.2), machine))
+        JsonNode value = APP.post("/api/calculations/swing-out-values", Courses.compute(Courses.box(7.2), machine))
                 .body()
                 .get("value");
         assertThat(value.get("bothMetres").asDouble())

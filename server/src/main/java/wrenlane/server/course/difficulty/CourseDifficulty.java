@@ -19,8 +19,8 @@ import wrenlane.machine.Side;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.evaluation.CourseQuery;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.Weights;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.Difficulty;
@@ -47,20 +47,22 @@ public class CourseDifficulty implements DisposableBean {
     /** A course but for its ladder's dimension, which is put at its standard. */
     private record DifficultyQuestion(Course course, MachineTurn turn) {}
 
-    private final BoundedCache<DifficultyQuestion, Difficulty> known = BoundedCache.within(MOST_BYTES, of -> Weights.of(of.course()));
+    private final BoundedCache<DifficultyQuestion, Difficulty> known =
+            BoundedCache.within(MOST_BYTES, of -> Weights.of(of.course()));
     private final DifficultyFile file;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final Map<DifficultyQuestion, Boolean> wanted = new ConcurrentHashMap<>();
     private final ExecutorService background = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "difficulty-background");
         thread.setDaemon(true);
         return thread;
     });
-    private final BoundedCache<CourseQuery, Optional<SmallestSize>> needs = BoundedCache.within(MOST_BYTES, CourseQuery::bytes);
+    private final BoundedCache<CourseQuery, Optional<SmallestSize>> needs =
+            BoundedCache.within(MOST_BYTES, CourseQuery::bytes);
 
-    CourseDifficulty(DifficultyFile file, ComputeScheduler reckoning) {
+    CourseDifficulty(DifficultyFile file, ComputeScheduler scheduler) {
         this.file = file;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** The difficulty of a course to a side, over its ladder's settings. */
@@ -72,14 +74,14 @@ public class CourseDifficulty implements DisposableBean {
         return known.get(
                 asked,
                 () -> file.find(asked.course(), asked.turn()).orElseGet(() -> {
-                    Difficulty reckoned = Difficulty.of(asked.course(), asked.turn());
-                    file.keep(asked.course(), asked.turn(), reckoned);
-                    return reckoned;
+                    Difficulty computed = Difficulty.of(asked.course(), asked.turn());
+                    file.keep(asked.course(), asked.turn(), computed);
+                    return computed;
                 }));
     }
 
     /**
-     * Whether the difficulty to a side can be told at once. If not it is reckoned in the background, after all that somebody
+     * Whether the difficulty to a side can be told at once. If not it is computed in the background, after all that somebody
      * waits for; asked again a little later, it can.
      */
     public boolean isKnown(Course course, MachineTurn turn, Side side) {
@@ -88,14 +90,14 @@ public class CourseDifficulty implements DisposableBean {
             return true;
         }
         if (wanted.size() < MOST_WANTED && wanted.putIfAbsent(asked, true) == null) {
-            background.execute(() -> reckon(asked));
+            background.execute(() -> compute(asked));
         }
         return false;
     }
 
-    private void reckon(DifficultyQuestion asked) {
+    private void compute(DifficultyQuestion asked) {
         try {
-            reckoning.whole(Priority.LATER, "how hard a course is", () -> of(asked));
+            scheduler.whole(Priority.LATER, "how hard a course is", () -> of(asked));
         } catch (RuntimeException e) {
             LOG.debug("Not reckoned in the background; asked again it is tried again: {}", e.getMessage());
         } finally {
@@ -122,12 +124,12 @@ public class CourseDifficulty implements DisposableBean {
         return Difficulty.alike(course, turn) ? left : left.harder(of(course, turn, Side.RIGHT));
     }
 
-    /** The rungs of a machine on a course, both sides together. */
+    /** The sizes of a machine on a course, both sides together. */
     public SizeLadder ladder(Course course, MachineTurn turn, LengthSystem system) {
         return SizeLadder.of(course, turn, ofBothSides(course, turn), system);
     }
 
-    /** The same with wider rungs for somebody who needs them. */
+    /** The same with wider sizes for somebody who needs them. */
     public SizeLadder ladder(Course course, MachineTurn turn, LengthSystem system, DoublePredicate isEasyEnough) {
         return SizeLadder.of(course, turn, ofBothSides(course, turn), system, isEasyEnough);
     }

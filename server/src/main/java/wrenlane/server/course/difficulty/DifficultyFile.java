@@ -20,8 +20,8 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.verdict.Difficulty;
 
 /**
- * Difficulty as it was reckoned before, in the data file: read once, and written by a thread of its own, so that nobody who
- * reckons waits for the writer. What is lost on the way is reckoned anew.
+ * Difficulty as it was computed before, in the data file: read once, and written by a thread of its own, so that nobody who
+ * computes waits for the writer. What is lost on the way is computed anew.
  */
 @Component
 class DifficultyFile implements DisposableBean {
@@ -40,7 +40,7 @@ class DifficultyFile implements DisposableBean {
             });
     private final Map<String, String> open = new ConcurrentHashMap<>();
 
-    /** As the file had it at the start; what is reckoned since is kept by whoever reckoned it. */
+    /** As the file had it at the start; what is computed since is kept by whoever computed it. */
     private final Map<String, String> kept;
 
     DifficultyFile(DifficultyMapper mapper, Storage storage) {
@@ -50,15 +50,15 @@ class DifficultyFile implements DisposableBean {
                 .collect(Collectors.toUnmodifiableMap(DifficultyRow::key, DifficultyRow::points)));
     }
 
-    /** As it was reckoned before, if it was. */
+    /** As it was computed before, if it was. */
     Optional<Difficulty> find(Course course, MachineTurn turn) {
         return Optional.ofNullable(kept.get(DifficultyKey.of(course, turn))).map(DifficultyFile::read);
     }
 
     /** Keeps it, a little later. */
-    void keep(Course course, MachineTurn turn, Difficulty reckoned) {
+    void keep(Course course, MachineTurn turn, Difficulty computed) {
         String key = DifficultyKey.of(course, turn);
-        open.put(key, written(reckoned));
+        open.put(key, written(computed));
         writer.execute(this::write);
     }
 

@@ -8,7 +8,7 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.MachineTurn;
 import wrenlane.verdict.Difficulty;
 
-/** Under what a difficulty is kept in the data file: all that it was reckoned from, always in the same order. */
+/** Under what a difficulty is kept in the data file: all that it was computed from, always in the same order. */
 final class DifficultyKey {
     private DifficultyKey() {}
 

@@ -23,18 +23,18 @@ import wrenlane.riding.TurnLimit;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.course.evaluation.ComparisonService.Comparison;
 import wrenlane.server.course.evaluation.ComparisonService.ComparisonRequest;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.LengthSystem;
-import wrenlane.verdict.SizeLadder;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.RecommendedSpeed;
+import wrenlane.verdict.SizeLadder;
+import wrenlane.verdict.SmallestSize;
 import wrenlane.verdict.SpeedWindow;
 import wrenlane.verdict.SwingOutValue;
-import wrenlane.verdict.SmallestSize;
 
-/** Everything that can be reckoned of a course and a machine. Each call takes all it needs and stores nothing. */
+/** Everything that can be computed of a course and a machine. Each call takes all it needs and stores nothing. */
 @RestController
 @RequestMapping("/api")
 class CalculationController {
@@ -42,19 +42,19 @@ class CalculationController {
     private final CourseAnswers answers;
     private final ComparisonService comparisons;
     private final CourseDifficulty difficulty;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     CalculationController(
             EvaluationService evaluations,
             CourseAnswers answers,
             ComparisonService comparisons,
             CourseDifficulty difficulty,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.evaluations = evaluations;
         this.answers = answers;
         this.comparisons = comparisons;
         this.difficulty = difficulty;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** Whether a course can be ridden, along which lines, and how much room there is. */
@@ -130,13 +130,14 @@ class CalculationController {
         return answers.window(course, ride).map(WindowJson::of).orElse(null);
     }
 
-    /** The rungs of a machine on a course, both sides together. */
+    /** The sizes of a machine on a course, both sides together. */
     @PostMapping("/calculations/course-ladders")
     SizeLadder findCourseLadder(
-            @Valid @RequestBody CalculationRequest request, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
+            @Valid @RequestBody CalculationRequest request,
+            @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         Course course = request.course().course();
         MachineTurn turn = evaluations.turn(machine(request));
-        return reckoning.whole(Priority.ONE, "the sizes of this course", () -> difficulty.ladder(course, turn, system));
+        return scheduler.whole(Priority.ONE, "the sizes of this course", () -> difficulty.ladder(course, turn, system));
     }
 
     /**
@@ -156,7 +157,7 @@ class CalculationController {
     record SmallestSizeResponse(@Nullable Double metres, boolean smallestAllowed) {}
 
     /** The smallest value of any one length at which this machine and rider can still ride the course. */
-    @PostMapping("/calculations/tightest-settings")
+    @PostMapping("/calculations/smallest-sizes")
     SmallestSizeResponse findTightestSetting(@Valid @RequestBody SmallestSizeRequest request) {
         Course course = request.of().course().course();
         CourseDimension dimension = course.kind().dimensions().stream()
@@ -167,7 +168,7 @@ class CalculationController {
                         "dimension",
                         "This kind has no length called " + TypedText.quoted(request.dimension()) + "."));
         Ride ride = evaluations.ride(request.of(), machine(request.of()));
-        return reckoning
+        return scheduler
                 .whole(Priority.ONE, "the smallest setting", () -> SmallestSize.of(course, dimension, ride))
                 .map(t -> new SmallestSizeResponse(t.metres(), t.smallestAllowed()))
                 .orElse(new SmallestSizeResponse(null, false));

@@ -12,7 +12,7 @@ import wrenlane.server.people.rider.LeanLimit;
 import wrenlane.verdict.LineChoice;
 
 /**
- * A course and a machine to reckon with. Nothing of it is stored.
+ * A course and a machine to compute with. Nothing of it is stored.
  *
  * @param course as it is set
  * @param machineId the machine; missing where only the plan is wanted
@@ -22,7 +22,7 @@ import wrenlane.verdict.LineChoice;
  * @param speedMetresPerSecond where missing, the speed the course is judged at
  * @param yardId the yard it would stand on, for its grip and its cautions
  * @param line the one line wanted, for a drawing that has to be quick; all where missing
- * @param settled whether nothing is being dragged any more: then how far out the room may be is reckoned too
+ * @param settled whether nothing is being dragged any more: then how far out the room may be is computed too
  */
 public record CalculationRequest(
         @NotNull @Valid CourseRequest course,

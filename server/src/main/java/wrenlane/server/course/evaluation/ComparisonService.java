@@ -25,8 +25,8 @@ import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.LeanLimit;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.Weights;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.CourseFit;
@@ -44,7 +44,7 @@ class ComparisonService {
      * @param pairs machine and level of everyone
      * @param limits whether limits and needs are wanted too: they take a dozen searches each the first time
      * @param yardId the yard it would stand on, for its grip
-     * @param system units that rungs are rounded for; metric where missing
+     * @param system units that sizes are rounded for; metric where missing
      */
     record ComparisonRequest(
             @NotNull @Valid CourseRequest course,
@@ -154,18 +154,22 @@ class ComparisonService {
     /** Memory for rooms kept between the question for the rooms and the one for the limits, in bytes. */
     private static final long MOST_BYTES = 4_000_000;
 
-    private final BoundedCache<ComparisonKey, FitClearance> rooms = BoundedCache.within(MOST_BYTES, asked -> Weights.of(asked.course()));
+    private final BoundedCache<ComparisonKey, FitClearance> clearances =
+            BoundedCache.within(MOST_BYTES, asked -> Weights.of(asked.course()));
     private final MachineService machines;
     private final CourseDifficulty difficulty;
     private final EvaluationService evaluations;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     ComparisonService(
-            MachineService machines, CourseDifficulty difficulty, EvaluationService evaluations, ComputeScheduler reckoning) {
+            MachineService machines,
+            CourseDifficulty difficulty,
+            EvaluationService evaluations,
+            ComputeScheduler scheduler) {
         this.machines = machines;
         this.difficulty = difficulty;
         this.evaluations = evaluations;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     Comparison compare(ComparisonRequest request) {
@@ -181,13 +185,13 @@ class ComparisonService {
                                 null,
                                 request.yardId())))
                 .toList();
-        List<Optional<PairFit>> reckoned = reckoning.parts(
+        List<Optional<PairFit>> computed = scheduler.parts(
                 Priority.MANY,
                 asked.stream()
                         .map(r -> (Supplier<PairFit>) () -> row(course, r, request.limits(), request.readIn()))
                         .toList());
         List<PairFit> rows = IntStream.range(0, asked.size())
-                .mapToObj(i -> reckoned.get(i).orElseGet(() -> soFar(course, asked.get(i))))
+                .mapToObj(i -> computed.get(i).orElseGet(() -> soFar(course, asked.get(i))))
                 .toList();
         return new Comparison(
                 rows, (int) rows.stream().filter(PairFit::finished).count());
@@ -195,7 +199,8 @@ class ComparisonService {
 
     /** What is known of a row whose time ran out. */
     private PairFit soFar(Course course, Row row) {
-        FitClearance known = rooms.known(new ComparisonKey(course, row.ride())).orElse(null);
+        FitClearance known =
+                clearances.known(new ComparisonKey(course, row.ride())).orElse(null);
         return PairFit.of(
                 row.machineId(), known == null ? null : known.side(course.firstTurn(), null, null), null, null, false);
     }
@@ -235,15 +240,16 @@ class ComparisonService {
     private record Hardness(
             @Nullable Double difficulty, @Nullable Double neededMetres) {}
 
-    private FitClearance rooms(Course course, Ride ride) {
-        return rooms.get(new ComparisonKey(course, ride), () -> FitClearance.of(CourseFit.roomOnly(course, ride)));
+    private FitClearance clearances(Course course, Ride ride) {
+        return clearances.get(
+                new ComparisonKey(course, ride), () -> FitClearance.of(CourseFit.clearanceOnly(course, ride)));
     }
 
     private record Row(long machineId, Ride ride) {}
 
     private PairFit row(Course course, Row row, boolean withLimits, LengthSystem system) {
         Ride ride = row.ride();
-        FitClearance here = rooms(course, ride);
+        FitClearance here = clearances(course, ride);
         SideFit asSet = side(course, ride, here, withLimits);
         SizeLadder ladder = withLimits ? difficulty.ladder(course, ride.turn(), system) : null;
         if (course.kind().turning() != TurnSides.ONE_SIDE) {
@@ -251,7 +257,8 @@ class ComparisonService {
         }
         // A machine that turns alike to both sides has the mirrored line: no need to look for it.
         Course other = course.mirrored();
-        SideFit mirrored = here.turnsAlike() ? asSet.mirrored() : side(other, ride, rooms(other, ride), withLimits);
+        SideFit mirrored =
+                here.turnsAlike() ? asSet.mirrored() : side(other, ride, clearances(other, ride), withLimits);
         return PairFit.of(row.machineId(), asSet, mirrored, ladder, true);
     }
 
@@ -265,9 +272,6 @@ class ComparisonService {
                 over.settingAt(1).orElse(null),
                 new Hardness(
                         over.at(course.settingMetres()).orElse(null),
-                        difficulty
-                                .need(course, ride)
-                                .map(SmallestSize::metres)
-                                .orElse(null)));
+                        difficulty.need(course, ride).map(SmallestSize::metres).orElse(null)));
     }
 }

@@ -8,8 +8,8 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedWindow;
@@ -31,19 +31,19 @@ class CourseAnswers {
     private final BoundedCache<CourseQuery, List<MistakeCost>> mistakes = kept();
     private final BoundedCache<CourseQuery, Optional<SpeedWindow>> windows = kept();
     private final EvaluationService evaluations;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    CourseAnswers(EvaluationService evaluations, ComputeScheduler reckoning) {
+    CourseAnswers(EvaluationService evaluations, ComputeScheduler scheduler) {
         this.evaluations = evaluations;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     private static <T> BoundedCache<CourseQuery, T> kept() {
         return BoundedCache.within(MOST_BYTES, of -> of.bytes() + ANSWER_BYTES);
     }
 
-    private <T> T known(BoundedCache<CourseQuery, T> kept, CourseQuery of, String said, Supplier<T> reckoned) {
-        return kept.get(of, () -> reckoning.whole(Priority.ONE, said, reckoned));
+    private <T> T known(BoundedCache<CourseQuery, T> kept, CourseQuery of, String said, Supplier<T> computed) {
+        return kept.get(of, () -> scheduler.whole(Priority.ONE, said, computed));
     }
 
     /** What swinging out buys; empty on kinds without a swing-out. */
@@ -66,7 +66,7 @@ class CourseAnswers {
                         ride,
                         speed == null
                                 ? CourseFit.ridden(evaluations.scan(course, ride))
-                                : CourseFit.room(course, ride, speed).fit()));
+                                : CourseFit.clearance(course, ride, speed).fit()));
     }
 
     /** The speeds the course can be ridden at; empty where it fits at none. */

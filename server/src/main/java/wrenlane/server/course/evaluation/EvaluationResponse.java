@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.yard.Caution;
 
 /**
- * A course reckoned for one machine and rider.
+ * A course computed for one machine and rider.
  *
  * @param plan the course on the ground
  * @param fit whether it can be ridden; missing without a machine

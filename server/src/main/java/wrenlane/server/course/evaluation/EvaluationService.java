@@ -21,8 +21,8 @@ import wrenlane.riding.Ride;
 import wrenlane.riding.RidingStyle;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.LineChoice;
@@ -33,7 +33,7 @@ import wrenlane.yard.Caution;
 import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Yard;
 
-/** Reckons a course for a machine. */
+/** Computes a course for a machine. */
 @Service
 public class EvaluationService {
     /** Memory for lines to start the next search from, in bytes: enough for many people dragging at once. */
@@ -47,8 +47,8 @@ public class EvaluationService {
 
     /** Lines to start from: at the speed drawn, and at the one judged at. */
     private record Lines(LineMemory drawn, LineMemory judged) {
-        Lines(CourseFit.ResumableFit reckoned) {
-            this(reckoned.memory(), reckoned.judged());
+        Lines(CourseFit.ResumableFit computed) {
+            this(computed.memory(), computed.judged());
         }
 
         int bytes() {
@@ -80,12 +80,12 @@ public class EvaluationService {
             BoundedCache.within(MOST_BYTES_OF_FITS, of -> of.bytes() + FIT_BYTES);
     private final MachineService machines;
     private final YardLookup yards;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    EvaluationService(MachineService machines, YardLookup yards, ComputeScheduler reckoning) {
+    EvaluationService(MachineService machines, YardLookup yards, ComputeScheduler scheduler) {
         this.machines = machines;
         this.yards = yards;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     EvaluationResponse evaluate(CalculationRequest request) {
@@ -95,13 +95,14 @@ public class EvaluationService {
             return new EvaluationResponse(PlanJson.of(course), null, null, null, null, cautions);
         }
         Ride ride = ride(request, request.machineId());
-        return reckoning.whole(
+        return scheduler.whole(
                 request.settled() ? Priority.ONE : Priority.DRAGGED,
                 "this course for this machine",
                 () -> evaluation(request, course, ride, cautions));
     }
 
-    private EvaluationResponse evaluation(CalculationRequest request, Course course, Ride ride, List<Caution> cautions) {
+    private EvaluationResponse evaluation(
+            CalculationRequest request, Course course, Ride ride, List<Caution> cautions) {
         CourseFit fit = request.settled() ? settled(course, ride, request) : dragged(course, ride, request);
         LineChoice wanted = request.line();
         Map<LineChoice, LineJson> drawn = new EnumMap<>(LineChoice.class);
@@ -134,15 +135,15 @@ public class EvaluationService {
         Double asked = request.speedMetresPerSecond();
         LineChoice drawn = request.line() == null ? LineChoice.COMFORTABLE : request.line();
         if (asked != null) {
-            CourseFit.ResumableFit reckoned = CourseFit.dragged(course, ride, asked, drawn, known.drawn());
-            memories.put(like, new Lines(reckoned));
-            return reckoned.fit();
+            CourseFit.ResumableFit computed = CourseFit.dragged(course, ride, asked, drawn, known.drawn());
+            memories.put(like, new Lines(computed));
+            return computed.fit();
         }
-        CourseFit.ResumableFit reckoned = dragged(course, ride, drawn, known.drawn());
-        if (reckoned.fit().answer() == FitAnswer.FITS
+        CourseFit.ResumableFit computed = dragged(course, ride, drawn, known.drawn());
+        if (computed.fit().answer() == FitAnswer.FITS
                 || known.judged().speedMetresPerSecond() == known.drawn().speedMetresPerSecond()) {
-            memories.put(like, new Lines(reckoned.memory(), known.judged()));
-            return reckoned.fit();
+            memories.put(like, new Lines(computed.memory(), known.judged()));
+            return computed.fit();
         }
         CourseFit.ResumableFit judged = dragged(course, ride, drawn, known.judged());
         memories.put(like, new Lines(known.drawn(), judged.memory()));
@@ -155,9 +156,9 @@ public class EvaluationService {
 
     /** Afresh, whatever was dragged before, so that the same question always has the same answer. */
     private CourseFit settled(Course course, Ride ride, CalculationRequest request) {
-        CourseFit.ResumableFit reckoned = settled(new CourseQuery(course, ride, request.speedMetresPerSecond()));
-        memories.put(new SearchKey(course.kind(), course.firstTurn(), ride), new Lines(reckoned));
-        return reckoned.fit();
+        CourseFit.ResumableFit computed = settled(new CourseQuery(course, ride, request.speedMetresPerSecond()));
+        memories.put(new SearchKey(course.kind(), course.firstTurn(), ride), new Lines(computed));
+        return computed.fit();
     }
 
     private CourseFit.ResumableFit settled(CourseQuery of) {
@@ -166,11 +167,11 @@ public class EvaluationService {
 
     private CourseFit.ResumableFit judged(CourseQuery of) {
         Double asked = of.speedMetresPerSecond();
-        CourseFit.ResumableFit reckoned = asked == null
+        CourseFit.ResumableFit computed = asked == null
                 ? CourseFit.of(scan(of.course(), of.ride()))
                 : CourseFit.of(of.course(), of.ride(), asked);
-        double u = SpareUncertainty.of(of.course(), of.ride(), reckoned);
-        return new CourseFit.ResumableFit(reckoned.fit().withUncertainty(u), reckoned.memory(), reckoned.judged());
+        double u = SpareUncertainty.of(of.course(), of.ride(), computed);
+        return new CourseFit.ResumableFit(computed.fit().withUncertainty(u), computed.memory(), computed.judged());
     }
 
     /** The speeds of a course that were looked at, or are about to be. */
@@ -201,7 +202,7 @@ public class EvaluationService {
             Course course, long machineId, RiderLimits limits, @Nullable Long yardId, @Nullable CoursePlacement stand) {
         Ride ride = ride(machineId, limits, yardId);
         Predicate<Point> onYard = onYard(yardId, stand);
-        return reckoning.whole(Priority.ONE, "the line drawn", () -> {
+        return scheduler.whole(Priority.ONE, "the line drawn", () -> {
             CourseFit fit = settled(new CourseQuery(course, ride)).fit();
             return new LineDrawing(fit.drawn(), RidingMark.of(course, fit, fit.drawn(), onYard));
         });

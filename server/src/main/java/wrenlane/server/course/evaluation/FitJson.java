@@ -3,10 +3,10 @@ package wrenlane.server.course.evaluation;
 import org.jspecify.annotations.Nullable;
 import wrenlane.rideline.CheckedLine;
 import wrenlane.riding.RidingPoint;
+import wrenlane.verdict.Clearance;
 import wrenlane.verdict.CourseFit;
 import wrenlane.verdict.FitAnswer;
 import wrenlane.verdict.RecommendedSpeed;
-import wrenlane.verdict.Clearance;
 
 /**
  * Whether one machine and rider can ride a course as it is set.
@@ -16,7 +16,7 @@ import wrenlane.verdict.Clearance;
  * @param spareCapped whether there is more room than was looked for
  * @param binding what leaves that room
  * @param bindingPart what of the machine comes nearest there
- * @param turnUsed share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
+ * @param steeringShare share of the turn the easiest line takes; above 1 where it takes more than there is; missing where no
  *     line was found
  * @param recommended the speeds to ride it at; missing where it does not fit, where a speed was given, and while something is
  *     dragged
@@ -30,7 +30,7 @@ record FitJson(
         boolean spareCapped,
         String binding,
         CheckedLine.Part bindingPart,
-        @Nullable Double turnUsed,
+        @Nullable Double steeringShare,
         RidingPoint left,
         RidingPoint right,
         @Nullable RecommendedSpeed recommended,
@@ -44,7 +44,7 @@ record FitJson(
                 fit.spareCapped(),
                 fit.roomiest().binding().keep().name(),
                 fit.roomiest().binding().part(),
-                fit.turnUsed().orElse(null),
+                fit.steeringShare().orElse(null),
                 fit.left().finite(),
                 fit.right().finite(),
                 fit.recommended().orElse(null),

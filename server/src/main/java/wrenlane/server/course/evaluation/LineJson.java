@@ -19,22 +19,22 @@ import wrenlane.verdict.RidingMark;
  *
  * @param places some centimetres apart, to a millimetre or a milliradian
  * @param phases where each turn is rolled into, held and rolled out of
- * @param rooms to every cone and line, the least of each
+ * @param clearances to every cone and line, the least of each
  * @param binding the least of them, but for what stands at the ends
  * @param end the least to what stands at the ends; missing where nothing there is kept apart
  * @param marks to ride it by
- * @param turnUsed largest share of the turn there is
+ * @param steeringShare largest share of the turn there is
  * @param mostLeanRadians where the machine leans furthest, to whichever side
  * @param lengthMetres of the rear path
  */
 record LineJson(
         List<PlaceJson> places,
         List<LineProfile.Phase> phases,
-        List<ClearanceJson> rooms,
+        List<ClearanceJson> clearances,
         ClearanceJson binding,
         @Nullable ClearanceJson end,
         List<RidingMark> marks,
-        double turnUsed,
+        double steeringShare,
         double mostLeanRadians,
         double lengthMetres) {
 
@@ -45,7 +45,7 @@ record LineJson(
      * @param right the widest point on the right
      * @param leanRadians left positive
      * @param barsRadians left positive
-     * @param roomMetres to the nearest thing
+     * @param clearanceMetres to the nearest thing
      */
     record PlaceJson(
             double distanceMetres,
@@ -55,7 +55,7 @@ record LineJson(
             Point right,
             double leanRadians,
             double barsRadians,
-            double roomMetres) {}
+            double clearanceMetres) {}
 
     /**
      * Room to one thing.
@@ -70,7 +70,7 @@ record LineJson(
             String name,
             @Nullable String cone,
             CheckedLine.Part part,
-            double roomMetres,
+            double clearanceMetres,
             double distanceMetres,
             Point at,
             Point nearest) {}
@@ -90,19 +90,19 @@ record LineJson(
                             rounded(band.right().get(i)),
                             rounded(place.leanRadians()),
                             rounded(place.barsRadians()),
-                            rounded(Double.isFinite(place.roomMetres()) ? place.roomMetres() : FAR_METRES));
+                            rounded(Double.isFinite(place.clearanceMetres()) ? place.clearanceMetres() : FAR_METRES));
                 })
                 .toList();
-        List<ClearanceJson> rooms =
-                checked.rooms().stream().map(r -> room(r, checked)).toList();
+        List<ClearanceJson> clearances =
+                checked.clearances().stream().map(r -> clearance(r, checked)).toList();
         return new LineJson(
                 places,
                 profile.phases(),
-                rooms,
-                room(checked.binding(), checked),
-                checked.tightestEnd().map(r -> room(r, checked)).orElse(null),
+                clearances,
+                clearance(checked.binding(), checked),
+                checked.tightestEnd().map(r -> clearance(r, checked)).orElse(null),
                 RidingMark.of(course, fit, checked),
-                checked.turnUsed(),
+                checked.steeringShare(),
                 fit.leanRadians(checked),
                 checked.line().lengthMetres());
     }
@@ -119,18 +119,18 @@ record LineJson(
     /** Said where nothing is near at all, in metres. */
     private static final double FAR_METRES = 99;
 
-    private static ClearanceJson room(NearestClearance room, CheckedLine checked) {
-        LinePoint there = checked.at(room.distanceMetres());
-        Point at = room.part() == CheckedLine.Part.FRONT_WHEEL ? there.front() : there.rear();
-        String name = room.keep().name();
+    private static ClearanceJson clearance(NearestClearance clearance, CheckedLine checked) {
+        LinePoint there = checked.at(clearance.distanceMetres());
+        Point at = clearance.part() == CheckedLine.Part.FRONT_WHEEL ? there.front() : there.rear();
+        String name = clearance.keep().name();
         return new ClearanceJson(
                 name,
                 name.startsWith(CONE) ? name.substring(CONE.length()) : null,
-                room.part(),
-                room.roomMetres(),
-                rounded(room.distanceMetres()),
+                clearance.part(),
+                clearance.clearanceMetres(),
+                rounded(clearance.distanceMetres()),
                 rounded(at),
-                rounded(room.keep().nearestTo(at)));
+                rounded(clearance.keep().nearestTo(at)));
     }
 
     /** What the name of a thing that is a cone begins with. */

@@ -15,7 +15,7 @@ import wrenlane.setup.SetupSheet;
 /**
  * A course on the ground.
  *
- * @param cones in set-out order
+ * @param cones in setup order
  * @param lines painted, chalked, or the end of the ground taken
  * @param way roughly the way through
  * @param area ground taken, with run-in and run-out

@@ -13,7 +13,7 @@ import wrenlane.server.lesson.LessonStore;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.progress.run.RunRepository;
 
-/** Stores what was prepared. Called while the writer is held: nothing is reckoned here. */
+/** Stores what was prepared. Called while the writer is held: nothing is computed here. */
 @Component
 class Arrival {
     private final YardService yards;

@@ -12,11 +12,11 @@ import wrenlane.id.CourseId;
 import wrenlane.lesson.Station;
 import wrenlane.rider.Rider;
 import wrenlane.server.day.DayService;
+import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.DayItem;
 import wrenlane.server.exchange.days.ImportDocument.DayRiderItem;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
 import wrenlane.server.exchange.days.ImportDocument.PlacementItem;
-import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.WishItem;
 import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.lesson.LessonSettings;
@@ -102,7 +102,8 @@ class ExportService {
                                 .map(c -> courseKeys.of(c.value()))
                                 .toList(),
                         day.placements().entrySet().stream()
-                                .map(p -> new PlacementItem(courseKeys.of(p.getKey().value()), PlacementJson.of(p.getValue())))
+                                .map(p -> new PlacementItem(
+                                        courseKeys.of(p.getKey().value()), PlacementJson.of(p.getValue())))
                                 .toList(),
                         ItemWriter.orMissing(day.courses().stream()
                                 .filter(c -> !c.activeSizesMetres().isEmpty())

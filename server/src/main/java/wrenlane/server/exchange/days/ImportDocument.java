@@ -47,12 +47,13 @@ record ImportDocument(
     /** Name and version of the format. */
     static final String FORMAT = "wren-lane-days/4";
 
-    /** Version 3 had the tightness of simulated riders, where a larger number is easier. */
+    /** Version 3 had the difficulty of simulated riders, where a larger number is easier. */
     static final Upgrade FROM_3 = new Upgrade("wren-lane-days/3", file -> {
         for (JsonNode rider : file.path("virtualRiders")) {
             double start = rider.path("startTightness").asDouble();
             double weak = start + rider.path("weakBy").asDouble();
-            ((ObjectNode) rider).put("weakBy", Math.max(0, OldDifficulty.difficulty(start) - OldDifficulty.difficulty(weak)));
+            ((ObjectNode) rider)
+                    .put("weakBy", Math.max(0, OldDifficulty.difficulty(start) - OldDifficulty.difficulty(weak)));
             OldDifficulty.replace((ObjectNode) rider, "startTightness", "startDifficulty");
             OldDifficulty.replace((ObjectNode) rider, "bestTightness", "bestDifficulty");
         }

@@ -20,18 +20,18 @@ import wrenlane.finding.TypedText;
 import wrenlane.lesson.Station;
 import wrenlane.server.course.CourseRequest;
 import wrenlane.server.day.DayRequest;
+import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.day.DayRequest.DayRider;
 import wrenlane.server.day.DayRequest.DaySettings;
-import wrenlane.server.day.DayRequest.DayPlacement;
 import wrenlane.server.day.DayService;
+import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.DayItem;
 import wrenlane.server.exchange.days.ImportDocument.GoalItem;
 import wrenlane.server.exchange.days.ImportDocument.LessonItem;
-import wrenlane.server.exchange.days.ImportDocument.ActiveSizesItem;
 import wrenlane.server.exchange.days.ImportDocument.VirtualRiderItem;
-import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
 import wrenlane.server.exchange.days.PreparedDays.ReadyCourse;
 import wrenlane.server.exchange.days.PreparedDays.ReadyDay;
+import wrenlane.server.exchange.days.PreparedDays.ReadyItem;
 import wrenlane.server.exchange.days.PreparedDays.ReadyMachine;
 import wrenlane.server.exchange.days.PreparedDays.ReadyRider;
 import wrenlane.server.ground.yard.YardRequest;
@@ -152,7 +152,8 @@ final class Preparation {
                         .forEach(f -> problems.add(new Finding(
                                 f.code(),
                                 where,
-                                Sentence.of("%s, %s: %s", TypedText.quoted(name.apply(item)), f.where(), f.message()))));
+                                Sentence.of(
+                                        "%s, %s: %s", TypedText.quoted(name.apply(item)), f.where(), f.message()))));
             }
         }
         return ready;

@@ -18,7 +18,7 @@ import wrenlane.server.lesson.goal.GoalJson;
 import wrenlane.server.people.machine.MachineRequest;
 
 /**
- * A file of days, checked and ready to be stored: everything reckoned that has to be, so that storing takes no longer than
+ * A file of days, checked and ready to be stored: everything computed that has to be, so that storing takes no longer than
  * writing does.
  *
  * @param simulatedRuns how many runs its virtual riders will make
@@ -56,7 +56,7 @@ record PreparedDays(
     /** A rider, with what they want to ride, on no machine yet. */
     record ReadyRider(RiderItem item, @Nullable GoalJson goal) {}
 
-    /** A course as it is stored, and to reckon with. */
+    /** A course as it is stored, and to compute with. */
     record ReadyCourse(CourseRequest request, Course course) {}
 
     /**

@@ -74,14 +74,14 @@ class DebriefPaper {
                 Stream.of(rider.machineName(), rider.kindLabel())
                         .filter(w -> w != null)
                         .collect(Collectors.joining(", ")));
-        List<String> reckoned = Stream.of(rider.better(), rider.holdsBack(), rider.next())
+        List<String> computed = Stream.of(rider.better(), rider.holdsBack(), rider.next())
                 .map(figures::of)
                 .filter(s -> !s.isEmpty())
                 .toList();
         words.put(
                 "told",
                 rider.own().text().isEmpty()
-                        ? reckoned
+                        ? computed
                         : rider.own().text().lines().toList());
         words.put("drills", rider.drills().stream().map(DebriefPaper::drill).toList());
         words.put(

@@ -27,7 +27,7 @@ import wrenlane.verdict.SizeLadder;
  *
  * @param widthMillimetres on the page
  * @param heightMillimetres on the page
- * @param lines each {@code points} of a polyline, with its {@code sort}: {@code tick}, {@code day}, {@code kerb}, {@code rung},
+ * @param lines each {@code points} of a polyline, with its {@code sort}: {@code tick}, {@code day}, {@code kerb}, {@code size},
  *     {@code estimate} or {@code clean}
  * @param areas each {@code points} of a polygon with its {@code sort}: {@code kerb} or {@code band}
  * @param rings each {@code x} and {@code y} of a fault
@@ -58,7 +58,7 @@ record LaneSheet(
     private static final double PER_RUN = 1.8;
     private static final double BETWEEN_DAYS = 4;
     private static final double HALF_STROKE = 0.7;
-    private static final double HALF_RUNG = 1;
+    private static final double HALF_STEP = 1;
 
     /** Least height of the lane, so that few runs are not drawn out of all proportion. */
     private static final double LEAST = 40;
@@ -72,17 +72,17 @@ record LaneSheet(
     /**
      * The lane of a rider; empty where there is nothing to draw it for.
      *
-     * @param progress reckoned for a machine
+     * @param progress computed for a machine
      */
     static Optional<LaneSheet> of(ProgressResponse progress, Paper paper, LengthSystem system) {
         if (progress.subject().straight()) {
             return Optional.empty();
         }
-        RiderSizes standing = progress.standing();
+        RiderSizes riderSizes = progress.riderSizes();
         List<ProgressDay> all = progress.days().stream()
                 .filter(d -> d.runs().stream().anyMatch(LaneSheet::isDrawn))
                 .toList();
-        if (standing == null || all.isEmpty()) {
+        if (riderSizes == null || all.isEmpty()) {
             return Optional.empty();
         }
         int first = all.size() - 1;
@@ -91,8 +91,9 @@ record LaneSheet(
             first--;
             runs += count(all.get(first));
         }
-        return Optional.of(new Layout(all.subList(first, all.size()), standing, paper.drawingWidthMillimetres(), system)
-                .sheet(first));
+        return Optional.of(
+                new Layout(all.subList(first, all.size()), riderSizes, paper.drawingWidthMillimetres(), system)
+                        .sheet(first));
     }
 
     private static boolean isDrawn(ShownRun run) {
@@ -106,7 +107,7 @@ record LaneSheet(
     /** Where everything stands, in millimetres from the upper left corner. */
     private static final class Layout {
         private final List<ProgressDay> days;
-        private final RiderSizes standing;
+        private final RiderSizes riderSizes;
         private final double width;
         private final double height;
         private final LengthSystem system;
@@ -120,9 +121,9 @@ record LaneSheet(
         /** Middle of each day. */
         private final List<Double> middles = new ArrayList<>();
 
-        Layout(List<ProgressDay> days, RiderSizes standing, double width, LengthSystem system) {
+        Layout(List<ProgressDay> days, RiderSizes riderSizes, double width, LengthSystem system) {
             this.days = days;
-            this.standing = standing;
+            this.riderSizes = riderSizes;
             this.width = width;
             this.system = system;
             int runs = days.stream().mapToInt(LaneSheet::count).sum();
@@ -139,7 +140,7 @@ record LaneSheet(
                                     .flatMap(d -> d.runs().stream())
                                     .filter(LaneSheet::isDrawn)
                                     .map(ShownRun::settingMetres),
-                            standing.ladder().rungs().stream().map(SizeLadder.SizeStep::settingMetres),
+                            riderSizes.ladder().sizes().stream().map(SizeLadder.SizeStep::settingMetres),
                             days.stream()
                                     .flatMap(d -> Stream.of(Side.values()).map(side -> estimate(d, side)))
                                     .flatMap(Optional::stream)
@@ -149,7 +150,8 @@ record LaneSheet(
         }
 
         private Optional<Double> limit(Side side) {
-            return Optional.ofNullable(side == Side.LEFT ? standing.limitLeftMetres() : standing.limitRightMetres());
+            return Optional.ofNullable(
+                    side == Side.LEFT ? riderSizes.limitLeftMetres() : riderSizes.limitRightMetres());
         }
 
         private double x(Side side, double metres) {
@@ -188,10 +190,10 @@ record LaneSheet(
                     vertical("tick", x(side, at * unit), TOP, bottom());
                     word(at + (system == LengthSystem.METRIC ? " m" : " ft"), x(side, at * unit), TOP - 1.5);
                 }
-                for (SizeLadder.SizeStep rung : standing.ladder().rungs()) {
-                    double x = x(side, rung.settingMetres());
-                    vertical("rung", x, TOP - HALF_RUNG, TOP + HALF_RUNG);
-                    vertical("rung", x, bottom() - HALF_RUNG, bottom() + HALF_RUNG);
+                for (SizeLadder.SizeStep size : riderSizes.ladder().sizes()) {
+                    double x = x(side, size.settingMetres());
+                    vertical("size", x, TOP - HALF_STEP, TOP + HALF_STEP);
+                    vertical("size", x, bottom() - HALF_STEP, bottom() + HALF_STEP);
                 }
             }
         }

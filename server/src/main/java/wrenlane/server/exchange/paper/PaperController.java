@@ -32,9 +32,9 @@ class PaperController {
         this.lessons = lessons;
     }
 
-    /** The set-out sheet on paper. */
-    @GetMapping(value = "/courses/{id}/set-out.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> printSetOut(
+    /** The setup sheet on paper. */
+    @GetMapping(value = "/courses/{id}/setup-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> printSetup(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
@@ -55,12 +55,13 @@ class PaperController {
                 line,
                 number,
                 fromItsEnd);
-        return Download.of(service.setOutPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "set-out-" + id + ".pdf");
+        return Download.of(
+                service.setupPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "setup-sheet-" + id + ".pdf");
     }
 
     /** Where each cone goes, in metres from the datum, as CSV. */
-    @GetMapping(value = "/courses/{id}/set-out.csv", produces = "text/csv")
-    ResponseEntity<byte[]> exportSetOut(
+    @GetMapping(value = "/courses/{id}/setup-sheet.csv", produces = "text/csv")
+    ResponseEntity<byte[]> exportSetup(
             @PathVariable long id,
             @RequestParam(required = false) @Nullable Long dayId,
             @RequestParam(defaultValue = "METRIC") LengthSystem system,
@@ -77,7 +78,7 @@ class PaperController {
                 number,
                 fromItsEnd);
         return Download.of(
-                SetupCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "set-out-" + id + ".csv");
+                SetupCsv.of(service.sheet(id, request)), "text/csv;charset=UTF-8", "setup-sheet-" + id + ".csv");
     }
 
     /** Every course of the day where it stands in the yard, on paper. */

@@ -32,10 +32,10 @@ import wrenlane.server.lesson.briefing.BriefingService;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.setup.SetupSheet;
 import wrenlane.verdict.RidingMark;
-import wrenlane.yard.NamedYard;
-import wrenlane.yard.SharedCones;
 import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.NamedYard;
 import wrenlane.yard.PlacedGround;
+import wrenlane.yard.SharedCones;
 
 /** Puts courses and days on paper and in files. */
 @Service
@@ -48,7 +48,7 @@ class PaperService {
     private final BriefingService briefings;
     private final YardService yards;
     private final EvaluationService evaluations;
-    private final SetupService setOuts;
+    private final SetupService setups;
     private final PdfWriter pdf;
 
     PaperService(
@@ -57,21 +57,21 @@ class PaperService {
             BriefingService briefings,
             YardService yards,
             EvaluationService evaluations,
-            SetupService setOuts,
+            SetupService setups,
             PdfWriter pdf) {
         this.courses = courses;
         this.days = days;
         this.briefings = briefings;
         this.yards = yards;
         this.evaluations = evaluations;
-        this.setOuts = setOuts;
+        this.setups = setups;
         this.pdf = pdf;
     }
 
     /** A course's sheet, measured from where a day has it stand. */
     SetupSheet sheet(long courseId, PaperRequest request) {
         Optional<Day> day = Optional.ofNullable(request.dayId()).map(days::get);
-        return setOuts.sheet(
+        return setups.sheet(
                 nested(courses.get(courseId), day),
                 request.figures().system(),
                 yardId(day),
@@ -92,8 +92,8 @@ class PaperService {
         return day.flatMap(Day::yardId).map(YardId::value).orElse(null);
     }
 
-    /** The set-out sheet as PDF. */
-    byte[] setOutPdf(long courseId, PaperRequest request) {
+    /** The setup sheet as PDF. */
+    byte[] setupPdf(long courseId, PaperRequest request) {
         Map<String, Object> words = words(request);
         words.put("title", courses.get(courseId).name());
         words.put("sheets", List.of(paperSheet(courseId, request)));
@@ -188,7 +188,8 @@ class PaperService {
         List<Drawing.CourseDrawing> standing = new ArrayList<>();
         day.placements().forEach((id, placement) -> {
             NamedCourse course = courses.get(id);
-            standing.add(new Drawing.CourseDrawing(course.name(), day.nested(course).plan(), placement));
+            standing.add(
+                    new Drawing.CourseDrawing(course.name(), day.nested(course).plan(), placement));
         });
         return Drawing.of(yard.yard(), standing);
     }

@@ -21,7 +21,7 @@ import wrenlane.units.Figures;
 import wrenlane.verdict.RidingMark;
 
 /**
- * A set-out sheet in words, as a template takes it.
+ * A setup sheet in words, as a template takes it.
  *
  * @param from what the tape is laid along
  * @param marks where P and Q are chalked

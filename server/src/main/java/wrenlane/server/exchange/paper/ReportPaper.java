@@ -147,11 +147,11 @@ class ReportPaper {
     }
 
     private static Optional<String> headline(ProgressResponse of, Figures figures) {
-        RiderSizes standing = of.standing();
-        return standing == null
+        RiderSizes riderSizes = of.riderSizes();
+        return riderSizes == null
                 ? Optional.empty()
-                : metres(standing.left())
-                        .flatMap(left -> metres(standing.right())
+                : metres(riderSizes.left())
+                        .flatMap(left -> metres(riderSizes.right())
                                 .map(right -> "Left " + figures.length(left) + ", right " + figures.length(right)
                                         + ", clean four times in five."));
     }
@@ -205,14 +205,15 @@ class ReportPaper {
     }
 
     private static Optional<String> next(ProgressResponse of, Figures figures) {
-        RiderSizes standing = of.standing();
-        if (standing == null || standing.rung() == null) {
+        RiderSizes riderSizes = of.riderSizes();
+        if (riderSizes == null || riderSizes.size() == null) {
             return Optional.empty();
         }
-        String first =
-                standing.weakSide() == null ? "" : ", " + standing.weakSide().word() + " side first";
+        String first = riderSizes.weakSide() == null
+                ? ""
+                : ", " + riderSizes.weakSide().word() + " side first";
         return Optional.of(of.subject().settingLabel() + " at "
-                + figures.length(standing.rung().settingMetres()) + first + ".");
+                + figures.length(riderSizes.size().settingMetres()) + first + ".");
     }
 
     private static Optional<String> goal(GoalResponse of, Figures figures) {

@@ -11,7 +11,7 @@ import wrenlane.setup.SetupSheet;
 import wrenlane.setup.SetupStep;
 import wrenlane.setup.TwoTapes;
 
-/** A set-out sheet as CSV (RFC 4180), lengths in metres; the marks of the two tapes come first. */
+/** A setup sheet as CSV (RFC 4180), lengths in metres; the marks of the two tapes come first. */
 final class SetupCsv {
     private static final String[] HEAD = {
         "label", "sort", "role", "walking_order", "along_m", "across_m", "error_m", "from_p_m", "from_q_m"

@@ -65,7 +65,8 @@ class RecordsService {
 
     private Optional<GoalRecord> goal(long riderId) {
         return goals.find(riderId)
-                .map(goal -> new GoalRecord(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
+                .map(goal ->
+                        new GoalRecord(goal.name(), goal.kind(), goal.setting().metres(), goal.by()));
     }
 
     /** Deletes somebody with all that is kept of them; nothing brings it back but a copy made before. */

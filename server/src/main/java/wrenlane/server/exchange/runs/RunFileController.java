@@ -43,7 +43,8 @@ class RunFileController {
     ResponseEntity<StreamingResponseBody> exportRunsJson(
             @RequestParam(required = false) @Nullable Long riderId,
             @RequestParam(required = false) @Nullable Long dayId) {
-        return file("runs.json", MediaType.APPLICATION_JSON, out -> table.json(new RunTable.RunOwner(riderId, dayId), out));
+        return file(
+                "runs.json", MediaType.APPLICATION_JSON, out -> table.json(new RunTable.RunOwner(riderId, dayId), out));
     }
 
     private static ResponseEntity<StreamingResponseBody> file(String name, MediaType type, StreamingResponseBody body) {

@@ -77,7 +77,10 @@ class RunFileService {
             List<LineFinding> findings) {
         Set<LocalDate> newDays() {
             Set<LocalDate> made = new TreeSet<>();
-            runs.stream().map(ParsedRun::date).filter(d -> !dayIds.containsKey(d)).forEach(made::add);
+            runs.stream()
+                    .map(ParsedRun::date)
+                    .filter(d -> !dayIds.containsKey(d))
+                    .forEach(made::add);
             return made;
         }
     }

@@ -62,7 +62,8 @@ final class RunLines {
     private final Set<String> seen = new HashSet<>();
 
     /** What a line's names may mean. */
-    record ImportContext(List<Rider> riders, List<NamedMachine> machines, List<NamedCourse> courses, List<Drill> drills) {}
+    record ImportContext(
+            List<Rider> riders, List<NamedMachine> machines, List<NamedCourse> courses, List<Drill> drills) {}
 
     /**
      * @param columns headings, all of them the table's
@@ -240,7 +241,7 @@ final class RunLines {
     private static RunSort sort(String said) {
         return switch (said.toLowerCase(Locale.ROOT)) {
             case "", "run" -> RunSort.RUN;
-            case "spell" -> RunSort.SPELL;
+            case "timedRide" -> RunSort.SPELL;
             case "broken off" -> RunSort.BROKEN_OFF;
             default ->
                 throw new LineException(

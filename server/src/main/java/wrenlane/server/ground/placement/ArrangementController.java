@@ -31,7 +31,7 @@ class ArrangementController {
     }
 
     /** Courses that stand in one another, each ridden among the tall cones of the others. */
-    @PostMapping("/calculations/rides-among-others")
+    @PostMapping("/calculations/overlapping-courses")
     OverlapResponse rideAmongOthers(@Valid @RequestBody OverlapRequest request) {
         return service.among(request);
     }

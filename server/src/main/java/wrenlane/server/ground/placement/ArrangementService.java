@@ -16,24 +16,24 @@ import wrenlane.finding.Sentence;
 import wrenlane.id.CourseId;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.course.CourseSetup;
-import wrenlane.server.ground.placement.OverlapResponse.CourseWithCones;
 import wrenlane.server.ground.placement.GroundPlanRequest.PlacedCourse;
-import wrenlane.server.ground.placement.GroundPlanResponse.SharedConesJson;
 import wrenlane.server.ground.placement.GroundPlanResponse.PlacedCone;
 import wrenlane.server.ground.placement.GroundPlanResponse.PlacedCourseJson;
+import wrenlane.server.ground.placement.GroundPlanResponse.SharedConesJson;
+import wrenlane.server.ground.placement.OverlapResponse.CourseWithCones;
 import wrenlane.server.ground.yard.YardService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.yard.Caution;
 import wrenlane.yard.CourseGround;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.GroundPlan;
-import wrenlane.yard.YardArrangement;
+import wrenlane.yard.PlacedGround;
 import wrenlane.yard.SharedCones;
 import wrenlane.yard.SharedPlace;
-import wrenlane.yard.CoursePlacement;
-import wrenlane.yard.PlacedGround;
 import wrenlane.yard.Yard;
+import wrenlane.yard.YardArrangement;
 
 /** Judges and finds places for courses on a yard. */
 @Service
@@ -41,19 +41,20 @@ public class ArrangementService {
     private final YardService yards;
     private final CourseService courses;
     private final OverlapService rides;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    ArrangementService(YardService yards, CourseService courses, OverlapService rides, ComputeScheduler reckoning) {
+    ArrangementService(YardService yards, CourseService courses, OverlapService rides, ComputeScheduler scheduler) {
         this.rides = rides;
         this.yards = yards;
         this.courses = courses;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** Days whose cautions are kept: every page asks for them, and they change only when somebody moves something. */
     private static final int DAYS_KEPT = 8;
 
-    private record YardInput(Yard yard, List<SizedCourse> courses, Map<CourseId, CoursePlacement> placements, boolean novices) {}
+    private record YardInput(
+            Yard yard, List<SizedCourse> courses, Map<CourseId, CoursePlacement> placements, boolean novices) {}
 
     /** A course at all sizes it is set up at. */
     public record SizedCourse(CourseId id, String name, NestedCourse course) {}
@@ -72,7 +73,7 @@ public class ArrangementService {
     GroundPlanResponse judge(GroundPlanRequest request) {
         Yard yard = yard(request);
         List<PlacementCandidate> placed = placed(request);
-        return reckoning.whole(
+        return scheduler.whole(
                 Priority.DRAGGED,
                 "how safely these courses stand",
                 () -> response(yard, placed, request.novices(), List.of(), false));
@@ -82,8 +83,9 @@ public class ArrangementService {
     GroundPlanResponse find(GroundPlanRequest request) {
         Yard yard = yard(request);
         List<PlacementCandidate> placed = placed(request);
-        List<PlacementCandidate> open = placed.stream().filter(p -> p.stand().isEmpty()).toList();
-        YardArrangement placing = reckoning.whole(
+        List<PlacementCandidate> open =
+                placed.stream().filter(p -> p.stand().isEmpty()).toList();
+        YardArrangement placing = scheduler.whole(
                 Priority.ONE,
                 "places for these courses",
                 () -> YardArrangement.find(
@@ -112,7 +114,7 @@ public class ArrangementService {
         YardInput asked = new YardInput(yard, List.copyOf(courses), Map.copyOf(placements), novices);
         List<Caution> known = cautions.getIfPresent(asked);
         if (known == null) {
-            known = reckoning.whole(Priority.ONE, "how safely the courses stand", () -> cautions(asked));
+            known = scheduler.whole(Priority.ONE, "how safely the courses stand", () -> cautions(asked));
             cautions.put(asked, known);
         }
         return known;
@@ -214,7 +216,7 @@ public class ArrangementService {
         List<PlacementCandidate> others = placed.stream()
                 .filter(p -> p != course && p.stand().isPresent())
                 .toList();
-        return reckoning
+        return scheduler
                 .whole(
                         Priority.ONE,
                         "places with shared cones",
@@ -257,8 +259,8 @@ public class ArrangementService {
                 s.runOut(),
                 s.way(),
                 p.course().course().plan().cones().stream()
-                        .map(c -> new PlacedCone(
-                                c.label(), c.marker(), s.stand().toYard(c.centre())))
+                        .map(c ->
+                                new PlacedCone(c.label(), c.marker(), s.stand().toYard(c.centre())))
                         .toList());
     }
 }

@@ -4,8 +4,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wrenlane.course.plan.Cone;
 import wrenlane.rider.RiderLevel;
-import wrenlane.server.ground.placement.OverlapRequest.OverlapRider;
 import wrenlane.server.ground.placement.ArrangementService.SizedCourse;
+import wrenlane.server.ground.placement.OverlapRequest.OverlapRider;
 import wrenlane.verdict.FitAnswer;
 
 /**

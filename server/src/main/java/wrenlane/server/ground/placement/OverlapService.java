@@ -8,15 +8,15 @@ import org.springframework.stereotype.Component;
 import wrenlane.course.Course;
 import wrenlane.course.plan.Cone;
 import wrenlane.riding.Ride;
-import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.course.evaluation.CourseQuery;
+import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.ground.placement.OverlapRequest.OverlapRider;
 import wrenlane.server.ground.placement.OverlapResponse.CourseWithCones;
 import wrenlane.server.ground.placement.OverlapResponse.OverlapCourse;
 import wrenlane.server.ground.placement.OverlapResponse.OverlapFit;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.verdict.CourseFit;
 
 /** Judges courses among the cones of others, for everybody who would ride them. */
@@ -29,14 +29,14 @@ class OverlapService {
     private static final int CONE_BYTES = 100;
 
     private final EvaluationService evaluations;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    /** A large day is asked for again until all of it is there: what was reckoned then is not reckoned again. */
+    /** A large day is asked for again until all of it is there: what was computed then is not computed again. */
     private final BoundedCache<CourseQuery, OverlapFit> fits = BoundedCache.within(MOST_BYTES, OverlapService::bytes);
 
-    OverlapService(EvaluationService evaluations, ComputeScheduler reckoning) {
+    OverlapService(EvaluationService evaluations, ComputeScheduler scheduler) {
         this.evaluations = evaluations;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** Each course at every setting it stands at, for every machine and level once. */
@@ -53,7 +53,7 @@ class OverlapService {
                 }
             }
         }
-        List<Optional<OverlapFit>> reckoned = asked.isEmpty() ? List.of() : reckoning.parts(Priority.MANY, asked);
+        List<Optional<OverlapFit>> computed = asked.isEmpty() ? List.of() : scheduler.parts(Priority.MANY, asked);
         List<OverlapCourse> found = new ArrayList<>();
         int next = 0;
         for (CourseWithCones among : courses) {
@@ -62,12 +62,12 @@ class OverlapService {
                     among.course().id().value(),
                     among.course().name(),
                     among.cones().stream().map(Cone::label).toList(),
-                    reckoned.subList(next, next + size).stream()
+                    computed.subList(next, next + size).stream()
                             .flatMap(Optional::stream)
                             .toList()));
             next += size;
         }
-        return new OverlapResponse(found, reckoned.stream().anyMatch(Optional::isEmpty));
+        return new OverlapResponse(found, computed.stream().anyMatch(Optional::isEmpty));
     }
 
     private static int bytes(CourseQuery of) {
@@ -75,7 +75,7 @@ class OverlapService {
     }
 
     private static OverlapFit fit(Course course, OverlapRider who, Ride ride) {
-        CourseFit fit = CourseFit.roomOnly(course, ride);
+        CourseFit fit = CourseFit.clearanceOnly(course, ride);
         String tightest = fit.roomiest().binding().keep().name();
         return new OverlapFit(
                 who.machineId(),

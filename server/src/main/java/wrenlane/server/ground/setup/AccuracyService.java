@@ -7,39 +7,40 @@ import org.springframework.stereotype.Service;
 import wrenlane.course.Course;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.difficulty.CourseDifficulty;
-import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.course.evaluation.CalculationRequest;
 import wrenlane.server.course.evaluation.CourseQuery;
+import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.platform.calculation.BoundedCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.setup.SetupAccuracy;
 import wrenlane.setup.SetupAccuracy.ClearanceError;
 import wrenlane.units.LengthSystem;
 import wrenlane.verdict.SizeLadder;
 
-/** What the way of measuring does to the room, reckoned rung by rung; what is reckoned is kept, and not lost with the time. */
+/** What the way of measuring does to the room, computed size by size; what is computed is kept, and not lost with the time. */
 @Service
 class AccuracyService {
     private static final long MOST_BYTES = 4_000_000;
 
-    private final BoundedCache<CourseQuery, ClearanceError> errors = BoundedCache.within(MOST_BYTES, of -> 2 * of.bytes());
+    private final BoundedCache<CourseQuery, ClearanceError> errors =
+            BoundedCache.within(MOST_BYTES, of -> 2 * of.bytes());
     private final BoundedCache<CourseQuery, Double> shares = BoundedCache.within(MOST_BYTES, CourseQuery::bytes);
     private final EvaluationService evaluations;
     private final CourseDifficulty difficulty;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    AccuracyService(EvaluationService evaluations, CourseDifficulty difficulty, ComputeScheduler reckoning) {
+    AccuracyService(EvaluationService evaluations, CourseDifficulty difficulty, ComputeScheduler scheduler) {
         this.evaluations = evaluations;
         this.difficulty = difficulty;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /**
      * As much of it as there was time for.
      *
-     * @param finished how many of its parts are reckoned; asked again, it goes on from there
+     * @param finished how many of its parts are computed; asked again, it goes on from there
      * @param parts how many there are
      */
     record Accuracy(SetupAccuracy accuracy, int finished, int parts) {}
@@ -51,35 +52,34 @@ class AccuracyService {
         }
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machineId);
-        return reckoning.whole(Priority.MANY, "the clearance at each size", () -> reckoned(course, ride));
+        return scheduler.whole(Priority.MANY, "the clearance at each size", () -> computed(course, ride));
     }
 
-    private Accuracy reckoned(Course course, Ride ride) {
+    private Accuracy computed(Course course, Ride ride) {
         ClearanceError here = error(course, ride);
-        List<Course> rungs = SetupAccuracy.atRungs(
+        List<Course> sizes = SetupAccuracy.atSizes(
                 course,
-                difficulty.ladder(course, ride.turn(), LengthSystem.METRIC).rungs().stream()
+                difficulty.ladder(course, ride.turn(), LengthSystem.METRIC).sizes().stream()
                         .map(SizeLadder.SizeStep::settingMetres)
                         .toList());
-        List<ClearanceError> known =
-                reckoning
-                        .parts(
-                                Priority.MANY,
-                                rungs.stream()
-                                        .map(c -> (Supplier<ClearanceError>) () -> error(c, ride))
-                                        .toList())
-                        .stream()
-                        .flatMap(Optional::stream)
-                        .toList();
+        List<ClearanceError> known = scheduler
+                .parts(
+                        Priority.MANY,
+                        sizes.stream()
+                                .map(c -> (Supplier<ClearanceError>) () -> error(c, ride))
+                                .toList())
+                .stream()
+                .flatMap(Optional::stream)
+                .toList();
         Optional<Double> share = here.spareMetres() > 0
-                ? reckoning
+                ? scheduler
                         .parts(Priority.MANY, List.<Supplier<Double>>of(() -> share(course, ride)))
                         .get(0)
                 : Optional.of(0.0);
         return new Accuracy(
                 SetupAccuracy.of(course, here, known, share.orElse(0.0)),
                 1 + known.size() + (share.isPresent() ? 1 : 0),
-                2 + rungs.size());
+                2 + sizes.size());
     }
 
     private ClearanceError error(Course course, Ride ride) {

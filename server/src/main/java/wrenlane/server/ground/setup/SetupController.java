@@ -18,14 +18,14 @@ import wrenlane.finding.Checks;
 import wrenlane.rider.RiderLevel;
 import wrenlane.rider.RiderLimits;
 import wrenlane.server.course.CourseSetup;
-import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.course.evaluation.CalculationRequest;
+import wrenlane.server.course.evaluation.EvaluationService;
 import wrenlane.server.ground.placement.PlacementJson;
 import wrenlane.server.ground.setup.AccuracyService.Accuracy;
 import wrenlane.server.ground.setup.SetupRequest.AlongLine;
 import wrenlane.server.people.rider.LeanLimit;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.length.LengthJson;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.setup.ChalkedMark;
@@ -37,7 +37,7 @@ import wrenlane.setup.SquareCheck;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.CoursePlacement;
 
-/** Set-out figures. Stores nothing. */
+/** Setup figures. Stores nothing. */
 @RestController
 @RequestMapping("/api")
 class SetupController {
@@ -45,19 +45,19 @@ class SetupController {
     private final AccuracyService accuracies;
     private final DayOrders orders;
     private final EvaluationService evaluations;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     SetupController(
             SetupService service,
             AccuracyService accuracies,
             DayOrders orders,
             EvaluationService evaluations,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.service = service;
         this.accuracies = accuracies;
         this.orders = orders;
         this.evaluations = evaluations;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /**
@@ -100,9 +100,9 @@ class SetupController {
             @Min(1) @Max(Changeover.LARGEST_STACK) @Nullable Integer stackHolds) {}
 
     /** Where each cone of a course goes, by every way of measuring, in metres. */
-    @PostMapping("/calculations/set-outs")
-    SetupResponse findSetOut(@Valid @RequestBody SetupRequest request) {
-        return service.setOut(request);
+    @PostMapping("/calculations/setup-sheets")
+    SetupResponse findSetup(@Valid @RequestBody SetupRequest request) {
+        return service.setup(request);
     }
 
     /**
@@ -113,7 +113,7 @@ class SetupController {
      * @param mostLeanRadians most lean the rider uses; that of the level where missing
      */
     record RidingMarksRequest(
-            @NotNull @Valid SetupRequest setOut,
+            @NotNull @Valid SetupRequest setup,
             @NotNull Long machineId,
             @NotNull RiderLevel level,
 
@@ -130,7 +130,7 @@ class SetupController {
     /** What is chalked to ride a course by, on the line drawn for a machine and rider. */
     @PostMapping("/calculations/riding-marks")
     RidingMarksResponse findRidingMarks(@Valid @RequestBody RidingMarksRequest request) {
-        SetupRequest asked = request.setOut();
+        SetupRequest asked = request.setup();
         Course course = asked.laid().course().course();
         @Nullable CoursePlacement stand = PlacementJson.checked(asked.stand(), "stand");
         EvaluationService.LineDrawing drawn =
@@ -140,14 +140,14 @@ class SetupController {
     }
 
     /** What the way of measuring does to the room; asked again, it goes on from where time ran out. */
-    @PostMapping("/calculations/set-out-accuracies")
-    Accuracy findSetOutAccuracy(@Valid @RequestBody CalculationRequest request) {
+    @PostMapping("/calculations/setup-accuracies")
+    Accuracy findSetupAccuracy(@Valid @RequestBody CalculationRequest request) {
         return accuracies.accuracy(request);
     }
 
     /** From one laid course to another: one walk with a stack of cones in hand, in metres and minutes. */
-    @PostMapping("/calculations/change-overs")
-    Changeover planChangeOver(@Valid @RequestBody ChangeoverRequest request) {
+    @PostMapping("/calculations/changeovers")
+    Changeover planChangeover(@Valid @RequestBody ChangeoverRequest request) {
         boolean onYard = request.fromStand() != null && request.toStand() != null;
         AlongLine along = onYard ? request.along() : null;
         SetupSheet from = service.sheet(
@@ -163,11 +163,11 @@ class SetupController {
                 PlacementJson.checked(request.toStand(), "toStand"),
                 along);
         int holds = stack(request.stackHolds());
-        return reckoning.whole(
+        return scheduler.whole(
                 Priority.ONE, "this change-over", () -> Changeover.between(from, to, SetupSheet.DATUM, holds));
     }
 
-    /** The order of a day's courses with the least change-over. */
+    /** The order of a day's courses with the least changeover. */
     @PostMapping("/calculations/day-orders")
     DayOrder findDayOrder(@Valid @RequestBody DayOrderRequest request) {
         return orders.best(

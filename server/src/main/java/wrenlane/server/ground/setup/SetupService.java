@@ -14,9 +14,9 @@ import wrenlane.server.ground.setup.SetupRequest.YardLine;
 import wrenlane.server.ground.setup.SetupResponse.ChalkMark;
 import wrenlane.server.ground.setup.SetupResponse.MarkUse;
 import wrenlane.server.ground.yard.YardService;
-import wrenlane.server.platform.calculation.StateCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.StateCache;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.setup.Baseline;
@@ -28,8 +28,8 @@ import wrenlane.units.Calibration;
 import wrenlane.units.Calibrations;
 import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
-import wrenlane.yard.NamedYard;
 import wrenlane.yard.CoursePlacement;
+import wrenlane.yard.NamedYard;
 
 /** Sets courses out on the yard they stand on. */
 @Service
@@ -41,21 +41,21 @@ public class SetupService {
     private static final int CONE_BYTES = 3_000;
 
     private final YardService yards;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final StateCache<SetupRequest, SetupResponse> kept;
 
-    SetupService(YardService yards, ComputeScheduler reckoning, Storage storage) {
+    SetupService(YardService yards, ComputeScheduler scheduler, Storage storage) {
         this.yards = yards;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.kept = new StateCache<>(
                 storage::state, MOST_BYTES, of -> of.sheet().steps().size() * CONE_BYTES, of -> true);
     }
 
-    SetupResponse setOut(SetupRequest request) {
-        return kept.get(request, () -> reckoning.whole(Priority.ONE, "where the cones go", () -> reckoned(request)));
+    SetupResponse setup(SetupRequest request) {
+        return kept.get(request, () -> scheduler.whole(Priority.ONE, "where the cones go", () -> computed(request)));
     }
 
-    private SetupResponse reckoned(SetupRequest request) {
+    private SetupResponse computed(SetupRequest request) {
         SetupSheet sheet = sheet(
                 request.laid().nested(),
                 request.system(),

@@ -1,4 +1,4 @@
-/** Set-out figures and the square check. */
+/** Setup figures and the square check. */
 @NullMarked
 package wrenlane.server.ground.setup;
 

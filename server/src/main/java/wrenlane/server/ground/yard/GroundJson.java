@@ -14,10 +14,10 @@ import wrenlane.finding.TypedText;
 import wrenlane.plane.Point;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.yard.BayRow;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Fall;
 import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.Obstacle;
-import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.Surface;
 import wrenlane.yard.SurveyedOutline;
 import wrenlane.yard.Yard;
@@ -139,7 +139,8 @@ public record GroundJson(
             Double alongMetres) {}
 
     private static Optional<Finding> inTheYard(String where, String what, double metres) {
-        return Checks.range(where, what, metres, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m");
+        return Checks.range(
+                where, what, metres, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m");
     }
 
     private static Optional<Finding> turn(String where, double radians) {

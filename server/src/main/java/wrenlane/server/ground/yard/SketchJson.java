@@ -17,9 +17,9 @@ import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.units.Figures;
 import wrenlane.units.LengthSystem;
 import wrenlane.units.MeasuredLength;
+import wrenlane.yard.CoursePlacement;
 import wrenlane.yard.MeasuredOutline;
 import wrenlane.yard.OutlineSketch;
-import wrenlane.yard.CoursePlacement;
 
 /**
  * An outline as it is drawn.
@@ -47,8 +47,20 @@ record SketchJson(
             @Schema(minimum = "0", maximum = "15") @Nullable Integer was) {
         private Checks checked(String where, int corners) {
             Checks checks = new Checks()
-                    .add(Checks.range(where + ".x", "Along", x, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m"))
-                    .add(Checks.range(where + ".y", "Across", y, -CoursePlacement.FARTHEST_METRES, CoursePlacement.FARTHEST_METRES, "m"));
+                    .add(Checks.range(
+                            where + ".x",
+                            "Along",
+                            x,
+                            -CoursePlacement.FARTHEST_METRES,
+                            CoursePlacement.FARTHEST_METRES,
+                            "m"))
+                    .add(Checks.range(
+                            where + ".y",
+                            "Across",
+                            y,
+                            -CoursePlacement.FARTHEST_METRES,
+                            CoursePlacement.FARTHEST_METRES,
+                            "m"));
             return was == null
                     ? checks
                     : checks.add(Checks.range(where + ".was", "The corner it was", was, 0, corners - 1, ""));

@@ -24,7 +24,7 @@ class BriefingReader {
     private final DayService days;
     private final YardService yards;
     private final CourseService courses;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final KitService kit;
     private final LessonStore lessons;
     private final RunRepository runs;
@@ -33,14 +33,14 @@ class BriefingReader {
             DayService days,
             YardService yards,
             CourseService courses,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             KitService kit,
             LessonStore lessons,
             RunRepository runs) {
         this.days = days;
         this.yards = yards;
         this.courses = courses;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.kit = kit;
         this.lessons = lessons;
         this.runs = runs;
@@ -74,7 +74,7 @@ class BriefingReader {
                 day,
                 day.yardId().map(yards::get),
                 set,
-                standings.participants(day, first(set).kind()),
+                sizesOfRiders.participants(day, first(set).kind()),
                 kit.get().ownedByName(),
                 lessons.isSaid(dayId),
                 runs.countOnDay(dayId));

@@ -16,12 +16,12 @@ import wrenlane.yard.Caution;
  *
  * @param cones to bring: for all courses that stand at once, or for any one set up after another, whichever takes more
  * @param besides what else to bring, in words
- * @param riders who rides what at which rung
+ * @param riders who rides what at which size
  * @param cautions of the ground, and of what stands on it
  * @param stops how far each stop of the lane is
  * @param next the stop to go on to
  * @param runs logged this day
- * @param unfinished whether time ran out before every rider's rung was known; asked again, it goes on from there
+ * @param unfinished whether time ran out before every rider's size was known; asked again, it goes on from there
  */
 public record BriefingResponse(
         long dayId,
@@ -37,7 +37,7 @@ public record BriefingResponse(
     /**
      * One rider.
      *
-     * @param rung to begin on; missing where the machine has no rung on this kind
+     * @param size to begin on; missing where the machine has no size on this kind
      * @param ridesMetres the setting they ride of those that the day's first course stands at; missing where none suits
      * @param chance of a clean run on that, to the weaker side; missing where nothing is known
      * @param left tightest setting ridden clean four times in five, an estimate
@@ -49,7 +49,7 @@ public record BriefingResponse(
             @Nullable Double mostLeanRadians,
             long machineId,
             String machineName,
-            SizeLadder.@Nullable SizeStep rung,
+            SizeLadder.@Nullable SizeStep size,
             @Nullable Double ridesMetres,
             @Nullable ChanceJson chance,
             @Nullable EstimateJson left,

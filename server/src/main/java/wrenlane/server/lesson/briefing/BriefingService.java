@@ -21,17 +21,17 @@ import wrenlane.server.ground.placement.ArrangementService;
 import wrenlane.server.ground.placement.ArrangementService.SizedCourse;
 import wrenlane.server.lesson.briefing.BriefingResponse.RiderBriefing;
 import wrenlane.server.lesson.size.DaySizeService;
-import wrenlane.server.platform.calculation.StateCache;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.StateCache;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.Participant;
 import wrenlane.server.progress.RiderSizes;
 import wrenlane.server.progress.RiderSizesService;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.Caution;
-import wrenlane.yard.SharedCones;
 import wrenlane.yard.PlacedGround;
+import wrenlane.yard.SharedCones;
 
 /** Puts the day on one page: what to bring, who rides what, and what is not ready. */
 @Service
@@ -43,47 +43,47 @@ public class BriefingService {
     private static final int BRIEFING_BYTES = 20_000;
 
     private final BriefingReader reader;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final ArrangementService placing;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final Clock clock;
     private final StateCache<BriefingQuestion, BriefingResponse> kept;
 
     BriefingService(
             BriefingReader reader,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             ArrangementService placing,
             Storage storage,
-            ComputeScheduler reckoning,
+            ComputeScheduler scheduler,
             Clock clock) {
         this.reader = reader;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.placing = placing;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.clock = clock;
         this.kept = new StateCache<>(storage::state, MOST_BYTES, of -> BRIEFING_BYTES, of -> !of.unfinished());
     }
 
     private record BriefingQuestion(long dayId, LengthSystem system, LocalDate today) {}
 
-    /** Everything of a day at a glance. Read of one state of the data, and reckoned after that. */
+    /** Everything of a day at a glance. Read of one state of the data, and computed after that. */
     public BriefingResponse briefing(long dayId, LengthSystem system) {
         BriefingQuestion asked = new BriefingQuestion(dayId, system, LocalDate.now(clock));
-        return kept.get(asked, () -> reckoned(asked));
+        return kept.get(asked, () -> computed(asked));
     }
 
-    private BriefingResponse reckoned(BriefingQuestion asked) {
+    private BriefingResponse computed(BriefingQuestion asked) {
         LengthSystem system = asked.system();
         BriefingReader.BriefingInput read = storage.read(() -> reader.read(asked.dayId()));
         Day day = read.day();
         List<NamedCourse> set = read.courses();
         DayState state = state(read, asked.today());
-        List<Optional<RiderSizes>> known = reckoning.parts(
+        List<Optional<RiderSizes>> known = scheduler.parts(
                 Priority.MANY,
                 read.riders().stream()
-                        .map(r -> (Supplier<RiderSizes>) () -> standings.standing(r, read.first(), system))
+                        .map(r -> (Supplier<RiderSizes>) () -> sizesOfRiders.riderSizes(r, read.first(), system))
                         .toList());
         List<Double> stands = set.stream()
                 .limit(1)
@@ -106,7 +106,7 @@ public class BriefingService {
 
     private DayState state(BriefingReader.BriefingInput read, LocalDate today) {
         Map<CourseId, PlacedGround> placed = read.day().standing(read.courses());
-        List<PlacedGround> standing = List.copyOf(placed.values());
+        List<PlacedGround> riderSizes = List.copyOf(placed.values());
         List<NamedCourse> unplaced =
                 read.courses().stream().filter(c -> !placed.containsKey(c.id())).toList();
         return new DayState(
@@ -117,7 +117,7 @@ public class BriefingService {
                         ? List.of()
                         : unplaced.stream().map(NamedCourse::name).toList(),
                 ConeCount.of(
-                        SharedCones.markers(standing),
+                        SharedCones.markers(riderSizes),
                         unplaced.stream().map(c -> read.day().nested(c).plan()).toList(),
                         read.owned()),
                 read.riders().size(),
@@ -132,8 +132,8 @@ public class BriefingService {
                 read.day().date().isBefore(today));
     }
 
-    private static RiderBriefing briefing(Participant read, Optional<RiderSizes> standing, List<Double> stands) {
-        Optional<Double> rides = standing.flatMap(
+    private static RiderBriefing briefing(Participant read, Optional<RiderSizes> riderSizes, List<Double> stands) {
+        Optional<Double> rides = riderSizes.flatMap(
                 s -> DaySizeService.rides(read.rider(), s, stands).settingMetres());
         return new RiderBriefing(
                 read.rider().id().value(),
@@ -142,11 +142,11 @@ public class BriefingService {
                 read.rider().mostLeanRadians().orElse(null),
                 read.machine().id().value(),
                 read.machine().name(),
-                standing.map(RiderSizes::rung).orElse(null),
+                riderSizes.map(RiderSizes::size).orElse(null),
                 rides.orElse(null),
-                rides.flatMap(metres -> standing.map(s -> s.chanceAt(metres))).orElse(null),
-                standing.map(RiderSizes::left).orElse(null),
-                standing.map(RiderSizes::right).orElse(null));
+                rides.flatMap(metres -> riderSizes.map(s -> s.chanceAt(metres))).orElse(null),
+                riderSizes.map(RiderSizes::left).orElse(null),
+                riderSizes.map(RiderSizes::right).orElse(null));
     }
 
     private List<Caution> cautions(BriefingReader.BriefingInput read) {

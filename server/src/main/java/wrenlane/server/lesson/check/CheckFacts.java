@@ -15,9 +15,9 @@ import wrenlane.machine.MachineDimension;
 import wrenlane.machine.NamedMachine;
 import wrenlane.rider.Rider;
 import wrenlane.server.ground.yard.YardService;
+import wrenlane.server.lesson.ComputedLesson;
 import wrenlane.server.lesson.LessonOfDay;
 import wrenlane.server.lesson.LessonService;
-import wrenlane.server.lesson.ComputedLesson;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
 import wrenlane.server.platform.storage.Storage;
@@ -44,10 +44,10 @@ class CheckFacts {
 
     /** Of a day. */
     SafetyCheck.Facts of(long dayId) {
-        // Which drills are ridden does not follow the lengths that rungs are rounded to.
-        ComputedLesson reckoned = lessons.reckoned(dayId, LengthSystem.METRIC);
-        LessonOfDay of = reckoned.gathered().of();
-        Set<String> ridden = reckoned.lesson().stream()
+        // Which drills are ridden does not follow the lengths that sizes are rounded to.
+        ComputedLesson computed = lessons.computed(dayId, LengthSystem.METRIC);
+        LessonOfDay of = computed.gathered().of();
+        Set<String> ridden = computed.lesson().stream()
                 .flatMap(lesson -> lesson.blocks().stream())
                 .flatMap(block -> block.turns().stream())
                 .map(turn -> turn.task().drillId())

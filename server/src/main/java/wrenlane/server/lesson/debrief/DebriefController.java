@@ -25,13 +25,13 @@ class DebriefController {
         this.texts = texts;
     }
 
-    /** What each rider of the day is told, reckoned from the runs. */
+    /** What each rider of the day is told, computed from the runs. */
     @GetMapping
     DebriefResponse getDebrief(@PathVariable long dayId, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.get(dayId, system);
     }
 
-    /** Puts what a rider is told in the instructor's own words; empty, what is reckoned holds again. */
+    /** Puts what a rider is told in the instructor's own words; empty, what is computed holds again. */
     @PutMapping("/{riderId}")
     DebriefText putDebrief(
             @PathVariable long dayId,

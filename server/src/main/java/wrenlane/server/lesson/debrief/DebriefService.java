@@ -25,8 +25,8 @@ import wrenlane.server.lesson.debrief.DebriefResponse.Review;
 import wrenlane.server.lesson.debrief.DebriefResponse.ReviewPart;
 import wrenlane.server.lesson.debrief.DebriefResponse.RiderDebrief;
 import wrenlane.server.lesson.live.LiveLessonService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.DayProgress;
 import wrenlane.server.progress.DayProgress.DayFacts;
@@ -38,19 +38,19 @@ public class DebriefService {
     private final DebriefReader reader;
     private final DayProgress progress;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    DebriefService(DebriefReader reader, DayProgress progress, Storage storage, ComputeScheduler reckoning) {
+    DebriefService(DebriefReader reader, DayProgress progress, Storage storage, ComputeScheduler scheduler) {
         this.reader = reader;
         this.progress = progress;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
-    /** The debrief of a day. Read of one state of the data, and reckoned after that. */
+    /** The debrief of a day. Read of one state of the data, and computed after that. */
     public DebriefResponse get(long dayId, LengthSystem system) {
         DebriefReader.DebriefInput read = storage.read(() -> reader.read(dayId));
-        List<Optional<RiderDebrief>> told = reckoning.parts(
+        List<Optional<RiderDebrief>> told = scheduler.parts(
                 Priority.MANY,
                 read.riders().stream()
                         .map(r -> (Supplier<RiderDebrief>) () ->
@@ -143,7 +143,8 @@ public class DebriefService {
                 minutes.isEmpty() ? null : minutes.stream().mapToDouble(m -> m).sum());
     }
 
-    private static RiderDebrief told(DebriefReader.DebriefInput all, DebriefReader.DebriefRider read, Optional<DayFacts> facts) {
+    private static RiderDebrief told(
+            DebriefReader.DebriefInput all, DebriefReader.DebriefRider read, Optional<DayFacts> facts) {
         Debrief debrief = Debrief.of(facts.map(DayFacts::facts).orElse(Debrief.Facts.NOTHING));
         return new RiderDebrief(
                 read.rider().id().value(),

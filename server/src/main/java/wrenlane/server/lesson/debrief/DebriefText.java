@@ -8,7 +8,7 @@ import wrenlane.server.platform.http.VersionedResource;
  * What a rider is told of a day, in the instructor's words.
  *
  * @param version where nothing was said yet, the least there is
- * @param text empty where what is reckoned holds
+ * @param text empty where what is computed holds
  */
 public record DebriefText(long version, String text) implements VersionedResource {
     /** Nothing said. */

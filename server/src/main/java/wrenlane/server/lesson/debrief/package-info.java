@@ -1,4 +1,4 @@
-/** A day's debrief: what each rider is told, reckoned from their runs and put right by whoever was there. */
+/** A day's debrief: what each rider is told, computed from their runs and put right by whoever was there. */
 @NullMarked
 package wrenlane.server.lesson.debrief;
 

@@ -18,7 +18,7 @@ final class DrillUpgrades {
 
     private DrillUpgrades() {}
 
-    /** Version 1 had tightness, where a larger number is easier. */
+    /** Version 1 had difficulty, where a larger number is easier. */
     static final Upgrade FROM_1 = new Upgrade("wren-lane-drills/1", file -> {
         for (JsonNode drill : file.path("drills")) {
             if (drill.path("pass") instanceof ObjectNode pass) {
@@ -50,7 +50,7 @@ final class DrillUpgrades {
         rename((ObjectNode) scoring.get("pass"), "measure");
         rename(drill, "loggedBy");
         move(drill, "loggedBy", scoring, "loggedBy");
-        move(drill, "spell", scoring, "timedRide");
+        move(drill, "timedRide", scoring, "timedRide");
         ObjectNode adaptations = drill.putObject("adaptations");
         move(drill, "inSchool", adaptations, "byMethod");
         move(drill, "withChoice", adaptations, "byChoice");

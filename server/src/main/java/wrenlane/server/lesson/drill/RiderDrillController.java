@@ -29,9 +29,9 @@ class RiderDrillController {
     }
 
     /** The standing of several riders, each on the machine ridden. */
-    @PostMapping("/calculations/drill-standings")
-    List<RiderDrills> findDrillStandings(@Valid @RequestBody MasteryRequest request) {
-        return service.standings(request);
+    @PostMapping("/calculations/drill-mastery")
+    List<RiderDrills> findDrillMastery(@Valid @RequestBody MasteryRequest request) {
+        return service.masteryOfDrills(request);
     }
 
     /** Drills that each rider of a day can ride, on its courses and on none. */

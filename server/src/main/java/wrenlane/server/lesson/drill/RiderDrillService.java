@@ -17,10 +17,10 @@ import wrenlane.day.DayRider;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
-import wrenlane.drill.DrillPath;
-import wrenlane.drill.DrillRuns;
 import wrenlane.drill.DrillMastery;
 import wrenlane.drill.DrillMastery.MasteryEvidence;
+import wrenlane.drill.DrillPath;
+import wrenlane.drill.DrillRuns;
 import wrenlane.drill.PassMark;
 import wrenlane.drill.TaughtDrill;
 import wrenlane.id.DayId;
@@ -33,8 +33,8 @@ import wrenlane.run.CourseRide;
 import wrenlane.run.Run;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrills.RiderDrill;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.RunAssessor;
 import wrenlane.server.progress.run.RunRepository;
@@ -48,7 +48,7 @@ public class RiderDrillService {
     private final DrillService drills;
     private final RunRepository runs;
     private final CourseDifficulty difficulty;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final Storage storage;
 
     RiderDrillService(
@@ -57,14 +57,14 @@ public class RiderDrillService {
             DrillService drills,
             RunRepository runs,
             CourseDifficulty difficulty,
-            ComputeScheduler reckoning,
+            ComputeScheduler scheduler,
             Storage storage) {
         this.reader = reader;
         this.mastered = mastered;
         this.drills = drills;
         this.runs = runs;
         this.difficulty = difficulty;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.storage = storage;
     }
 
@@ -73,23 +73,24 @@ public class RiderDrillService {
      *
      * @param school that all of them ride by that day; empty for everybody's own
      */
-    public List<RiderDrills> standings(Catalogue catalogue, List<DayRider> riders, Optional<RidingMethod> school) {
+    public List<RiderDrills> masteryOfDrills(
+            Catalogue catalogue, List<DayRider> riders, Optional<RidingMethod> school) {
         List<RiderDrillReader.RiderDrillInput> read = storage.read(() -> riders.stream()
                 .map(p -> reader.read(p.riderId().value(), p.machineId().value(), school))
                 .toList());
         List<Supplier<DrillHistory>> work = new ArrayList<>();
         read.forEach(r -> work.add(() -> met(catalogue, r)));
-        List<Optional<DrillHistory>> met = reckoning.parts(Priority.MANY, work);
-        List<RiderDrills> standings = new ArrayList<>();
+        List<Optional<DrillHistory>> met = scheduler.parts(Priority.MANY, work);
+        List<RiderDrills> masteryOfDrills = new ArrayList<>();
         for (int i = 0; i < read.size(); i++) {
-            standings.add(standing(catalogue, read.get(i), met.get(i)));
+            masteryOfDrills.add(mastery(catalogue, read.get(i), met.get(i)));
         }
-        return standings;
+        return masteryOfDrills;
     }
 
     /** The standing of several riders. */
-    List<RiderDrills> standings(MasteryRequest request) {
-        return standings(
+    List<RiderDrills> masteryOfDrills(MasteryRequest request) {
+        return masteryOfDrills(
                 drills.catalogue(),
                 request.pairs().stream()
                         .map(p -> new DayRider(new RiderId(p.riderId()), new MachineId(p.machineId())))
@@ -101,15 +102,15 @@ public class RiderDrillService {
     public List<TaughtDrill> before(String kind, long riderId, long machineId) {
         Catalogue catalogue = drills.catalogue();
         RiderDrillReader.RiderDrillInput read = storage.read(() -> reader.read(riderId, machineId, Optional.empty()));
-        DrillHistory met = reckoning.whole(Priority.ONE, "the drills on the way", () -> met(catalogue, read));
-        List<RiderDrill> all = standing(catalogue, read, Optional.of(met)).drills();
+        DrillHistory met = scheduler.whole(Priority.ONE, "the drills on the way", () -> met(catalogue, read));
+        List<RiderDrill> all = mastery(catalogue, read, Optional.of(met)).drills();
         Map<String, TaughtDrill> taught = new LinkedHashMap<>();
         all.forEach(d -> taught.put(d.drill().id(), d.drill()));
         return DrillPath.to(
                         kind,
                         catalogue,
                         List.copyOf(taught.values()),
-                        all.stream().map(RiderDrill::standing).toList())
+                        all.stream().map(RiderDrill::mastery).toList())
                 .stream()
                 .map(id -> Objects.requireNonNull(taught.get(id)))
                 .toList();
@@ -149,7 +150,11 @@ public class RiderDrillService {
     }
 
     private static void look(
-            Drill drill, RiderDrillReader.RiderDrillInput read, List<Run> counting, RunAssessor assessor, DrillHistory met) {
+            Drill drill,
+            RiderDrillReader.RiderDrillInput read,
+            List<Run> counting,
+            RunAssessor assessor,
+            DrillHistory met) {
         long machineId = read.machine().id().value();
         boolean onAnother =
                 read.shown().stream().anyMatch(row -> row.drillId().equals(drill.id()) && row.machineId() != machineId);
@@ -178,8 +183,9 @@ public class RiderDrillService {
                 some.stream().map(assessor::assess).toList());
     }
 
-    private RiderDrills standing(Catalogue catalogue, RiderDrillReader.RiderDrillInput read, Optional<DrillHistory> reckoned) {
-        DrillHistory met = reckoned.orElseGet(() -> new DrillHistory(Set.of(), Set.of(), Set.of()));
+    private RiderDrills mastery(
+            Catalogue catalogue, RiderDrillReader.RiderDrillInput read, Optional<DrillHistory> computed) {
+        DrillHistory met = computed.orElseGet(() -> new DrillHistory(Set.of(), Set.of(), Set.of()));
         Map<String, LocalDate> shownHere = new HashMap<>();
         Set<String> any = new HashSet<>(met.any());
         for (MasteredRow row : read.shown()) {
@@ -192,14 +198,16 @@ public class RiderDrillService {
         here.addAll(shownHere.keySet());
         List<TaughtDrill> taught = catalogue.taught(
                 read.teaching(), read.transmission(), read.rider().level());
-        List<DrillMastery> standings = DrillMastery.of(taught, new MasteryEvidence(here, any, met.tried()));
+        List<DrillMastery> masteryOfDrills = DrillMastery.of(taught, new MasteryEvidence(here, any, met.tried()));
         List<RiderDrill> all = new ArrayList<>();
         for (int i = 0; i < taught.size(); i++) {
             String id = taught.get(i).id();
-            PassMark pass =
-                    catalogue.find(id).orElseThrow().passAgain(standings.get(i).fewerRuns());
+            PassMark pass = catalogue
+                    .find(id)
+                    .orElseThrow()
+                    .passAgain(masteryOfDrills.get(i).fewerRuns());
             all.add(new RiderDrill(
-                    taught.get(i), standings.get(i), pass, met.any().contains(id), shownHere.get(id)));
+                    taught.get(i), masteryOfDrills.get(i), pass, met.any().contains(id), shownHere.get(id)));
         }
         return new RiderDrills(
                 read.rider().id().value(),
@@ -209,7 +217,7 @@ public class RiderDrillService {
                 read.transmission(),
                 read.teaching().school(),
                 all,
-                reckoned.isEmpty());
+                computed.isEmpty());
     }
 
     /** A rider on a day and a drill that is ridden on no course. */

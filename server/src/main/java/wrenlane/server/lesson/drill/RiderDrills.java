@@ -35,7 +35,7 @@ public record RiderDrills(
      */
     public record RiderDrill(
             TaughtDrill drill,
-            DrillMastery standing,
+            DrillMastery mastery,
             PassMark pass,
             boolean byRuns,
             @Nullable LocalDate shownOn) {}
@@ -45,7 +45,7 @@ public record RiderDrills(
         return new LessonTasks(
                 catalogue,
                 drills.stream().map(RiderDrill::drill).toList(),
-                drills.stream().map(RiderDrill::standing).toList(),
+                drills.stream().map(RiderDrill::mastery).toList(),
                 transmission);
     }
 }

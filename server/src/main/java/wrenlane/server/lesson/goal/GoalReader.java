@@ -49,7 +49,8 @@ class GoalReader {
      *
      * @param last day with runs of this rider, on whatever course; empty where there are none
      */
-    record GoalInput(GoalJson goal, CourseKind kind, NamedMachine machine, KindHistory ridden, Optional<LocalDate> last) {}
+    record GoalInput(
+            GoalJson goal, CourseKind kind, NamedMachine machine, KindHistory ridden, Optional<LocalDate> last) {}
 
     GoalSnapshot read(long riderId) {
         riders.get(riderId);

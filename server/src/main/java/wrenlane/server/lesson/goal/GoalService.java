@@ -19,8 +19,8 @@ import wrenlane.progress.GoalGap;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.lesson.drill.RiderDrillService;
 import wrenlane.server.lesson.goal.GoalResponse.GoalDistance;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
@@ -38,7 +38,7 @@ public class GoalService {
     private final CourseDifficulty difficulty;
     private final RiderDrillService drills;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final Clock clock;
 
     GoalService(
@@ -48,7 +48,7 @@ public class GoalService {
             CourseDifficulty difficulty,
             RiderDrillService drills,
             Storage storage,
-            ComputeScheduler reckoning,
+            ComputeScheduler scheduler,
             Clock clock) {
         this.reader = reader;
         this.mapper = mapper;
@@ -56,7 +56,7 @@ public class GoalService {
         this.difficulty = difficulty;
         this.drills = drills;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.clock = clock;
     }
 
@@ -77,7 +77,7 @@ public class GoalService {
         List<TaughtDrill> before = asked.goal().rhythm().isEmpty()
                 ? List.of()
                 : drills.before(asked.kind().id(), riderId, asked.goal().machineId());
-        return reckoning.whole(Priority.ONE, "the way to this goal", () -> off(asked, before, system));
+        return scheduler.whole(Priority.ONE, "the way to this goal", () -> off(asked, before, system));
     }
 
     private GoalDistance off(GoalReader.GoalInput asked, List<TaughtDrill> before, LengthSystem system) {

@@ -24,7 +24,7 @@ import wrenlane.verdict.SizeLadder;
  * @param lessons in their order
  * @param likelyLessons how many would be likely to do; missing where those planned are, and where it cannot be said
  * @param likelySchedule how so many find room, later or more often; missing where the number is, or is one
- * @param likelyRung the tightest rung that those planned are likely to reach, where not the goal; missing where there is none
+ * @param likelySize the tightest size that those planned are likely to reach, where not the goal; missing where there is none
  */
 public record ProgrammeJson(
         Sufficiency enough,
@@ -33,15 +33,16 @@ public record ProgrammeJson(
         List<LessonJson> lessons,
         @Nullable Integer likelyLessons,
         Rhythm.@Nullable Schedule likelySchedule,
-        SizeLadder.@Nullable SizeStep likelyRung) {
+        SizeLadder.@Nullable SizeStep likelySize) {
     /**
      * One lesson.
      *
-     * @param begin rung it begins on
-     * @param aim rung to be ridden clean at its end
+     * @param begin size it begins on
+     * @param aim size to be ridden clean at its end
      * @param drills to be mastered in it, in their order
      */
-    public record LessonJson(LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<DrillName> drills) {}
+    public record LessonJson(
+            LocalDate on, SizeLadder.SizeStep begin, SizeLadder.SizeStep aim, List<DrillName> drills) {}
 
     /** A drill by its name. */
     public record DrillName(String id, String name) {}
@@ -67,6 +68,6 @@ public record ProgrammeJson(
                         .filter(lessons -> lessons > 1)
                         .map(scheduleOf::apply)
                         .orElse(null),
-                programme.likelyRung().orElse(null));
+                programme.likelySize().orElse(null));
     }
 }

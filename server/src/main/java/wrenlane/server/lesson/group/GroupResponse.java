@@ -17,7 +17,7 @@ record GroupResponse(long dayId, int aimedAt, List<GroupCourse> courses, boolean
     /**
      * One course.
      *
-     * @param settingLabel what its rungs turn
+     * @param settingLabel what its sizes turn
      * @param stands settings in metres, the widest first
      * @param nextMetres the setting at which these riders come nearest to what is aimed at; missing where nothing is known
      * @param riders in the order of the day
@@ -36,7 +36,7 @@ record GroupResponse(long dayId, int aimedAt, List<GroupCourse> courses, boolean
      * @param left estimate, where there are runs enough
      * @param right estimate, where there are runs enough
      * @param weakSide missing where both are level, or one is not known
-     * @param workingMetres the rung to work on; missing where there is none
+     * @param workingMetres the size to work on; missing where there is none
      * @param next chance of a clean run at the setting proposed, to the side where it is less; missing where nothing is known
      */
     record GroupRider(

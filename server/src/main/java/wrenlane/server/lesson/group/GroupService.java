@@ -23,8 +23,8 @@ import wrenlane.server.lesson.group.GroupController.NextDayRequest;
 import wrenlane.server.lesson.group.GroupResponse.GroupCourse;
 import wrenlane.server.lesson.group.GroupResponse.GroupRider;
 import wrenlane.server.people.aim.AimService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.BusyException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ChanceJson;
@@ -40,24 +40,24 @@ class GroupService {
 
     private final DayService days;
     private final CourseService courses;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final AimService aim;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     GroupService(
             DayService days,
             CourseService courses,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             AimService aim,
             Storage storage,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.days = days;
         this.courses = courses;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.aim = aim;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** A rider on a course, as read. */
@@ -70,7 +70,7 @@ class GroupService {
         List<NamedCourse> set = courses.get(day.courseIds());
         List<Pair> pairs = new ArrayList<>();
         for (NamedCourse course : set) {
-            standings
+            sizesOfRiders
                     .participants(day, course.course().kind())
                     .forEach(participant -> pairs.add(new Pair(course, participant)));
         }
@@ -79,11 +79,11 @@ class GroupService {
 
     GroupResponse group(long dayId, LengthSystem system) {
         GroupInput read = storage.read(() -> read(days.get(dayId)));
-        List<Optional<RiderSizes>> known = reckoning.parts(
+        List<Optional<RiderSizes>> known = scheduler.parts(
                 Priority.MANY,
                 read.pairs().stream()
-                        .map(p -> (Supplier<RiderSizes>) () ->
-                                standings.standing(p.participant(), p.course().course(), system))
+                        .map(p -> (Supplier<RiderSizes>) () -> sizesOfRiders.riderSizes(
+                                p.participant(), p.course().course(), system))
                         .toList());
         return new GroupResponse(
                 dayId,
@@ -95,13 +95,13 @@ class GroupService {
     }
 
     /** A rider with what is known of them on a course. */
-    private record PairSizes(Pair pair, Optional<RiderSizes> standing) {}
+    private record PairSizes(Pair pair, Optional<RiderSizes> riderSizes) {}
 
     private static GroupCourse course(
-            GroupInput read, NamedCourse course, List<Optional<RiderSizes>> standings, LengthSystem system) {
-        List<PairSizes> on = IntStream.range(0, standings.size())
+            GroupInput read, NamedCourse course, List<Optional<RiderSizes>> allSizes, LengthSystem system) {
+        List<PairSizes> on = IntStream.range(0, allSizes.size())
                 .filter(i -> read.pairs().get(i).course().equals(course))
-                .mapToObj(i -> new PairSizes(read.pairs().get(i), standings.get(i)))
+                .mapToObj(i -> new PairSizes(read.pairs().get(i), allSizes.get(i)))
                 .toList();
         Optional<Double> next = next(course, on, read.aim(), system);
         return new GroupCourse(
@@ -113,41 +113,42 @@ class GroupService {
                 on.stream().map(known -> rider(known, next)).toList());
     }
 
-    /** The setting at which they come nearest to what is aimed at, among those between the rungs that each works on. */
+    /** The setting at which they come nearest to what is aimed at, among those between the sizes that each works on. */
     private static Optional<Double> next(NamedCourse course, List<PairSizes> on, Aim aim, LengthSystem system) {
-        List<Double> rungs =
-                on.stream().flatMap(known -> working(known.standing()).stream()).toList();
-        if (rungs.isEmpty()) {
+        List<Double> sizes = on.stream()
+                .flatMap(known -> working(known.riderSizes()).stream())
+                .toList();
+        if (sizes.isEmpty()) {
             return Optional.empty();
         }
-        double least = rungs.stream().min(Comparator.naturalOrder()).orElseThrow();
-        double most = rungs.stream().max(Comparator.naturalOrder()).orElseThrow();
+        double least = sizes.stream().min(Comparator.naturalOrder()).orElseThrow();
+        double most = sizes.stream().max(Comparator.naturalOrder()).orElseThrow();
         List<Double> candidates = course.course().handy(system).between(least, most).stream()
                 .filter(m -> NestedCourse.check(course.course(), List.of(m)).isEmpty())
                 .toList();
         List<DoubleFunction<Optional<Double>>> chances = on.stream()
-                .flatMap(known -> known.standing().stream())
+                .flatMap(known -> known.riderSizes().stream())
                 .map(s -> (DoubleFunction<Optional<Double>>)
                         metres -> Optional.ofNullable(s.chanceAt(metres)).map(ChanceJson::chance))
                 .toList();
         return GroupSetting.of(candidates, chances, aim).map(GroupSetting::settingMetres);
     }
 
-    private static Optional<Double> working(Optional<RiderSizes> standing) {
-        return standing.map(RiderSizes::working).map(w -> w.rung().settingMetres());
+    private static Optional<Double> working(Optional<RiderSizes> riderSizes) {
+        return riderSizes.map(RiderSizes::working).map(w -> w.size().settingMetres());
     }
 
     private static GroupRider rider(PairSizes known, Optional<Double> next) {
-        @Nullable RiderSizes standing = known.standing().orElse(null);
+        @Nullable RiderSizes riderSizes = known.riderSizes().orElse(null);
         return new GroupRider(
                 known.pair().participant().rider().id().value(),
                 known.pair().participant().rider().name(),
                 known.pair().participant().machine().name(),
-                standing == null ? null : standing.left(),
-                standing == null ? null : standing.right(),
-                standing == null ? null : standing.weakSide(),
-                working(known.standing()).orElse(null),
-                standing == null ? null : next.map(standing::chanceAt).orElse(null));
+                riderSizes == null ? null : riderSizes.left(),
+                riderSizes == null ? null : riderSizes.right(),
+                riderSizes == null ? null : riderSizes.weakSide(),
+                working(known.riderSizes()).orElse(null),
+                riderSizes == null ? null : next.map(riderSizes::chanceAt).orElse(null));
     }
 
     /** Makes the day after, with its courses at the sizes proposed, and returns its id. */

@@ -33,7 +33,7 @@ class RestOfLesson {
     /**
      * What is to follow the step it is at: in the time that its settings leave, with what was still to come as far as it fits.
      *
-     * @param system whose lengths the rungs are that riders begin at
+     * @param system whose lengths the sizes are that riders begin at
      * @throws RefusedException where there is too little time left, or nobody is there
      */
     List<Block> plannedAnew(long dayId, LiveLesson running, Instant now, LengthSystem system) {
@@ -57,8 +57,8 @@ class RestOfLesson {
                 .filter(id -> brief.station(id).isPresent())
                 .map(id -> new Wish(id, Optional.empty()))
                 .toList();
-        Lesson rest = LessonPlanner.rest(
-                brief.rest(left, toCome, new LessonBrief.LessonInProgress(running.riddenAtEndOfStep(), running.standing())));
+        Lesson rest = LessonPlanner.rest(brief.rest(
+                left, toCome, new LessonBrief.LessonInProgress(running.riddenAtEndOfStep(), running.standing())));
         rest.findings().stream()
                 .filter(f -> f.code().equals("too-short"))
                 .findFirst()

@@ -27,12 +27,12 @@ class DaySizeController {
     }
 
     /** What a course stands at, who rides which of it, and what would serve most; or the same for other settings. */
-    @GetMapping("/courses/{courseId}/standing")
-    DaySizeResponse getStanding(
+    @GetMapping("/courses/{courseId}/sizes")
+    DaySizeResponse getActiveSizes(
             @PathVariable long id,
             @PathVariable long courseId,
             @RequestParam(required = false) @Nullable List<@NotNull Double> at,
             @RequestParam(defaultValue = "METRIC") LengthSystem system) {
-        return service.standing(id, courseId, at, system);
+        return service.riderSizes(id, courseId, at, system);
     }
 }

@@ -73,7 +73,7 @@ public record DaySizeResponse(
     /**
      * A rider on what stands.
      *
-     * @param beginMetres the setting they would begin at, as advice; missing where their machine has no rung here
+     * @param beginMetres the setting they would begin at, as advice; missing where their machine has no size here
      * @param settingMetres what they ride; missing where nothing that stands suits them
      * @param offMetres how far that is from where they would begin; else how far the nearest is from what suits them, above
      *     zero where it is too wide

@@ -13,11 +13,11 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wrenlane.coaching.MarkerChoice;
+import wrenlane.coaching.MarkerChoice.OwnedMarker;
 import wrenlane.coaching.SizeChoice;
 import wrenlane.coaching.SizeChoice.Range;
 import wrenlane.coaching.SizeChoice.RiderSize;
-import wrenlane.coaching.MarkerChoice;
-import wrenlane.coaching.MarkerChoice.OwnedMarker;
 import wrenlane.coaching.advice.CoachingSettings;
 import wrenlane.course.Course;
 import wrenlane.course.NamedCourse;
@@ -35,21 +35,21 @@ import wrenlane.server.course.kit.KitResponse;
 import wrenlane.server.course.kit.KitService;
 import wrenlane.server.course.kit.MarkerJson;
 import wrenlane.server.day.DayService;
-import wrenlane.server.lesson.size.DaySizeResponse.SizeMarkerJson;
-import wrenlane.server.lesson.size.DaySizeResponse.SizeRider;
 import wrenlane.server.lesson.size.DaySizeResponse.SettingJson;
 import wrenlane.server.lesson.size.DaySizeResponse.SettingsChoice;
-import wrenlane.server.platform.calculation.StateCache;
-import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.lesson.size.DaySizeResponse.SizeMarkerJson;
+import wrenlane.server.lesson.size.DaySizeResponse.SizeRider;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
+import wrenlane.server.platform.calculation.StateCache;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ChanceJson;
 import wrenlane.server.progress.Participant;
 import wrenlane.server.progress.RiderSizes;
 import wrenlane.server.progress.RiderSizesService;
 import wrenlane.units.LengthSystem;
-import wrenlane.yard.SharedCones;
 import wrenlane.yard.PlacedGround;
+import wrenlane.yard.SharedCones;
 
 /** What a course of a day stands at, who rides which of it, and which settings would serve most. */
 @Service
@@ -62,25 +62,25 @@ public class DaySizeService {
 
     private final DayService days;
     private final CourseService courses;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final KitService kit;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
     private final StateCache<SizeQuestion, DaySizeResponse> kept;
 
     DaySizeService(
             DayService days,
             CourseService courses,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             KitService kit,
             Storage storage,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.days = days;
         this.courses = courses;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.kit = kit;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
         this.kept = new StateCache<>(storage::state, MOST_BYTES, of -> ANSWER_BYTES, of -> !of.unfinished());
     }
 
@@ -89,13 +89,13 @@ public class DaySizeService {
 
     /** Cones of a day's courses that are another's, too, where they stand. */
     List<SharedConeName> also(long dayId) {
-        Map<CourseId, PlacedGround> standing = storage.read(() -> {
+        Map<CourseId, PlacedGround> riderSizes = storage.read(() -> {
             Day day = days.get(dayId);
             return day.standing(courses.get(day.courseIds()));
         });
-        List<PlacedGround> all = List.copyOf(standing.values());
+        List<PlacedGround> all = List.copyOf(riderSizes.values());
         List<SharedConeName> found = new ArrayList<>();
-        standing.forEach((id, course) -> SharedCones.also(course, all)
+        riderSizes.forEach((id, course) -> SharedCones.also(course, all)
                 .forEach((label, also) -> found.add(new SharedConeName(id.value(), label, also))));
         return found;
     }
@@ -108,36 +108,36 @@ public class DaySizeService {
      *
      * @param at settings to ask about instead of those that stand; nothing is stored
      */
-    DaySizeResponse standing(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
-        return kept.get(new SizeQuestion(dayId, courseId, at, system), () -> reckoned(dayId, courseId, at, system));
+    DaySizeResponse riderSizes(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+        return kept.get(new SizeQuestion(dayId, courseId, at, system), () -> computed(dayId, courseId, at, system));
     }
 
-    private DaySizeResponse reckoned(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
+    private DaySizeResponse computed(long dayId, long courseId, @Nullable List<Double> at, LengthSystem system) {
         SizeInput read = storage.read(() -> read(days.get(dayId), courses.get(courseId)));
-        List<OwnedMarker> owned = storage.read(() -> owned(read.day(), read.course().id()));
+        List<OwnedMarker> owned =
+                storage.read(() -> owned(read.day(), read.course().id()));
         Course course = read.course().course();
         List<Double> asked = at == null ? read.day().activeSizes(read.course().id()) : at;
         List<Finding> findings = NestedCourse.check(course, asked);
         NestedCourse nested = NestedCourse.asFarAsItCan(course, asked);
-        List<Optional<RiderSizes>> standings = reckoning.parts(
+        List<Optional<RiderSizes>> allSizes = scheduler.parts(
                 Priority.MANY,
                 read.riders().stream()
-                        .map(r -> (Supplier<RiderSizes>) () -> standing(read, r, system))
+                        .map(r -> (Supplier<RiderSizes>) () -> riderSizes(read, r, system))
                         .toList());
-        List<Optional<Range>> ranges = ranges(read, standings);
+        List<Optional<Range>> ranges = ranges(read, allSizes);
         List<Range> known = ranges.stream().flatMap(Optional::stream).toList();
         return new DaySizeResponse(
                 courseId,
                 course.kind().nests(),
                 course.kind().ladder().label(),
                 new SettingsChoice(
-                        settings(nested),
-                        on(read, standings, ranges, SizeChoice.at(known, nested.settingsMetres()))),
-                course.kind().isStraight() ? null : proposal(read, course, standings, ranges, known, system),
+                        settings(nested), on(read, allSizes, ranges, SizeChoice.at(known, nested.settingsMetres()))),
+                course.kind().isStraight() ? null : proposal(read, course, allSizes, ranges, known, system),
                 SizeMarkerJson.of(MarkerChoice.asChosen(nested, owned)),
                 SizeMarkerJson.of(MarkerChoice.best(nested, owned)),
                 findings,
-                standings.stream().anyMatch(Optional::isEmpty));
+                allSizes.stream().anyMatch(Optional::isEmpty));
     }
 
     /**
@@ -150,18 +150,19 @@ public class DaySizeService {
     public record Rides(Optional<Double> settingMetres, Optional<Side> weakSide, Optional<ChanceJson> chance) {}
 
     /**
-     * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is reckoned in the
+     * What each rider rides of what some courses stand at: by course, then by rider. Whoever is missing is computed in the
      * background.
      */
     public Map<Long, Map<Long, Rides>> rides(Day day, List<NamedCourse> of, LengthSystem system) {
-        List<SizeInput> read = storage.read(() -> of.stream().map(c -> read(day, c)).toList());
+        List<SizeInput> read =
+                storage.read(() -> of.stream().map(c -> read(day, c)).toList());
         Map<Long, Map<Long, Rides>> rides = new LinkedHashMap<>();
         for (SizeInput r : read) {
             List<Double> settings = day.nested(r.course()).settingsMetres();
             Map<Long, Rides> onIt = new LinkedHashMap<>();
             for (Participant rider : r.riders()) {
-                standings
-                        .standingIfKnown(rider, r.course().course(), system)
+                sizesOfRiders
+                        .sizesIfKnown(rider, r.course().course(), system)
                         .ifPresent(s -> onIt.put(rider.rider().id().value(), rides(rider.rider(), s, settings)));
             }
             rides.put(r.course().id().value(), onIt);
@@ -170,24 +171,23 @@ public class DaySizeService {
     }
 
     /** What a rider who stands there rides of some settings. */
-    public static Rides rides(Rider rider, RiderSizes standing, List<Double> settings) {
-        Optional<Double> setting = range(rider, standing)
-                .flatMap(range -> SizeChoice.at(List.of(range), settings)
-                        .riders()
-                        .get(0)
-                        .settingMetres());
+    public static Rides rides(Rider rider, RiderSizes riderSizes, List<Double> settings) {
+        Optional<Double> setting = range(rider, riderSizes)
+                .flatMap(range ->
+                        SizeChoice.at(List.of(range), settings).riders().get(0).settingMetres());
         return new Rides(
                 setting,
-                Optional.ofNullable(standing.weakSide()),
-                setting.flatMap(metres -> Optional.ofNullable(standing.chanceAt(metres))));
+                Optional.ofNullable(riderSizes.weakSide()),
+                setting.flatMap(metres -> Optional.ofNullable(riderSizes.chanceAt(metres))));
     }
 
-    private RiderSizes standing(SizeInput read, Participant r, LengthSystem system) {
-        return standings.standing(r, read.course().course(), system);
+    private RiderSizes riderSizes(SizeInput read, Participant r, LengthSystem system) {
+        return sizesOfRiders.riderSizes(r, read.course().course(), system);
     }
 
     private SizeInput read(Day day, NamedCourse course) {
-        return new SizeInput(day, course, standings.participants(day, course.course().kind()));
+        return new SizeInput(
+                day, course, sizesOfRiders.participants(day, course.course().kind()));
     }
 
     /** The flat markers there are, less what the day's other courses stand in at the same time. */
@@ -214,19 +214,19 @@ public class DaySizeService {
         return counts.stream().collect(Collectors.toMap(c -> c.marker().name(), MarkerCount::count));
     }
 
-    /** What suits each rider; empty where their machine has no rung here, or time ran out. */
-    private static List<Optional<Range>> ranges(SizeInput read, List<Optional<RiderSizes>> standings) {
-        return IntStream.range(0, standings.size())
+    /** What suits each rider; empty where their machine has no size here, or time ran out. */
+    private static List<Optional<Range>> ranges(SizeInput read, List<Optional<RiderSizes>> allSizes) {
+        return IntStream.range(0, allSizes.size())
                 .mapToObj(i ->
-                        standings.get(i).flatMap(s -> range(read.riders().get(i).rider(), s)))
+                        allSizes.get(i).flatMap(s -> range(read.riders().get(i).rider(), s)))
                 .toList();
     }
 
     /** What suits a rider who stands there. */
-    public static Optional<Range> range(Rider rider, RiderSizes standing) {
-        return Optional.ofNullable(standing.rung())
-                .map(rung ->
-                        Range.of(String.valueOf(rider.id()), standing.ladder(), rung, CoachingSettings.USUAL.easier()));
+    public static Optional<Range> range(Rider rider, RiderSizes riderSizes) {
+        return Optional.ofNullable(riderSizes.size())
+                .map(size -> Range.of(
+                        String.valueOf(rider.id()), riderSizes.ladder(), size, CoachingSettings.USUAL.easier()));
     }
 
     private static List<SettingJson> settings(NestedCourse nested) {
@@ -242,7 +242,7 @@ public class DaySizeService {
     }
 
     private static List<SizeRider> on(
-            SizeInput read, List<Optional<RiderSizes>> standings, List<Optional<Range>> ranges, SizeChoice choice) {
+            SizeInput read, List<Optional<RiderSizes>> allSizes, List<Optional<Range>> ranges, SizeChoice choice) {
         boolean straight = read.course().course().kind().isStraight();
         List<SizeRider> on = new ArrayList<>();
         for (int i = 0; i < read.riders().size(); i++) {
@@ -260,7 +260,7 @@ public class DaySizeService {
                     served.flatMap(RiderSize::settingMetres).orElse(null),
                     served.map(RiderSize::offMetres).orElse(null),
                     served.flatMap(RiderSize::settingMetres)
-                            .flatMap(metres -> standings.get(at).map(s -> s.chanceAt(metres)))
+                            .flatMap(metres -> allSizes.get(at).map(s -> s.chanceAt(metres)))
                             .orElse(null)));
         }
         return on;
@@ -269,7 +269,7 @@ public class DaySizeService {
     private static @Nullable SettingsChoice proposal(
             SizeInput read,
             Course course,
-            List<Optional<RiderSizes>> standings,
+            List<Optional<RiderSizes>> allSizes,
             List<Optional<Range>> ranges,
             List<Range> known,
             LengthSystem system) {
@@ -281,7 +281,7 @@ public class DaySizeService {
             }
             if (NestedCourse.check(course, choice.get().settingsMetres()).isEmpty()) {
                 NestedCourse nested = NestedCourse.of(course, choice.get().settingsMetres());
-                return new SettingsChoice(settings(nested), on(read, standings, ranges, choice.get()));
+                return new SettingsChoice(settings(nested), on(read, allSizes, ranges, choice.get()));
             }
             // Where tall cones would stand in the way, one setting less may do.
             most--;

@@ -44,7 +44,8 @@ class TeachingController {
     record TeachingOptions(List<MethodText> schools, List<QuestionText> questions) {}
 
     /** A way of teaching. */
-    record TeachingWay(@NotNull RidingMethod school, @NotNull Set<@NotNull TeachingChoice> choices) {}
+    record TeachingWay(
+            @NotNull RidingMethod school, @NotNull Set<@NotNull TeachingChoice> choices) {}
 
     /** Two ways to compare, for a machine and a level. */
     record ChangesRequest(

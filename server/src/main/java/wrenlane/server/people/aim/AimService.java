@@ -23,7 +23,7 @@ public class AimService {
         return mapper.get();
     }
 
-    /** For the core to propose rungs by. */
+    /** For the core to propose sizes by. */
     public Aim aim() {
         return new Aim(get().cleanPercent() / PERCENT);
     }

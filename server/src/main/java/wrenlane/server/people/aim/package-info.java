@@ -1,4 +1,4 @@
-/** How often a run should be clean: the instructor's choice that rungs are proposed by. */
+/** How often a run should be clean: the instructor's choice that sizes are proposed by. */
 @NullMarked
 package wrenlane.server.people.aim;
 

@@ -83,12 +83,12 @@ public class MachineService {
         return one(id).typed();
     }
 
-    /** A machine for the core to reckon with. */
+    /** A machine for the core to compute with. */
     public MachineTurn turn(long id) {
         return get(id).turn();
     }
 
-    /** Several machines for the core to reckon with, by their ids. */
+    /** Several machines for the core to compute with, by their ids. */
     public Map<Long, MachineTurn> turns(Collection<Long> ids) {
         Map<Long, StoredMachine> found = storage.read(() -> stored(ids));
         return ids.stream()

@@ -12,8 +12,8 @@ import wrenlane.machine.Side;
  * @param measured from the circle, where there is one
  * @param best measured where there is a circle, else computed with the effective lock and lean
  * @param circleUncertaintyMetres one standard deviation of the best circle's width
- * @param leanRadians reckoned with
- * @param effectiveLockRadians reckoned with
+ * @param leanRadians computed with
+ * @param effectiveLockRadians computed with
  */
 public record SideTurnJson(
         Side side,

@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 import java.util.function.ToIntBiFunction;
 import java.util.function.ToIntFunction;
 
-/** What was reckoned, kept as long as there is memory for it; the longest unused goes first. */
+/** What was computed, kept as long as there is memory for it; the longest unused goes first. */
 public final class BoundedCache<K, V> {
     private final Cache<K, V> cache;
 
@@ -33,17 +33,17 @@ public final class BoundedCache<K, V> {
                 .build());
     }
 
-    /** What is kept, or reckoned now; not within the cache itself, whose lock others would wait for. */
-    public V get(K key, Supplier<V> reckoned) {
+    /** What is kept, or computed now; not within the cache itself, whose lock others would wait for. */
+    public V get(K key, Supplier<V> computed) {
         V known = cache.getIfPresent(key);
         if (known == null) {
-            known = reckoned.get();
+            known = computed.get();
             put(key, known);
         }
         return known;
     }
 
-    /** Keeps what was reckoned. */
+    /** Keeps what was computed. */
     public void put(K key, V value) {
         cache.put(key, value);
     }

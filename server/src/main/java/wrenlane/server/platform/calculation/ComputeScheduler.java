@@ -27,7 +27,7 @@ import wrenlane.server.platform.problem.GoneException;
 import wrenlane.server.platform.problem.RefusedException;
 
 /**
- * Reckons for people who wait: at most as many computations at once as there are cores, the others in turn, by their
+ * Computes for people who wait: at most as many computations at once as there are cores, the others in turn, by their
  * {@link Priority}; each within a budget of time and work; ended where a newer request of the same page takes its place.
  */
 @Component
@@ -70,7 +70,7 @@ public class ComputeScheduler implements DisposableBean {
     }
 
     /**
-     * Reckons something that is of use only as a whole.
+     * Computes something that is of use only as a whole.
      *
      * @param what it is, as the sentence about the limit goes on: such as “the speeds of this course”
      * @throws RefusedException where the budget did not suffice
@@ -92,7 +92,7 @@ public class ComputeScheduler implements DisposableBean {
     }
 
     /**
-     * Reckons many things, each of use by itself; one that was not finished within the budget is empty.
+     * Computes many things, each of use by itself; one that was not finished within the budget is empty.
      *
      * @throws BusyException where none came to its turn
      */

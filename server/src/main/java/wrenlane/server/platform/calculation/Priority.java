@@ -6,7 +6,7 @@ public enum Priority {
     DRAGGED,
     /** One answer that somebody looks at. */
     ONE,
-    /** One of many: a row of a table, a rung of a ladder. */
+    /** One of many: a row of a table, a size of a ladder. */
     MANY,
     /** Nobody waits for it yet. */
     LATER

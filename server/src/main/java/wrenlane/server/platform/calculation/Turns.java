@@ -5,7 +5,7 @@ import wrenlane.budget.Budget;
 import wrenlane.server.platform.problem.BusyException;
 
 /**
- * Who goes on where more would reckon than there are cores: the rows of a table stop between two pieces of work for an
+ * Who goes on where more would compute than there are cores: the rows of a table stop between two pieces of work for an
  * answer that somebody looks at, and both for what follows a hand. A computation goes on while it and those of its own rank
  * and before it are no more than the cores.
  */

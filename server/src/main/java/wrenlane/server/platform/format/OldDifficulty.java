@@ -6,7 +6,7 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * The measure that difficulty took the place of, in older files: 1/s, where a larger number is easier.
  *
- * <p>Its share s was of a turn and a quickness reckoned too small, by 16 to 20 %: s times 0.81 is the difficulty of a U-turn
+ * <p>Its share s was of a turn and a quickness computed too small, by 16 to 20 %: s times 0.81 is the difficulty of a U-turn
  * at the same size, to within 2 % on every class of machine (worked for widths from 5 to 9.1 m).
  */
 public final class OldDifficulty {
@@ -16,12 +16,12 @@ public final class OldDifficulty {
 
     private OldDifficulty() {}
 
-    /** The difficulty of a tightness above zero, to a percent. */
+    /** The difficulty of a difficulty above zero, to a percent. */
     public static double difficulty(double tightness) {
         return Math.round(HUNDREDTHS * SHARE / tightness) / HUNDREDTHS;
     }
 
-    /** Puts a difficulty in the place of a tightness, where there is one. */
+    /** Puts a difficulty in the place of a difficulty, where there is one. */
     public static void replace(ObjectNode in, String tightness, String difficulty) {
         JsonNode old = in.remove(tightness);
         if (old != null && old.isNumber()) {

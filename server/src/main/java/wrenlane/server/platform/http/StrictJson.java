@@ -47,7 +47,8 @@ public class StrictJson implements JsonMapperBuilderCustomizer {
                                 new TextDeserializer<>(LocalDate.class, "a date, such as 2026-05-14", LocalDate::parse))
                         .addDeserializer(
                                 Instant.class,
-                                new TextDeserializer<>(Instant.class, "a time, such as 2026-05-14T09:00:00Z", Instant::parse))
+                                new TextDeserializer<>(
+                                        Instant.class, "a time, such as 2026-05-14T09:00:00Z", Instant::parse))
                         .addDeserializer(Double.class, new NumberDeserializer())
                         .addDeserializer(Double.TYPE, new NumberDeserializer()));
         for (LogicalType type : new LogicalType[] {LogicalType.Enum, LogicalType.Integer, LogicalType.Boolean}) {

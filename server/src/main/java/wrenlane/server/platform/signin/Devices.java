@@ -17,8 +17,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
-import wrenlane.server.platform.network.NetworkFolder;
 import wrenlane.server.platform.network.ConditionalOnNetwork;
+import wrenlane.server.platform.network.NetworkFolder;
 
 /**
  * Devices that are signed in, in a file beside the data: a copy that is restored neither signs devices in nor out. One that

@@ -32,9 +32,9 @@ import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestMatcher;
 import org.springframework.web.filter.OncePerRequestFilter;
+import wrenlane.server.platform.network.ConditionalOnNetwork;
 import wrenlane.server.platform.network.ConnectionThrottle;
 import wrenlane.server.platform.network.NetworkController;
-import wrenlane.server.platform.network.ConditionalOnNetwork;
 import wrenlane.server.platform.problem.ProblemDocument;
 
 /**

@@ -9,7 +9,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Hands out the data file. There is one writer, taken in turn; nothing is reckoned while it is held, so that nobody waits
+ * Hands out the data file. There is one writer, taken in turn; nothing is computed while it is held, so that nobody waits
  * for longer than it takes to store something. Any number read beside it, each seeing one state of the file.
  */
 public final class Storage {

@@ -49,9 +49,9 @@ final class FirstLesson {
         long course = day.path("courseIds").get(0).asLong();
         JsonNode range = read("/api/days/%d/riders/%d/range?courseId=%d&machineId=%d"
                 .formatted(day.path("id").asLong(), rider, course, machine));
-        JsonNode rungs = range.at("/standing/ladder/rungs");
-        for (int round = 0; round < ROUNDS && !rungs.isEmpty(); round++) {
-            refused(rider, machine, course, rungs.get(0).path("settingMetres").asDouble());
+        JsonNode sizes = range.at("/riderSizes/ladder/sizes");
+        for (int round = 0; round < ROUNDS && !sizes.isEmpty(); round++) {
+            refused(rider, machine, course, sizes.get(0).path("settingMetres").asDouble());
         }
         read("/api/days/%d/briefing".formatted(day.path("id").asLong()));
     }

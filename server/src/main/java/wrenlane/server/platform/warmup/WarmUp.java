@@ -31,7 +31,7 @@ class WarmUp {
         Thread thread = new Thread(
                 () -> {
                     new FirstLesson("http://127.0.0.1:" + port).ask();
-                    reckonEachKind();
+                    computeEachKind();
                 },
                 "warm-up");
         thread.setDaemon(true);
@@ -39,7 +39,7 @@ class WarmUp {
         thread.start();
     }
 
-    private static void reckonEachKind() {
+    private static void computeEachKind() {
         MachineTurn turn = MachineTurn.computed(MachineClass.all().get(0).typical());
         for (CourseKind kind : CourseKinds.all()) {
             CourseFit.of(Course.standard(kind), Ride.firm(turn, RiderLevel.DEVELOPING.limits()));

@@ -15,8 +15,8 @@ import wrenlane.progress.Tally;
 import wrenlane.server.course.NamedKind;
 import wrenlane.server.course.difficulty.CourseDifficulty;
 import wrenlane.server.day.DayHeading;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.problem.NotFoundException;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.EstimateJson;
@@ -35,25 +35,25 @@ class CompareService {
     private final ProgressService progress;
     private final CourseDifficulty difficulty;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     CompareService(
             KindHistoryReader histories,
             ProgressService progress,
             CourseDifficulty difficulty,
             Storage storage,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.histories = histories;
         this.progress = progress;
         this.difficulty = difficulty;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** Two days with runs on a kind, whichever was first. */
     DayComparison compare(long riderId, String kindId, long oneDay, long otherDay) {
         KindHistory read = storage.read(() -> histories.read(riderId, Optional.of(NamedKind.of(kindId))));
-        return reckoning.whole(Priority.ONE, "these days", () -> compared(read, oneDay, otherDay));
+        return scheduler.whole(Priority.ONE, "these days", () -> compared(read, oneDay, otherDay));
     }
 
     private DayComparison compared(KindHistory read, long oneDay, long otherDay) {

@@ -28,7 +28,7 @@ import wrenlane.server.progress.run.RunRepository;
 /** Reads what a rider rode on a kind of course. Ask within one {@link Storage#read}. */
 @Component
 public class KindHistoryReader {
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final RunRepository runs;
     private final RiderService riders;
     private final MachineService machines;
@@ -37,14 +37,14 @@ public class KindHistoryReader {
     private final OpinionService opinions;
 
     KindHistoryReader(
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             RunRepository runs,
             RiderService riders,
             MachineService machines,
             DayService days,
             CauseService causes,
             OpinionService opinions) {
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
@@ -72,7 +72,7 @@ public class KindHistoryReader {
         return kinds.isEmpty() || kinds.contains(CourseKinds.usual()) ? CourseKinds.usual() : kinds.get(0);
     }
 
-    /** What a rider's progress on a kind is reckoned from. */
+    /** What a rider's progress on a kind is computed from. */
     public KindHistory read(Rider rider, CourseKind kind) {
         return read(rider, kind, runs.ofRider(rider.id().value()));
     }
@@ -87,7 +87,7 @@ public class KindHistoryReader {
         return new KindHistory(
                 rider,
                 kind,
-                standings.read(rider.id().value(), kind, all, elsewhere(ridden, kind)),
+                sizesOfRiders.read(rider.id().value(), kind, all, elsewhere(ridden, kind)),
                 headings,
                 kinds(ridden),
                 machineId.map(machines::get),

@@ -9,8 +9,8 @@ import wrenlane.coaching.FaultCause;
 import wrenlane.course.CourseKind;
 import wrenlane.riding.Ride;
 import wrenlane.server.course.NamedKind;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.history.KindHistory;
@@ -25,12 +25,12 @@ import wrenlane.verdict.SpeedScan;
 class MistakeService {
     private final KindHistoryReader histories;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
-    MistakeService(KindHistoryReader histories, Storage storage, ComputeScheduler reckoning) {
+    MistakeService(KindHistoryReader histories, Storage storage, ComputeScheduler scheduler) {
         this.histories = histories;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** For the machine and the course last ridden, at the setting last ridden; none where nothing holds back. */
@@ -46,7 +46,7 @@ class MistakeService {
         }
         double settingMetres = read.course().settings().of(kind.ladder());
         Ride ride = Ride.firm(read.machine().get().turn(), read.rider().limits());
-        List<MistakeCost> costs = reckoning.whole(
+        List<MistakeCost> costs = scheduler.whole(
                 Priority.ONE,
                 "what mistakes cost",
                 () -> MistakeCost.of(read.course(), ride, CourseFit.ridden(new SpeedScan(read.course(), ride))));

@@ -10,7 +10,7 @@ import wrenlane.server.progress.run.RunResponse;
 /**
  * What the range shows of one rider on one course.
  *
- * @param standing before today's next run
+ * @param riderSizes before today's next run
  * @param runs the latest of this day on this course, oldest first
  * @param unscored ids of those that are the first at a setting new to the rider
  * @param nextLeft advice if the next run goes left at the setting asked about
@@ -21,7 +21,7 @@ import wrenlane.server.progress.run.RunResponse;
  * @param chanceRight the same to the right
  */
 record RangeResponse(
-        RiderSizes standing,
+        RiderSizes riderSizes,
         List<RunResponse> runs,
         List<String> unscored,
         @Nullable Advice nextLeft,

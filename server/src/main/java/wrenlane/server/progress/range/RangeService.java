@@ -18,8 +18,8 @@ import wrenlane.run.Run;
 import wrenlane.server.course.CourseService;
 import wrenlane.server.people.machine.MachineService;
 import wrenlane.server.people.rider.RiderService;
-import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.calculation.ComputeScheduler;
+import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.RiderRuns;
 import wrenlane.server.progress.RiderSizes;
@@ -39,28 +39,28 @@ class RangeService {
     private final RiderService riders;
     private final MachineService machines;
     private final CourseService courses;
-    private final RiderSizesService standings;
+    private final RiderSizesService sizesOfRiders;
     private final CauseService causes;
     private final Storage storage;
-    private final ComputeScheduler reckoning;
+    private final ComputeScheduler scheduler;
 
     RangeService(
             RunRepository runs,
             RiderService riders,
             MachineService machines,
             CourseService courses,
-            RiderSizesService standings,
+            RiderSizesService sizesOfRiders,
             CauseService causes,
             Storage storage,
-            ComputeScheduler reckoning) {
+            ComputeScheduler scheduler) {
         this.runs = runs;
         this.riders = riders;
         this.machines = machines;
         this.courses = courses;
-        this.standings = standings;
+        this.sizesOfRiders = sizesOfRiders;
         this.causes = causes;
         this.storage = storage;
-        this.reckoning = reckoning;
+        this.scheduler = scheduler;
     }
 
     /** What is read of one state of the data. */
@@ -81,18 +81,18 @@ class RangeService {
                     course,
                     riders.get(riderId),
                     machines.turn(machineId),
-                    standings.latest(riderId, course.kind()),
+                    sizesOfRiders.latest(riderId, course.kind()),
                     runs.latestOfDay(riderId, dayId, courseId, SHOWN),
                     causes.causes());
         });
         List<Run> today = asked.today();
-        RiderSizes standing = reckoning.whole(
+        RiderSizes riderSizes = scheduler.whole(
                 Priority.ONE,
                 "the sizes of this course",
-                () -> standings.standing(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
+                () -> sizesOfRiders.riderSizes(asked.rider(), asked.turn(), asked.course(), asked.latest(), system));
         if (settingMetres == null) {
             return new RangeResponse(
-                    standing, shown(today), unscored(asked, dayId, courseId), null, null, null, null, null, null);
+                    riderSizes, shown(today), unscored(asked, dayId, courseId), null, null, null, null, null, null);
         }
         // Advice looks at sides and faults alone.
         List<Run> here = today.stream()
@@ -100,33 +100,33 @@ class RangeService {
                 .toList();
         if (asked.course().kind().isStraight()) {
             Advice next = CoachingRules.USUAL.adviseStraight(here);
-            return new RangeResponse(standing, shown(today), List.of(), next, next, null, null, null, null);
+            return new RangeResponse(riderSizes, shown(today), List.of(), next, next, null, null, null, null);
         }
         boolean isNew = isNew(asked, dayId, courseId, settingMetres);
-        Advice left = advice(asked, standing, here, isNew, Side.LEFT, settingMetres);
-        Advice right = advice(asked, standing, here, isNew, Side.RIGHT, settingMetres);
+        Advice left = advice(asked, riderSizes, here, isNew, Side.LEFT, settingMetres);
+        Advice right = advice(asked, riderSizes, here, isNew, Side.RIGHT, settingMetres);
         return new RangeResponse(
-                standing,
+                riderSizes,
                 shown(today),
                 unscored(asked, dayId, courseId),
                 left,
                 right,
                 back(asked, left, Side.LEFT),
                 back(asked, right, Side.RIGHT),
-                standing.chances().at(Side.LEFT, settingMetres).orElse(null),
-                standing.chances().at(Side.RIGHT, settingMetres).orElse(null));
+                riderSizes.chances().at(Side.LEFT, settingMetres).orElse(null),
+                riderSizes.chances().at(Side.RIGHT, settingMetres).orElse(null));
     }
 
     /** By the rules, as the estimate bears it out. */
     private static Advice advice(
-            RangeInput asked, RiderSizes standing, List<Run> here, boolean isNew, Side side, double settingMetres) {
+            RangeInput asked, RiderSizes riderSizes, List<Run> here, boolean isNew, Side side, double settingMetres) {
         return asked.latest()
                 .aim()
                 .heldBack(
                         CoachingRules.USUAL.advise(here, isNew, side),
                         settingMetres,
-                        standing.ladder(),
-                        standing.chances()::less);
+                        riderSizes.ladder(),
+                        riderSizes.chances()::less);
     }
 
     private static @Nullable Remedy back(RangeInput asked, Advice advice, Side side) {

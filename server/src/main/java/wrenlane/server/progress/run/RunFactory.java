@@ -68,7 +68,8 @@ class RunFactory {
         machines.require(request.machineId());
         Optional<Run> before = Optional.ofNullable(request.replaces()).flatMap(runs::find);
         Optional<Drill> drill = Optional.ofNullable(request.drillId()).map(this::drill);
-        Optional<CourseSnapshot> course = Optional.ofNullable(request.courseId()).map(courseId -> course(courseId, before));
+        Optional<CourseSnapshot> course =
+                Optional.ofNullable(request.courseId()).map(courseId -> course(courseId, before));
         RefusedException.unlessNone(place(request, drill, course));
         return new Run(
                 new RunId(id),

@@ -9,8 +9,8 @@ import wrenlane.run.RunDetail;
  *
  * @param seconds by the watch; missing where it was not used
  * @param speedMetresPerSecond over a course of known length that is ridden straight on
- * @param minutes of a spell
- * @param laps of a spell
+ * @param minutes of a timed ride
+ * @param laps of a timed ride
  */
 public record RunMeasures(
         @Nullable Double seconds,

@@ -87,7 +87,7 @@ public class RunRepository {
         return stored;
     }
 
-    /** Stores runs as they were reckoned or read before; nobody else's are under their ids. */
+    /** Stores runs as they were computed or read before; nobody else's are under their ids. */
     public void insertAll(List<Run> runs) {
         List<RunRow> all = runs.stream().map(rows::row).toList();
         storage.change(() -> all.forEach(mapper::insert));
@@ -144,8 +144,8 @@ public class RunRepository {
 
     /** Runs of a rider on courses that still count, oldest first. */
     public List<Run> ofRider(long riderId) {
-        return storage.read(() ->
-                ofRider.get(stamps.of(Stamps.Aggregate.RUNS_OF_RIDER, riderId), () -> rows.runs(mapper.ofRider(riderId))));
+        return storage.read(() -> ofRider.get(
+                stamps.of(Stamps.Aggregate.RUNS_OF_RIDER, riderId), () -> rows.runs(mapper.ofRider(riderId))));
     }
 
     /** The latest runs of a rider that count and name a drill, so many at most, oldest first. */

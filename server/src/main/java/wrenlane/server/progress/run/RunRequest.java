@@ -56,9 +56,9 @@ record RunRequest(
      *
      * @param sort of entry; a run where missing
      * @param seconds by the watch
-     * @param minutes of a spell
-     * @param laps of a spell
-     * @param faultCounts how often each fault was seen in a spell
+     * @param minutes of a timed ride
+     * @param laps of a timed ride
+     * @param faultCounts how often each fault was seen in a timed ride
      * @param note in the instructor's words
      * @param observed how it was ridden, where somebody said
      * @param score what was measured of it

@@ -53,7 +53,7 @@ public record RunResponse(
     /**
      * What it says beside its faults.
      *
-     * @param faultCounts how often each fault was seen in a spell; empty for anything else
+     * @param faultCounts how often each fault was seen in a timed ride; empty for anything else
      * @param observed how it was ridden; missing where nobody said
      * @param score what was measured of it; missing where nothing was
      */

@@ -44,7 +44,7 @@ public class RunService {
 
     /**
      * Stores a run, or gives the one already stored under this id, whatever has become since of what it was ridden on. What
-     * it takes to reckon is done before the writer is taken.
+     * it takes to compute is done before the writer is taken.
      */
     Run put(String id, RunRequest request) {
         factory.check(id, request);

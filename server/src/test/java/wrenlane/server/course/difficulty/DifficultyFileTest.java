@@ -24,7 +24,7 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.units.MeasuredLength;
 import wrenlane.verdict.Difficulty;
 
-/** What was reckoned once is there after the next start, and only for what it was reckoned from. */
+/** What was computed once is there after the next start, and only for what it was computed from. */
 class DifficultyFileTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();
@@ -49,17 +49,17 @@ class DifficultyFileTest {
     }
 
     @Test
-    void theNextStartKnowsWhatWasReckoned() throws InterruptedException {
+    void theNextStartKnowsWhatWasComputed() throws InterruptedException {
         MachineTurn turn = machine(1.41);
         assertThat(nextStart().find(BOX, turn)).isEmpty();
-        Difficulty reckoned = APP.bean(CourseDifficulty.class).of(BOX, turn, Side.LEFT);
+        Difficulty computed = APP.bean(CourseDifficulty.class).of(BOX, turn, Side.LEFT);
         await(() -> nextStart().find(BOX, turn).isPresent());
-        assertThat(nextStart().find(BOX, turn).orElseThrow().points()).isEqualTo(reckoned.points());
+        assertThat(nextStart().find(BOX, turn).orElseThrow().points()).isEqualTo(computed.points());
         assertThat(nextStart().find(BOX, machine(1.42))).isEmpty();
     }
 
     @Test
-    void whatNobodyWaitsForIsReckonedInTheBackground() throws InterruptedException {
+    void whatNobodyWaitsForIsComputedInTheBackground() throws InterruptedException {
         CourseDifficulty difficulty = APP.bean(CourseDifficulty.class);
         MachineTurn turn = machine(1.39);
         assertThat(difficulty.isKnown(BOX, turn, Side.LEFT)).isFalse();

@@ -18,7 +18,7 @@ import wrenlane.verdict.MistakeCost;
 import wrenlane.verdict.SpeedScan;
 import wrenlane.verdict.SwingOutValue;
 
-/** What was reckoned for a question is kept for the same question, and for no other. */
+/** What was computed for a question is kept for the same question, and for no other. */
 class CourseAnswersTest {
     @RegisterExtension
     static final RunningApp APP = RunningApp.empty();

@@ -93,7 +93,7 @@ class KitTest {
         JsonNode course = APP.get("/api/courses/" + id).body();
         assertThat(course.at("/markers/0/name").asString()).isEqualTo("post");
         JsonNode sheet = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/sheet/markers").toString()).contains("post").contains("flat marker");
@@ -106,7 +106,7 @@ class KitTest {
 
     /** Outside the line a wider base takes nothing of the lane, but a weave between posts has more room than between cones. */
     @Test
-    void roomIsReckonedWithTheMarkersOwnSize() {
+    void clearanceIsComputedWithTheMarkersOwnSize() {
         long machine = APP.post("/api/machines", Courses.machine("300 twin"))
                 .body()
                 .get("id")
@@ -124,13 +124,13 @@ class KitTest {
         weave.put("markers", List.of(marker("drum", "TALL", 0.58, 0.45)));
         JsonNode drums = evaluated(weave, machine);
         assertThat(posts.at("/plan/markers").toString()).contains("post").doesNotContain("tall cone");
-        double easier = posts.at("/fit/turnUsed").asDouble();
-        double harder = drums.at("/fit/turnUsed").asDouble();
+        double easier = posts.at("/fit/steeringShare").asDouble();
+        double harder = drums.at("/fit/steeringShare").asDouble();
         assertThat(easier).isPositive().isLessThan(harder - 0.005);
     }
 
     private static JsonNode evaluated(Map<String, Object> course, long machine) {
-        RunningApp.Answer answer = APP.post("/api/calculations/course-evaluations", Courses.reckon(course, machine));
+        RunningApp.Answer answer = APP.post("/api/calculations/course-evaluations", Courses.compute(course, machine));
         assertThat(answer.status()).as(answer.raw().body()).isEqualTo(200);
         return answer.body();
     }
@@ -192,7 +192,7 @@ class KitTest {
         assertThat(course.at("/within/1/name").asString()).isEqualTo("yellow disc");
         assertThat(APP.get("/api/kit").body().get("markers").toString()).doesNotContain("flat marker");
         JsonNode sheet = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.of(course), 8.0, 7.0, 6.0), "system", "METRIC"))
                 .body();
         assertThat(sheet.at("/plan/notes").toString())
@@ -222,7 +222,7 @@ class KitTest {
                 Map.of("date", "2026-05-14", "title", "A day", "courseIds", List.of(box, beside), "riders", List.of()));
         day.put("stands", List.of());
         long id = APP.post("/api/days", day).body().get("id").asLong();
-        String question = "/api/days/" + id + "/courses/" + box + "/standing?at=8&at=7&at=6";
+        String question = "/api/days/" + id + "/courses/" + box + "/sizes?at=8&at=7&at=6";
         JsonNode alone = APP.get(question).body();
         assertThat(alone.get("lying").size()).isZero();
         JsonNode disc = lying(alone, "yellow disc");
@@ -236,7 +236,7 @@ class KitTest {
         assertThat(APP.put("/api/days/" + id, day).status()).isEqualTo(200);
         JsonNode laid = APP.get("/api/courses/" + beside).body();
         JsonNode sheet = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.of(laid), 8.0), "system", "METRIC"))
                 .body();
         int taken = sheet.at("/sheet/markers")

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** Cones ticked on one device stand on all, however often or late a tick is sent. */
 class TicksTest {

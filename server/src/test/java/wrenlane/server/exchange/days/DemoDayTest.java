@@ -53,7 +53,7 @@ class DemoDayTest {
                                 r -> assertThat(r.get("simulated").asBoolean()).isTrue());
                 runs += day.get("runs").size();
             }
-            assertThat(progress.at("/standing/left/metres").asDouble()).isPositive();
+            assertThat(progress.at("/riderSizes/left/metres").asDouble()).isPositive();
             clean.merge("left", progress.at("/left/clean").asInt(), Integer::sum);
             clean.merge("right", progress.at("/right/clean").asInt(), Integer::sum);
         }
@@ -68,8 +68,8 @@ class DemoDayTest {
                 APP.get("/api/days/" + today().get("id").asLong() + "/briefing").body();
         assertThat(briefing.get("riders").size()).isEqualTo(7);
         assertThat(list(briefing.get("riders"))).allSatisfy(r -> {
-            assertThat(r.at("/rung/settingMetres").asDouble()).isBetween(3.0, 20.0);
-            assertThat(r.at("/rung/difficulty").asDouble()).isBetween(0.3, 0.95);
+            assertThat(r.at("/size/settingMetres").asDouble()).isBetween(3.0, 20.0);
+            assertThat(r.at("/size/difficulty").asDouble()).isBetween(0.3, 0.95);
         });
         assertThat(briefing.get("cones").toString()).contains("TALL").contains("FLAT");
         assertThat(briefing.get("stops").size()).isEqualTo(8);
@@ -102,7 +102,7 @@ class DemoDayTest {
             assertThat(p.at("/mirrored/side").asString()).isEqualTo("RIGHT");
             assertThat(p.at("/asSet/answer").asString()).isEqualTo("FITS");
             assertThat(p.at("/asSet/neededMetres").asDouble()).isBetween(3.0, 7.2);
-            assertThat(p.at("/ladder/rungs").size()).isBetween(8, 10);
+            assertThat(p.at("/ladder/sizes").size()).isBetween(8, 10);
         });
     }
 

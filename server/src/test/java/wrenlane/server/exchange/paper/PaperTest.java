@@ -45,8 +45,8 @@ class PaperTest {
 
     @ParameterizedTest
     @CsvSource({"A4, 595, 842", "LETTER, 612, 792"})
-    void theSetOutSheetIsAPageOfSearchableWords(String paper, int width, int height) throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?paper=" + paper))) {
+    void theSetupSheetIsAPageOfSearchableWords(String paper, int width, int height) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/setup-sheet.pdf?paper=" + paper))) {
             PDRectangle page = pdf.getPage(0).getMediaBox();
             assertThat(Math.round(page.getWidth())).isEqualTo(width);
             assertThat(Math.round(page.getHeight())).isEqualTo(height);
@@ -61,7 +61,7 @@ class PaperTest {
     /** By Pythagoras: 8.7, 6.7 and 4.3 m wide, 7.5 m deep. */
     @Test
     void theSheetOfThreeWidthsHasTheConesAndDiagonalsOfEach() throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?line=SIDE&dayId=" + today()))) {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/setup-sheet.pdf?line=SIDE&dayId=" + today()))) {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
                     .contains(
@@ -80,11 +80,11 @@ class PaperTest {
 
     @Test
     void theSheetHasTheMarksOfAMachineToRideBy() throws IOException {
-        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf?machineId=2&dayId=" + today()))) {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/setup-sheet.pdf?machineId=2&dayId=" + today()))) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .contains("Chalk to ride by", "head round by here", "the turn begins", "the instructor stands");
         }
-        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/set-out.pdf"))) {
+        try (PDDocument pdf = Loader.loadPDF(bytes("/api/courses/1/setup-sheet.pdf"))) {
             assertThat(new PDFTextStripper().getText(pdf)).doesNotContain("Chalk to ride by");
         }
         String svg = new String(bytes("/api/courses/1/drawing.svg?machineId=2"), StandardCharsets.UTF_8);
@@ -105,7 +105,7 @@ class PaperTest {
 
     @Test
     void theCsvIsReadBackWithTheSheetsFigures() throws IOException {
-        String csv = new String(bytes("/api/courses/1/set-out.csv"), StandardCharsets.UTF_8);
+        String csv = new String(bytes("/api/courses/1/setup-sheet.csv"), StandardCharsets.UTF_8);
         assertThat(csv).contains("\r\n");
         Map<String, CSVRecord> rows = new HashMap<>();
         try (CSVParser parser = CSVParser.parse(
@@ -119,7 +119,7 @@ class PaperTest {
         }
         JsonNode course = APP.get("/api/courses/1").body();
         JsonNode sheet = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.of(course)), "system", "METRIC"))
                 .body();
         for (JsonNode step : sheet.at("/sheet/steps")) {
@@ -158,7 +158,7 @@ class PaperTest {
     @CsvSource({
         "/api/courses/1/drawing.dxf, slipway-box.dxf",
         "/api/courses/1/drawing.svg, slipway-box.svg",
-        "/api/courses/1/set-out.csv, slipway-box.csv"
+        "/api/courses/1/setup-sheet.csv, slipway-box.csv"
     })
     void theExamplesAreWhatTheAppWrites(String path, String name) throws IOException {
         Path example = EXAMPLES.resolve(name);
@@ -171,11 +171,12 @@ class PaperTest {
 
     @Test
     void whatIsNotThereIsNotFound() {
-        assertThat(APP.get("/api/courses/4711/set-out.pdf").status()).isEqualTo(404);
+        assertThat(APP.get("/api/courses/4711/setup-sheet.pdf").status()).isEqualTo(404);
         assertThat(APP.get("/api/days/4711/cone-plan.pdf").status()).isEqualTo(404);
         assertThat(APP.get("/api/courses/1/drawing.clay").status()).isEqualTo(404);
-        assertThat(APP.get("/api/courses/1/set-out.pdf?paper=PAPYRUS").status()).isEqualTo(400);
-        assertThat(APP.get("/api/courses/1/set-out.csv?line=SIDE&number=99&dayId=" + today())
+        assertThat(APP.get("/api/courses/1/setup-sheet.pdf?paper=PAPYRUS").status())
+                .isEqualTo(400);
+        assertThat(APP.get("/api/courses/1/setup-sheet.csv?line=SIDE&number=99&dayId=" + today())
                         .status())
                 .isEqualTo(422);
     }
@@ -217,7 +218,7 @@ class PaperTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/api/courses/1/set-out.pdf?machineId=2&dayId=4&line=SIDE",
+                "/api/courses/1/setup-sheet.pdf?machineId=2&dayId=4&line=SIDE",
                 "/api/days/4/cone-plan.pdf?system=IMPERIAL",
                 "/api/days/4/lesson.pdf",
                 "/api/days/4/debrief.pdf",

@@ -93,7 +93,8 @@ class SharedConesAppTest {
                         Map.of("machineId", 2, "level", "SKILLED"),
                         Map.of("machineId", 2, "level", "SKILLED"),
                         Map.of("machineId", 3, "level", "NOVICE")));
-        JsonNode among = APP.post("/api/calculations/rides-among-others", rides).body();
+        JsonNode among =
+                APP.post("/api/calculations/overlapping-courses", rides).body();
         assertThat(among.get("unfinished").asBoolean()).isFalse();
         JsonNode inTheBox = among.get("courses")
                 .valueStream()
@@ -122,7 +123,7 @@ class SharedConesAppTest {
         Map<String, Object> apart = plan(at(box, 12, 6), at(weave, 60, 60));
         apart.remove("novices");
         apart.put("rides", rides.get("rides"));
-        assertThat(APP.post("/api/calculations/rides-among-others", apart)
+        assertThat(APP.post("/api/calculations/overlapping-courses", apart)
                         .body()
                         .get("courses")
                         .size())
@@ -156,8 +157,8 @@ class SharedConesAppTest {
         JsonNode also = APP.get(path + "/shared-cones").body();
         assertThat(also.size()).isEqualTo(20);
         assertThat(also.at("/0/also").asString()).isEqualTo(also.at("/0/label").asString() + " of Test box");
-        try (PDDocument pdf = Loader.loadPDF(APP.bytes(
-                "/api/courses/" + one + "/set-out.pdf?dayId=" + stored.get("id").asLong()))) {
+        try (PDDocument pdf = Loader.loadPDF(APP.bytes("/api/courses/" + one + "/setup-sheet.pdf?dayId="
+                + stored.get("id").asLong()))) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("also A of Test box");
         }
         JsonNode lesson = APP.put(

@@ -32,7 +32,7 @@ class SetupCacheTest {
 
     private static SetupResponse box(LengthSystem system) {
         return APP.bean(SetupService.class)
-                .setOut(new SetupRequest(
+                .setup(new SetupRequest(
                         new CourseSetup(CourseRequest.standard(CourseKinds.uTurnBox()), null),
                         system,
                         null,

@@ -246,12 +246,12 @@ class YardsTest {
                 "yardId", id,
                 "stand", Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0),
                 "along", Map.of("line", "BAY_ROW", "number", 0, "fromItsEnd", false)));
-        JsonNode a = APP.post("/api/calculations/set-outs", asked).body().at("/bays/steps/0");
+        JsonNode a = APP.post("/api/calculations/setup-sheets", asked).body().at("/bays/steps/0");
         assertThat(a.get("alongUnits").asDouble()).isEqualTo(4);
         assertThat(a.get("alongRestMetres").asDouble()).isCloseTo(0, within(1e-9));
         assertThat(a.get("acrossRestMetres").asDouble()).isCloseTo(15, within(1e-9));
         asked.put("along", Map.of("line", "BAY_ROW", "number", 3, "fromItsEnd", false));
-        assertThat(APP.post("/api/calculations/set-outs", asked).status()).isEqualTo(422);
+        assertThat(APP.post("/api/calculations/setup-sheets", asked).status()).isEqualTo(422);
     }
 
     @Test
@@ -271,13 +271,13 @@ class YardsTest {
                 "stand",
                 Map.of("xMetres", 10, "yMetres", 5, "turnRadians", 0)));
         asked.put("along", Map.of("line", "SIDE", "number", 0, "fromItsEnd", true));
-        assertThat(APP.post("/api/calculations/set-outs", asked)
+        assertThat(APP.post("/api/calculations/setup-sheets", asked)
                         .body()
                         .at("/sheet/baseline/name")
                         .asString())
                 .isEqualTo("the quay kerb AB, from B");
         asked.put("along", Map.of("line", "SIDE", "number", 2, "fromItsEnd", false));
-        assertThat(APP.post("/api/calculations/set-outs", asked)
+        assertThat(APP.post("/api/calculations/setup-sheets", asked)
                         .body()
                         .at("/sheet/baseline/name")
                         .asString())
@@ -347,7 +347,7 @@ class YardsTest {
                 yard,
                 "along",
                 Map.of("line", "BAY_ROW", "number", 99, "fromItsEnd", false));
-        RunningApp.Answer answer = APP.post("/api/calculations/set-outs", asked);
+        RunningApp.Answer answer = APP.post("/api/calculations/setup-sheets", asked);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().at("/findings/0/where").asString()).isEqualTo("along.number");
     }

@@ -138,24 +138,24 @@ class DrillsTest {
                 .body()
                 .get("id")
                 .asLong();
-        assertThat(standing(rider, machine, "bite-point")
-                        .at("/standing/because/0")
+        assertThat(mastery(rider, machine, "bite-point")
+                        .at("/mastery/because/0")
                         .asString())
                 .isEqualTo("lever-set-up");
         Answer hidden = APP.send("PUT", "/api/drills/lever-set-up/hidden", "{\"hidden\": true}", "If-Match", "*");
         assertThat(hidden.body().get("hidden").asBoolean())
                 .as("%s", hidden.raw().body())
                 .isTrue();
-        assertThat(standing(rider, machine, "bite-point").at("/standing/state").asString())
+        assertThat(mastery(rider, machine, "bite-point").at("/mastery/state").asString())
                 .isEqualTo("NEXT");
         APP.send("PUT", "/api/drills/lever-set-up/hidden", "{\"hidden\": false}", "If-Match", "*");
-        assertThat(standing(rider, machine, "bite-point").at("/standing/state").asString())
+        assertThat(mastery(rider, machine, "bite-point").at("/mastery/state").asString())
                 .isEqualTo("NOT_YET");
     }
 
-    private static JsonNode standing(long rider, long machine, String drill) {
+    private static JsonNode mastery(long rider, long machine, String drill) {
         JsonNode riders = APP.post(
-                        "/api/calculations/drill-standings",
+                        "/api/calculations/drill-mastery",
                         Map.of("pairs", List.of(Map.of("riderId", rider, "machineId", machine))))
                 .body();
         return find(riders.get(0).get("drills"), drill);
@@ -177,18 +177,18 @@ class DrillsTest {
                 .asLong();
         String path = "/api/riders/" + rider + "/machines/" + twin + "/drills/lever-set-up";
         assertThat(APP.send("PUT", path, "").status()).isEqualTo(204);
-        JsonNode shown = standing(rider, twin, "lever-set-up");
-        assertThat(shown.at("/standing/state").asString()).isEqualTo("MASTERED");
+        JsonNode shown = mastery(rider, twin, "lever-set-up");
+        assertThat(shown.at("/mastery/state").asString()).isEqualTo("MASTERED");
         assertThat(shown.has("shownOn")).isTrue();
-        assertThat(standing(rider, twin, "bite-point").at("/standing/state").asString())
+        assertThat(mastery(rider, twin, "bite-point").at("/mastery/state").asString())
                 .isEqualTo("NEXT");
-        JsonNode elsewhere = standing(rider, other, "lever-set-up");
-        assertThat(elsewhere.at("/standing/state").asString()).isEqualTo("NEXT");
-        assertThat(elsewhere.at("/standing/fewerRuns").asBoolean()).isTrue();
+        JsonNode elsewhere = mastery(rider, other, "lever-set-up");
+        assertThat(elsewhere.at("/mastery/state").asString()).isEqualTo("NEXT");
+        assertThat(elsewhere.at("/mastery/fewerRuns").asBoolean()).isTrue();
         assertThat(shown.at("/pass/clean").asInt()).isEqualTo(2);
         assertThat(elsewhere.at("/pass/clean").asInt()).isEqualTo(1);
         APP.send("DELETE", path, "");
-        assertThat(standing(rider, twin, "lever-set-up").at("/standing/state").asString())
+        assertThat(mastery(rider, twin, "lever-set-up").at("/mastery/state").asString())
                 .isEqualTo("NEXT");
     }
 
@@ -209,7 +209,7 @@ class DrillsTest {
                         .status())
                 .isEqualTo(404);
         assertThat(APP.post(
-                                "/api/calculations/drill-standings",
+                                "/api/calculations/drill-mastery",
                                 Map.of("pairs", List.of(Map.of("riderId", 999999, "machineId", twin))))
                         .status())
                 .isEqualTo(404);
@@ -239,7 +239,7 @@ class DrillsTest {
         all.forEach(d -> APP.delete("/api/drills/" + d.at("/drill/id").asString()));
     }
 
-    /** A tightness of 1.5 was of a size whose difficulty is 54 %. */
+    /** A difficulty of 1.5 was of a size whose difficulty is 54 %. */
     @Test
     void convertsFileOfVersion1() throws IOException {
         String older = Files.readString(Path.of("../docs/formats/examples/drills-1.json"));

@@ -18,9 +18,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import wrenlane.server.exchange.runs.RunFilesTest;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
 import wrenlane.server.fixture.RunningApp.Answer;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** Runs of drills, on a course and on none: stored, counted for mastery, and handed out. */
 class RunsOfDrillsTest {
@@ -54,14 +54,14 @@ class RunsOfDrillsTest {
 
     private String state(String drill) {
         JsonNode all = APP.post(
-                        "/api/calculations/drill-standings",
+                        "/api/calculations/drill-mastery",
                         Map.of("pairs", List.of(Map.of("riderId", there.rider(), "machineId", there.machine()))))
                 .body();
         return StreamSupport.stream(all.at("/0/drills").spliterator(), false)
                 .filter(d -> d.at("/drill/id").asString().equals(drill))
                 .findFirst()
                 .orElseThrow()
-                .at("/standing/state")
+                .at("/mastery/state")
                 .asString();
     }
 
@@ -102,11 +102,11 @@ class RunsOfDrillsTest {
 
     @Test
     void countsMinutesOfATimedRideTowardsMastery() {
-        Map<String, Object> spell = run("rock-and-return");
-        spell.put("sort", "SPELL");
-        spell.put("minutes", 10);
+        Map<String, Object> timedRide = run("rock-and-return");
+        timedRide.put("sort", "SPELL");
+        timedRide.put("minutes", 10);
         for (int i = 0; i < 5; i++) {
-            there.ride(spell);
+            there.ride(timedRide);
         }
         assertThat(state("rock-and-return")).isEqualTo("MASTERED");
     }

@@ -19,11 +19,11 @@ import wrenlane.course.kind.CourseKinds;
 import wrenlane.drill.Catalogue;
 import wrenlane.drill.Drill;
 import wrenlane.drill.DrillCourse;
-import wrenlane.drill.DrillRiding.Sides;
-import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillMastery;
 import wrenlane.drill.DrillMastery.MasteryEvidence;
 import wrenlane.drill.DrillMastery.State;
+import wrenlane.drill.DrillRiding.Sides;
+import wrenlane.drill.DrillScoring;
 import wrenlane.drill.DrillStep;
 import wrenlane.drill.Stage;
 import wrenlane.drill.TaughtDrill;
@@ -137,7 +137,7 @@ class ShippedDrillsTest {
     }
 
     @Test
-    void aDrillWithoutACourseSaysHowLongAPassTakesOrIsASpell() {
+    void aDrillWithoutACourseSaysHowLongAPassTakesOrIsATimedRide() {
         assertThat(DRILLS)
                 .filteredOn(d -> d.course().isEmpty() && d.loggedBy() != DrillScoring.LoggedBy.TIMED_RIDE)
                 .allSatisfy(d -> assertThat(d.riding().passSeconds()).as(d.id()).isPresent());

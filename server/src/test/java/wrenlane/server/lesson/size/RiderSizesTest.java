@@ -59,7 +59,7 @@ class RiderSizesTest {
     }
 
     private JsonNode standing(String at) {
-        return APP.get("/api/days/" + day.get("id").asLong() + "/courses/" + course + "/standing" + at)
+        return APP.get("/api/days/" + day.get("id").asLong() + "/courses/" + course + "/sizes" + at)
                 .body();
     }
 
@@ -85,7 +85,7 @@ class RiderSizesTest {
     }
 
     @Test
-    void threeWidthsStandAndAreSetOutTogether() {
+    void threeWidthsStandAndAreSetupTogether() {
         assertThat(stand(6.1, 8.2, 7.0).status()).isEqualTo(200);
         JsonNode stored = APP.get("/api/days/" + day.get("id").asLong()).body();
         assertThat(stored.at("/standsAt/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
@@ -93,7 +93,7 @@ class RiderSizesTest {
         assertThat(settings.valueStream().map(s -> s.get("letter").asString())).containsExactly("a", "b", "c");
         assertThat(settings.valueStream().map(s -> s.get("ownCones").asInt())).allMatch(n -> n > 0);
         JsonNode set = APP.post(
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.box(7.2), 8.2, 7.0, 6.1), "system", "METRIC"))
                 .body();
         List<String> labels = set.at("/sheet/steps")
@@ -178,7 +178,7 @@ class RiderSizesTest {
     @ValueSource(strings = {"briefing", "lesson", "range-check", "standing"})
     void whatIsStoredShowsInTheNextAnswer(String what) {
         String of = "/api/days/" + day.get("id").asLong();
-        String path = of + (what.equals("standing") ? "/courses/" + course + "/standing" : "/" + what);
+        String path = of + (what.equals("standing") ? "/courses/" + course + "/sizes" : "/" + what);
         rename("Ada Reachwick");
         // Where how hard the course is were still to be found, nothing would be kept.
         standing("");

@@ -27,8 +27,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.platform.storage.DataFile;
 
 /** Copies brought and restored by somebody who means ill, or at a bad moment. */

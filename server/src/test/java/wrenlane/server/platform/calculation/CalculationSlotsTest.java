@@ -59,12 +59,12 @@ class CalculationSlotsTest {
 
     @Test
     void endsWhereANewerRequestOfTheSamePageTakesItsPlace() throws IOException {
-        ComputeScheduler reckoning = APP.bean(ComputeScheduler.class);
+        ComputeScheduler scheduler = APP.bean(ComputeScheduler.class);
         String large = everyoneOnTheLargestCourse();
         try (Socket older = new Socket("127.0.0.1", APP.port());
                 Socket newer = new Socket("127.0.0.1", APP.port())) {
             send(older, "/api/calculations/course-comparisons", large, "page-1.comparison");
-            while (reckoning.underWay() < 10) {
+            while (scheduler.underWay() < 10) {
                 Thread.onSpinWait();
             }
             send(
@@ -75,9 +75,9 @@ class CalculationSlotsTest {
             assertThat(status(older)).isEqualTo("HTTP/1.1 409");
             assertThat(status(newer)).startsWith("HTTP/1.1 ").isNotEqualTo("HTTP/1.1 103");
         }
-        while (reckoning.underWay() > 0) {
+        while (scheduler.underWay() > 0) {
             Thread.onSpinWait();
         }
-        assertThat(reckoning.gone()).isEqualTo(1);
+        assertThat(scheduler.gone()).isEqualTo(1);
     }
 }

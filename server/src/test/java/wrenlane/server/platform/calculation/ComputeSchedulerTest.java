@@ -46,7 +46,7 @@ class ComputeSchedulerTest {
 
     /** A request of many more parts than may wait is begun all the same, and every part comes to its turn. */
     @Test
-    void aRequestOfAnySizeIsReckonedInPieces() {
+    void aRequestOfAnySizeIsComputedInPieces() {
         List<Supplier<Integer>> many = IntStream.range(0, 2000)
                 .mapToObj(i -> (Supplier<Integer>) () -> i)
                 .toList();
@@ -74,12 +74,12 @@ class ComputeSchedulerTest {
 
     @Test
     void neverMoreAtOnceThanThereAreCores() throws Exception {
-        ComputeScheduler reckoning = new ComputeScheduler(60);
+        ComputeScheduler scheduler = new ComputeScheduler(60);
         AtomicInteger now = new AtomicInteger();
         AtomicInteger most = new AtomicInteger();
         List<Future<Boolean>> all = new ArrayList<>();
         for (int i = 0; i < 6 * CORES; i++) {
-            all.add(people.submit(() -> reckoning.whole(Priority.ONE, "it", () -> {
+            all.add(people.submit(() -> scheduler.whole(Priority.ONE, "it", () -> {
                 most.accumulateAndGet(now.incrementAndGet(), Math::max);
                 for (int n = 0; n < 1_000_000; n++) {
                     Budget.spend(0);
@@ -96,26 +96,28 @@ class ComputeSchedulerTest {
 
     @Test
     void whatTakesTooLongIsRefusedWithTheLimit() {
-        ComputeScheduler reckoning = new ComputeScheduler(LIMIT);
-        assertThatThrownBy(() -> reckoning.whole(Priority.ONE, "the speeds", ComputeSchedulerTest::endless))
+        ComputeScheduler scheduler = new ComputeScheduler(LIMIT);
+        assertThatThrownBy(() -> scheduler.whole(Priority.ONE, "the speeds", ComputeSchedulerTest::endless))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContainingAll("2.0 s", "the speeds");
-        assertThat(reckoning.whole(Priority.ONE, "it", () -> true)).isTrue();
+        assertThat(scheduler.whole(Priority.ONE, "it", () -> true)).isTrue();
     }
 
     @Test
     void partsThatAreFinishedAreGivenAndTheOthersAreNot() {
-        ComputeScheduler reckoning = new ComputeScheduler(LIMIT);
+        ComputeScheduler scheduler = new ComputeScheduler(LIMIT);
         List<Supplier<Boolean>> parts = List.of(() -> true, ComputeSchedulerTest::endless, () -> false);
-        assertThat(reckoning.parts(Priority.MANY, parts))
+        assertThat(scheduler.parts(Priority.MANY, parts))
                 .containsExactly(Optional.of(true), Optional.empty(), Optional.of(false));
     }
 
     @Test
     void insideOfAnotherItTakesFromItsBudget() {
-        ComputeScheduler reckoning = new ComputeScheduler(LIMIT);
-        List<Optional<Boolean>> parts = reckoning.whole(
-                Priority.ONE, "it", () -> reckoning.parts(Priority.MANY, List.of(() -> true, ComputeSchedulerTest::endless)));
+        ComputeScheduler scheduler = new ComputeScheduler(LIMIT);
+        List<Optional<Boolean>> parts = scheduler.whole(
+                Priority.ONE,
+                "it",
+                () -> scheduler.parts(Priority.MANY, List.of(() -> true, ComputeSchedulerTest::endless)));
         assertThat(parts).containsExactly(Optional.of(true), Optional.empty());
     }
 
@@ -123,12 +125,12 @@ class ComputeSchedulerTest {
     @ParameterizedTest
     @CsvSource({"MANY, ONE", "MANY, DRAGGED", "ONE, DRAGGED"})
     void thoseAfterStepAside(Priority after, Priority before) throws Exception {
-        ComputeScheduler reckoning = new ComputeScheduler(60);
+        ComputeScheduler scheduler = new ComputeScheduler(60);
         AtomicBoolean enough = new AtomicBoolean();
         AtomicInteger steps = new AtomicInteger();
         List<Future<Boolean>> all = new ArrayList<>();
         for (int i = 0; i < 2 * CORES; i++) {
-            all.add(people.submit(() -> reckoning.whole(after, "it", () -> {
+            all.add(people.submit(() -> scheduler.whole(after, "it", () -> {
                 while (!enough.get()) {
                     Budget.spend(0);
                     steps.incrementAndGet();
@@ -140,7 +142,7 @@ class ComputeSchedulerTest {
         CountDownLatch begun = new CountDownLatch(CORES);
         CountDownLatch letGo = new CountDownLatch(1);
         for (int i = 0; i < CORES; i++) {
-            all.add(people.submit(() -> reckoning.whole(before, "it", () -> {
+            all.add(people.submit(() -> scheduler.whole(before, "it", () -> {
                 begun.countDown();
                 return waited(letGo);
             })));
@@ -168,25 +170,25 @@ class ComputeSchedulerTest {
 
     @Test
     void whoeverSteppedAsideTillItsTimeWasOverIsUnfinished() throws Exception {
-        ComputeScheduler reckoning = new ComputeScheduler(LIMIT);
+        ComputeScheduler scheduler = new ComputeScheduler(LIMIT);
         CountDownLatch letGo = new CountDownLatch(1);
         CountDownLatch begun = new CountDownLatch(CORES);
         List<Future<Boolean>> rows = new ArrayList<>();
         for (int i = 0; i < CORES; i++) {
-            rows.add(people.submit(() -> reckoning.whole(Priority.MANY, "the row", () -> {
+            rows.add(people.submit(() -> scheduler.whole(Priority.MANY, "the row", () -> {
                 begun.countDown();
                 return endless();
             })));
         }
         begun.await();
         for (int i = 0; i < CORES; i++) {
-            people.submit(() -> reckoning.whole(Priority.ONE, "it", () -> waited(letGo)));
+            people.submit(() -> scheduler.whole(Priority.ONE, "it", () -> waited(letGo)));
         }
         for (Future<Boolean> row : rows) {
             assertThatThrownBy(row::get).hasCauseInstanceOf(RefusedException.class);
         }
         letGo.countDown();
-        assertThat(reckoning.whole(Priority.MANY, "it", () -> true)).isTrue();
+        assertThat(scheduler.whole(Priority.MANY, "it", () -> true)).isTrue();
     }
 
     private static boolean waited(CountDownLatch latch) {
@@ -201,38 +203,40 @@ class ComputeSchedulerTest {
 
     @Test
     void whereTooManyWaitTheNextIsSentAway() {
-        ComputeScheduler reckoning = new ComputeScheduler(60);
+        ComputeScheduler scheduler = new ComputeScheduler(60);
         CountDownLatch letGo = new CountDownLatch(1);
         int crowd = ComputeScheduler.MOST_WAITING + CORES;
         for (int i = 0; i < crowd; i++) {
-            people.submit(() -> reckoning.whole(Priority.MANY, "it", () -> waited(letGo)));
+            people.submit(() -> scheduler.whole(Priority.MANY, "it", () -> waited(letGo)));
         }
-        while (reckoning.underWay() < crowd) {
+        while (scheduler.underWay() < crowd) {
             LockSupport.parkNanos(1_000_000);
         }
-        assertThatThrownBy(() -> reckoning.whole(Priority.MANY, "it", () -> true)).isInstanceOf(BusyException.class);
+        assertThatThrownBy(() -> scheduler.whole(Priority.MANY, "it", () -> true))
+                .isInstanceOf(BusyException.class);
         letGo.countDown();
     }
 
     @Test
     void whoeverDoesNotComeToTheirTurnIsToldThatItIsBusy() throws Exception {
-        ComputeScheduler reckoning = new ComputeScheduler(LIMIT);
+        ComputeScheduler scheduler = new ComputeScheduler(LIMIT);
         CountDownLatch letGo = new CountDownLatch(1);
         List<Future<?>> holding = new ArrayList<>();
         for (int i = 0; i < CORES; i++) {
-            holding.add(people.submit(() -> reckoning.whole(Priority.ONE, "it", () -> waited(letGo))));
+            holding.add(people.submit(() -> scheduler.whole(Priority.ONE, "it", () -> waited(letGo))));
         }
-        while (reckoning.underWay() < CORES) {
+        while (scheduler.underWay() < CORES) {
             Thread.onSpinWait();
         }
-        assertThatThrownBy(() -> reckoning.whole(Priority.ONE, "it", () -> true)).isInstanceOf(BusyException.class);
+        assertThatThrownBy(() -> scheduler.whole(Priority.ONE, "it", () -> true))
+                .isInstanceOf(BusyException.class);
         letGo.countDown();
     }
 
     @Test
     void anErrorIsTheErrorItWas() {
-        ComputeScheduler reckoning = new ComputeScheduler(60);
-        assertThatThrownBy(() -> reckoning.whole(Priority.ONE, "it", () -> {
+        ComputeScheduler scheduler = new ComputeScheduler(60);
+        assertThatThrownBy(() -> scheduler.whole(Priority.ONE, "it", () -> {
                     throw RefusedException.of("no", "here", "No.");
                 }))
                 .isInstanceOf(RefusedException.class)

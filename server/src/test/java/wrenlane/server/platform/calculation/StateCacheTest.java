@@ -8,17 +8,17 @@ import org.junit.jupiter.api.Test;
 class StateCacheTest {
     private final AtomicLong state = new AtomicLong(7);
 
-    private final AtomicLong reckoned = new AtomicLong();
+    private final AtomicLong computed = new AtomicLong();
 
     private final StateCache<String, String> kept =
             new StateCache<>(state::get, 1000, text -> 10, text -> !text.startsWith("unfinished"));
 
     private String ask(String question) {
-        return kept.get(question, () -> question + " " + reckoned.incrementAndGet());
+        return kept.get(question, () -> question + " " + computed.incrementAndGet());
     }
 
     @Test
-    void reckonsAQuestionOnce() {
+    void computesAQuestionOnce() {
         assertThat(ask("gear")).isEqualTo("gear 1");
         assertThat(ask("gear")).isEqualTo("gear 1");
         assertThat(ask("cones")).isEqualTo("cones 2");
@@ -26,14 +26,14 @@ class StateCacheTest {
     }
 
     @Test
-    void reckonsAnewOnceSomethingIsStored() {
+    void computesAnewOnceSomethingIsStored() {
         assertThat(ask("gear")).isEqualTo("gear 1");
         state.incrementAndGet();
         assertThat(ask("gear")).isEqualTo("gear 2");
     }
 
     @Test
-    void whatIsStoredWhileItIsReckonedIsNotMissedLater() {
+    void whatIsStoredWhileItIsComputedIsNotMissedLater() {
         String early = kept.get("gear", () -> {
             state.incrementAndGet();
             return "read before";

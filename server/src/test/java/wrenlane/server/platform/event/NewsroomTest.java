@@ -9,16 +9,16 @@ class NewsroomTest {
     /** A server that ends waits for open streams: whoever listens again meanwhile does not hold it up. */
     @Test
     void whoeverListensWhileItClosesIsLetGo() throws Exception {
-        Newsroom room = new Newsroom();
+        Newsroom clearance = new Newsroom();
         try {
-            SseEmitter before = room.listen(null).orElseThrow();
+            SseEmitter before = clearance.listen(null).orElseThrow();
             before.send("open");
-            room.close();
-            SseEmitter after = room.listen(null).orElseThrow();
+            clearance.close();
+            SseEmitter after = clearance.listen(null).orElseThrow();
             assertThatIllegalStateException().isThrownBy(() -> before.send("too late"));
             assertThatIllegalStateException().isThrownBy(() -> after.send("too late"));
         } finally {
-            room.stop();
+            clearance.stop();
         }
     }
 }

@@ -37,7 +37,7 @@ class BadInputTest {
 
     private static List<Endpoint> endpoints() {
         Map<String, Object> comparison = Map.of("course", Courses.box(7), "pairs", List.of(), "limits", false);
-        Map<String, Object> reckon = Courses.reckon(Courses.box(7), 1);
+        Map<String, Object> compute = Courses.compute(Courses.box(7), 1);
         Map<String, Object> day = day("2026-05-14");
         Map<String, Object> run = Map.of(
                 "dayId",
@@ -76,7 +76,7 @@ class BadInputTest {
                 new Endpoint("POST", "/api/calculations/yard-surveys", Courses.ground(40, 20)),
                 new Endpoint("POST", "/api/calculations/ground-plans", groundPlan()),
                 new Endpoint("POST", "/api/calculations/placings", groundPlan()),
-                new Endpoint("POST", "/api/calculations/rides-among-others", among()),
+                new Endpoint("POST", "/api/calculations/overlapping-courses", among()),
                 new Endpoint("PUT", "/api/kit", Map.of("conesOwned", Map.of("TALL", 12))),
                 new Endpoint("POST", "/api/machines", Courses.machine("M")),
                 new Endpoint("PUT", "/api/machines/999", Courses.machine("M")),
@@ -86,19 +86,17 @@ class BadInputTest {
                 new Endpoint("POST", "/api/courses", Courses.box(7)),
                 new Endpoint("PUT", "/api/courses/999", Courses.box(7)),
                 new Endpoint("POST", "/api/calculations/course-comparisons", comparison),
-                new Endpoint("POST", "/api/calculations/course-evaluations", reckon),
-                new Endpoint("POST", "/api/calculations/speed-windows", reckon),
-                new Endpoint("POST", "/api/calculations/course-ladders", reckon),
-                new Endpoint("POST", "/api/calculations/swing-out-values", reckon),
-                new Endpoint("POST", "/api/calculations/mistake-costs", reckon),
+                new Endpoint("POST", "/api/calculations/course-evaluations", compute),
+                new Endpoint("POST", "/api/calculations/speed-windows", compute),
+                new Endpoint("POST", "/api/calculations/course-ladders", compute),
+                new Endpoint("POST", "/api/calculations/swing-out-values", compute),
+                new Endpoint("POST", "/api/calculations/mistake-costs", compute),
                 new Endpoint(
-                        "POST",
-                        "/api/calculations/tightest-settings",
-                        Map.of("of", reckon, "dimension", "widthMetres")),
+                        "POST", "/api/calculations/smallest-sizes", Map.of("of", compute, "dimension", "widthMetres")),
                 new Endpoint("POST", "/api/calculations/crossroads-calls", Map.of("count", 3, "seed", 7)),
                 new Endpoint(
                         "POST",
-                        "/api/calculations/set-outs",
+                        "/api/calculations/setup-sheets",
                         Map.of("laid", Courses.laid(Courses.box(7)), "system", "METRIC")),
                 new Endpoint(
                         "POST",
@@ -112,7 +110,7 @@ class BadInputTest {
                                 "NOVICE")),
                 new Endpoint(
                         "POST",
-                        "/api/calculations/change-overs",
+                        "/api/calculations/changeovers",
                         Map.of(
                                 "from",
                                 Courses.laid(Courses.box(7)),
@@ -130,7 +128,7 @@ class BadInputTest {
                                 Courses.length(10),
                                 "second",
                                 Courses.length(10))),
-                new Endpoint("POST", "/api/calculations/set-out-accuracies", reckon),
+                new Endpoint("POST", "/api/calculations/setup-accuracies", compute),
                 new Endpoint(
                         "POST",
                         "/api/calculations/day-orders",
@@ -237,17 +235,17 @@ class BadInputTest {
                 spoil("/api/courses", Courses.box(7), c -> c.put("firstTurn", "UP"), 400),
                 related("/api/courses", weave(0), c -> {}, 422),
                 related("/api/courses", weave(99), c -> {}, 422),
-                spoil("/api/calculations/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", 300), 422),
-                spoil("/api/calculations/course-evaluations", reckon(), r -> r.put("speedMetresPerSecond", -1), 422),
-                related("/api/calculations/course-evaluations", reckon(), r -> r.put("machineId", 4711), 404),
-                related("/api/calculations/course-evaluations", reckon(), r -> r.put("yardId", 4711), 404),
-                related("/api/calculations/speed-windows", reckon(), r -> r.remove("machineId"), 422),
+                spoil("/api/calculations/course-evaluations", compute(), r -> r.put("speedMetresPerSecond", 300), 422),
+                spoil("/api/calculations/course-evaluations", compute(), r -> r.put("speedMetresPerSecond", -1), 422),
+                related("/api/calculations/course-evaluations", compute(), r -> r.put("machineId", 4711), 404),
+                related("/api/calculations/course-evaluations", compute(), r -> r.put("yardId", 4711), 404),
+                related("/api/calculations/speed-windows", compute(), r -> r.remove("machineId"), 422),
                 spoil("/api/calculations/crossroads-calls", calls(7), c -> {}, 422),
                 spoil("/api/calculations/crossroads-calls", calls(0), c -> {}, 422),
-                related("/api/calculations/set-outs", setOut(Courses.box(700)), c -> {}, 422),
-                related("/api/calculations/set-outs", setOut(Courses.box(7), 6.0, 6.1), c -> {}, 422),
-                spoil("/api/calculations/set-outs", setOut(Courses.box(7), 9.0, 8.0, 7.0, 6.0), c -> {}, 422),
-                related("/api/calculations/set-outs", setOut(weave(4), 4.0, 5.0), c -> {}, 422),
+                related("/api/calculations/setup-sheets", setup(Courses.box(700)), c -> {}, 422),
+                related("/api/calculations/setup-sheets", setup(Courses.box(7), 6.0, 6.1), c -> {}, 422),
+                spoil("/api/calculations/setup-sheets", setup(Courses.box(7), 9.0, 8.0, 7.0, 6.0), c -> {}, 422),
+                related("/api/calculations/setup-sheets", setup(weave(4), 4.0, 5.0), c -> {}, 422),
                 related("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711, 7.0))), 422),
                 spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711))), 422),
                 related("/api/calculations/square-checks", square(30, 1), c -> {}, 422),
@@ -263,12 +261,12 @@ class BadInputTest {
                 related("/api/calculations/ground-plans", groundPlan(), g -> g.put("yardId", 4711), 404),
                 related("/api/calculations/placings", groundPlan(), g -> g.put("yardId", 4711), 404),
                 related(
-                        "/api/calculations/rides-among-others",
+                        "/api/calculations/overlapping-courses",
                         among(),
                         g -> g.put("courses", List.of(stand(4711, 0))),
                         404),
                 spoil(
-                        "/api/calculations/rides-among-others",
+                        "/api/calculations/overlapping-courses",
                         among(),
                         g -> g.put("rides", List.of(Map.of("machineId", 1, "level", "MASTER"))),
                         400));
@@ -348,8 +346,8 @@ class BadInputTest {
         problem(APP.get("/api/days/1/riders/1/range"), 400);
         problem(APP.delete("/api/runs/11111111-2222"), 404);
         for (String figure : List.of("%20", "5,", "5,%20", "wide")) {
-            problem(APP.get("/api/days/1/courses/1/move?riderId=1&to=" + figure), 400);
-            problem(APP.get("/api/days/1/courses/1/standing?at=" + figure), 400);
+            problem(APP.get("/api/days/1/courses/1/changeover-moment?riderId=1&to=" + figure), 400);
+            problem(APP.get("/api/days/1/courses/1/sizes?at=" + figure), 400);
         }
         problem(APP.get("/api/no-such-thing"), 404);
         problem(APP.send("PATCH", "/api/yards", "{}"), 405);
@@ -398,7 +396,7 @@ class BadInputTest {
         return List.of(Map.of("side", "LEFT", "posture", "UPRIGHT", "diameter", Courses.length(diameter)));
     }
 
-    private static Map<String, Object> setOut(Map<String, Object> course, Double... standsAt) {
+    private static Map<String, Object> setup(Map<String, Object> course, Double... standsAt) {
         return Map.of("laid", Courses.laid(course, standsAt), "system", "METRIC");
     }
 
@@ -421,8 +419,8 @@ class BadInputTest {
                 true);
     }
 
-    private static Map<String, Object> reckon() {
-        return Courses.reckon(Courses.box(7), 1);
+    private static Map<String, Object> compute() {
+        return Courses.compute(Courses.box(7), 1);
     }
 
     private static Map<String, Object> calls(int count) {

@@ -24,8 +24,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wrenlane.server.fixture.Courses;
 import wrenlane.server.fixture.LockHolder;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** The data file is busy, moved away, or asked for by many: what is told as stored is stored, and nothing else is. */
 class BusyDatabaseTest {

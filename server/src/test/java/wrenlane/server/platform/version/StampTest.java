@@ -79,7 +79,7 @@ class StampTest {
     private double estimate() {
         return APP.get("/api/days/" + day + "/riders/" + rider + "/range?courseId=" + course + "&machineId=" + machine)
                 .body()
-                .at("/standing/left/difficulty")
+                .at("/riderSizes/left/difficulty")
                 .asDouble();
     }
 

@@ -13,8 +13,8 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** What faults come from, as it can be put right; and what is held of one rider. */
 class CausesTest {
@@ -160,7 +160,7 @@ class CausesTest {
     }
 
     @Test
-    void nothingIsReckonedOfWhatIsNoMistakeOnTheLine() {
+    void nothingIsComputedOfWhatIsNoMistakeOnTheLine() {
         ridden("CONE", "SURGING");
         assertThat(APP.get("/api/riders/" + there.rider() + "/progress/mistakes?kind=u-turn-box")
                         .body()

@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** What riders practised alone: told, counted with less weight, and taken away. */
 class PracticeTest {
@@ -50,7 +50,7 @@ class PracticeTest {
     }
 
     private JsonNode left() {
-        return APP.get("/api/riders/" + there.rider() + "/progress").body().at("/standing/left");
+        return APP.get("/api/riders/" + there.rider() + "/progress").body().at("/riderSizes/left");
     }
 
     /** Clean practice makes the estimate harder; taken away, nothing is left of it. */

@@ -131,20 +131,20 @@ class RunMigrationTest {
                 PLAIN + "('lane-run', 1, 1, 1, 2, 'Lane', 'lane', 'LEFT', 0.6, '', '', 7, 0, NULL, '', NULL)");
         old.migrate();
         Map<String, Run> runs = runs();
-        Run spell = Objects.requireNonNull(runs.get("spell-01"));
-        assertThat(spell.detail().sort()).isEqualTo(RunSort.SPELL);
-        assertThat(spell.detail().faultCounts()).isEqualTo(Map.of(Fault.LINE, 3, Fault.DROP, 1));
-        assertThat(spell.detail().laps()).contains(9);
-        assertThat(spell.detail().minutes()).contains(4.5);
-        assertThat(spell.detail().observed())
+        Run timedRide = Objects.requireNonNull(runs.get("spell-01"));
+        assertThat(timedRide.detail().sort()).isEqualTo(RunSort.SPELL);
+        assertThat(timedRide.detail().faultCounts()).isEqualTo(Map.of(Fault.LINE, 3, Fault.DROP, 1));
+        assertThat(timedRide.detail().laps()).contains(9);
+        assertThat(timedRide.detail().minutes()).contains(4.5);
+        assertThat(timedRide.detail().observed())
                 .isEqualTo(new Observation(
                         Set.of(Technique.LOOKED_DOWN),
                         Optional.of(DropCause.CLUTCH_IN),
                         Optional.of("C2"),
                         Optional.of(0.4)));
-        assertThat(spell.ride().orElseThrow().course().settings().options()).containsEntry("start", "FROM_A_STOP");
-        assertThat(spell.log().simulated()).isTrue();
-        assertThat(spell.log().device()).isEqualTo("Ada's phone");
+        assertThat(timedRide.ride().orElseThrow().course().settings().options()).containsEntry("start", "FROM_A_STOP");
+        assertThat(timedRide.log().simulated()).isTrue();
+        assertThat(timedRide.log().device()).isEqualTo("Ada's phone");
         Run plank = Objects.requireNonNull(runs.get("plank-01"));
         assertThat(plank.ride()).isEmpty();
         assertThat(plank.detail().score()).contains(new Score(Score.TapeMeasure.PLANK, 0.2));

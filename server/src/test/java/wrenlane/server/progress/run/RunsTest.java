@@ -19,8 +19,8 @@ import wrenlane.run.Fault;
 import wrenlane.run.Technique;
 import wrenlane.server.exchange.runs.RunFilesTest;
 import wrenlane.server.fixture.Courses;
-import wrenlane.server.fixture.SingleRiderDay;
 import wrenlane.server.fixture.RunningApp;
+import wrenlane.server.fixture.SingleRiderDay;
 
 /** A run is stored once, keeps what it was ridden at, and is undone for good. */
 class RunsTest {
@@ -74,8 +74,8 @@ class RunsTest {
         assertThat(progress.at("/days/0/runs/0/difficulty").asDouble())
                 .isLessThan(progress.at("/days/0/runs/1/difficulty").asDouble() - 0.03);
         // All were clean, so the harder of them say that the rider can do more.
-        assertThat(progress.at("/standing/left/difficulty").asDouble())
-                .isLessThan(progress.at("/standing/right/difficulty").asDouble());
+        assertThat(progress.at("/riderSizes/left/difficulty").asDouble())
+                .isLessThan(progress.at("/riderSizes/right/difficulty").asDouble());
     }
 
     private JsonNode chanceOnACircle() {
@@ -211,7 +211,8 @@ class RunsTest {
     }
 
     private JsonNode move(double... to) {
-        StringBuilder asked = new StringBuilder("/api/days/" + day + "/courses/" + course + "/move?riderId=" + rider);
+        StringBuilder asked =
+                new StringBuilder("/api/days/" + day + "/courses/" + course + "/changeover-moment?riderId=" + rider);
         for (double setting : to) {
             asked.append("&to=").append(setting);
         }
@@ -348,13 +349,14 @@ class RunsTest {
         assertThat(APP.put("/api/runs/" + UUID.randomUUID(), none).status()).isEqualTo(422);
     }
 
-    /** Four clean runs, a spell and one broken off: only the runs count for the advice. */
+    /** Four clean runs, a timed ride and one broken off: only the runs count for the advice. */
     @Test
-    void spellsAndWhatWasBrokenOffAreKeptButNotScored() {
-        Map<String, Object> spell = run("LEFT", 7.2, "LINE", "FOOT");
-        spell.putAll(Map.of("sort", "SPELL", "minutes", 4.5, "laps", 9, "faultCounts", Map.of("LINE", 2, "FOOT", 1)));
-        spell.put("note", "  gaze  down\tat the end ");
-        JsonNode stored = APP.put("/api/runs/" + UUID.randomUUID(), spell).body();
+    void timedRidesAndWhatWasBrokenOffAreKeptButNotScored() {
+        Map<String, Object> timedRide = run("LEFT", 7.2, "LINE", "FOOT");
+        timedRide.putAll(
+                Map.of("sort", "SPELL", "minutes", 4.5, "laps", 9, "faultCounts", Map.of("LINE", 2, "FOOT", 1)));
+        timedRide.put("note", "  gaze  down\tat the end ");
+        JsonNode stored = APP.put("/api/runs/" + UUID.randomUUID(), timedRide).body();
         assertThat(stored.get("minutes").asDouble()).isEqualTo(4.5);
         assertThat(stored.at("/faultCounts/LINE").asInt()).isEqualTo(2);
         assertThat(stored.get("note").asString()).isEqualTo("gaze down at the end");
@@ -374,10 +376,10 @@ class RunsTest {
     }
 
     @Test
-    void aSpellWithoutLengthOrWithUncountedFaultsIsRefused() {
-        Map<String, Object> spell = run("LEFT", 7.2, "LINE");
-        spell.put("sort", "SPELL");
-        RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), spell);
+    void aTimedRideWithoutLengthOrWithUncountedFaultsIsRefused() {
+        Map<String, Object> timedRide = run("LEFT", 7.2, "LINE");
+        timedRide.put("sort", "SPELL");
+        RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), timedRide);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("findings").toString()).contains("spell-without-length", "faults-not-counted");
         assertThat(range(7.2).get("runs").size()).isZero();
@@ -446,7 +448,7 @@ class RunsTest {
     @Test
     void aWideLaneSuitsEverybody() {
         aLane();
-        JsonNode there = APP.get("/api/days/" + day + "/courses/" + course + "/standing?at=3.5")
+        JsonNode there = APP.get("/api/days/" + day + "/courses/" + course + "/sizes?at=3.5")
                 .body();
         assertThat(there.at("/stands/riders/0/settingMetres").asDouble())
                 .as(there.toString())
