@@ -69,7 +69,7 @@ export const PAGES = [
   },
   {
     path: '/setup/:id?',
-    title: 'Set-out',
+    title: 'Set up',
     code: 'setup/SetupPage',
     step: 'SETUP',
     reads: [...EVERY, '/api/courses', '/api/machines', '/api/riders'],
@@ -94,7 +94,7 @@ export const PAGES = [
   },
   {
     path: '/lesson/check',
-    title: 'Range check',
+    title: 'Safety check',
     code: 'lesson/LessonPage',
     here: 'check',
     step: 'LESSON',

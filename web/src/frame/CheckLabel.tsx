@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { LABEL } from './Tools';
 import { todayIso, useDay, useDayLink, useRangeCheck } from '../features/day';
 
-/** Stands on every stop while the day's range check is open; gone once it is done, or knowingly passed over. */
+/** Stands on every stop while the day's safety check is open; gone once it is done, or knowingly passed over. */
 export function CheckLabel() {
   const read = useDay();
   const link = useDayLink();
@@ -16,7 +16,7 @@ export function CheckLabel() {
       to={link('/lesson/check')}
       className={`${LABEL} border-ochre text-ochre no-underline hover:underline`}
     >
-      <span className="max-sm:sr-only">Range check: </span>
+      <span className="max-sm:sr-only">Safety check: </span>
       <span className="figures">{open}</span> open
     </Link>
   );

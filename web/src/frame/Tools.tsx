@@ -142,7 +142,7 @@ const KEYS: [string, string][] = [
   ['C L G F S T D', 'Range: cone, line, gate, foot, stall, stopped, drop'],
   ['Enter', 'Range: log the faults tapped'],
   ['← →', 'Range: side'],
-  ['[ ]', 'Range: wider, tighter'],
+  ['[ ]', 'Range: wider, smaller'],
   ['N', 'Range: next rider'],
   ['U', 'Range: undo'],
   ['K', 'Range: timer'],

@@ -19,12 +19,12 @@ export type CourseRequest = Api<'CourseRequest'>;
 export type CourseKind = Api<'CourseKindJson'>;
 export type Plan = Api<'PlanJson'>;
 export type Evaluation = Api<'EvaluationResponse'>;
-export type ReckonRequest = Api<'CalculationRequest'>;
+export type CalculationRequest = Api<'CalculationRequest'>;
 export type Fit = Api<'FitJson'>;
 export type Line = Api<'LineJson'>;
 export type MistakeCost = Api<'MistakeCost'>;
 /** Which of a course's lines. */
-export type LineChoice = NonNullable<ReckonRequest['line']>;
+export type LineChoice = NonNullable<CalculationRequest['line']>;
 export type Clearance = Api<'ClearanceJson'>;
 export type Place = Api<'PlaceJson'>;
 export type Comparison = Api<'Comparison'>;
@@ -69,7 +69,7 @@ export function useKindPlans(seen: boolean): Map<string, Plan> {
 }
 
 /** Computes a course for a machine. */
-export function evaluate(request: ReckonRequest): Promise<Evaluation> {
+export function evaluate(request: CalculationRequest): Promise<Evaluation> {
   return body(http.POST('/api/calculations/course-evaluations', { body: request }));
 }
 
@@ -84,14 +84,14 @@ export function useComparison(request: Api<'ComparisonRequest'> | undefined): Ca
 }
 
 /** The speeds it can be ridden at. */
-export function useSpeedWindows(request: ReckonRequest | undefined) {
+export function useSpeedWindows(request: CalculationRequest | undefined) {
   return useCalculation('windows', request, (r, call) =>
     body(http.POST('/api/calculations/speed-windows', { body: r, ...call })),
   );
 }
 
 /** The sizes of a machine on a course. */
-export function useLadder(request: ReckonRequest | undefined) {
+export function useLadder(request: CalculationRequest | undefined) {
   const { system } = usePreferences();
   return useCalculation('ladder', request && { request, system }, (r, call) =>
     body(
@@ -120,21 +120,21 @@ export function useEdgeMarkings(course: CourseRequest, markers: number | undefin
 }
 
 /** What swinging out buys. */
-export function useSwingOut(request: ReckonRequest | undefined) {
+export function useSwingOut(request: CalculationRequest | undefined) {
   return useCalculation('swing-out', request, (r, call) =>
     body(http.POST('/api/calculations/swing-out-values', { body: r, ...call })),
   );
 }
 
 /** What one mistake costs. */
-export function useMistakes(request: ReckonRequest | undefined) {
+export function useMistakes(request: CalculationRequest | undefined) {
   return useCalculation('mistakes', request, (r, call) =>
     body(http.POST('/api/calculations/mistake-costs', { body: r, ...call })),
   );
 }
 
 /** The smallest setting of one length, all else as it is. */
-export function tightest(of: ReckonRequest, dimension: string, signal: AbortSignal) {
+export function tightest(of: CalculationRequest, dimension: string, signal: AbortSignal) {
   return body(http.POST('/api/calculations/smallest-sizes', { body: { of, dimension }, signal }));
 }
 

@@ -6,7 +6,7 @@ export {
   type Course,
   type CourseKind,
   type CourseRequest,
-  type ReckonRequest,
+  type CalculationRequest,
 } from './api';
 export { ANSWERS, inSentence, ladderOf, requestOf, sizeText, settingOf } from './model';
 export { pairsOf, type Pair } from './pairs';

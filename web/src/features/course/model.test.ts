@@ -45,7 +45,7 @@ const size = (settingMetres: number, bays?: number): Size => ({
   }),
 });
 
-describe('a rung', () => {
+describe('a size', () => {
   it('is said in bays where it is counted in them', () => {
     expect(sizeText(size(6.25, 2.5), 'METRIC')).toBe('2.5 bays, 6.25\u2009m');
     expect(sizeText(size(2.5, 1), 'METRIC')).toBe('1 bay, 2.50\u2009m');
@@ -63,7 +63,7 @@ describe('a rung', () => {
 });
 
 describe('a dragged dimension', () => {
-  it('snaps to the nearest rung within reach', () => {
+  it('snaps to the nearest size within reach', () => {
     expect(snapped(6.47, [7.2, 6.5, 6.4], 0.1)).toBe(6.5);
     expect(snapped(6.42, [7.2, 6.5, 6.4], 0.1)).toBe(6.4);
   });

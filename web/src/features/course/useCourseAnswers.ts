@@ -9,7 +9,7 @@ import {
   type CourseKind,
   type CourseRequest,
   type Line,
-  type ReckonRequest,
+  type CalculationRequest,
 } from './api';
 import { drawnLine, same } from './model';
 import type { Pair } from './pairs';
@@ -27,7 +27,7 @@ export interface CourseAnswers {
   pending: boolean;
   problem: string | undefined;
   /** The question, once nothing moves and the course itself has an answer. */
-  settled: ReckonRequest | undefined;
+  settled: CalculationRequest | undefined;
   line: Line | undefined;
   overLine: Line | undefined;
   ladder: ReturnType<typeof useLadder>['data'];

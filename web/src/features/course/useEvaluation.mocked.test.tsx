@@ -2,7 +2,7 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../shared/http';
-import { evaluate, type Evaluation, type ReckonRequest } from './api';
+import { evaluate, type Evaluation, type CalculationRequest } from './api';
 import { useEvaluation } from './useEvaluation';
 
 vi.mock('./api', () => ({ evaluate: vi.fn() }));
@@ -14,7 +14,7 @@ const metres = (value: number) => ({
   method: 'TAPE' as const,
   text: '',
 });
-const request = (width: number): ReckonRequest => ({
+const request = (width: number): CalculationRequest => ({
   course: {
     name: 'Box',
     kind: 'u-turn-box',
@@ -26,7 +26,7 @@ const request = (width: number): ReckonRequest => ({
   level: 'DEVELOPING',
   settled: false,
 });
-const widthOf = (r: ReckonRequest | undefined) => r?.course.lengths.widthMetres?.metres;
+const widthOf = (r: CalculationRequest | undefined) => r?.course.lengths.widthMetres?.metres;
 const evaluation = { plan: { cones: [] }, cautions: [] } as unknown as Evaluation;
 
 /** Answers that come when the test lets them. */

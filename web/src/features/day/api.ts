@@ -120,7 +120,7 @@ export function useImport() {
   });
 }
 
-/** The briefing and range check of a day: here, since it stands on every stop while it is open. */
+/** The briefing and safety check of a day: here, since it stands on every stop while it is open. */
 export function useRangeCheck(dayId: number | undefined) {
   return useQuery({
     queryKey: keys.rangeCheck(dayId),

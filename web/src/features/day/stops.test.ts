@@ -4,7 +4,7 @@ import { stopOf, titleOf, wayFrom, wayOn } from './stops';
 it.each([
   ['/course/new', 'COURSE', 'Course – Wren Lane'],
   ['/riders/3', 'MACHINES', 'Riders – Wren Lane'],
-  ['/setup', 'SETUP', 'Set-out – Wren Lane'],
+  ['/setup', 'SETUP', 'Set up – Wren Lane'],
   ['/courses', undefined, 'Wren Lane'],
   ['/lesson/drills/weave', 'LESSON', 'Drills – Wren Lane'],
   ['/range/log', 'RANGE', 'Run log – Wren Lane'],

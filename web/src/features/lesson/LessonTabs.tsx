@@ -9,7 +9,7 @@ const PATHS = {
 } as const;
 
 const TABS = [
-  { path: PATHS.order, name: 'Running order' },
+  { path: PATHS.order, name: 'Lesson plan' },
   { path: PATHS.check, name: 'Check' },
   { path: PATHS.drills, name: 'Drills' },
   { path: PATHS.methods, name: 'Methods' },
@@ -18,7 +18,7 @@ const TABS = [
 
 export type LessonTab = keyof typeof PATHS;
 
-/** The running order, the check, the drills and the riding methods share a stop of the lane. */
+/** The lesson plan, the check, the drills and the riding methods share a stop of the lane. */
 export function LessonTabs({ here }: { here: LessonTab }) {
   return <StopTabs tabs={TABS} here={PATHS[here]} />;
 }

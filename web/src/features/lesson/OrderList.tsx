@@ -1,7 +1,7 @@
 import { clock, findingsOf } from './model';
 import type { LessonEdit } from './useLessonEdit';
 
-/** The running order as a list: the same as the strip, for the phone, the keyboard and the printer. */
+/** The lesson plan as a list: the same as the strip, for the phone, the keyboard and the printer. */
 export function OrderList(props: {
   edit: LessonEdit;
   chosen: number | undefined;
@@ -9,7 +9,7 @@ export function OrderList(props: {
 }) {
   const { lesson } = props.edit;
   return (
-    <ol aria-label="Running order">
+    <ol aria-label="Lesson plan">
       {lesson.blocks.map((b, i) => (
         <li key={i}>
           <button

@@ -6,12 +6,12 @@ import { useTick, useUntick, type Check, type CheckItem } from './checks';
 
 const NAME = 'wren-lane.checked-by';
 
-/** The briefing and range check: gone through item by item, with name and time; or passed over with a reason. */
+/** The briefing and safety check: gone through item by item, with name and time; or passed over with a reason. */
 export function RangeCheck({ dayId }: { dayId: number }) {
   const check = useReading(useRangeCheck(dayId));
   return (
-    <section id="check" aria-label="Briefing and range check">
-      <h2>Briefing and range check</h2>
+    <section id="check" aria-label="Briefing and safety check">
+      <h2>Briefing and safety check</h2>
       <Loading of={check}>{(c) => <Shown check={c} />}</Loading>
     </section>
   );
@@ -90,7 +90,7 @@ function Item(props: { dayId: number; item: CheckItem; ready: boolean; onDone: (
           {item.text}
           {ticked && (
             <span className="block text-sm text-soft">
-              {item.reason === undefined ? 'Seen to' : `Passed over: ${item.reason}`} · {item.doneBy},{' '}
+              {item.reason === undefined ? 'Seen to' : `Skipped: ${item.reason}`} · {item.doneBy},{' '}
               {item.doneAt !== undefined && timeText(item.doneAt)}
             </span>
           )}

@@ -59,7 +59,7 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
               <div className="flex flex-wrap gap-3">
                 {!lesson.kept && (
                   <Button kind="primary" disabled={edit.busy} onClick={() => edit.change({})}>
-                    Keep this running order
+                    Save this plan
                   </Button>
                 )}
                 <NextStep here="LESSON" />

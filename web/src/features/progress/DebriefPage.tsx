@@ -148,7 +148,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
         onSuccess: () => {
           unsaved.stored();
           onDone();
-          say.done(said === '' ? 'Back to what is reckoned.' : 'Kept.');
+          say.done(said === '' ? 'Back to the calculated text.' : 'Kept.');
         },
         onError: say.failed,
       },

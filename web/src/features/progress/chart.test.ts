@@ -126,7 +126,7 @@ describe('the lane of progress', () => {
   });
 });
 
-it('has no mark for a spell, nor for what was broken off', () => {
+it('has no mark for a timed ride, nor for what was broken off', () => {
   const [day] = progress.days;
   if (day === undefined) throw new Error('no day');
   const others = [

@@ -41,7 +41,7 @@ function Shown({ rider, kept, onDeleted, onBack }: Leaving & { kept: Kept }) {
     archive
       .mutateAsync({ rider: of, archived })
       .then((stored) =>
-        say.done(archived ? `${of.name} is put away.` : `${of.name} is back among the riders.`, () => {
+        say.done(archived ? `${of.name} is archived.` : `${of.name} is back among the riders.`, () => {
           void putAway(stored, !archived);
         }),
       )

@@ -54,7 +54,7 @@ function Shown({
             <>
               {LEVELS[r.level]} ·{' '}
               {machines.find((m) => m.id === r.machineId)?.name ?? 'no machine of their own'}
-              {r.archived && ' · put away'}
+              {r.archived && ' · archived'}
             </>
           )}
         >

@@ -12,7 +12,7 @@ it('asks which setting is ridden before it advises', () => {
   expect(screen.getByRole('alert').textContent).toContain('None of these sizes suits');
 });
 
-it('offers the way to another rung where the advice is to move cones, and only while it is not shown', () => {
+it('offers the way to another size where the advice is to move cones, and only while it is not shown', () => {
   const advice = { move: 'TIGHTEN', reason: '4 of the last 5 clean.', settingMetres: 6.8 } as const;
   const onMove = vi.fn();
   const { rerender } = render(<AdviceBox {...ALIKE} setting={7.2} advice={advice} onMove={onMove} />);

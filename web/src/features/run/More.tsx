@@ -54,7 +54,7 @@ export function More(props: {
           Abandoned
         </button>
         {tab('several', 'Several')}
-        {tab('timedRide', 'Spell')}
+        {tab('timedRide', 'Timed ride')}
         {tab('seen', says(logging.seen) ? 'Seen ✓' : 'Seen')}
         {tab('score', logging.score === undefined ? 'Score' : 'Score ✓')}
         {tab('note', logging.note === '' ? 'Note' : 'Note ✓')}

@@ -117,7 +117,7 @@ export function RunningBar(props: {
   );
 }
 
-/** Everybody of the running order: to skip a turn, to leave, to come. */
+/** Everybody of the lesson plan: to skip a turn, to leave, to come. */
 function WhoIsHere({ running, go }: { running: Running; go: (act: Act, riderId: number) => void }) {
   const logged = running.on.some((b) => b.courseId !== undefined);
   return (

@@ -36,7 +36,7 @@ export function SizeStepper(props: {
           {props.chance === undefined ? '' : `chance ${share(props.chance.chance)} %`}
         </span>
       </div>
-      {step(1, 'Tighter', '−')}
+      {step(1, 'Smaller', '−')}
     </div>
   );
 }

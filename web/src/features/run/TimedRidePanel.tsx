@@ -76,13 +76,17 @@ function TimedRideClock(props: { longestMinutes: number | undefined; onStop: (se
           }
         }}
       >
-        {running ? 'Stop the spell' : 'Start the spell'}
+        {running ? 'Stop the timed ride' : 'Start the timed ride'}
       </Button>
       <span className="text-right">
         <span
           role="timer"
           aria-label={
-            most === undefined ? 'Ridden for' : over ? 'Over the longest spell by' : 'Left of the spell'
+            most === undefined
+              ? 'Ridden for'
+              : over
+                ? 'Over the longest timed ride by'
+                : 'Left of the timed ride'
           }
           className={`figures block text-xl leading-tight ${over ? 'text-brick' : ''}`}
         >

@@ -9,7 +9,7 @@ describe('keys on the range', () => {
     expect(commandOf('Enter')).toEqual({ do: 'log' });
   });
 
-  it('change side, rung and rider, and undo', () => {
+  it('change side, size and rider, and undo', () => {
     expect(commandOf('ArrowRight')).toEqual({ do: 'side', side: 'RIGHT' });
     expect(commandOf(']')).toEqual({ do: 'size', by: 1 });
     expect(commandOf('N')).toEqual({ do: 'next' });
@@ -26,7 +26,7 @@ it('turns a fault on and off', () => {
   expect(toggled(['LINE', 'FOOT'], 'LINE')).toEqual(['FOOT']);
 });
 
-it('steps along the rungs and stays at their ends', () => {
+it('steps along the sizes and stays at their ends', () => {
   const sizes = [9.1, 8.2, 7.2];
   expect(stepped(sizes, 8.2, 1)).toBe(7.2);
   expect(stepped(sizes, 8.2, -1)).toBe(9.1);

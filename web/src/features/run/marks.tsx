@@ -51,7 +51,7 @@ export function entryText(run: Seen): string {
   const counted = Object.entries(run.faultCounts ?? {}).map(
     ([fault, n]) => `${n} × ${FAULTS.find((f) => f.fault === fault)?.word.toLowerCase() ?? fault}`,
   );
-  return `spell of ${lengthOf(run)}: ${counted.length === 0 ? 'clean' : counted.join(', ')}`;
+  return `timed ride of ${lengthOf(run)}: ${counted.length === 0 ? 'clean' : counted.join(', ')}`;
 }
 
 function lengthOf(run: Seen): string {

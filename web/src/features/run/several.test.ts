@@ -14,7 +14,7 @@ it('logs one run for each, the clean ones last', () => {
   expect(runsOf(NONE)).toEqual([]);
 });
 
-it('makes a spell of minutes or laps, with its faults counted', () => {
+it('makes a timed ride of minutes or laps, with its faults counted', () => {
   expect(timedRideOf(undefined, undefined, {})).toBeUndefined();
   expect(timedRideOf(5, undefined, { FOOT: 2 })).toEqual({
     sort: 'SPELL',

@@ -12,7 +12,7 @@ export function ChangeoverDrawing({ change }: { change: Changeover }) {
   const done = toDo(change);
   return (
     <Tarmac
-      label="Drawing of the change-over"
+      label="Drawing of the changeover"
       className="h-[28rem]"
       bounds={() => around([{ x: 0, y: 0 }, ...change.steps.map((c) => c.place)], 0.5)}
       margin={margin}

@@ -13,7 +13,7 @@ import { atStackText, inAll, keyOf, toDo, type Move } from './moves';
 import { changeOf } from './requests';
 import { useStack } from './useStack';
 
-const SIZE = 'rung:';
+const SIZE = 'size:';
 
 /** From this course to another, or to another size of it: what stays, what moves where, what comes and goes. */
 export function ChangeoverView(props: {
@@ -81,7 +81,7 @@ export function ChangeoverView(props: {
       </div>
       {target && (
         <Shown
-          to={other?.name ?? sizes.find((r) => r.value === to)?.label ?? 'the other rung'}
+          to={other?.name ?? sizes.find((r) => r.value === to)?.label ?? 'the other size'}
           request={changeOf(course, target, day, { system, along: props.along }, stack.holds)}
         />
       )}

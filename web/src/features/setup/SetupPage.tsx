@@ -51,7 +51,7 @@ function Shown({ day, courses, yards }: { day: Day | undefined; courses: Course[
   if (shown === undefined) {
     return (
       <div className="m-6 max-w-xl">
-        <h1 className="mb-3">Set-out</h1>
+        <h1 className="mb-3">Set up</h1>
         <p>
           The tape measurements for every cone stand here once there is a course.{' '}
           <Link to={link('/course/new')}>Plan a course.</Link>

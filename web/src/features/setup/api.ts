@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { ReckonRequest } from '../course';
+import type { CalculationRequest } from '../course';
 import type { Length } from '../length';
 import { body, http, keys, useCalculation, type Api } from '../../shared/http';
 import type { LengthSystem } from '../../shared/units';
@@ -32,7 +32,7 @@ export function useRidingMarks(request: Api<'RidingMarksRequest'> | undefined) {
 }
 
 /** What the way of measuring does to the room of one machine and rider. */
-export function useAccuracy(request: ReckonRequest | undefined) {
+export function useAccuracy(request: CalculationRequest | undefined) {
   return useCalculation(
     'setup-accuracy',
     request,

@@ -27,13 +27,16 @@ export function ActiveSizesPanel(props: {
   const shown = changing ?? stands.settings;
   const of = useDaySizes(day.id, courseId, shown);
   return (
-    <section aria-label="What stands" className="no-print mb-4 border-l-4 border-steel bg-panel px-4 py-3">
+    <section
+      aria-label="Sizes on the ground"
+      className="no-print mb-4 border-l-4 border-steel bg-panel px-4 py-3"
+    >
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-        <h2 className="text-lg">What stands</h2>
+        <h2 className="text-lg">Sizes on the ground</h2>
         {changing === undefined ? (
           <>
             <StandsAt settings={stands.settings} />
-            <Button onClick={() => setChanging(stands.settings)}>Change what stands</Button>
+            <Button onClick={() => setChanging(stands.settings)}>Change sizes</Button>
           </>
         ) : (
           <Change

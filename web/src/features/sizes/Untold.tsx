@@ -6,7 +6,7 @@ export function Untold({ stands }: { stands: ActiveSizes }) {
   if (!stands.untold) return null;
   return (
     <p className="mt-1 text-ochre">
-      Only this device knows what stands: the server was out of reach.{' '}
+      Only this device knows the sizes on the ground: the server was out of reach.{' '}
       <Button kind="quiet" onClick={() => stands.stand(stands.settings)}>
         Tell it
       </Button>

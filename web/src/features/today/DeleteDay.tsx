@@ -29,7 +29,7 @@ export function DeleteDay({ day }: { day: Day }) {
       onLeave={() => setAsking(false)}
     >
       <p>
-        The day goes with its running order, its places on the yard and its debrief. Riders, machines, courses
+        The day goes with its lesson plan, its places on the yard and its debrief. Riders, machines, courses
         and the yard stay. A day with runs cannot be deleted.
       </p>
     </AskFirst>

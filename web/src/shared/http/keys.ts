@@ -29,7 +29,7 @@ export const keys = {
   calculation: named('stored', 'calculation'),
   causes: named('stored', 'causes'),
   chances: named('stored', 'chances'),
-  changeover: named('stored', 'change-over'),
+  changeover: named('stored', 'changeover'),
   clutchHeat: named('stored', 'clutch-heat'),
   copies: named('stored', 'copies'),
   courses: named('stored', 'courses'),

@@ -8,7 +8,7 @@ export interface Finding {
 }
 
 /** What the server finds where the time for an answer was not enough. */
-const OUT_OF_TIME = 'reckoning-limit';
+const OUT_OF_TIME = 'calculation-limit';
 
 /** An answer that is not what was asked for; status 0 where the server was out of reach. */
 export class Problem extends Error {

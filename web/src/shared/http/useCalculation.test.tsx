@@ -52,7 +52,7 @@ it('keeps what is there when it is stopped, tells the core, and goes on when ask
 });
 
 it('tries again by itself where the time was not enough', async () => {
-  const limit = new Problem(422, 'There are 4.0 s.', [{ code: 'reckoning-limit', where: '', message: '' }]);
+  const limit = new Problem(422, 'There are 4.0 s.', [{ code: 'calculation-limit', where: '', message: '' }]);
   const ask = vi.fn().mockRejectedValueOnce(limit).mockResolvedValue('there');
   const { result } = renderHook(() => useCalculation('speeds', { course: 2 }, ask), {
     wrapper: inClient(new QueryClient({ defaultOptions: { queries: { retryDelay: 1 } } })),

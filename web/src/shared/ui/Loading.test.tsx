@@ -55,8 +55,8 @@ it('draws what is looked at later after all before it, turn by turn', async () =
       <Part name="plan" />
     </>,
   );
-  expect(await screen.findByText('change-over')).toBeTruthy();
-  expect(drawn).toEqual(['plan with 1', 'tape with 2', 'change-over with 3']);
+  expect(await screen.findByText('changeover')).toBeTruthy();
+  expect(drawn).toEqual(['plan with 1', 'tape with 2', 'changeover with 3']);
 });
 
 it('says what failed, and tries again', async () => {

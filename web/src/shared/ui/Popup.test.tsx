@@ -7,14 +7,14 @@ import { Popup } from './Popup';
 
 it('is a button until it is opened, and gives the focus back when it is closed', async () => {
   render(
-    <Popup button={{ children: 'size' }} label="What a rung is" className="p-3">
+    <Popup button={{ children: 'size' }} label="What a size is" className="p-3">
       One setting.
     </Popup>,
   );
   const closed = screen.getByRole('button', { name: 'size', expanded: false });
   expect(closed.getAttribute('aria-haspopup')).toBe('dialog');
   await userEvent.click(closed);
-  expect(screen.getByRole('dialog', { name: 'What a rung is' }).textContent).toBe('One setting.');
+  expect(screen.getByRole('dialog', { name: 'What a size is' }).textContent).toBe('One setting.');
   await userEvent.keyboard('{Escape}');
   expect(screen.queryByRole('dialog')).toBeNull();
   const again = screen.getByRole('button', { name: 'size', expanded: false });

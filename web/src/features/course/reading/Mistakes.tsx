@@ -1,10 +1,10 @@
 import { CalculationNote } from '../../../shared/ui';
 import { lengthText, usePreferences } from '../../../shared/units';
-import { useMistakes, type MistakeCost, type ReckonRequest } from '../api';
+import { useMistakes, type MistakeCost, type CalculationRequest } from '../api';
 import { mistakeText, sorted } from './mistakes';
 
 /** What one mistake costs in room, the worst first. */
-export function Mistakes({ of }: { of: ReckonRequest }) {
+export function Mistakes({ of }: { of: CalculationRequest }) {
   const { system, speed } = usePreferences();
   const costs = useMistakes(of);
   if (costs.data?.costs.length === 0) return null;

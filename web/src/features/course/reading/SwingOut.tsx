@@ -1,8 +1,8 @@
 import { lengthText, usePreferences } from '../../../shared/units';
-import { useSwingOut, type ReckonRequest } from '../api';
+import { useSwingOut, type CalculationRequest } from '../api';
 
 /** What swinging out buys on a U-turn, from the model. */
-export function SwingOut({ of }: { of: ReckonRequest }) {
+export function SwingOut({ of }: { of: CalculationRequest }) {
   const { system } = usePreferences();
   const { data, stale } = useSwingOut(of);
   const value = data?.value;

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { said } from '../../../shared/http';
 import { Button } from '../../../shared/ui';
 import { lengthText, usePreferences } from '../../../shared/units';
-import { tightest, type CourseKind, type ReckonRequest } from '../api';
+import { tightest, type CourseKind, type CalculationRequest } from '../api';
 
 type Found = { state: 'asked'; stop: () => void } | { state: 'found'; text: string };
 
 /** How small any one length could be made for this machine and rider, all else as it is. */
-export function TightestOf({ of, kind }: { of: ReckonRequest; kind: CourseKind }) {
+export function TightestOf({ of, kind }: { of: CalculationRequest; kind: CourseKind }) {
   const [found, setFound] = useState<Record<string, Found>>({});
   const { system } = usePreferences();
   const ask = async (name: string) => {

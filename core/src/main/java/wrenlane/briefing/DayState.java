@@ -14,7 +14,7 @@ import wrenlane.course.plan.MarkerCount;
  * @param cones to bring
  * @param riders how many are on the day
  * @param unmeasured names of their machines that nothing was ever measured on
- * @param lesson whether its running order was looked at and stored
+ * @param lesson whether its lesson plan was looked at and stored
  * @param runs logged this day
  * @param past whether the day is over
  */
@@ -87,7 +87,7 @@ public record DayState(
 
     private StopState ofSetup() {
         if (courses == 0) {
-            return StopState.empty(Stop.SETUP, "Nothing to set out until there is a course.");
+            return StopState.empty(Stop.SETUP, "Nothing to set up until there is a course.");
         }
         String lacking = cones.stream()
                 .filter(c -> c.missing() > 0)

@@ -54,7 +54,7 @@ public record SizeChoice(List<Double> settingsMetres, List<RiderSize> riders) {
             }
             int at = sizes.indexOf(begin);
             if (at < 0) {
-                throw new IllegalArgumentException("the rung to begin on is none of the ladder's: " + begin);
+                throw new IllegalArgumentException("the size to begin at is none of the ladder's: " + begin);
             }
             return new Range(
                     rider,

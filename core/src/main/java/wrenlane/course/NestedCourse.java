@@ -201,11 +201,11 @@ public record NestedCourse(List<Course> courses) {
                 .map(c -> c.settings().markers().flat().label(2))
                 .toList();
         if (Set.copyOf(names).size() < names.size()) {
-            return "Stands at " + courses.size() + " settings: a marker or colour of its own for each, a the widest.";
+            return "Set up at " + courses.size() + " sizes: a marker or colour of its own for each, a the widest.";
         }
         return IntStream.range(0, names.size())
                 .mapToObj(i -> letter(i) + " in " + names.get(i))
-                .collect(Collectors.joining(", ", "Stands at " + courses.size() + " settings: ", "."));
+                .collect(Collectors.joining(", ", "Set up at " + courses.size() + " settings: ", "."));
     }
 
     /** Those of the widest, and the settings of the others in rows farther out. */

@@ -31,7 +31,7 @@ public record Block(
         BRIEFING("Briefing and checks"),
         WARM_UP("Warm-up"),
         DRILLS("Drills"),
-        CHANGE_OVER("Change-over"),
+        CHANGE_OVER("Changeover"),
         REST("Rest"),
         CLOSING("Closing success"),
         DEBRIEF("Debrief");

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import wrenlane.finding.Finding;
 
 /**
- * A running order.
+ * A lesson plan.
  *
  * @param blocks by their start, then by area
  * @param findings what could not be met, each with its block as {@code blocks.3} where it has one

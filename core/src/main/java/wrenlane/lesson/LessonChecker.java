@@ -182,7 +182,7 @@ public final class LessonChecker {
                 double ridden = turn.runs() * station.passSeconds() / 60.0;
                 if (ridden > turn.task().longestMinutes() && turn.runs() > 2) {
                     found(
-                            "timedRide",
+                            "timed-ride",
                             i,
                             turn.task().drillName() + " is ridden for at most "
                                     + turn.task().longestMinutes() + " min without a break; here it would be "

@@ -18,7 +18,7 @@ import java.util.stream.Stream;
  * A lesson held against its plan, for whoever gave it: what was ridden of what was planned, and what to change.
  *
  * @param over whether nothing of the plan is still to come
- * @param ends planned and real; missing where the lesson was not begun with a running order
+ * @param ends planned and real; missing where the lesson was not begun with a lesson plan
  * @param stations that were planned or ridden, in the order they come first
  * @param riders who were planned or rode, in the order they come first
  */
@@ -26,7 +26,7 @@ public record LessonReview(boolean over, Optional<EndTimes> ends, List<Part> sta
     /**
      * When the riding ended, from the start of the lesson.
      *
-     * @param plannedMinutes by the running order
+     * @param plannedMinutes by the lesson plan
      * @param minutes of the last run
      */
     public record EndTimes(int plannedMinutes, int minutes) {

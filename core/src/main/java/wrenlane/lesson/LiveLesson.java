@@ -14,10 +14,10 @@ import wrenlane.lesson.Block.Turn;
 import wrenlane.machine.Side;
 
 /**
- * A lesson while it is given: which blocks are on, for how long still, and who is up. It is begun with a running order, which
+ * A lesson while it is given: which blocks are on, for how long still, and who is up. It is begun with a lesson plan, which
  * then stays as it is, whatever the runs logged meanwhile would change in a new plan.
  *
- * @param blocks the running order, by start, then by area
+ * @param blocks the lesson plan, by start, then by area
  * @param begunAt when the lesson began
  * @param step which of its steps is on; blocks that start together are one step
  * @param since when this step began, later by as long as it was paused
@@ -78,7 +78,7 @@ public record LiveLesson(
         return startOf(step).map(this::startingAt).orElse(List.of());
     }
 
-    /** By area, as the running order has them. */
+    /** By area, as the lesson plan has them. */
     private List<Block> startingAt(int minute) {
         return blocks.stream().filter(b -> b.startMinute() == minute).toList();
     }
@@ -110,7 +110,7 @@ public record LiveLesson(
     }
 
     /**
-     * How far behind the running order the lesson will be when this step ends, if it ends no sooner than planned: below zero
+     * How far behind the lesson plan the lesson will be when this step ends, if it ends no sooner than planned: below zero
      * where it is ahead. A step that is over its time ends now.
      */
     public Duration behind(Instant now) {

@@ -16,7 +16,7 @@ import wrenlane.lesson.LiveLesson.NextRider;
  * stands: so it waits for them, until the block ends at the latest. From practice.
  *
  * @param others riders who still need what would be taken away, the next first
- * @param after how long it waits; zero where nobody else needs it, missing where there is no running order to tell
+ * @param after how long it waits; zero where nobody else needs it, missing where there is no lesson plan to tell
  */
 public record MoveMoment(List<String> others, Optional<Duration> after) {
     public MoveMoment {
@@ -24,7 +24,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     }
 
     /**
-     * By the running order.
+     * By the lesson plan.
      *
      * @param station where the cones stand
      * @param goes settings that would no longer stand, in metres
@@ -56,7 +56,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     }
 
     /**
-     * Without a running order: whoever rode what would be taken away may ride it again.
+     * Without a lesson plan: whoever rode what would be taken away may ride it again.
      *
      * @param rode those who did today, other than the rider asked for
      */
@@ -67,7 +67,7 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
     /** In a sentence, with riders called by their names. */
     public String said(UnaryOperator<String> name) {
         if (others.isEmpty()) {
-            return "Nobody else needs what stands there now: move them before the next turn.";
+            return "Nobody else needs the cones there now: move them before the next turn.";
         }
         String who = Sentence.listed(others.stream().map(name).toList());
         boolean one = others.size() == 1;
@@ -75,11 +75,11 @@ public record MoveMoment(List<String> others, Optional<Duration> after) {
                     long minutes = Math.round(wait.toSeconds() / 60.0);
                     return String.format(
                             Locale.ROOT,
-                            "%s still %s what stands: best %s.",
+                            "%s still %s the sizes on the ground: best %s.",
                             who,
                             one ? "rides" : "ride",
                             minutes < 1 ? "now, as this block ends" : "when this block ends, in " + minutes + " min");
                 })
-                .orElse(who + " rode what stands today: ask, or move them at the next rest.");
+                .orElse(who + " rode these sizes today: ask, or move them at the next rest.");
     }
 }

@@ -43,7 +43,7 @@ public record RiderTask(
     public RiderTask {
         if (state == State.NOT_YET) {
             throw new IllegalArgumentException(
-                    "drill " + drillId + " is not yet to be ridden: master what it rests on first");
+                    "drill " + drillId + " is not yet to be ridden: master what it needs first");
         }
         if (!(longestMinutes >= 1 && longestMinutes <= 60)) {
             throw new IllegalArgumentException(

@@ -74,7 +74,7 @@ public record RunDetail(
     public List<Finding> check(Set<Fault> faults) {
         Checks checks = new Checks();
         seconds.ifPresent(s -> checks.add(Checks.range("seconds", "The time", s, 0.1, MOST_SECONDS, "s")));
-        minutes.ifPresent(m -> checks.add(Checks.range("minutes", "The spell", m, 0.1, MOST_MINUTES, "min")));
+        minutes.ifPresent(m -> checks.add(Checks.range("minutes", "The timed ride", m, 0.1, MOST_MINUTES, "min")));
         laps.ifPresent(l -> checks.add(Checks.range("laps", "The number of laps", l, 1, MOST_LAPS, "")));
         faultCounts.forEach((fault, n) ->
                 checks.add(Checks.range("faultCounts." + fault, "How often it was seen", n, 1, MOST_LAPS, "")));
@@ -83,13 +83,13 @@ public record RunDetail(
         }
         if (sort == RunSort.SPELL) {
             if (minutes.isEmpty() && laps.isEmpty()) {
-                checks.add("spell-without-length", "minutes", "Say how many minutes or laps the spell was.");
+                checks.add("timed-ride-without-length", "minutes", "Say how many minutes or laps the timed ride was.");
             }
             if (!faults.equals(faultCounts.keySet())) {
-                checks.add("faults-not-counted", "faultCounts", "Say how often each fault of the spell was seen.");
+                checks.add("faults-not-counted", "faultCounts", "Say how often each fault of the timed ride was seen.");
             }
         } else if (minutes.isPresent() || laps.isPresent() || !faultCounts.isEmpty()) {
-            checks.add("not-a-spell", "sort", "Minutes, laps and counted faults belong to a spell.");
+            checks.add("not-a-timed-ride", "sort", "Minutes, laps and counted faults belong to a timed ride.");
         }
         if (sort == RunSort.BROKEN_OFF && !faults.isEmpty()) {
             checks.add("broken-off-with-faults", "faults", "An abandoned run is neither clean nor a fault.");

@@ -127,7 +127,7 @@ class LessonCheckerTest {
         List<Block> spelled = right.stream()
                 .map(b -> b.sort() == Sort.DRILLS ? turning(b, t -> new Turn(t.rider(), t.task(), 30, t.easier())) : b)
                 .toList();
-        assertThat(codes(alone, spelled)).containsExactly("timedRide");
+        assertThat(codes(alone, spelled)).containsExactly("timed-ride");
     }
 
     @Test

@@ -85,7 +85,7 @@ class MoveMomentTest {
     @Test
     void withoutARunningOrderItAsks() {
         assertThat(said(MoveMoment.without(List.of("ada", "ben", "cy"))))
-                .isEqualTo("Ada, Ben and Cy rode what stands today: ask, or move them at the next rest.");
+                .isEqualTo("Ada, Ben and Cy rode these sizes today: ask, or move them at the next rest.");
         assertThat(said(MoveMoment.without(List.of()))).contains("before the next turn");
     }
 

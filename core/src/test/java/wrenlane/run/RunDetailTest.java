@@ -41,7 +41,7 @@ class RunDetailTest {
                         Map.of(),
                         "",
                         Observation.NOTHING)))
-                .containsExactly("spell-without-length");
+                .containsExactly("timed-ride-without-length");
         assertThat(RunDetail.PLAIN.faultsPerLap()).isEmpty();
     }
 
@@ -49,7 +49,7 @@ class RunDetailTest {
     void whatIsNoTimedRideHasNoLaps() {
         RunDetail laps = new RunDetail(
                 RunSort.RUN, Optional.empty(), Optional.empty(), Optional.of(3), Map.of(), "", Observation.NOTHING);
-        assertThat(codes(laps)).containsExactly("not-a-spell");
+        assertThat(codes(laps)).containsExactly("not-a-timed-ride");
         assertThat(codes(RunDetail.PLAIN, Fault.CONE)).isEmpty();
     }
 

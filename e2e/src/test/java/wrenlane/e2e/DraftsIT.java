@@ -39,7 +39,7 @@ class DraftsIT {
     private static void leaveForSetup(Page page) {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByRole(AriaRole.LINK)
-                .filter(new Locator.FilterOptions().setHasText("Set-out"))
+                .filter(new Locator.FilterOptions().setHasText("Set up"))
                 .click();
     }
 

@@ -84,7 +84,7 @@ class FirstUseIT {
 
         assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")))
                 .isVisible();
-        assertThat(page).hasTitle("Set-out – Wren Lane");
+        assertThat(page).hasTitle("Set up – Wren Lane");
         look.run();
         Download sheet = page.waitForDownload(() -> hands.follows("PDF, A4"));
         assertThat(sheet.suggestedFilename()).endsWith(".pdf");

@@ -51,7 +51,7 @@ class LateIT {
         "/setup, **/sizes?*, riders, true",
         "/setup, **/briefing?*, next, true",
         "/setup, **/briefing?*, next, false",
-        "/range, **/sizes?*, rung, true",
+        "/range, **/sizes?*, size, true",
         "/course, **/course-comparisons, wish, false"
     })
     void nothingMovesWhenAnAnswerComesLate(String path, String held, String brought, boolean onPhone) {
@@ -79,7 +79,7 @@ class LateIT {
         within.selectOption(new SelectOption().setLabel("half balls"));
         // Stored before anything is asked for once more: else the change below would be to what was stored before it.
         assertThat(page.getByText("The settings lie in these now.").first()).isVisible();
-        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sizes on the ground"));
         assertThat(stands).containsText(Pattern.compile("takes 3 of \\d+"));
 
         String standing = "**/sizes?*";

@@ -20,7 +20,7 @@ class LessonIT {
     static final App APP = App.withDemoDay();
 
     private static Locator list(Page page) {
-        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Running order"));
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Lesson plan"));
     }
 
     /** The stations with drills, in their order. */
@@ -169,7 +169,7 @@ class LessonIT {
     void theCheckIsTickedAndStandsOnEveryStopUntilThen() {
         Page page = APP.desk("/today");
         Locator label = page.getByRole(
-                AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Range check: \\d+ open")));
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Safety check: \\d+ open")));
         String before = label.innerText();
         label.click();
         Locator first = page.getByRole(AriaRole.CHECKBOX).first();
@@ -182,8 +182,7 @@ class LessonIT {
         page.getByLabel(Pattern.compile("^Skip the")).fill("Done with the other group");
         App.press(page, "Skip");
         assertThat(label).hasCount(0);
-        assertThat(page.getByText("Passed over: Done with the other group").first())
-                .isVisible();
+        assertThat(page.getByText("Skipped: Done with the other group").first()).isVisible();
     }
 
     @Test

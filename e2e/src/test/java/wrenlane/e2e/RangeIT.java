@@ -54,7 +54,7 @@ class RangeIT {
         Page page = APP.desk("/range/3?course=3");
         Locator size = page.getByLabel("Size", new Page.GetByLabelOptions().setExact(true));
         assertThat(size).containsText("3.60");
-        button(page, "Tighter").click();
+        button(page, "Smaller").click();
         assertThat(page.getByText("The cones stand at 3.60")).isVisible();
         button(page, "Clean").click();
         assertThat(runs(page)).hasCount(1);
@@ -97,8 +97,8 @@ class RangeIT {
     @Test
     void logsATimedRideWithItsTimeAndANote() {
         Page page = APP.phone("/range/7?course=4");
-        button(page, "Spell").click();
-        assertThat(button(page, "Log the spell")).isDisabled();
+        button(page, "Timed ride").click();
+        assertThat(button(page, "Log the timed ride")).isDisabled();
         App.fill(page, "Minutes", "4,5");
         App.fill(page, "Laps", "12");
         button(page, "One Foot more").click();
@@ -106,9 +106,9 @@ class RangeIT {
         button(page, "Start timer").click();
         button(page, "Note").click();
         page.getByLabel("Goes with the next run or spell").fill("eyes up late");
-        button(page, "Spell").click();
-        button(page, "Log the spell").click();
-        assertThat(page.getByLabel("spell of 4.5 min, 12 laps: 2 × foot")).isVisible();
+        button(page, "Timed ride").click();
+        button(page, "Log the timed ride").click();
+        assertThat(page.getByLabel("timed ride of 4.5 min, 12 laps: 2 × foot")).isVisible();
         assertThat(page.getByText("All saved on the server")).isVisible();
         page.navigate(APP.address() + "/progress/7");
         page.getByLabel("Kind").selectOption(new SelectOption().setLabel("Figure eight"));
@@ -117,7 +117,7 @@ class RangeIT {
         page.reload();
         page.getByText("Every run as a table").click();
         assertThat(page.getByRole(AriaRole.CELL).filter(new Locator.FilterOptions().setHasText("eyes up late")))
-                .containsText(Pattern.compile("spell of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d\u2009s"));
+                .containsText(Pattern.compile("timed ride of 4\\.5 min, 12 laps: 2 × foot, \\d+\\.\\d\u2009s"));
         page.close();
     }
 
@@ -220,13 +220,13 @@ class RangeIT {
     void nothingTypedGoesWithoutAWord() {
         Page page = APP.desk("/riders/1");
         App.fill(page, "Name", "Somebody else");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set up"))
                 .click();
         assertThat(page.getByText("Not saved yet")).isVisible();
         button(page, "Stay").click();
         assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Somebody else");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set up"))
                 .click();
         button(page, "Leave without saving").click();
         assertThat(page).hasURL(Pattern.compile("/setup"));

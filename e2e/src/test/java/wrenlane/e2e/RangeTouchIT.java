@@ -76,7 +76,7 @@ class RangeTouchIT {
         Page page = APP.phone("/range/2");
         assertThat(button(page, "Clean")).isEnabled();
         for (String name : new String[] {
-            "Clean", "Log faults", "Undo the last run", "Next rider", "Spell", "Score", "Wider", "Tighter"
+            "Clean", "Log faults", "Undo the last run", "Next rider", "Timed ride", "Score", "Wider", "Smaller"
         }) {
             BoundingBox box = button(page, name).boundingBox();
             assertThat(box.height).as(name).isGreaterThanOrEqualTo(55.5);
@@ -182,15 +182,15 @@ class RangeTouchIT {
         page.clock().install();
         page.navigate(APP.address() + "/range/6");
         assertThat(button(page, "Clean")).isEnabled();
-        button(page, "Spell").click();
-        button(page, "Start the spell").click();
+        button(page, "Timed ride").click();
+        button(page, "Start the timed ride").click();
         page.clock().fastForward(150_000);
         // Of the eight minutes that the drill is ridden without a break.
-        assertThat(page.getByLabel("Left of the spell")).hasText("5:30");
-        button(page, "Stop the spell").click();
+        assertThat(page.getByLabel("Left of the timed ride")).hasText("5:30");
+        button(page, "Stop the timed ride").click();
         assertThat(page.getByLabel("Minutes", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("2.5");
-        button(page, "Log the spell").click();
+        button(page, "Log the timed ride").click();
         button(page, "Score").click();
         choose(page, "Measured", "Plank moved");
         fill(page, "Metres", "0,4");
@@ -199,11 +199,11 @@ class RangeTouchIT {
         assertThat(page.getByText(SAVED)).isVisible();
         page.navigate(APP.address() + "/range/log?rider=6");
         assertThat(page.getByText("plank moved 0.40 m")).isVisible();
-        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("spell of 2.5 min: clean")))
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("timed ride of 2.5 min: clean")))
                 .isVisible();
     }
 
-    /** By the running order the timed ride has an end: past it the clock calls, and says what to do. */
+    /** By the lesson plan the timed ride has an end: past it the clock calls, and says what to do. */
     @Test
     void aTimedRidePastItsLongestSaysStop() {
         Page page = APP.chromium().phone();
@@ -219,12 +219,12 @@ class RangeTouchIT {
                     .click();
             assertThat(lesson).hasAttribute("data-step", String.valueOf(step + 1));
         }
-        button(page, "Spell").click();
+        button(page, "Timed ride").click();
         assertThat(page.getByText("an estimate for this machine")).isVisible();
-        button(page, "Start the spell").click();
+        button(page, "Start the timed ride").click();
         page.clock().fastForward(61 * 60_000);
         assertThat(page.getByText("stop now, let clutch and hand rest")).isVisible();
-        assertThat(page.getByLabel("Over the longest spell by")).containsText("+");
+        assertThat(page.getByLabel("Over the longest timed ride by")).containsText("+");
         putAway(page, Integer.parseInt(lesson.getAttribute("data-step")));
     }
 
@@ -240,8 +240,8 @@ class RangeTouchIT {
     @Test
     void movingConesSaysWhatItTakes() {
         Page page = APP.phone("/range/3?course=3");
-        assertThat(button(page, "Tighter")).isEnabled();
-        button(page, "Tighter").click();
+        assertThat(button(page, "Smaller")).isEnabled();
+        button(page, "Smaller").click();
         Locator asked = page.getByRole(AriaRole.ALERTDIALOG);
         assertThat(asked).containsText(Pattern.compile("[1-9]\\d* cones?, about\\s+\\d+\\s+min"));
         assertThat(asked).containsText(Pattern.compile("move them|best|before the next turn"));

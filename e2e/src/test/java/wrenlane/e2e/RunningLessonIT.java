@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** A lesson is given by its running order, on a phone. */
+/** A lesson is given by its lesson plan, on a phone. */
 class RunningLessonIT {
     @RegisterExtension
     static final App APP = App.withDemoDay();

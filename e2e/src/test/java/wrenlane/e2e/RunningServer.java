@@ -130,7 +130,7 @@ final class RunningServer implements AutoCloseable {
                 app.jar().toString(),
                 "--wren.data=" + data,
                 // What takes too long is refused, which has tests of its own; here a slow machine is only slow.
-                "--wren.reckoning-seconds=15",
+                "--wren.calculation-seconds=15",
                 "--wren.warm-up=false",
                 "--server.port=" + port));
         if (demo) {

@@ -87,7 +87,7 @@ class SetupIT {
         assertThat(change.getByText("Pick up tall cone").first()).isVisible();
         to.selectOption(new SelectOption().setIndex(5));
         assertThat(change.getByText("Stay:")).isVisible();
-        assertThat(page).hasURL(Pattern.compile("[?&]to=rung"));
+        assertThat(page).hasURL(Pattern.compile("[?&]to=size"));
         to.selectOption(new SelectOption().setLabel("choose the next one"));
         assertThat(change.getByText("to walk and")).hasCount(0);
         page.close();
@@ -141,7 +141,7 @@ class SetupIT {
         page.getByLabel("Setting b lies in").selectOption(new SelectOption().setLabel("the same as a"));
         assertThat(dc).containsText("flat marker");
         // What is owned is proposed, and laid at a press.
-        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sizes on the ground"));
         assertThat(stands).containsText("From what you own: b half balls, c yellow discs");
         press(page, "Lay these");
         assertThat(db).containsText("half ball");
@@ -154,11 +154,11 @@ class SetupIT {
     @Test
     void changesWhatStandsAndSaysWhoRidesWhich() {
         Page page = APP.desk("/setup/2");
-        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands"));
+        Locator stands = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sizes on the ground"));
         assertThat(stands).containsText("6.40");
         Locator who = stands.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Who rides which"));
         assertThat(who).containsText("too tight");
-        press(page, "Change what stands");
+        press(page, "Change sizes");
         press(page, "Take this");
         assertThat(who).not().containsText("too tight");
         App.fill(page, "Setting b", "9.5 m");

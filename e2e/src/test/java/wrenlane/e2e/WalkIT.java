@@ -253,7 +253,7 @@ class WalkIT {
         field("Day").selectOption(new SelectOption().setIndex(1));
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("lesson 4");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-out ready"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set up ready"))
                 .click();
         assertThat(page).hasURL(Pattern.compile("/setup\\?day=\\d+"));
         page.reload();

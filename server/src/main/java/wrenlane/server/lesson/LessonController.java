@@ -16,7 +16,7 @@ import wrenlane.finding.Finding;
 import wrenlane.server.platform.http.ExpectedVersion;
 import wrenlane.units.LengthSystem;
 
-/** The running order of a day. */
+/** The lesson plan of a day. */
 @RestController
 @RequestMapping("/api/days/{dayId}")
 class LessonController {
@@ -30,7 +30,7 @@ class LessonController {
         this.stops = stops;
     }
 
-    /** The running order of the day. */
+    /** The lesson plan of the day. */
     @GetMapping("/lesson")
     LessonResponse getLesson(@PathVariable long dayId, @RequestParam(defaultValue = "METRIC") LengthSystem system) {
         return service.get(dayId, system);

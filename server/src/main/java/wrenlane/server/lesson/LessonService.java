@@ -109,9 +109,9 @@ public class LessonService {
                 .map(Lesson::blocks)
                 .filter(blocks -> !blocks.isEmpty())
                 .orElseThrow(() -> RefusedException.of(
-                        "no-running-order",
+                        "no-lesson-plan",
                         "riders",
-                        "There is no running order to begin with: put riders on the day, then look at Lesson."));
+                        "There is no lesson plan to begin with: put riders on the day, then look at Lesson."));
     }
 
     private ComputedLesson computed(LessonOfDay of, LengthSystem system) {

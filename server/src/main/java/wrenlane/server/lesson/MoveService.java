@@ -84,7 +84,7 @@ class MoveService {
         NestedCourse wanted = NestedCourse.of(read.course().course(), to);
         Changeover change = scheduler.whole(
                 Priority.ONE,
-                "this change-over",
+                "this changeover",
                 () -> Changeover.between(sheet(read.stands(), system), sheet(wanted, system), SetupSheet.DATUM));
         List<Double> goes = read.stands().settingsMetres().stream()
                 .filter(s -> to.stream().noneMatch(t -> Sizes.areSame(s, t)))

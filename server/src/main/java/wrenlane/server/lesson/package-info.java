@@ -1,4 +1,4 @@
-/** The running order of a day: what it is planned from, and the plan, which is made anew whenever it is asked for. */
+/** The lesson plan of a day: what it is planned from, and the plan, which is made anew whenever it is asked for. */
 @NullMarked
 package wrenlane.server.lesson;
 

@@ -99,7 +99,7 @@ public class CourseDifficulty implements DisposableBean {
         try {
             scheduler.whole(Priority.LATER, "how hard a course is", () -> of(asked));
         } catch (RuntimeException e) {
-            LOG.debug("Not reckoned in the background; asked again it is tried again: {}", e.getMessage());
+            LOG.debug("Not calculated in the background; asked again it is tried again: {}", e.getMessage());
         } finally {
             wanted.remove(asked);
         }

@@ -73,7 +73,7 @@ class DifficultyFile implements DisposableBean {
                 mapper.keepLatest(MOST);
             });
         } catch (RuntimeException e) {
-            LOG.debug("Difficulty was not kept, and will be reckoned anew: {}", e.getMessage());
+            LOG.debug("Difficulty was not kept, and will be calculated again: {}", e.getMessage());
         } finally {
             now.forEach(open::remove);
         }
@@ -99,7 +99,7 @@ class DifficultyFile implements DisposableBean {
         writer.shutdown();
         // What is still open is written; a second is plenty for that.
         if (!writer.awaitTermination(1, TimeUnit.SECONDS)) {
-            LOG.debug("Some difficulty was not kept, and will be reckoned anew.");
+            LOG.debug("Some difficulty was not kept, and will be calculated again.");
         }
     }
 }

@@ -102,7 +102,7 @@ public class KitService {
                         "marker-in-use",
                         "markers",
                         "The " + stored.name() + " is what " + String.join(", ", standing)
-                                + " is set out in: choose another there first.");
+                                + " is set up in: choose another there first.");
             }
         }
         RefusedException.unlessNone(checks);

@@ -31,7 +31,7 @@ import wrenlane.server.lesson.check.CheckService;
 import wrenlane.server.lesson.drill.DrillService;
 import wrenlane.units.Figures;
 
-/** Puts a lesson on paper: the running order and the check, a card for each rider and each drill, the cues in large type. */
+/** Puts a lesson on paper: the lesson plan and the check, a card for each rider and each drill, the cues in large type. */
 @Service
 class LessonPaper {
     private final DayService days;

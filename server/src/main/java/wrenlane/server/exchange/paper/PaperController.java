@@ -93,7 +93,7 @@ class PaperController {
                 service.conePlanPdf(id, request), MediaType.APPLICATION_PDF_VALUE, "cone-plan-" + id + ".pdf");
     }
 
-    /** The running order, rider cards, drill cards and cues on paper. */
+    /** The lesson plan, rider cards, drill cards and cues on paper. */
     @GetMapping(value = "/days/{id}/lesson.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> printLesson(
             @PathVariable long id,

@@ -241,11 +241,11 @@ final class RunLines {
     private static RunSort sort(String said) {
         return switch (said.toLowerCase(Locale.ROOT)) {
             case "", "run" -> RunSort.RUN;
-            case "timedRide" -> RunSort.SPELL;
-            case "broken off" -> RunSort.BROKEN_OFF;
+            case "spell", "timed ride" -> RunSort.SPELL;
+            case "broken off", "abandoned" -> RunSort.BROKEN_OFF;
             default ->
                 throw new LineException(
-                        "The sort " + TypedText.quoted(said) + " is none: write run, spell or broken off.");
+                        "The sort " + TypedText.quoted(said) + " is none: write run, timed ride or abandoned.");
         };
     }
 

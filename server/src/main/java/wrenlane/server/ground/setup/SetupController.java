@@ -164,7 +164,7 @@ class SetupController {
                 along);
         int holds = stack(request.stackHolds());
         return scheduler.whole(
-                Priority.ONE, "this change-over", () -> Changeover.between(from, to, SetupSheet.DATUM, holds));
+                Priority.ONE, "this changeover", () -> Changeover.between(from, to, SetupSheet.DATUM, holds));
     }
 
     /** The order of a day's courses with the least changeover. */

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The briefing and range check of a day. */
+/** The briefing and safety check of a day. */
 @RestController
 @RequestMapping("/api/days/{dayId}/range-check")
 class CheckController {
@@ -19,7 +19,7 @@ class CheckController {
         this.service = service;
     }
 
-    /** The briefing and range check: what applies to this day, and what was seen to. */
+    /** The briefing and safety check: what applies to this day, and what was seen to. */
     @GetMapping
     CheckResponse getRangeCheck(@PathVariable long dayId) {
         return service.get(dayId);

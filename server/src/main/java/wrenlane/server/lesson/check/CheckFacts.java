@@ -24,7 +24,7 @@ import wrenlane.server.platform.storage.Storage;
 import wrenlane.units.LengthSystem;
 import wrenlane.yard.NamedYard;
 
-/** What a day is like, as far as the range check asks. */
+/** What a day is like, as far as the safety check asks. */
 @Component
 class CheckFacts {
     private final LessonService lessons;

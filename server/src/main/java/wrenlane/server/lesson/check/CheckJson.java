@@ -6,7 +6,7 @@ import java.util.List;
 import wrenlane.server.platform.http.VisibleText;
 
 /**
- * Items of the range check that somebody saw to, or passes over.
+ * Items of the safety check that somebody saw to, or passes over.
  *
  * @param items their ids
  * @param doneBy the name of whoever did

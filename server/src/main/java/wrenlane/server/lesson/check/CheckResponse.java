@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import wrenlane.lesson.SafetyCheck;
 
 /**
- * The briefing and range check of a day.
+ * The briefing and safety check of a day.
  *
  * @param items only what applies
  * @param open how many were neither seen to nor passed over

@@ -16,7 +16,7 @@ import wrenlane.server.lesson.check.CheckResponse.CheckItem;
 import wrenlane.server.platform.problem.RefusedException;
 import wrenlane.server.platform.storage.Storage;
 
-/** The briefing and range check of a day: made from what the day is like, ticked with name and time. */
+/** The briefing and safety check of a day: made from what the day is like, ticked with name and time. */
 @Service
 public class CheckService {
     private final CheckMapper mapper;

@@ -30,7 +30,7 @@ public record DebriefResponse(
     /**
      * For the instructor: the lesson held against its plan.
      *
-     * @param begun whether the lesson was begun with a running order; without it nothing was planned
+     * @param begun whether the lesson was begun with a lesson plan; without it nothing was planned
      * @param over whether nothing of the plan is still to come
      * @param plannedMinutes when the riding was to end, from the start of the lesson; missing without a plan
      * @param riddenMinutes when it did; missing without one

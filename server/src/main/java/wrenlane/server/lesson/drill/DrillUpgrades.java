@@ -50,7 +50,7 @@ final class DrillUpgrades {
         rename((ObjectNode) scoring.get("pass"), "measure");
         rename(drill, "loggedBy");
         move(drill, "loggedBy", scoring, "loggedBy");
-        move(drill, "timedRide", scoring, "timedRide");
+        move(drill, "spell", scoring, "timedRide");
         ObjectNode adaptations = drill.putObject("adaptations");
         move(drill, "inSchool", adaptations, "byMethod");
         move(drill, "withChoice", adaptations, "byChoice");

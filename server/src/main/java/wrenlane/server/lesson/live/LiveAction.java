@@ -14,7 +14,7 @@ record LiveAction(
         @NotNull Act act, @NotNull Integer step, @Nullable Long riderId) {
     /** What can be done. */
     enum Act {
-        /** The lesson begins, with the running order as it is planned now. */
+        /** The lesson begins, with the lesson plan as it is planned now. */
         BEGIN,
         /** The next step begins. */
         ONWARD,
@@ -32,7 +32,7 @@ record LiveAction(
         LEAVE,
         /** A rider comes, or comes back. */
         COME,
-        /** The running order is put away; what was logged stays. */
+        /** The lesson plan is put away; what was logged stays. */
         PUT_AWAY
     }
 

@@ -105,7 +105,7 @@ class LiveLessonAnswers {
         return lesson.pausedAt().isPresent() ? Status.PAUSED : Status.ON;
     }
 
-    /** What things are called, by the ids the running order knows them by. */
+    /** What things are called, by the ids the lesson plan knows them by. */
     private record Words(
             Map<String, String> names, Map<String, String> machines, Map<CourseId, String> courses, Catalogue drills) {
         LiveBlock block(Block block, List<NextRider> turns) {

@@ -21,7 +21,7 @@ import wrenlane.server.lesson.drill.ScoreMark;
  * @param endsAt when this step should end
  * @param restAt when the next rest should begin
  * @param behindMinutes how far behind the plan it will be when this step ends; below zero where it is ahead
- * @param riders everybody of the running order
+ * @param riders everybody of the lesson plan
  */
 record LiveLessonResponse(
         long dayId,
@@ -97,6 +97,6 @@ record LiveLessonResponse(
             @Nullable SpeedBand speed,
             @Nullable ScoreMark mark) {}
 
-    /** A rider of the running order. */
+    /** A rider of the lesson plan. */
     record LiveRider(long riderId, String name, boolean away) {}
 }

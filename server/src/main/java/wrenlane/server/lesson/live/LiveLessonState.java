@@ -11,7 +11,7 @@ import wrenlane.lesson.LiveLesson;
 /**
  * A running lesson as it is stored.
  *
- * @param blocks the running order it was begun with
+ * @param blocks the lesson plan it was begun with
  * @param pausedAt missing while it goes on
  */
 record LiveLessonState(

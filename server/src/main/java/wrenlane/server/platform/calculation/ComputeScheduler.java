@@ -53,14 +53,14 @@ public class ComputeScheduler implements DisposableBean {
     private final AtomicLong gone = new AtomicLong();
     private final Duration time;
 
-    ComputeScheduler(@Value("${wren.reckoning-seconds}") double seconds) {
+    ComputeScheduler(@Value("${wren.calculation-seconds}") double seconds) {
         int count = Runtime.getRuntime().availableProcessors();
         this.time = Duration.ofMillis(Math.round(1000 * seconds));
         this.turns = new Turns(count);
         for (Priority rank : Priority.values()) {
             ThreadPoolExecutor pool =
                     new ThreadPoolExecutor(count, count, 1, TimeUnit.MINUTES, new LinkedBlockingQueue<>(), task -> {
-                        Thread thread = new Thread(task, "reckoning-" + rank);
+                        Thread thread = new Thread(task, "calculation-" + rank);
                         thread.setDaemon(true);
                         return thread;
                     });
@@ -83,7 +83,7 @@ public class ComputeScheduler implements DisposableBean {
         return parts(rank, List.of(computation))
                 .get(0)
                 .orElseThrow(() -> RefusedException.of(
-                        "reckoning-limit",
+                        "calculation-limit",
                         "",
                         Sentence.of(
                                 "There are %.1f s to calculate %s, and that was not enough. Try again, or make the"

@@ -153,7 +153,7 @@ public class RunFilesTest {
         assertThat(out()).contains("7.3152");
     }
 
-    /** Spells, runs broken off and simulated ones come in as what they are, also where they were never before. */
+    /** Timed rides, runs broken off and simulated ones come in as what they are, also where they were never before. */
     @Test
     void whatIsNoPlainRunStaysWhatItIs() {
         String head = "date,rider,course,side,setting,outcome,sort,minutes,laps,simulated\n";

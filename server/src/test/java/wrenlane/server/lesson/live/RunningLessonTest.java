@@ -225,7 +225,7 @@ class RunningLessonTest {
         assertThat(act("PLAN_ANEW", 0).get("status").asString()).isEqualTo("OVER");
     }
 
-    /** What was planned stays known, for the debrief, when the lesson is put away. */
+    /** What was planned stays known, for the debrief, when the lesson is archived. */
     @Test
     void thePlanIsHeldAgainstWhatWasRidden() {
         JsonNode running = onACourse();
@@ -264,7 +264,7 @@ class RunningLessonTest {
                 .get("id")
                 .asLong();
         Answer none = APP.post("/api/days/" + nobody + "/running", Map.of("act", "BEGIN", "step", 0));
-        assertThat(none.body().get("findings").toString()).contains("no-running-order");
+        assertThat(none.body().get("findings").toString()).contains("no-lesson-plan");
         APP.delete("/api/days/" + nobody);
     }
 }

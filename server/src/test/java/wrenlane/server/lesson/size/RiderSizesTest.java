@@ -191,7 +191,7 @@ class RiderSizesTest {
 
     private void rename(String name) {
         Map<String, Object> renamed = Courses.rider(name);
-        // The range check speaks of riders who reach the ground with one foot.
+        // The safety check speaks of riders who reach the ground with one foot.
         renamed.put("reach", "ONE_FOOT");
         assertThat(APP.put("/api/riders/" + rider, renamed).status()).isEqualTo(200);
     }

@@ -20,7 +20,7 @@ class CalculationSlotsTest {
     /** A budget so long that only a newer request can end anything. */
     @RegisterExtension
     static final RunningApp APP =
-            RunningApp.with("--wren.reckoning-seconds=600", "--wren.demo=../demo/ferry-apron.json");
+            RunningApp.with("--wren.calculation-seconds=600", "--wren.demo=../demo/ferry-apron.json");
 
     private static String everyoneOnTheLargestCourse() {
         JsonNode eight = APP.get("/api/courses")

@@ -33,7 +33,7 @@ class PagesTest {
         "/today, TodayPage, /api/course-kinds",
         "/range, RangePage, /api/riders",
         "/range/2/5, RangePage, /api/riders",
-        "/setup/3, SetOutPage, /api/machines",
+        "/setup/3, SetupPage, /api/machines",
         "/phone, PhonePage, /api/about",
     })
     void eachNamesItsOwnCodeAndWhatItAsksFirst(String address, String code, String read) {

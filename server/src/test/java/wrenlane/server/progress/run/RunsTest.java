@@ -381,7 +381,8 @@ class RunsTest {
         timedRide.put("sort", "SPELL");
         RunningApp.Answer refused = APP.put("/api/runs/" + UUID.randomUUID(), timedRide);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("findings").toString()).contains("spell-without-length", "faults-not-counted");
+        assertThat(refused.body().get("findings").toString())
+                .contains("timed-ride-without-length", "faults-not-counted");
         assertThat(range(7.2).get("runs").size()).isZero();
     }
 
@@ -597,8 +598,8 @@ class RunsTest {
         assertThat(range(8).at("/chanceRight/runs").asInt()).isEqualTo(1);
         assertThat(range(8).at("/chanceLeft/runs").asInt()).isEqualTo(4);
         JsonNode progress = APP.get("/api/riders/" + rider + "/progress").body();
-        assertThat(progress.get("standing").has("left")).isTrue();
-        assertThat(progress.get("standing").has("right")).isFalse();
+        assertThat(progress.get("riderSizes").has("left")).isTrue();
+        assertThat(progress.get("riderSizes").has("right")).isFalse();
     }
 
     /** The side that fails is behind, and the more sure the more it fails. */
