@@ -8,7 +8,7 @@ const day = (id: number, date: string): Day => ({
   date,
   title: 'A day',
   stands: [],
-  standsAt: [],
+  activeSizes: [],
   courseIds: [1],
   riders: [],
 });
@@ -39,7 +39,7 @@ it('changes only what is named', () => {
     date: '2026-05-01',
     title: 'Other',
     stands: [],
-    standsAt: [],
+    activeSizes: [],
     courseIds: [1],
     riders: [],
     yardId: 7,
@@ -52,7 +52,7 @@ it('makes a day like another, with its places and settings', () => {
     ...day(1, '2026-05-01'),
     yardId: 7,
     stands: [{ courseId: 1, stand }],
-    standsAt: [{ courseId: 1, metres: [7, 6] }],
+    activeSizes: [{ courseId: 1, metres: [7, 6] }],
     riders: [{ riderId: 2, machineId: 3 }],
   };
   expect(likeDay(known, '2026-06-01', 'Next')).toEqual({
@@ -61,7 +61,7 @@ it('makes a day like another, with its places and settings', () => {
     yardId: 7,
     courseIds: [1],
     stands: [{ courseId: 1, stand }],
-    standsAt: [{ courseId: 1, metres: [7, 6] }],
+    activeSizes: [{ courseId: 1, metres: [7, 6] }],
     riders: [{ riderId: 2, machineId: 3 }],
   });
 });

@@ -14,7 +14,7 @@ export function todayIso(now: Date): string {
 
 /** A stored day as it would be asked for again, with some of it changed; places on the yard last as long as it does. */
 export function changed(day: Day, some: Partial<DayRequest>): DayRequest {
-  const { date, title, yardId, courseIds, stands, standsAt, riders } = day;
+  const { date, title, yardId, courseIds, stands, activeSizes, riders } = day;
   const wanted = some.courseIds ?? courseIds;
   const sameYard = !('yardId' in some) || some.yardId === yardId;
   // A place belongs to a yard: on another one it means nothing.
@@ -25,7 +25,7 @@ export function changed(day: Day, some: Partial<DayRequest>): DayRequest {
     courseIds,
     riders,
     stands: kept,
-    standsAt: standsAt.filter((s) => wanted.includes(s.courseId)),
+    activeSizes: activeSizes.filter((s) => wanted.includes(s.courseId)),
     ...(yardId === undefined ? {} : { yardId }),
     ...some,
   };

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { useDayLink } from '../day';
-import { restsOn, Setting, share, StandsAt } from '../sizes';
+import { restsOn, Setting, share, ActiveSizesList } from '../sizes';
 import { Button, CautionNote, sideWord } from '../../shared/ui';
 import { clock, findingsOf, lasting, moved, open, without } from './model';
 import type { LessonEdit } from './useLessonEdit';
@@ -13,7 +13,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
   if (block === undefined) return null;
   const from = clock(lesson.settings.startsAt, block.startMinute);
   const to = clock(lesson.settings.startsAt, block.startMinute + block.minutes);
-  const stands = lesson.stations.find((s) => s.id === block.station)?.standsAt ?? [];
+  const stands = lesson.stations.find((s) => s.id === block.station)?.activeSizes ?? [];
   const easier = block.turns.some((t) => t.easier);
   return (
     <section aria-label="The chosen block" className="border-l-4 border-cone bg-panel px-4 py-3">
@@ -32,7 +32,7 @@ export function BlockDetail({ edit, index }: { edit: LessonEdit; index: number }
       <Actions edit={edit} index={index} />
       {stands.length > 0 && (
         <p>
-          Set up at <StandsAt settings={stands} />
+          Set up at <ActiveSizesList settings={stands} />
         </p>
       )}
       {easier && <p className="mt-1 text-soft">Two steps easier than the best.</p>}

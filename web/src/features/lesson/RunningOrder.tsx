@@ -75,10 +75,10 @@ function Shown({ day, lesson }: { day: Day; lesson: Lesson }) {
 
 /** What is said of the lesson as a whole, and what would mend what it breaks. */
 function General({ edit }: { edit: LessonEdit }) {
-  const { findings, stations, waysOut } = edit.lesson;
+  const { findings, stations, repairs } = edit.lesson;
   const general = generalFindings(findings);
   const without = (where: string) => stations.find((s) => where === `stations.${s.id}`)?.without.join(', ');
-  if (general.length === 0 && waysOut.length === 0) return null;
+  if (general.length === 0 && repairs.length === 0) return null;
   return (
     <div role="status" className="border-l-4 border-ochre bg-panel py-1 pl-3">
       <ul>
@@ -89,10 +89,10 @@ function General({ edit }: { edit: LessonEdit }) {
           </li>
         ))}
       </ul>
-      {waysOut.length > 0 && (
+      {repairs.length > 0 && (
         <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
           <span>{general.length === 0 ? 'To mend what is marked:' : 'What would do:'}</span>
-          {waysOut.map(({ said, settings }) =>
+          {repairs.map(({ said, settings }) =>
             settings === undefined ? (
               <span key={said} className="text-soft">
                 {said}

@@ -54,7 +54,9 @@ export function SeenPanel(props: {
           </Choice>
         ))}
       </div>
-      {props.on && <WherePlan course={props.on.course} standsAt={props.on.sizes} mark={mark} onMark={at} />}
+      {props.on && (
+        <WherePlan course={props.on.course} activeSizes={props.on.sizes} mark={mark} onMark={at} />
+      )}
       <div className="grid grid-cols-4 items-center gap-2" role="group" aria-label="Off the cone by">
         <span className="text-sm text-soft">Off the cone by</span>
         {OFF.map((metres) => (
@@ -84,12 +86,15 @@ export function Choice(props: { on: boolean; onTap: () => void; children: ReactN
 /** The plan to tap a cone or line on; the same by name from a list. */
 function WherePlan(props: {
   course: Course;
-  standsAt: number[];
+  activeSizes: number[];
   mark: string | undefined;
   onMark: (name: string | undefined) => void;
 }) {
   const { system } = usePreferences();
-  const sheet = useSheet({ laid: { course: requestOf(props.course), standsAt: props.standsAt }, system });
+  const sheet = useSheet({
+    laid: { course: requestOf(props.course), activeSizes: props.activeSizes },
+    system,
+  });
   const plan = sheet.data?.plan;
   if (plan === undefined) return null;
   const names = [

@@ -42,9 +42,9 @@ export function ChangeoverView(props: {
   ).data;
   const other = props.others.find((c) => String(c.id) === to);
   const target = other
-    ? { course: other, standsAt: saidAt(day, other.id) }
+    ? { course: other, activeSizes: saidAt(day, other.id) }
     : to.startsWith(SIZE)
-      ? { course, standsAt: [Number(to.slice(SIZE.length))] }
+      ? { course, activeSizes: [Number(to.slice(SIZE.length))] }
       : undefined;
   const sizes = (ladder?.sizes ?? []).map((r) => ({
     value: `${SIZE}${r.settingMetres}`,

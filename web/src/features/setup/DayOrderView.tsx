@@ -13,7 +13,7 @@ export function DayOrderView({ day, courses }: { day: Day; courses: Course[] }) 
   const { holds } = useStack();
   const [kept, setKept] = useState<number[]>([]);
   const order = useDayOrder(
-    courses.map((c) => ({ course: requestOf(c), standsAt: saidAt(day, c.id) })),
+    courses.map((c) => ({ course: requestOf(c), activeSizes: saidAt(day, c.id) })),
     kept,
     system,
     holds,

@@ -41,7 +41,7 @@ export async function fill(client: QueryClient, day: Day, courses: Course[], sys
   for (const course of ofDay) {
     await client.fetchQuery(sheetQuery(sheetOf(course, day, { system })));
     for (const other of ofDay.filter((o) => o.id !== course.id)) {
-      const to = { course: other, standsAt: saidAt(day, other.id) };
+      const to = { course: other, activeSizes: saidAt(day, other.id) };
       await client.fetchQuery(changeoverQuery(changeOf(course, to, day, { system }, stackHolds())));
     }
   }

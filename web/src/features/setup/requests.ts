@@ -18,7 +18,7 @@ const standOf = (day: Day | undefined, courseId: number) =>
 export function sheetOf(course: Course, day: Day | undefined, { system, along }: ReadAs): SetupRequest {
   const stand = standOf(day, course.id);
   return {
-    laid: { course: requestOf(course), standsAt: saidAt(day, course.id) },
+    laid: { course: requestOf(course), activeSizes: saidAt(day, course.id) },
     system,
     ...(day?.yardId !== undefined && { yardId: day.yardId }),
     ...(stand && { stand }),
@@ -29,7 +29,7 @@ export function sheetOf(course: Course, day: Day | undefined, { system, along }:
 /** What the changeover from a course is asked for by: to another, or to other sizes of its own. */
 export function changeOf(
   from: Course,
-  to: { course: Course; standsAt: number[] },
+  to: { course: Course; activeSizes: number[] },
   day: Day | undefined,
   { system, along }: ReadAs,
   stackHolds: number,
@@ -37,8 +37,8 @@ export function changeOf(
   const fromStand = standOf(day, from.id);
   const toStand = standOf(day, to.course.id);
   return {
-    from: { course: requestOf(from), standsAt: saidAt(day, from.id) },
-    to: { course: requestOf(to.course), standsAt: to.standsAt },
+    from: { course: requestOf(from), activeSizes: saidAt(day, from.id) },
+    to: { course: requestOf(to.course), activeSizes: to.activeSizes },
     system,
     stackHolds,
     ...(day?.yardId !== undefined && { yardId: day.yardId }),

@@ -7,7 +7,7 @@ import { useDaySizes, type RiderOnIt, type SettingsChoice, type DaySizes } from 
 import { letterOf } from './model';
 import { Chance } from './Chance';
 import { Setting } from './Setting';
-import { StandsAt } from './StandsAt';
+import { ActiveSizesList } from './ActiveSizesList';
 import { Untold } from './Untold';
 import type { ActiveSizes } from './useActiveSizes';
 
@@ -35,7 +35,7 @@ export function ActiveSizesPanel(props: {
         <h2 className="text-lg">Sizes on the ground</h2>
         {changing === undefined ? (
           <>
-            <StandsAt settings={stands.settings} />
+            <ActiveSizesList settings={stands.settings} />
             <Button onClick={() => setChanging(stands.settings)}>Change sizes</Button>
           </>
         ) : (
@@ -135,7 +135,8 @@ function Proposal(props: {
     metres.length === props.settings.length && metres.every((m, i) => isSame(m, props.settings[i] ?? 0));
   return (
     <p>
-      Serves most today: <StandsAt settings={metres} />, {served} of {props.proposal.riders.length} riders.{' '}
+      Serves most today: <ActiveSizesList settings={metres} />, {served} of {props.proposal.riders.length}{' '}
+      riders.{' '}
       {!taken && (
         <Button kind="quiet" onClick={() => props.onTake(metres)}>
           Take this

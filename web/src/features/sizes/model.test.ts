@@ -9,7 +9,7 @@ const day: Day = {
   title: 'A day',
   courseIds: [1, 2],
   stands: [],
-  standsAt: [{ courseId: 2, metres: [8.2, 7] }],
+  activeSizes: [{ courseId: 2, metres: [8.2, 7] }],
   riders: [],
 };
 

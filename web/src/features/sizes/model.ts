@@ -3,12 +3,12 @@ import { isSame } from '../../shared/units';
 
 /** The settings a course of a day was said to stand at, in metres, the widest first; none where it stands as it is set. */
 export function saidAt(day: Day | undefined, courseId: number): number[] {
-  return day?.standsAt.find((s) => s.courseId === courseId)?.metres ?? [];
+  return day?.activeSizes.find((s) => s.courseId === courseId)?.metres ?? [];
 }
 
 /** A day's settings with those of one course put in their place; none, where it is to stand as it is set. */
-export function withActiveSizes(day: Day, courseId: number, metres: number[]): Day['standsAt'] {
-  const others = day.standsAt.filter((s) => s.courseId !== courseId);
+export function withActiveSizes(day: Day, courseId: number, metres: number[]): Day['activeSizes'] {
+  const others = day.activeSizes.filter((s) => s.courseId !== courseId);
   return metres.length === 0 ? others : [...others, { courseId, metres: metres.toSorted((a, b) => b - a) }];
 }
 

@@ -19,7 +19,7 @@ const day = (metres: number[]): Day => ({
   title: 'A day',
   courseIds: [2],
   stands: [],
-  standsAt: metres.length > 0 ? [{ courseId: 2, metres }] : [],
+  activeSizes: metres.length > 0 ? [{ courseId: 2, metres }] : [],
   riders: [],
 });
 
@@ -39,7 +39,9 @@ it('tells the server, with the rest of the day as it was', async () => {
   const { result } = renderHook(() => useActiveSizes(day([]), 2, 7.2));
   act(() => result.current.stand([6.1, 8.2]));
   const asked: unknown = mutateAsync.mock.calls[0]?.[0];
-  expect(asked).toMatchObject({ day: { standsAt: [{ courseId: 2, metres: [8.2, 6.1] }], courseIds: [2] } });
+  expect(asked).toMatchObject({
+    day: { activeSizes: [{ courseId: 2, metres: [8.2, 6.1] }], courseIds: [2] },
+  });
   await waitFor(() => expect(result.current.untold).toBe(false));
 });
 

@@ -39,7 +39,7 @@ export function useActiveSizes(day: Day, courseId: number, asSet: number): Activ
       save
         .mutateAsync({
           stored: day,
-          day: changed(day, { standsAt: withActiveSizes(day, courseId, settings) }),
+          day: changed(day, { activeSizes: withActiveSizes(day, courseId, settings) }),
         })
         .then(() => remember(undefined))
         .catch((problem: unknown) => {

@@ -10,7 +10,7 @@ import {
 } from '../course';
 import { nameOf, pathOf, useDayLink, wayOn, type Briefing, type Day, type Stop } from '../day';
 import { Owned } from '../kit';
-import { saidAt, StandsAt } from '../sizes';
+import { saidAt, ActiveSizesList } from '../sizes';
 import { CautionNote, GROUND_RULES, several } from '../../shared/ui';
 
 /** How the way on is said where going there says more than its name. */
@@ -104,7 +104,7 @@ function Size(props: { course: Course; kind: CourseKind | undefined; stands: num
   return (
     <>
       {inSentence(kind.label)}, {inSentence(ladderOf(kind).label)}{' '}
-      <StandsAt settings={stands.length > 0 ? stands : [settingOf(course, kind)]} />
+      <ActiveSizesList settings={stands.length > 0 ? stands : [settingOf(course, kind)]} />
     </>
   );
 }

@@ -18,7 +18,7 @@ export function usePlaces(yardId: number, day: Day, courses: Course[], novices: 
     yardId,
     courses: courses.map((c) => {
       const stand = of[c.id];
-      return { courseId: c.id, ...(stand && { stand }), standsAt: saidAt(day, c.id) };
+      return { courseId: c.id, ...(stand && { stand }), activeSizes: saidAt(day, c.id) };
     }),
     novices,
   });

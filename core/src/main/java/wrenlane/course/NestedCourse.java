@@ -205,7 +205,7 @@ public record NestedCourse(List<Course> courses) {
         }
         return IntStream.range(0, names.size())
                 .mapToObj(i -> letter(i) + " in " + names.get(i))
-                .collect(Collectors.joining(", ", "Set up at " + courses.size() + " settings: ", "."));
+                .collect(Collectors.joining(", ", "Set up at " + courses.size() + " sizes: ", "."));
     }
 
     /** Those of the widest, and the settings of the others in rows farther out. */

@@ -48,7 +48,7 @@ public record Drill(
         return scoring.pass();
     }
 
-    public DrillScoring.LoggedBy loggedBy() {
+    public DrillScoring.LogEntry loggedBy() {
         return scoring.loggedBy();
     }
 

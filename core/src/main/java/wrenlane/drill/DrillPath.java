@@ -17,7 +17,7 @@ public final class DrillPath {
      *
      * @param kind id of the kind of course
      * @param taught as {@link Catalogue#taught} has them
-     * @param standings on them, as {@link DrillMastery#of} has them
+     * @param masteryOfDrills on them, as {@link DrillMastery#of} has them
      */
     public static List<String> to(
             String kind, Catalogue catalogue, List<TaughtDrill> taught, List<DrillMastery> masteryOfDrills) {

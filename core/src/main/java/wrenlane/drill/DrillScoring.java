@@ -5,9 +5,9 @@ package wrenlane.drill;
  *
  * @param timedRide how long it is ridden without a break at most
  */
-public record DrillScoring(PassMark pass, LoggedBy loggedBy, TimedRideLimit timedRide) {
+public record DrillScoring(PassMark pass, LogEntry loggedBy, TimedRideLimit timedRide) {
     /** What one entry in the log is. */
-    public enum LoggedBy {
+    public enum LogEntry {
         RUN,
         TIMED_RIDE,
         SCORE

@@ -35,7 +35,7 @@ public final class LessonTasks {
      * The tasks of a rider.
      *
      * @param taught the drills that are taught to the rider
-     * @param standings on each of them, in the same order
+     * @param masteryOfDrills on each of them, in the same order
      */
     public LessonTasks(
             Catalogue catalogue,

@@ -36,7 +36,7 @@ final class ArrangementSearch {
     private final List<CourseGround> wanted;
     private final List<Integer> largestFirst;
     private final Conflicts conflicts;
-    private final WayIn wayIn;
+    private final AccessGround access;
     private final FreeSpace ground;
     private final FreeSpace peoplesGround;
     private final WaitingSpace wait;
@@ -67,11 +67,11 @@ final class ArrangementSearch {
                 .sorted(Comparator.comparingDouble(i -> -area(i)))
                 .toList();
         this.conflicts = new Conflicts(yard);
-        this.wayIn = new WayIn(yard);
+        this.access = new AccessGround(yard);
         this.ground = FreeSpace.of(yard).without(fixed);
         this.peoplesGround = wait == WaitingSpace.CLEAR ? FreeSpace.of(yard).forPeople(fixed) : ground;
         // What is wrong with courses that stand already is not the fault of those to be placed.
-        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, wayIn, peoplesGround));
+        this.known = new HashSet<>(new GroundPlan(yard, fixed).findings(false, conflicts, access, peoplesGround));
         Polygon outline = Shapes.polygon(yard.outline());
         this.middle = Shapes.at(outline.getCentroid().getCoordinate());
         this.freeSquareMetres = outline.getArea();
@@ -155,7 +155,7 @@ final class ArrangementSearch {
         }
         // A way downhill is weighed in the order of the places, not refused.
         boolean sound = new GroundPlan(yard, all)
-                .findings(false, conflicts, wayIn, left).stream()
+                .findings(false, conflicts, access, left).stream()
                         .allMatch(f -> f.code().equals(GroundPlan.DOWNHILL) || known.contains(f));
         int placed = all.size() - fixed.size();
         if (sound && placed > mostPlaced) {

@@ -40,12 +40,12 @@ public record GroundPlan(Yard yard, List<PlacedGround> courses) {
         return findings(
                 novices,
                 new Conflicts(yard),
-                new WayIn(yard),
+                new AccessGround(yard),
                 FreeSpace.of(yard).forPeople(courses));
     }
 
     /** The same, with what is known of the yard already, and of the ground that is left for riders who wait. */
-    List<Finding> findings(boolean novices, Conflicts conflicts, WayIn wayIn, FreeSpace free) {
+    List<Finding> findings(boolean novices, Conflicts conflicts, AccessGround access, FreeSpace free) {
         List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
             PlacedGround c = courses.get(i);
@@ -59,12 +59,12 @@ public record GroundPlan(Yard yard, List<PlacedGround> courses) {
             }
             slope(c, novices).ifPresent(findings::add);
         }
-        for (PlacedGround c : wayIn.closedTo(courses)) {
+        for (PlacedGround c : access.closedTo(courses)) {
             Conflicts.found(
                             "no-way-in",
                             c,
                             "There is no path %s wide from the entrance to %s that leaves the other courses alone.",
-                            Sentence.metres(WayIn.PATH_METRES, 1),
+                            Sentence.metres(AccessGround.PATH_METRES, 1),
                             c.name())
                     .ifPresent(findings::add);
         }

@@ -34,7 +34,7 @@ class DayStateTest {
         "true,  0, 0, '',  0, false, MACHINES",
         "true,  2, 0, '',  0, false, COURSE",
         "true,  2, 1, Box, 0, false, YARD",
-        "true,  2, 1, '',  0, false, SET_OUT",
+        "true,  2, 1, '',  0, false, SETUP",
         "true,  2, 1, '',  3, false, RANGE",
         "true,  2, 1, Box, 3, false, RANGE",
         "true,  2, 1, '',  3, true,  PROGRESS",

@@ -85,7 +85,7 @@ class NestedCourseTest {
                                         : c.label().endsWith("c") ? "half ball" : "flat marker"));
         assertThat(plan.notes())
                 .extracting(Sentence::toString)
-                .contains("Stands at 3 settings: a in flat markers, b in yellow discs, c in half balls.");
+                .contains("Set up at 3 sizes: a in flat markers, b in yellow discs, c in half balls.");
         assertThat(NestedCourse.of(own, List.of(7.0)).plan().cones())
                 .extracting(c -> c.marker().name())
                 .containsOnly("flat marker", "tall cone");
@@ -105,7 +105,7 @@ class NestedCourseTest {
                 .isEmpty();
         assertThat(NestedCourse.of(BOX, List.of(8.2, 7.0)).plan().notes())
                 .extracting(Sentence::toString)
-                .contains("Stands at 2 settings: a marker or colour of its own for each, a the widest.");
+                .contains("Set up at 2 sizes: a marker or colour of its own for each, a the widest.");
     }
 
     @Test

@@ -55,7 +55,7 @@ public final class Drills {
                 List.of(after),
                 new DrillScoring(
                         cleanRuns(1.5),
-                        DrillScoring.LoggedBy.RUN,
+                        DrillScoring.LogEntry.RUN,
                         new TimedRideLimit(Map.of(Transmission.HAND_CLUTCH, 6), Set.of(TimedRideLimit.StopSign.SMELL))),
                 Set.of(Fault.FOOT),
                 new DrillAdaptations(byMethod, Map.of()),

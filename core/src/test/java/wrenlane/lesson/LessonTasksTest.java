@@ -65,7 +65,7 @@ class LessonTasksTest {
                 List.of(),
                 new DrillScoring(
                         new PassMark(PassMark.Measure.CLEAN_RUNS, 4, 5, Optional.empty(), Optional.empty()),
-                        DrillScoring.LoggedBy.RUN,
+                        DrillScoring.LogEntry.RUN,
                         new TimedRideLimit(Map.of(Transmission.HAND_CLUTCH, 7), Set.of())),
                 Set.of(),
                 new DrillAdaptations(Map.of(), Map.of()),

@@ -46,7 +46,8 @@ class MoveMomentTest {
         MoveMoment moment = MoveMoment.during(lesson(), "1", List.of(7.2), "ada", List.of(), at(6));
         assertThat(moment.others()).containsExactly("ben");
         assertThat(moment.after()).contains(Duration.ofMinutes(14));
-        assertThat(said(moment)).isEqualTo("Ben still rides what stands: best when this block ends, in 14 min.");
+        assertThat(said(moment))
+                .isEqualTo("Ben still rides the sizes on the ground: best when this block ends, in 14 min.");
     }
 
     @Test
@@ -76,7 +77,8 @@ class MoveMomentTest {
     void doesNotWaitForAnEndGoneByOrForSomebodyAway() {
         MoveMoment late = MoveMoment.during(lesson(), "1", List.of(7.2, 6.0), "ada", List.of(), at(25));
         assertThat(late.after()).contains(Duration.ZERO);
-        assertThat(said(late)).isEqualTo("Ben and Cy still ride what stands: best now, as this block ends.");
+        assertThat(said(late))
+                .isEqualTo("Ben and Cy still ride the sizes on the ground: best now, as this block ends.");
         assertThat(MoveMoment.during(lesson().withAway("ben", true), "1", List.of(7.2), "ada", List.of(), at(6))
                         .others())
                 .isEmpty();

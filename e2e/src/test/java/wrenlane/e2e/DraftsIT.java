@@ -112,10 +112,10 @@ class DraftsIT {
     void keepsANoteUntilTheRunItGoesWith() {
         Page page = APP.phone("/range/4?course=2");
         press(page, "Note");
-        field(page, "Goes with the next run or spell").fill("looks down at cone 3");
+        field(page, "Goes with the next run or timed ride").fill("looks down at cone 3");
         page.reload();
         press(page, "Note ✓");
-        assertThat(field(page, "Goes with the next run or spell")).hasValue("looks down at cone 3");
+        assertThat(field(page, "Goes with the next run or timed ride")).hasValue("looks down at cone 3");
         press(page, "Clean");
         assertThat(button(page, "Note")).isVisible();
         page.close();

@@ -131,7 +131,7 @@ class LargeDayIT {
         day.addProperty("yardId", yard);
         day.add("courseIds", courses);
         day.add("stands", new JsonArray());
-        day.add("standsAt", new JsonArray());
+        day.add("activeSizes", new JsonArray());
         day.add("riders", pairs);
         post(page, "days", day);
     }

@@ -46,7 +46,7 @@ class LiveLessonIT {
                 List.of(1, 3),
                 "stands",
                 List.of(),
-                "standsAt",
+                "activeSizes",
                 List.of(),
                 "riders",
                 riders);

@@ -105,7 +105,7 @@ class RangeIT {
         button(page, "One Foot more").click();
         button(page, "Start timer").click();
         button(page, "Note").click();
-        page.getByLabel("Goes with the next run or spell").fill("eyes up late");
+        page.getByLabel("Goes with the next run or timed ride").fill("eyes up late");
         button(page, "Timed ride").click();
         button(page, "Log the timed ride").click();
         assertThat(page.getByLabel("timed ride of 4.5 min, 12 laps: 2 × foot")).isVisible();

@@ -167,11 +167,11 @@ class SetupIT {
         press(page, "Take this");
         page.waitForResponse(
                 r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "It stands like this"));
-        assertThat(stands).containsText(Pattern.compile("What standsa 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
+        assertThat(stands).containsText(Pattern.compile("Sizes on the grounda 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
         assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
                 .hasCount(1);
         page.reload();
-        assertThat(stands).containsText(Pattern.compile("What standsa 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
+        assertThat(stands).containsText(Pattern.compile("Sizes on the grounda 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
         page.close();
     }
 

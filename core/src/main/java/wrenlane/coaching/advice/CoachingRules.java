@@ -25,7 +25,7 @@ public record CoachingRules(CoachingSettings settings) {
             new UnscoredRun(),
             new FailedCue(),
             new LastFault(),
-            new CleanEnough(),
+            new SmallerSize(),
             new OtherSide(),
             new MoreRuns());
 

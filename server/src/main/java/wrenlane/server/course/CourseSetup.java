@@ -13,20 +13,20 @@ import wrenlane.server.platform.problem.RefusedException;
 /**
  * A course as its cones are laid.
  *
- * @param standsAt settings of its ladder that it stands at, in metres; as it is set where missing or empty
+ * @param activeSizes settings of its ladder that it stands at, in metres; as it is set where missing or empty
  */
 public record CourseSetup(
         @NotNull @Valid CourseRequest course,
-        @Nullable @Size(max = NestedCourse.MOST) List<@NotNull Double> standsAt) {
+        @Nullable @Size(max = NestedCourse.MOST) List<@NotNull Double> activeSizes) {
 
     /** To the core, or refused with everything that is wrong. */
     public NestedCourse nested() {
-        return nested(course.course(), standsAt);
+        return nested(course.course(), activeSizes);
     }
 
     /** A course at some sizes, or refused with everything that is wrong. */
-    public static NestedCourse nested(Course of, @Nullable List<Double> standsAt) {
-        List<Double> settings = standsAt == null ? List.of() : standsAt;
+    public static NestedCourse nested(Course of, @Nullable List<Double> activeSizes) {
+        List<Double> settings = activeSizes == null ? List.of() : activeSizes;
         RefusedException.unlessNone(new Checks().addAll(NestedCourse.check(of, settings)));
         return NestedCourse.of(of, settings);
     }

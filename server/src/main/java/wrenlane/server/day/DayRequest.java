@@ -1,5 +1,6 @@
 package wrenlane.server.day;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -25,7 +26,7 @@ import wrenlane.server.platform.http.VisibleText;
  * @param yardId where, once that is known
  * @param courseIds in the order they are set
  * @param stands where courses of the day stand on its yard at once; one without is set up after another
- * @param standsAt settings that courses of the day stand at; a course that is not named, and all where it is missing,
+ * @param activeSizes settings that courses of the day stand at; a course that is not named, and all where it is missing,
  *     stands as it is set
  * @param riders who rides what, in the order they ride
  */
@@ -35,7 +36,7 @@ public record DayRequest(
         @Nullable Long yardId,
         @NotNull @Size(max = DayRequest.MOST_COURSES) List<@NotNull Long> courseIds,
         @NotNull @Size(max = 20) List<@NotNull @Valid DayPlacement> stands,
-        @Nullable @Size(max = 20) List<@NotNull @Valid DaySettings> standsAt,
+        @JsonAlias("standsAt") @Nullable @Size(max = 20) List<@NotNull @Valid DaySettings> activeSizes,
         @NotNull @Size(max = DayRequest.MOST_RIDERS) List<@NotNull @Valid DayRider> riders) {
     /** Most courses of a day. */
     public static final int MOST_COURSES = 20;
@@ -92,9 +93,9 @@ public record DayRequest(
 
     /** The settings said, the widest first. */
     List<DaySettings> settings() {
-        return standsAt == null
+        return activeSizes == null
                 ? List.of()
-                : standsAt.stream().map(DaySettings::widestFirst).toList();
+                : activeSizes.stream().map(DaySettings::widestFirst).toList();
     }
 
     /** A rider with the machine ridden that day. */

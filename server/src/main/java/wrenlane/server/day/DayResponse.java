@@ -21,7 +21,7 @@ record DayResponse(
         @Nullable Long yardId,
         List<Long> courseIds,
         List<DayPlacement> stands,
-        List<DaySettings> standsAt,
+        List<DaySettings> activeSizes,
         List<DayRider> riders)
         implements VersionedResource {
     static DayResponse of(Edition<Day> stored) {

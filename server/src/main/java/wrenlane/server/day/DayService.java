@@ -176,7 +176,7 @@ public class DayService {
         for (DaySettings settings : request.settings()) {
             if (!isActive(settings, before) && courses.isThere(settings.courseId())) {
                 NestedCourse.check(courses.get(settings.courseId()).course(), settings.metres())
-                        .forEach(f -> checks.add(f.code(), "standsAt." + settings.courseId(), f.message()));
+                        .forEach(f -> checks.add(f.code(), "activeSizes." + settings.courseId(), f.message()));
             }
         }
         Long yardId = request.yardId();
@@ -241,7 +241,7 @@ public class DayService {
                 || !request.courseIds().containsAll(settled)) {
             checks.add(
                     "settings-without-course",
-                    "standsAt",
+                    "activeSizes",
                     "Settings name a course twice, or one that is not on the day.");
         }
         request.stands().forEach(s -> checks.addAll(s.stand().check("stands." + s.courseId())));

@@ -9,15 +9,15 @@ import java.util.stream.Collectors;
 import wrenlane.finding.Finding;
 import wrenlane.lesson.Block;
 import wrenlane.lesson.Lesson;
+import wrenlane.lesson.PlanRepair;
 import wrenlane.lesson.RiderTask;
 import wrenlane.lesson.Station;
-import wrenlane.lesson.WayOut;
 import wrenlane.machine.Side;
 import wrenlane.server.lesson.LessonResponse.LessonRider;
+import wrenlane.server.lesson.LessonResponse.PlanRepairJson;
 import wrenlane.server.lesson.LessonResponse.PlannedBlock;
 import wrenlane.server.lesson.LessonResponse.PlannedTurn;
 import wrenlane.server.lesson.LessonResponse.StationText;
-import wrenlane.server.lesson.LessonResponse.WayOutJson;
 import wrenlane.server.lesson.LessonSettings.WishJson;
 import wrenlane.server.lesson.drill.RiderDrills;
 import wrenlane.server.lesson.size.DaySizeService.Rides;
@@ -40,9 +40,9 @@ final class LessonAnswer {
      * The answer.
      *
      * @param lesson missing where nobody takes part
-     * @param waysOut of what the lesson breaks
+     * @param repairs of what the lesson breaks
      */
-    static LessonResponse of(LessonInput gathered, Optional<Lesson> lesson, List<WayOut> waysOut) {
+    static LessonResponse of(LessonInput gathered, Optional<Lesson> lesson, List<PlanRepair> repairs) {
         LessonOfDay of = gathered.of();
         LessonAnswer answer = new LessonAnswer(gathered, lesson);
         return new LessonResponse(
@@ -60,7 +60,7 @@ final class LessonAnswer {
                 lesson.map(Lesson::findings)
                         .orElseGet(() -> nobody(gathered.riders().isEmpty())),
                 gathered.unfinished(),
-                waysOut.stream().map(answer::wayOut).toList());
+                repairs.stream().map(answer::repair).toList());
     }
 
     private List<WishJson> order() {
@@ -87,7 +87,7 @@ final class LessonAnswer {
         return new StationText(
                 station.id(),
                 station.name(),
-                gathered.of().standsAt(station),
+                gathered.of().activeSizes(station),
                 gathered.riders().stream()
                         .filter(r -> !station.isForAll(Set.of(String.valueOf(r.riderId()))))
                         .map(RiderDrills::riderName)
@@ -130,13 +130,13 @@ final class LessonAnswer {
                 chance.orElse(null));
     }
 
-    private WayOutJson wayOut(WayOut way) {
-        return new WayOutJson(
-                way.said(gathered::nameOf), way.change() == WayOut.Change.FEWER_RIDERS ? null : settings(way));
+    private PlanRepairJson repair(PlanRepair way) {
+        return new PlanRepairJson(
+                way.said(gathered::nameOf), way.change() == PlanRepair.Change.FEWER_RIDERS ? null : settings(way));
     }
 
     /** Settings that take a way out. */
-    private LessonSettings settings(WayOut way) {
+    private LessonSettings settings(PlanRepair way) {
         LessonSettings now = gathered.of().settings();
         return new LessonSettings(
                 now.startsAt(),

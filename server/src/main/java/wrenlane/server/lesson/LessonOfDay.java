@@ -85,7 +85,7 @@ public record LessonOfDay(
     }
 
     /** Settings that a station stands at, in metres, the widest first; none in the open. */
-    List<Double> standsAt(Station station) {
+    List<Double> activeSizes(Station station) {
         return courses.stream()
                 .filter(c -> String.valueOf(c.id()).equals(station.id()))
                 .flatMap(c -> day.nested(c).settingsMetres().stream())

@@ -20,7 +20,7 @@ import wrenlane.server.progress.ChanceJson;
  * @param order stations in the order they are ridden, as wishes: those of the settings, or what the planner chose
  * @param unfinished whether it is still computed who rides what of what stands; asked again a little later, it is there
  * @param findings what could not be met; {@code where} names the block, as blocks.3, or the station, as stations.2
- * @param waysOut changes after which nothing of it would be broken; empty where nothing is
+ * @param repairs changes after which nothing of it would be broken; empty where nothing is
  */
 public record LessonResponse(
         long dayId,
@@ -33,7 +33,7 @@ public record LessonResponse(
         List<WishJson> order,
         List<Finding> findings,
         boolean unfinished,
-        List<WayOutJson> waysOut)
+        List<PlanRepairJson> repairs)
         implements VersionedResource {
 
     /**
@@ -42,7 +42,7 @@ public record LessonResponse(
      * @param said as something to do
      * @param settings that do it; missing where people have to agree on it
      */
-    public record WayOutJson(String said, @Nullable LessonSettings settings) {}
+    public record PlanRepairJson(String said, @Nullable LessonSettings settings) {}
 
     /**
      * Somebody who takes part.
@@ -59,11 +59,12 @@ public record LessonResponse(
     /**
      * Ground to ride on.
      *
-     * @param standsAt settings that stand, in metres, the widest first; none in the open
+     * @param activeSizes settings that stand, in metres, the widest first; none in the open
      * @param without names of those who have nothing to ride there yet
      * @param passSeconds one run with the way back and a word: an estimate
      */
-    public record StationText(String id, String name, List<Double> standsAt, List<String> without, int passSeconds) {}
+    public record StationText(
+            String id, String name, List<Double> activeSizes, List<String> without, int passSeconds) {}
 
     /**
      * A stretch of the lesson.

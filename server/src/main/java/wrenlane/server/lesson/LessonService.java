@@ -9,7 +9,7 @@ import wrenlane.lesson.Lesson;
 import wrenlane.lesson.LessonBrief;
 import wrenlane.lesson.LessonPlanner;
 import wrenlane.lesson.LessonTemplate;
-import wrenlane.lesson.WayOut;
+import wrenlane.lesson.PlanRepair;
 import wrenlane.server.lesson.LessonStore.StoredSettings;
 import wrenlane.server.platform.calculation.BoundedCache;
 import wrenlane.server.platform.calculation.StateCache;
@@ -56,10 +56,10 @@ public class LessonService {
     private record LessonKey(long dayId, LengthSystem system) {}
 
     /** A lesson, and the ways out of what it breaks. */
-    private record PlanResult(Lesson lesson, List<WayOut> waysOut) {
+    private record PlanResult(Lesson lesson, List<PlanRepair> repairs) {
         static PlanResult of(LessonBrief brief) {
             Lesson lesson = LessonPlanner.plan(brief);
-            return new PlanResult(lesson, WayOut.of(brief, lesson));
+            return new PlanResult(lesson, PlanRepair.of(brief, lesson));
         }
     }
 
@@ -120,7 +120,7 @@ public class LessonService {
         return new ComputedLesson(
                 gathered,
                 planned.map(PlanResult::lesson),
-                planned.map(PlanResult::waysOut).orElse(List.of()));
+                planned.map(PlanResult::repairs).orElse(List.of()));
     }
 
     /** Lessons to begin from, for who takes part in a day and what there is to ride on. */

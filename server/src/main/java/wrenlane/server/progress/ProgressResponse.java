@@ -32,7 +32,7 @@ import wrenlane.server.progress.run.RunMeasures;
  */
 public record ProgressResponse(
         @JsonUnwrapped Subject subject,
-        List<KindRidden> kinds,
+        List<RiddenKind> kinds,
         @Nullable RiderSizes riderSizes,
         List<ProgressDay> days,
         List<SideChange> changes,
@@ -62,7 +62,7 @@ public record ProgressResponse(
     }
 
     /** A kind of course the rider has runs on. */
-    public record KindRidden(String kind, String label) {}
+    public record RiddenKind(String kind, String label) {}
 
     /**
      * A run as it is drawn and listed: as little as a page of a thousand of them needs.

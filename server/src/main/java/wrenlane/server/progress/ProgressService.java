@@ -30,8 +30,8 @@ import wrenlane.server.platform.calculation.ComputeScheduler;
 import wrenlane.server.platform.calculation.Priority;
 import wrenlane.server.platform.storage.Storage;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
-import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressResponse.RiddenKind;
 import wrenlane.server.progress.ProgressResponse.ShownRun;
 import wrenlane.server.progress.ProgressResponse.SideChange;
 import wrenlane.server.progress.ProgressResponse.SideTally;
@@ -91,7 +91,7 @@ public class ProgressService {
         return new ProgressResponse(
                 ProgressResponse.Subject.of(read),
                 read.kinds().stream()
-                        .map(k -> new KindRidden(k.id(), k.label()))
+                        .map(k -> new RiddenKind(k.id(), k.label()))
                         .toList(),
                 riderSizes,
                 turn.map(t -> byDay(read, histories, t)).orElse(List.of()),

@@ -85,7 +85,7 @@ class CoursesTest {
             assertThat(body.at("/easiest/binding/clearanceMetres").asDouble()).isNotNegative();
             assertThat(body.at("/comfortable/binding/clearanceMetres").asDouble())
                     .isNotNegative();
-            assertThat(body.at("/roomiest/rooms").size()).isPositive();
+            assertThat(body.at("/roomiest/clearances").size()).isPositive();
             assertThat(body.at("/plan/cones").size()).isPositive();
         }
         assertThat(APP.get("/api/courses").body().size()).isEqualTo(before);

@@ -198,17 +198,17 @@ class LessonsTest {
         JsonNode planned = planned(settings(25));
         assertThat(values(planned.get("findings"), "code")).contains("too-short");
         assertThat(planned.get("findings").toString()).contains("This takes ", " min and there are 25.");
-        JsonNode ways = planned.get("waysOut");
+        JsonNode ways = planned.get("repairs");
         assertThat(values(ways, "said")).anyMatch(w -> w.startsWith("Make it "));
         for (JsonNode way : ways) {
             if (way.has("settings")) {
                 JsonNode mended =
                         planned(JsonMapper.shared().convertValue(way.get("settings"), new TypeReference<>() {}));
                 assertThat(values(mended.get("findings"), "code")).doesNotContain("too-short", "no-drill");
-                assertThat(mended.get("waysOut").size()).isZero();
+                assertThat(mended.get("repairs").size()).isZero();
             }
         }
-        assertThat(planned(settings(150)).get("waysOut").size()).isZero();
+        assertThat(planned(settings(150)).get("repairs").size()).isZero();
     }
 
     @Test

@@ -109,7 +109,7 @@ class LessonPaper {
         if (block.stationName() != null) {
             words.put("where", block.stationName());
         }
-        List<Double> stands = standsAt(lesson, block);
+        List<Double> stands = activeSizes(lesson, block);
         if (!stands.isEmpty()) {
             words.put("stands", SettingText.all(stands, figures));
         }
@@ -124,10 +124,10 @@ class LessonPaper {
         return words;
     }
 
-    private static List<Double> standsAt(LessonResponse lesson, PlannedBlock block) {
+    private static List<Double> activeSizes(LessonResponse lesson, PlannedBlock block) {
         return lesson.stations().stream()
                 .filter(s -> s.id().equals(block.station()))
-                .flatMap(s -> s.standsAt().stream())
+                .flatMap(s -> s.activeSizes().stream())
                 .toList();
     }
 

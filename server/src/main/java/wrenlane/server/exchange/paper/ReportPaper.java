@@ -26,8 +26,8 @@ import wrenlane.server.progress.EstimateJson;
 import wrenlane.server.progress.FaultCauseJson;
 import wrenlane.server.progress.ProgressResponse;
 import wrenlane.server.progress.ProgressResponse.FaultCount;
-import wrenlane.server.progress.ProgressResponse.KindRidden;
 import wrenlane.server.progress.ProgressResponse.ProgressDay;
+import wrenlane.server.progress.ProgressResponse.RiddenKind;
 import wrenlane.server.progress.ProgressResponse.SideTally;
 import wrenlane.server.progress.ProgressService;
 import wrenlane.server.progress.RiderSizes;
@@ -129,7 +129,7 @@ class ReportPaper {
     private static String what(Rider rider, ProgressResponse of) {
         String kind = of.kinds().stream()
                 .filter(k -> k.kind().equals(of.subject().kind()))
-                .map(KindRidden::label)
+                .map(RiddenKind::label)
                 .findFirst()
                 .orElse("");
         return Stream.of(

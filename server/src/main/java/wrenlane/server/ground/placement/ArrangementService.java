@@ -157,7 +157,7 @@ public class ArrangementService {
         return asked.stream()
                 .map(c -> {
                     NamedCourse course = courses.get(c.courseId());
-                    NestedCourse nested = CourseSetup.nested(course.course(), c.standsAt());
+                    NestedCourse nested = CourseSetup.nested(course.course(), c.activeSizes());
                     return new PlacementCandidate(
                             new SizedCourse(course.id(), course.name(), nested),
                             CourseGround.of(course.name(), nested),

@@ -19,10 +19,10 @@ record GroundPlanRequest(
     /**
      * A course, and where it stands if it does.
      *
-     * @param standsAt settings it stands at, in metres; as it is set where missing or empty
+     * @param activeSizes settings it stands at, in metres; as it is set where missing or empty
      */
     record PlacedCourse(
             @NotNull Long courseId,
             @Valid @Nullable PlacementJson stand,
-            @Nullable @Size(max = NestedCourse.MOST) List<@NotNull Double> standsAt) {}
+            @Nullable @Size(max = NestedCourse.MOST) List<@NotNull Double> activeSizes) {}
 }

@@ -27,7 +27,7 @@ record DrillsOfRider(long riderId, long machineId, List<DrillOfDay> drills) {
             List<Long> courseIds,
             List<Long> usualOn,
             boolean eachSide,
-            DrillScoring.LoggedBy loggedBy,
+            DrillScoring.LogEntry loggedBy,
             @Nullable Integer longestMinutes,
             @Nullable ScoreMark mark) {}
 }

@@ -147,7 +147,7 @@ class LiveLessonAnswers {
             return new NextDrill(
                     task.drillId(),
                     task.drillName(),
-                    drill.map(Drill::loggedBy).orElse(DrillScoring.LoggedBy.RUN),
+                    drill.map(Drill::loggedBy).orElse(DrillScoring.LogEntry.RUN),
                     task.cue(),
                     task.longestMinutes(),
                     drill.flatMap(d -> d.riding().speed()).orElse(null),

@@ -91,7 +91,7 @@ record LiveLessonResponse(
     record NextDrill(
             String drillId,
             String drillName,
-            DrillScoring.LoggedBy loggedBy,
+            DrillScoring.LogEntry loggedBy,
             String cue,
             int longestMinutes,
             @Nullable SpeedBand speed,

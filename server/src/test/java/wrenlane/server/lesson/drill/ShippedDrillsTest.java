@@ -139,7 +139,7 @@ class ShippedDrillsTest {
     @Test
     void aDrillWithoutACourseSaysHowLongAPassTakesOrIsATimedRide() {
         assertThat(DRILLS)
-                .filteredOn(d -> d.course().isEmpty() && d.loggedBy() != DrillScoring.LoggedBy.TIMED_RIDE)
+                .filteredOn(d -> d.course().isEmpty() && d.loggedBy() != DrillScoring.LogEntry.TIMED_RIDE)
                 .allSatisfy(d -> assertThat(d.riding().passSeconds()).as(d.id()).isPresent());
     }
 

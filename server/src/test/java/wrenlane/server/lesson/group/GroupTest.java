@@ -70,7 +70,7 @@ class GroupTest {
         assertThat(after.get("riders")).isEqualTo(before.get("riders"));
         assertThat(after.get("yardId")).isEqualTo(before.get("yardId"));
         List<Double> stands = new ArrayList<>();
-        after.get("standsAt").forEach(s -> stands.add(s.at("/metres/0").asDouble()));
+        after.get("activeSizes").forEach(s -> stands.add(s.at("/metres/0").asDouble()));
         assertThat(stands).isEqualTo(proposed);
         assertThat(APP.get("/api/days/" + made.body().get("id").asLong() + "/briefing")
                         .status())

@@ -81,7 +81,7 @@ class RunningLessonTest {
                 .forEach(
                         pair -> riders.add(Map.of("riderId", pair.get("riderId").asLong(), "machineId", shared)));
         Map<String, Object> changed = new HashMap<>();
-        List.of("date", "title", "yardId", "courseIds", "stands", "standsAt")
+        List.of("date", "title", "yardId", "courseIds", "stands", "activeSizes")
                 .forEach(field -> changed.put(field, day.get(field)));
         changed.put("riders", riders);
         assertThat(APP.put(dayPath, changed).status()).isEqualTo(200);

@@ -54,7 +54,7 @@ class RiderSizesTest {
 
     private RunningApp.Answer stand(Double... metres) {
         Map<String, Object> request = request(day.at("/riders/0/machineId").asLong());
-        request.put("standsAt", List.of(Map.of("courseId", course, "metres", metres)));
+        request.put("activeSizes", List.of(Map.of("courseId", course, "metres", metres)));
         return APP.put("/api/days/" + day.get("id").asLong(), request);
     }
 
@@ -65,7 +65,7 @@ class RiderSizesTest {
 
     @Test
     void standsAsItIsSetUntilSomebodySaysOtherwise() {
-        assertThat(day.get("standsAt").size()).isZero();
+        assertThat(day.get("activeSizes").size()).isZero();
         JsonNode stands = standing("").get("stands");
         assertThat(stands.get("settings").size()).isEqualTo(1);
         assertThat(stands.at("/settings/0/metres").asDouble()).isEqualTo(7.2);
@@ -88,7 +88,7 @@ class RiderSizesTest {
     void threeWidthsStandAndAreSetupTogether() {
         assertThat(stand(6.1, 8.2, 7.0).status()).isEqualTo(200);
         JsonNode stored = APP.get("/api/days/" + day.get("id").asLong()).body();
-        assertThat(stored.at("/standsAt/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
+        assertThat(stored.at("/activeSizes/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
         JsonNode settings = standing("").at("/stands/settings");
         assertThat(settings.valueStream().map(s -> s.get("letter").asString())).containsExactly("a", "b", "c");
         assertThat(settings.valueStream().map(s -> s.get("ownCones").asInt())).allMatch(n -> n > 0);
@@ -118,7 +118,7 @@ class RiderSizesTest {
         assertThat(asked.at("/stands/settings/1/metres").asDouble()).isEqualTo(6.5);
         assertThat(APP.get("/api/days/" + day.get("id").asLong())
                         .body()
-                        .get("standsAt")
+                        .get("activeSizes")
                         .size())
                 .isZero();
         JsonNode near = standing("?at=9.0&at=8.9");
@@ -166,7 +166,7 @@ class RiderSizesTest {
                 .valueStream()
                 .max(Comparator.comparingLong(d -> d.get("id").asLong()))
                 .orElseThrow();
-        assertThat(newest.at("/standsAt/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
+        assertThat(newest.at("/activeSizes/0/metres").toString()).isEqualTo("[8.2,7.0,6.1]");
         ObjectNode near = (ObjectNode) JSON.readTree(file);
         ((ObjectNode) near.at("/days/0/standsAt/0")).putPOJO("metres", List.of(8.2, 8.1));
         RunningApp.Answer refused = APP.post("/api/calculations/import-previews", near);

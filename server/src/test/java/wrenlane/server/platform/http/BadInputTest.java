@@ -246,8 +246,8 @@ class BadInputTest {
                 related("/api/calculations/setup-sheets", setup(Courses.box(7), 6.0, 6.1), c -> {}, 422),
                 spoil("/api/calculations/setup-sheets", setup(Courses.box(7), 9.0, 8.0, 7.0, 6.0), c -> {}, 422),
                 related("/api/calculations/setup-sheets", setup(weave(4), 4.0, 5.0), c -> {}, 422),
-                related("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711, 7.0))), 422),
-                spoil("/api/days", day("2026-05-14"), d -> d.put("standsAt", List.of(settings(4711))), 422),
+                related("/api/days", day("2026-05-14"), d -> d.put("activeSizes", List.of(settings(4711, 7.0))), 422),
+                spoil("/api/days", day("2026-05-14"), d -> d.put("activeSizes", List.of(settings(4711))), 422),
                 related("/api/calculations/square-checks", square(30, 1), c -> {}, 422),
                 related("/api/calculations/square-checks", square(12, 3), c -> {}, 422),
                 related("/api/calculations/course-comparisons", pairs(4711), c -> {}, 404),
@@ -396,8 +396,8 @@ class BadInputTest {
         return List.of(Map.of("side", "LEFT", "posture", "UPRIGHT", "diameter", Courses.length(diameter)));
     }
 
-    private static Map<String, Object> setup(Map<String, Object> course, Double... standsAt) {
-        return Map.of("laid", Courses.laid(course, standsAt), "system", "METRIC");
+    private static Map<String, Object> setup(Map<String, Object> course, Double... activeSizes) {
+        return Map.of("laid", Courses.laid(course, activeSizes), "system", "METRIC");
     }
 
     private static Map<String, Object> settings(long courseId, Double... metres) {

@@ -4,7 +4,7 @@ import java.util.Optional;
 import wrenlane.finding.Sentence;
 
 /** Enough clean runs, on both sides where there are two: one step smaller, or slower. */
-final class CleanEnough implements CoachingRule {
+final class SmallerSize implements CoachingRule {
     @Override
     public Optional<Advice> advise(Situation s) {
         if (!s.isEnough(s.here()) || (s.side().isPresent() && !s.isEnough(s.there()))) {

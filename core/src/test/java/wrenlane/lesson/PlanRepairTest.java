@@ -11,14 +11,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wrenlane.drill.Stage;
-import wrenlane.lesson.WayOut.Change;
+import wrenlane.lesson.PlanRepair.Change;
 
-class WayOutTest {
-    private static List<WayOut> of(LessonBrief brief) {
-        return WayOut.of(brief, LessonPlanner.plan(brief));
+class PlanRepairTest {
+    private static List<PlanRepair> of(LessonBrief brief) {
+        return PlanRepair.of(brief, LessonPlanner.plan(brief));
     }
 
-    private static Optional<WayOut> of(LessonBrief brief, Change change) {
+    private static Optional<PlanRepair> of(LessonBrief brief, Change change) {
         return of(brief).stream().filter(w -> w.change() == change).findFirst();
     }
 
@@ -71,7 +71,7 @@ class WayOutTest {
                 LessonBrief.MOST_HELPERS,
                 Weather.DRY,
                 List.of(new Wish("box", Optional.of(120))));
-        assertThat(of(brief)).extracting(WayOut::change).doesNotContain(Change.HELPER);
+        assertThat(of(brief)).extracting(PlanRepair::change).doesNotContain(Change.HELPER);
     }
 
     static LongStream seeds() {
@@ -95,11 +95,11 @@ class WayOutTest {
                     random.nextBoolean() ? Optional.of(5 + random.nextInt(60)) : Optional.empty()));
         }
         LessonBrief brief = plain.with(plain.minutes(), wishes);
-        List<WayOut> ways = of(brief);
+        List<PlanRepair> ways = of(brief);
         assertThat(ways.isEmpty()).isEqualTo(isRight(brief));
         assertThat(ways).allMatch(way -> isRight(way.brief()));
-        assertThat(ways).extracting(WayOut::change).doesNotHaveDuplicates();
-        for (WayOut way : ways) {
+        assertThat(ways).extracting(PlanRepair::change).doesNotHaveDuplicates();
+        for (PlanRepair way : ways) {
             LessonBrief to = way.brief();
             switch (way.change()) {
                 case LONGER -> {
@@ -146,7 +146,7 @@ class WayOutTest {
                 new Wish("weave", Optional.of(25)),
                 new Wish("eight", Optional.of(10)));
         assertThat(isRight(brief)).isFalse();
-        WayOut way = of(brief, Change.EARLIER).orElseThrow();
+        PlanRepair way = of(brief, Change.EARLIER).orElseThrow();
         assertThat(way.station()).contains("eight");
         assertThat(way.said(id -> "the " + id)).isEqualTo("Ride the eight earlier");
     }
@@ -155,7 +155,7 @@ class WayOutTest {
     void aTimeThatIsFixedTooLongIsLeftToThePlanner() {
         LessonBrief brief = Briefs.wishing(
                 Briefs.usual(4), new Wish("weave", Optional.of(120)), new Wish("eight", Optional.empty()));
-        WayOut way = of(brief, Change.SHARED).orElseThrow();
+        PlanRepair way = of(brief, Change.SHARED).orElseThrow();
         assertThat(way.station()).contains("weave");
         assertThat(way.brief().wishes().get(0).minutes()).isEmpty();
     }
@@ -168,7 +168,7 @@ class WayOutTest {
                 new Wish("box", Optional.of(15)),
                 new Wish("eight", Optional.of(15)));
         assertThat(isRight(brief)).isFalse();
-        WayOut way = of(brief, Change.WITHOUT).orElseThrow();
+        PlanRepair way = of(brief, Change.WITHOUT).orElseThrow();
         assertThat(way.station()).contains("eight");
         assertThat(way.brief().wishes()).extracting(Wish::station).containsExactly("weave", "box");
     }

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  * @param station whose place or time it is; missing where it is no station's
  * @param brief as changed: its length, riders, helpers or wishes
  */
-public record WayOut(Change change, Optional<String> station, LessonBrief brief) {
+public record PlanRepair(Change change, Optional<String> station, LessonBrief brief) {
     /** What can be changed, what costs the instructor least to do first. */
     public enum Change {
         /** A station comes earlier. */
@@ -44,11 +44,11 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
      *
      * @param brief of a whole lesson
      */
-    public static List<WayOut> of(LessonBrief brief, Lesson lesson) {
+    public static List<PlanRepair> of(LessonBrief brief, Lesson lesson) {
         if (LessonChecker.check(brief, lesson).isEmpty()) {
             return List.of();
         }
-        List<WayOut> ways = Stream.of(
+        List<PlanRepair> ways = Stream.of(
                         earlier(brief),
                         shared(brief),
                         longer(brief, Change.LONGER),
@@ -66,7 +66,7 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
         return LessonChecker.check(brief, LessonPlanner.plan(brief)).isEmpty();
     }
 
-    private static Optional<WayOut> earlier(LessonBrief brief) {
+    private static Optional<PlanRepair> earlier(LessonBrief brief) {
         int wishes = brief.wishes().size();
         return IntStream.range(1, wishes)
                 .boxed()
@@ -79,7 +79,7 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
                 .findFirst();
     }
 
-    private static Optional<WayOut> shared(LessonBrief brief) {
+    private static Optional<PlanRepair> shared(LessonBrief brief) {
         return wishes(brief)
                 .filter(i -> brief.wishes().get(i).minutes().isPresent())
                 .mapToObj(i -> {
@@ -92,7 +92,7 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
     }
 
     /** Twice as much longer each time until it does, then halved between the last that did not and the first that did. */
-    private static Optional<WayOut> longer(LessonBrief brief, Change change) {
+    private static Optional<PlanRepair> longer(LessonBrief brief, Change change) {
         int most = (LessonBrief.LONGEST - brief.minutes()) / STEP_MINUTES;
         int too = 0;
         int enough = 1;
@@ -111,7 +111,7 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
                 too = middle;
             }
         }
-        return Optional.of(new WayOut(change, Optional.empty(), lasting(brief, enough)));
+        return Optional.of(new PlanRepair(change, Optional.empty(), lasting(brief, enough)));
     }
 
     private static LessonBrief lasting(LessonBrief brief, int steps) {
@@ -119,17 +119,17 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
         return brief.with(minutes, brief.wishes());
     }
 
-    private static Optional<WayOut> helper(LessonBrief brief) {
+    private static Optional<PlanRepair> helper(LessonBrief brief) {
         if (brief.helpers() == LessonBrief.MOST_HELPERS) {
             return Optional.empty();
         }
         LessonBrief helped = brief.with(brief.riders(), brief.helpers() + 1);
         return helped.watchedAreas() > brief.watchedAreas() && isRight(helped)
-                ? Optional.of(new WayOut(Change.HELPER, Optional.empty(), helped))
+                ? Optional.of(new PlanRepair(Change.HELPER, Optional.empty(), helped))
                 : Optional.empty();
     }
 
-    private static Optional<WayOut> without(LessonBrief brief) {
+    private static Optional<PlanRepair> without(LessonBrief brief) {
         int last = brief.wishes().size() - 1;
         return wishes(brief)
                 .filter(i -> last > 0)
@@ -148,29 +148,30 @@ public record WayOut(Change change, Optional<String> station, LessonBrief brief)
         return brief.with(brief.minutes(), List.of());
     }
 
-    private static Optional<WayOut> chosen(LessonBrief brief) {
+    private static Optional<PlanRepair> chosen(LessonBrief brief) {
         LessonBrief open = open(brief);
         return !brief.wishes().isEmpty() && isRight(open)
-                ? Optional.of(new WayOut(Change.CHOSEN, Optional.empty(), open))
+                ? Optional.of(new PlanRepair(Change.CHOSEN, Optional.empty(), open))
                 : Optional.empty();
     }
 
-    private static Optional<WayOut> fewer(LessonBrief brief) {
+    private static Optional<PlanRepair> fewer(LessonBrief brief) {
         int riders = brief.riders().size();
         return IntStream.range(1, riders)
                 .map(left -> riders - left)
                 .mapToObj(n -> brief.with(brief.riders().subList(0, n), brief.helpers()))
-                .filter(WayOut::isRight)
+                .filter(PlanRepair::isRight)
                 .findFirst()
-                .map(few -> new WayOut(Change.FEWER_RIDERS, Optional.empty(), few));
+                .map(few -> new PlanRepair(Change.FEWER_RIDERS, Optional.empty(), few));
     }
 
     private static IntStream wishes(LessonBrief brief) {
         return IntStream.range(0, brief.wishes().size());
     }
 
-    private static WayOut wishing(Change change, LessonBrief brief, int wish, List<Wish> wishes) {
-        return new WayOut(change, Optional.of(brief.wishes().get(wish).station()), brief.with(brief.minutes(), wishes));
+    private static PlanRepair wishing(Change change, LessonBrief brief, int wish, List<Wish> wishes) {
+        return new PlanRepair(
+                change, Optional.of(brief.wishes().get(wish).station()), brief.with(brief.minutes(), wishes));
     }
 
     /**

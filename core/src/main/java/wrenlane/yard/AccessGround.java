@@ -10,14 +10,14 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import wrenlane.budget.Budget;
 
 /** Ground that a path from the entrance can lead over: where the middle of a path may be, so that all of it is free. */
-final class WayIn {
+final class AccessGround {
     /** Width of a path, in metres; chosen by us: a machine and a hand's breadth. */
     static final double PATH_METRES = 1.5;
 
     private final @Nullable Geometry entrance;
     private final Geometry open;
 
-    WayIn(Yard yard) {
+    AccessGround(Yard yard) {
         this.entrance = yard.entrance()
                 .map(e -> (Geometry) Shapes.FACTORY.createPoint(Shapes.at(e)))
                 .orElse(null);
