@@ -39,6 +39,11 @@ run, backup, restore and passphrase take: --data DIR keep the data there (~/.loc
 TEXT
 }
 
+# The Maven of this machine; else one that the wrapper fetches.
+mvn() {
+  if type -P mvn >/dev/null; then command mvn "$@"; else bash ./mvnw "$@"; fi
+}
+
 fail() {
   echo "wren: $1" >&2
   exit 1
@@ -52,7 +57,6 @@ major() {
 need() {
   command -v javac >/dev/null || fail "a JDK 17 or newer is missing (Debian: apt install openjdk-17-jdk-headless)"
   [ "$(major javac -version)" -ge 17 ] || fail "the JDK is older than 17"
-  command -v mvn >/dev/null || fail "Maven is missing (Debian: apt install maven)"
   command -v npm >/dev/null || fail "Node 20 or newer with npm is missing"
   [ "$(major node --version)" -ge 20 ] || fail "Node is older than 20"
 }

@@ -75,7 +75,7 @@ function Told({ day, debrief }: { day: Day; debrief: DebriefOf }) {
       {debrief.unfinished && <p className="text-soft">Calculating the rest…</p>}
       <Review of={debrief.review} />
       <p className="text-sm text-soft">
-        Calculation from what was logged, on the kind of course each rode most; estimates where they say
+        Calculated from what was logged, on the kind of course each rode most; estimates where they say
         “better”. What you saw comes first: put it in your own words.
       </p>
     </>
@@ -148,7 +148,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
         onSuccess: () => {
           unsaved.stored();
           onDone();
-          say.done(said === '' ? 'Back to the calculated text.' : 'Kept.');
+          say.done(said === '' ? 'Back to the calculated text.' : 'Saved.');
         },
         onError: say.failed,
       },
@@ -163,7 +163,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
         </Button>
         {rider.own.text !== '' && (
           <Button disabled={tell.isPending} onClick={() => keep('')}>
-            Back to what is calculated
+            Use the calculated text
           </Button>
         )}
         <Button

@@ -62,7 +62,7 @@ export function More(props: {
       <div key={`several${logged}`} hidden={panel !== 'several'}>
         <SeveralPanel canLog={props.canLog} onLog={done} />
       </div>
-      <div key={`spell${logged}`} hidden={panel !== 'timedRide'}>
+      <div key={`timed${logged}`} hidden={panel !== 'timedRide'}>
         <TimedRidePanel canLog={props.canLog} longestMinutes={drill?.longestMinutes} onLog={done} />
       </div>
       {panel === 'seen' && <SeenPanel on={props.on} seen={logging.seen} onSeen={logging.setSeen} />}
@@ -71,7 +71,7 @@ export function More(props: {
       )}
       {panel === 'note' && (
         <label className="block">
-          <span className="mb-1 block text-sm text-soft">Goes with the next run or timedRide</span>
+          <span className="mb-1 block text-sm text-soft">Goes with the next run or timed ride</span>
           <input
             className="w-full rounded-sm border border-edge bg-panel px-2 py-3"
             maxLength={200}

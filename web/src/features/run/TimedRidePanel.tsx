@@ -40,7 +40,7 @@ export function TimedRidePanel(props: {
           props.onLog([{ faults, detail }]);
         }}
       >
-        Log the timedRide
+        Log the timed ride
       </Button>
     </div>
   );

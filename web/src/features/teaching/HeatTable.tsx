@@ -14,7 +14,7 @@ export function HeatTable({ machines }: { machines: Machine[] }) {
       <h2 className="mb-1">Clutch heat, an estimate</h2>
       <p className="mb-2 text-soft">
         Beside a slow ride on the clutch alone, which is {decimals(1, 1)}. It compares methods on one machine
-        and promises no minutes: lost free play, smell or a fading brake end a timedRide at once.
+        and promises no minutes: lost free play, smell or a fading brake end a timed ride at once.
       </p>
       <div className="mb-2 max-w-xs">
         <Select

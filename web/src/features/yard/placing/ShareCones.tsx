@@ -26,7 +26,7 @@ export function ShareCones(props: {
         </Button>
         {places?.length === 0 && (
           <span role="status">
-            No cone of it can be one of another that stands: none is alike, or there is no clearance.
+            No cone of it can be one of another that stands: none is alike, or there is no space for it.
           </span>
         )}
       </span>

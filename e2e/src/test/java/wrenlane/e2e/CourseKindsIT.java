@@ -193,7 +193,7 @@ class CourseKindsIT {
         assertThat(page.getByRole(AriaRole.LISTITEM)
                         .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Spacing\\d\\.\\d\\d"))))
                 .isVisible();
-        page.getByText("Room at each cone and line").click();
+        page.getByText("Clearance at each cone and line").click();
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("cone 3").setExact(true))

@@ -37,7 +37,7 @@ class DebriefIT {
         assertThat(ines).containsText("Well ridden.");
         assertThat(of(page, "Tomas Ekvik")).containsText("Clean in");
         ines.getByText("In your own words").click();
-        button(page, "Back to the calculated text").click();
+        button(page, "Use the calculated text").click();
         assertThat(ines).containsText("Clean in");
         page.close();
     }

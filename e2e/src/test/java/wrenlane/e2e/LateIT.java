@@ -36,7 +36,7 @@ class LateIT {
     private static final Map<String, Function<Page, Locator>> SHOWN = Map.of(
             "/setup", page -> page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Tape figures")),
             "/range", page -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Last runs")),
-            "/course", page -> page.getByText("What a mistake costs in room, an estimate"));
+            "/course", page -> page.getByText("What a mistake costs in clearance, an estimate"));
 
     /** What an answer brings that was held back. */
     private static final Map<String, Function<Page, Locator>> BROUGHT = Map.of(

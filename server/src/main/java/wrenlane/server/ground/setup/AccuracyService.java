@@ -48,7 +48,7 @@ class AccuracyService {
     Accuracy accuracy(CalculationRequest request) {
         Long machineId = request.machineId();
         if (machineId == null) {
-            throw RefusedException.of("no-machine", "machineId", "Choose the machine whose room is asked for.");
+            throw RefusedException.of("no-machine", "machineId", "Choose the machine whose clearance is asked for.");
         }
         Course course = request.course().course();
         Ride ride = evaluations.ride(request, machineId);
