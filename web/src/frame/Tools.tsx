@@ -137,7 +137,7 @@ export function Light() {
 }
 
 const KEYS: [string, string][] = [
-  ['1 … 8', 'go to a stop of the lane'],
+  ['1 … 8', 'go to a step'],
   ['0', 'Range: clean run'],
   ['C L G F S T D', 'Range: cone, line, gate, foot, stall, stopped, drop'],
   ['Enter', 'Range: log the faults tapped'],

@@ -4,7 +4,7 @@ import type { Marker } from '../../shared/plan';
 import { useKit } from './api';
 import { USUAL } from './model';
 
-const LABELS: Record<Marker['sort'], string> = { TALL: 'What stands tall', FLAT: 'What lies flat' };
+const LABELS: Record<Marker['sort'], string> = { TALL: 'Tall cones', FLAT: 'Flat markers' };
 
 /** What a course is set out in, where the school owns more than the usual: a choice for each sort there is of it. */
 export function MarkerChoice(props: {

@@ -159,7 +159,7 @@ function OwnWords({ day, rider, onDone }: { day: Day; rider: RiderDebrief; onDon
       <NotesField label={`Told to ${rider.riderName}`} value={text} rows={7} onChange={setText} />
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" data-save disabled={tell.isPending} onClick={() => keep(text.trim())}>
-          Keep
+          Save
         </Button>
         {rider.own.text !== '' && (
           <Button disabled={tell.isPending} onClick={() => keep('')}>

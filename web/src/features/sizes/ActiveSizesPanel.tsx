@@ -115,7 +115,7 @@ function Change(props: {
       )}
       <div className="flex flex-wrap gap-3">
         <Button kind="primary" disabled={(of?.findings.length ?? 1) > 0} onClick={props.onStand}>
-          It stands like this
+          Save sizes
         </Button>
         <Button onClick={props.onLeave}>Cancel</Button>
       </div>

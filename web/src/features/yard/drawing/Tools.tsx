@@ -61,7 +61,7 @@ export function Tools(props: {
       {tool === 'OBSTACLE' && (
         <div className="w-56">
           <Select
-            label="What stands or lies there"
+            label="Kind of obstacle"
             value={props.kind}
             options={all.map((k) => ({ value: k.kind, label: k.label }))}
             onChoose={props.onKind}

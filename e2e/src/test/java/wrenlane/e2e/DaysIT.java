@@ -109,7 +109,7 @@ class DaysIT {
         assertThat(page.getByText("4 river stones").first()).isVisible();
         link(page, "Bollard weave").first().click();
         page.navigate(page.url().replace("/setup", "/course"));
-        page.getByLabel("What lies flat").selectOption("river stone");
+        page.getByLabel("Flat markers").selectOption("river stone");
         press(page, "Save course");
         assertThat(button(page, "Saved")).isVisible();
         page.navigate(page.url().replace("/course", "/setup"));

@@ -29,7 +29,7 @@ class DebriefIT {
         assertThat(ines).containsText("Begin next time at");
         ines.getByText("In your own words").click();
         page.getByLabel("Told to Ines Corvell").fill("Chin up, Ines.\nWell ridden.");
-        button(page, "Keep").click();
+        button(page, "Save").click();
         // The field is gone once it is kept.
         assertThat(page.getByLabel("Told to Ines Corvell")).hasCount(0);
         assertThat(ines).containsText("Well ridden.");

@@ -81,7 +81,7 @@ class DrawnYardIT {
                 .isVisible();
 
         press(page, "Draw an obstacle");
-        page.getByLabel("What stands or lies there").selectOption("WALL");
+        page.getByLabel("Kind of obstacle").selectOption("WALL");
         draw(page, 0.35, 0.4, 0.55, 0.4);
         press(page, "Name it and type its figures");
         fill(page, "Called", "old fender");

@@ -163,10 +163,10 @@ class SetupIT {
         assertThat(who).not().containsText("too tight");
         App.fill(page, "Setting b", "9.5 m");
         assertThat(stands.getByRole(AriaRole.ALERT)).containsText("cannot be told apart");
-        assertThat(button(page, "It stands like this")).isDisabled();
+        assertThat(button(page, "Save sizes")).isDisabled();
         press(page, "Take this");
         page.waitForResponse(
-                r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "It stands like this"));
+                r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "Save sizes"));
         assertThat(stands).containsText(Pattern.compile("Sizes on the grounda 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
         assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
                 .hasCount(1);

@@ -102,7 +102,7 @@ class BadInputTest {
                         "POST",
                         "/api/calculations/riding-marks",
                         Map.of(
-                                "setOut",
+                                "setup",
                                 Map.of("laid", Courses.laid(Courses.box(7)), "system", "METRIC"),
                                 "machineId",
                                 2,
