@@ -120,7 +120,7 @@ class DaysIT {
         page.getByText("river stone, 4").click();
         press(page, "remove river stone");
         press(page, "Save");
-        assertThat(page.getByText("The river stone is what Bollard weave is set out in")
+        assertThat(page.getByText("The river stone is what Bollard weave is set up in")
                         .first())
                 .isVisible();
         page.close();
