@@ -165,8 +165,7 @@ class SetupIT {
         assertThat(stands.getByRole(AriaRole.ALERT)).containsText("cannot be told apart");
         assertThat(button(page, "Save sizes")).isDisabled();
         press(page, "Take this");
-        page.waitForResponse(
-                r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "Save sizes"));
+        page.waitForResponse(r -> r.request().method().equals("PUT") && r.ok(), () -> press(page, "Save sizes"));
         assertThat(stands).containsText(Pattern.compile("Sizes on the grounda 9\\.60.m · b 6\\.70.m · c 4\\.30.m"));
         assertThat(rows(page).filter(new Locator.FilterOptions().setHasText("Dc")))
                 .hasCount(1);
