@@ -35,12 +35,12 @@ export function DayTable(props: {
         <tr>
           <th>Machine, rider</th>
           <th className="w-18 text-right!">Difficulty</th>
-          <th className={`${clearance} text-right! whitespace-nowrap`}>
+          <th className={`${clearance} text-right!`}>
             {sides && <Chevron side="LEFT" size={10} />} Clearance{unit}
           </th>
           {sides && (
-            <th className={`${clearance} text-right! whitespace-nowrap`}>
-              Clearance{unit} <Chevron side="RIGHT" size={10} />
+            <th className={`${clearance} text-right!`}>
+              <Chevron side="RIGHT" size={10} /> Clearance{unit}
             </th>
           )}
           <th className="w-19">Verdict</th>
