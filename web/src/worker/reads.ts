@@ -1,6 +1,15 @@
 /** Beside an answer that was kept from before, since the server is out of reach: the time it was given. */
 export const KEPT_SINCE = 'x-kept-since';
 
+/**
+ * The cache of answers that pages have read. The number goes up when answers change their shape: pages of this version cannot
+ * show answers of the one before.
+ */
+export const READ_CACHE = 'read-2';
+
+/** Caches of earlier versions. */
+export const OLD_CACHES = ['read'];
+
 /** What is read whole and never kept: streams, copies of the data, and what is opened as a file. */
 const NEVER = /^\/api\/(news|copies)\b|\.\w+$/;
 

@@ -9,7 +9,7 @@ import {
 } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
-import { calculates, KEPT_SINCE, keptAt, OPEN_NEWER, readsOnly } from './reads';
+import { calculates, KEPT_SINCE, keptAt, OLD_CACHES, OPEN_NEWER, READ_CACHE, readsOnly } from './reads';
 
 /**
  * Opens the app where its server is out of reach: with its pages as they were last, and with what was last read. Nothing is
@@ -37,7 +37,7 @@ registerRoute(
 registerRoute(
   ({ url, request }) => readsOnly(request.method, url.pathname),
   new NetworkFirst({
-    cacheName: 'read',
+    cacheName: READ_CACHE,
     plugins: [
       // Its type leaves open what the strategy's leaves out.
       new ExpirationPlugin(LASTING) as WorkboxPlugin,
@@ -90,7 +90,9 @@ self.addEventListener('message', (e) => {
 
 // The page that brought the worker is the first it serves: what it reads from now on is kept. A newer version comes to its turn
 // only when no page of the older one is left.
-self.addEventListener('activate', (e) => e.waitUntil(self.clients.claim()));
+self.addEventListener('activate', (e) =>
+  e.waitUntil(Promise.all([self.clients.claim(), ...OLD_CACHES.map((name) => caches.delete(name))])),
+);
 
 function marked(kept: Response | null | undefined): Response | null {
   if (kept === null || kept === undefined) return null;

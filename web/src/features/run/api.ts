@@ -25,7 +25,7 @@ export interface RangeQuestion {
 
 /**
  * One rider on one course of the day, with advice for the next run at a setting. Where that cannot be had, what was last read at
- * another setting goes on riderSizes there, without its advice: the runs of the day are the same at any.
+ * another setting goes on standing there, without its advice: the runs of the day are the same at any.
  * Out of reach, it stays failed while it is asked for once more in vain. As long as it is not settled what to ask, it is on its
  * way.
  */

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
+import { READ_CACHE } from '../../worker/reads';
 
 let out = false;
 let entries = 0;
@@ -30,7 +31,7 @@ export async function comeIn(client: QueryClient): Promise<void> {
 
 /** Once signed out: what was read is forgotten, also what was kept to be shown out of reach, and the page begins anew. */
 export async function goOut(): Promise<void> {
-  if ('caches' in globalThis) await caches.delete('read');
+  if ('caches' in globalThis) await caches.delete(READ_CACHE);
   globalThis.location.assign('/range');
 }
 

@@ -9,7 +9,7 @@ export interface Progress {
   of: number;
 }
 
-/** Something the core is computation: what there is of it, and a way to stop it. */
+/** A calculation of the core that is under way: what there is of it, and a way to stop it. */
 export interface Calculation<T> {
   data: T | undefined;
   /** Whether what is here belongs to an earlier question. */

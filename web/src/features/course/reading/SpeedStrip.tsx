@@ -58,7 +58,7 @@ export function SpeedStrip({
 /** Half a km/h, the step the core judges speeds in, in m/s. */
 const STEP = 0.5 / 3.6;
 
-/** Slower than this nobody is computed, in m/s. */
+/** The slowest speed that is calculated, in m/s. */
 const SLOWEST = 0.6;
 
 /** Chooses the speed the line is drawn at, instead of the recommended one. */

@@ -188,7 +188,7 @@ final class App implements BeforeAllCallback, TestExecutionExceptionHandler, Aft
         page.waitForFunction("() => navigator.serviceWorker.controller !== null");
         assertThat(button(page, "Clean")).isEnabled();
         page.waitForFunction(
-                "async () => (await (await caches.open('read')).keys())" + ".some(r => r.url.includes('/range?'))");
+                "async () => (await (await caches.open('read-2')).keys())" + ".some(r => r.url.includes('/range?'))");
     }
 
     /** Chooses one of a toggle's. */

@@ -97,15 +97,21 @@ class NamesTest {
     /** A word in bold of the last column of the glossary's table. */
     private static final Pattern BANNED = Pattern.compile("\\*\\*([^*]+)\\*\\*");
 
+    private static final List<JavaClass> TYPES = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("wrenlane").stream()
+                    .filter(t -> !t.isAnonymousClass() && !t.getSimpleName().isEmpty())
+                    .toList();
+
     @Test
     void typeIsNamedWithNoun() {
-        assertThat(types().filter(t -> !isNoun(t.getSimpleName())).map(JavaClass::getName))
+        assertThat(TYPES.stream().filter(t -> !isNoun(t.getSimpleName())).map(JavaClass::getName))
                 .isEmpty();
     }
 
     @Test
     void packageIsNamedWithNoun() {
-        assertThat(types().map(JavaClass::getPackageName)
+        assertThat(TYPES.stream()
+                        .map(JavaClass::getPackageName)
                         .distinct()
                         .filter(p -> Arrays.stream(p.split("\\.")).anyMatch(w -> !isNoun(w))))
                 .isEmpty();
@@ -126,7 +132,7 @@ class NamesTest {
         Set<String> banned = banned();
         JsonNode api = JsonMapper.shared().readTree(Path.of("openapi.json").toFile());
         Set<String> names = new HashSet<>();
-        types().map(JavaClass::getSimpleName).forEach(names::add);
+        TYPES.stream().map(JavaClass::getSimpleName).forEach(names::add);
         api.get("paths").propertyNames().forEach(names::add);
         api.at("/components/schemas").forEachEntry((name, schema) -> {
             names.add(name);
@@ -150,12 +156,6 @@ class NamesTest {
         }
         assertThat(all).contains("rung", "spell", "stands at");
         return all;
-    }
-
-    private static Stream<JavaClass> types() {
-        return new ClassFileImporter()
-                .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("wrenlane").stream()
-                        .filter(t -> !t.isAnonymousClass() && !t.getSimpleName().isEmpty());
     }
 
     private static String words(String name) {

@@ -85,7 +85,7 @@ final class ReturnGates implements CourseKind {
         int n = s.countOf(COUNT);
         double pitch = s.of(PITCH);
         double half = s.of(GATE) / 2;
-        double clearance = s.of(ROOM);
+        double turnRoom = s.of(ROOM);
         ConeSort sort = s.of(MARKING, ConeMarking.class).sort();
         List<Cone> cones = new ArrayList<>();
         for (int i = 0; i < n; i++) {
@@ -94,15 +94,15 @@ final class ReturnGates implements CourseKind {
         }
         double low = -BESIDE_METRES;
         double high = (n - 1) * pitch + BESIDE_METRES;
-        layout.limit("edge of the turn room", -clearance, low, clearance, low);
-        layout.limit("edge of the turn room", clearance, low, clearance, high);
-        layout.limit("edge of the turn room", clearance, high, -clearance, high);
-        layout.limit("edge of the turn room", -clearance, high, -clearance, low);
+        layout.limit("edge of the turn room", -turnRoom, low, turnRoom, low);
+        layout.limit("edge of the turn room", turnRoom, low, turnRoom, high);
+        layout.limit("edge of the turn room", turnRoom, high, -turnRoom, high);
+        layout.limit("edge of the turn room", -turnRoom, high, -turnRoom, low);
         layout.measure(PITCH.name(), 0, 0, 0, pitch, LabelDirection.BEHIND, 1);
         layout.measure(GATE.name(), 0, (n - 1) * pitch - half, 0, (n - 1) * pitch + half, LabelDirection.AHEAD, 2);
-        layout.measure(ROOM.name(), 0, low, clearance, low, LabelDirection.RIGHT, 1);
-        double straight = Math.max(0.3, Math.min(clearance - pitch / 2 - 1.5, 1));
-        layout.start(1 - clearance, 0);
+        layout.measure(ROOM.name(), 0, low, turnRoom, low, LabelDirection.RIGHT, 1);
+        double straight = Math.max(0.3, Math.min(turnRoom - pitch / 2 - 1.5, 1));
+        layout.start(1 - turnRoom, 0);
         for (int i = 0; i < n; i++) {
             int way = i % 2 == 0 ? 1 : -1;
             layout.go(0, i * pitch);
@@ -114,12 +114,12 @@ final class ReturnGates implements CourseKind {
             }
         }
         int last = n % 2 == 1 ? 1 : -1;
-        double stop = last * (clearance - STOP_SHORT_METRES);
+        double stop = last * (turnRoom - STOP_SHORT_METRES);
         layout.go(stop, (n - 1) * pitch);
         return layout.finish(
-                new RouteEnd(new Point(1 - clearance, 0), 0, half, half, 0.2, false),
+                new RouteEnd(new Point(1 - turnRoom, 0), 0, half, half, 0.2, false),
                 new RouteEnd(new Point(stop, (n - 1) * pitch), last > 0 ? 0 : Math.PI, 2, 2, 0.6, false),
-                new CoursePlan.Area(-clearance, clearance, low, high));
+                new CoursePlan.Area(-turnRoom, turnRoom, low, high));
     }
 
     /** Where the rear wheel is when the run ends, short of the turn room's edge, in metres: the front stands ahead. */

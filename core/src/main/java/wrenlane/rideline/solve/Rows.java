@@ -29,8 +29,8 @@ abstract class Rows {
 
     private static final double[] NONE = {};
 
-    Rows(int clearance) {
-        constant = new double[clearance];
+    Rows(int capacity) {
+        constant = new double[capacity];
     }
 
     abstract int count();

@@ -73,7 +73,7 @@ final class StagedProgram {
     /**
      * Solves.
      *
-     * @param clearance where the room starts, and
+     * @param clearance where the clearance starts, and
      * @param share the share: best where they leave every row some slack
      * @param tolerance mean gap of the rows at which to stop, {@link #EXACT} or more
      * @return false where the interior-point method did not converge: the answer then is not to be used
